@@ -1,0 +1,58 @@
+import js from '@eslint/js';
+import reactHooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
+
+/** Imports a folder may not make: knowledge points one way, web → core and server → core. */
+const border = (files, group, message) => ({
+  files,
+  rules: { 'no-restricted-imports': ['error', { patterns: [{ group, message }] }] },
+});
+
+export default tseslint.config(
+  { ignores: ['**/dist/**', '.types/**', '.aviarum/**', 'node_modules/**', '**/test-results/**'] },
+  js.configs.recommended,
+  {
+    files: ['**/*.ts', '**/*.tsx'],
+    extends: [tseslint.configs.strictTypeChecked],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+      '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
+      '@typescript-eslint/consistent-type-imports': 'error',
+      '@typescript-eslint/switch-exhaustiveness-check': 'error',
+    },
+  },
+  {
+    files: ['web/**/*.tsx', 'web/**/*.ts'],
+    plugins: { 'react-hooks': reactHooks },
+    rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
+  },
+  border(
+    ['core/src/**/*.ts'],
+    ['react*', 'hono*', 'knex', 'pg', 'zustand*', 'node:*', 'fs', 'path', '@aviarum/*', '**/server/**', '**/web/**'],
+    'core is pure: it knows no interface, no server and no machine.',
+  ),
+  border(
+    ['core/src/**/*.test.ts'],
+    ['react*', 'hono*', 'knex', 'pg', '@aviarum/*', '**/server/**', '**/web/**'],
+    'core is tested on its own.',
+  ),
+  border(['server/src/**/*.ts'], ['react*', '@aviarum/web*', '**/web/**', '../../core/**'], 'server knows core through its front door only.'),
+  border(
+    ['web/src/**/*.ts', 'web/src/**/*.tsx'],
+    ['hono*', 'knex', 'pg', 'node:*', '@aviarum/server*', '**/server/src/**', '../../core/**'],
+    'web knows core through its front door only.',
+  ),
+  {
+    files: ['server/src/routes/**/*.ts', 'server/src/app.ts'],
+    rules: {
+      'no-restricted-imports': ['error', { patterns: [{ group: ['knex', 'pg'], message: 'SQL lives in server/src/store.' }] }],
+    },
+  },
+  {
+    files: ['**/*.mjs', '**/*.js'],
+    languageOptions: {
+      globals: { process: 'readonly', console: 'readonly', URL: 'readonly', setTimeout: 'readonly', clearTimeout: 'readonly', fetch: 'readonly', performance: 'readonly', setInterval: 'readonly', clearInterval: 'readonly', Buffer: 'readonly' },
+    },
+  },
+);
