@@ -17,7 +17,12 @@ export default tseslint.config(
     languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
     rules: {
       '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
-      '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
+      '@typescript-eslint/no-confusing-void-expression': [
+        'error',
+        { ignoreArrowShorthand: true, ignoreVoidReturningFunctions: true },
+      ],
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      '@typescript-eslint/no-misused-spread': ['error', { allow: ['string'] }],
       '@typescript-eslint/consistent-type-imports': 'error',
       '@typescript-eslint/switch-exhaustiveness-check': 'error',
     },
@@ -29,7 +34,19 @@ export default tseslint.config(
   },
   border(
     ['core/src/**/*.ts'],
-    ['react*', 'hono*', 'knex', 'pg', 'zustand*', 'node:*', 'fs', 'path', '@aviarum/*', '**/server/**', '**/web/**'],
+    [
+      'react*',
+      'hono*',
+      'knex',
+      'pg',
+      'zustand*',
+      'node:*',
+      'fs',
+      'path',
+      '@aviarum/*',
+      '**/server/**',
+      '**/web/**',
+    ],
     'core is pure: it knows no interface, no server and no machine.',
   ),
   border(
@@ -37,7 +54,11 @@ export default tseslint.config(
     ['react*', 'hono*', 'knex', 'pg', '@aviarum/*', '**/server/**', '**/web/**'],
     'core is tested on its own.',
   ),
-  border(['server/src/**/*.ts'], ['react*', '@aviarum/web*', '**/web/**', '../../core/**'], 'server knows core through its front door only.'),
+  border(
+    ['server/src/**/*.ts'],
+    ['react*', '@aviarum/web*', '**/web/**', '../../core/**'],
+    'server knows core through its front door only.',
+  ),
   border(
     ['web/src/**/*.ts', 'web/src/**/*.tsx'],
     ['hono*', 'knex', 'pg', 'node:*', '@aviarum/server*', '**/server/src/**', '../../core/**'],
@@ -46,13 +67,27 @@ export default tseslint.config(
   {
     files: ['server/src/routes/**/*.ts', 'server/src/app.ts'],
     rules: {
-      'no-restricted-imports': ['error', { patterns: [{ group: ['knex', 'pg'], message: 'SQL lives in server/src/store.' }] }],
+      'no-restricted-imports': [
+        'error',
+        { patterns: [{ group: ['knex', 'pg'], message: 'SQL lives in server/src/store.' }] },
+      ],
     },
   },
   {
     files: ['**/*.mjs', '**/*.js'],
     languageOptions: {
-      globals: { process: 'readonly', console: 'readonly', URL: 'readonly', setTimeout: 'readonly', clearTimeout: 'readonly', fetch: 'readonly', performance: 'readonly', setInterval: 'readonly', clearInterval: 'readonly', Buffer: 'readonly' },
+      globals: {
+        process: 'readonly',
+        console: 'readonly',
+        URL: 'readonly',
+        setTimeout: 'readonly',
+        clearTimeout: 'readonly',
+        fetch: 'readonly',
+        performance: 'readonly',
+        setInterval: 'readonly',
+        clearInterval: 'readonly',
+        Buffer: 'readonly',
+      },
     },
   },
 );

@@ -1,0 +1,85 @@
+import { type Finding, finding } from '../findings/types';
+import { type Change, asRectangle } from '../plan/changes';
+import type { Flock, Plan } from '../plan/schema';
+import { EPSILON, roundUp } from '../units/round';
+import { type Term, product, sum, value } from '../working';
+import { BIRDS, DRAG_SHELTER_AREAS, FREE_RANGE_AREA, SPACE_FACTORS } from './kinds';
+
+export interface BirdStage {
+  readonly count: Term;
+  /** m² */
+  readonly areaWanted: Term;
+}
+
+/** Area that one flock wants (domain.md 2): m² a bird × birds × school of space. */
+function flockArea(flock: Flock, space: Plan['space']): Term {
+  const { kind, count, keeping } = flock;
+  const birds = value('birds.count', count, 'piece', { kind });
+  const each = (area: number) => value('birds.each', area, 'm²', { kind, keeping });
+  const params = { kind, count };
+  if (kind === 'meat-chicken')
+    return product('birds.kind-area', 'm²', params, [birds, each(DRAG_SHELTER_AREAS[space])]);
+  const usual = keeping === 'confined' ? BIRDS[kind].confined : BIRDS[kind].partDay;
+  if (space === 'free-range')
+    return product('birds.kind-area', 'm²', params, [birds, each(Math.max(FREE_RANGE_AREA, usual))]);
+  const factor = value('birds.space', SPACE_FACTORS[space], 'ratio', { school: space });
+  return product('birds.kind-area', 'm²', params, [birds, each(usual), factor]);
+}
+
+export function birdStage(plan: Pick<Plan, 'flock' | 'space'>): BirdStage {
+  const kept = plan.flock.filter((f) => f.count > 0);
+  return {
+    count: sum(
+      'birds.total',
+      'piece',
+      {},
+      kept.map((f) => value('birds.count', f.count, 'piece', { kind: f.kind })),
+    ),
+    areaWanted: sum(
+      'birds.area-wanted',
+      'm²',
+      {},
+      kept.map((f) => flockArea(f, plan.space)),
+    ),
+  };
+}
+
+/** A rectangular run made deep enough for its birds, to the next half metre. */
+function deeper(plan: Plan, wanted: number): Change[] {
+  const rectangle = asRectangle(plan);
+  if (!rectangle) return [];
+  const { run, house } = rectangle;
+  const depth = roundUp(wanted / (run.high - run.low) / 0.5) * 0.5;
+  return [{ verb: 'lay-out', house, run: { ...run, right: run.left + depth } }];
+}
+
+/** @param wallTop  lowest wall that keeps the birds in, m; null where nothing is fenced */
+export function birdFindings(
+  plan: Plan,
+  birds: BirdStage,
+  area: number,
+  wallTop: number | null,
+): readonly Finding[] {
+  if (birds.count.value === 0) return [finding('birds.none', 'know', 'birds', 'plan', {})];
+  const found: Finding[] = [];
+  const wanted = birds.areaWanted.value;
+  if (area < wanted - EPSILON) {
+    found.push(finding('birds.crowded', 'mend', 'birds', 'plan', { area, wanted }, deeper(plan, wanted)));
+  }
+  for (const flock of plan.flock) {
+    if (flock.count === 0) continue;
+    const needs = BIRDS[flock.kind].wall;
+    if (needs === null)
+      found.push(finding('birds.cover', 'know', 'birds', `flock:${flock.id}`, { kind: flock.kind }));
+    else if (wallTop !== null && wallTop < needs - EPSILON) {
+      found.push(
+        finding('birds.over', 'know', 'birds', `flock:${flock.id}`, {
+          kind: flock.kind,
+          wall: wallTop,
+          needs,
+        }),
+      );
+    }
+  }
+  return found;
+}

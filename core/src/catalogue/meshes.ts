@@ -1,0 +1,35 @@
+import type { MeshProduct, MeshType } from './types';
+
+const mm = (n: number) => Math.round(n * 1000) / 1e6;
+
+function mesh(
+  id: string,
+  type: MeshType,
+  [up, along]: readonly [number, number],
+  wire: number,
+  widths: readonly number[],
+  lengths: readonly number[],
+): MeshProduct {
+  return { id, type, opening: { up: mm(up), along: mm(along) }, wire: mm(wire), widths, lengths };
+}
+
+const HEX_WIDTHS = [0.6, 0.9, 1.2, 1.5, 1.8];
+
+/** The meshes of domain.md 4; openings and wires in mm here, m in the product. */
+export const MESHES: readonly MeshProduct[] = [
+  mesh('fine-6', 'fine-welded', [6.5, 6.5], 0.66, [0.6, 0.9, 1.2], [5, 15, 30]),
+  mesh('fine-13', 'fine-welded', [13, 13], 1.04, [0.6, 0.9, 1.2], [5, 15, 30]),
+  mesh('fine-13-heavy', 'fine-welded', [13, 13], 1.59, [0.9, 1.2], [15, 30]),
+  mesh('welded-25x13', 'welded', [25, 13], 1.59, [0.6, 0.9, 1.2], [15, 30]),
+  mesh('welded-25', 'welded', [25, 25], 1.59, [0.6, 0.9, 1.2, 1.8], [15, 30]),
+  mesh('welded-50x25', 'welded', [50, 25], 2.03, [0.9, 1.2, 1.5, 1.8], [15, 30]),
+  mesh('welded-50', 'welded', [50, 50], 2.5, [0.9, 1.2, 1.5, 1.8], [15, 25]),
+  mesh('welded-75x50', 'welded', [75, 50], 2.03, [0.6, 0.9, 1.2], [15, 30]),
+  mesh('welded-100x50', 'welded', [100, 50], 2.03, [0.9, 1.2, 1.5, 1.8], [15, 30]),
+  mesh('hex-13', 'hexagonal', [13, 13], 0.7, HEX_WIDTHS, [10, 25, 50]),
+  mesh('hex-25', 'hexagonal', [25, 25], 0.9, HEX_WIDTHS, [10, 25, 50]),
+  mesh('hex-50', 'hexagonal', [50, 50], 0.9, HEX_WIDTHS, [10, 25, 50]),
+  mesh('chain-50', 'chain-link', [50, 50], 2.5, [0.9, 1.2, 1.5, 1.8], [12.5, 25]),
+  mesh('chain-50-heavy', 'chain-link', [50, 50], 3.0, [0.9, 1.2, 1.5, 1.8], [12.5, 25]),
+  mesh('stock-woven', 'woven', [200, 150], 2.5, [0.8, 1.0, 1.2], [50, 100]),
+];

@@ -1,0 +1,77 @@
+export type MeshType =
+  | 'fine-welded'
+  | 'welded'
+  | 'hexagonal'
+  | 'chain-link'
+  | 'woven'
+  | 'stock-panel'
+  | 'close-panel'
+  | 'cover-net'
+  | 'plastic';
+
+/** A mesh as it is told apart in a yard. All lengths m. */
+export interface MeshProduct {
+  readonly id: string;
+  readonly type: MeshType;
+  /** Clear opening: `up` the wall by `along` it, m. A graded mesh has its largest opening here. */
+  readonly opening: { readonly up: number; readonly along: number };
+  /** Wire or cord diameter, m. */
+  readonly wire: number;
+  /** Widths and lengths in which it is commonly made, m; what a yard sells is in its offers. */
+  readonly widths: readonly number[];
+  readonly lengths: readonly number[];
+}
+
+export interface PostProduct {
+  readonly id: string;
+  readonly kind: 'steel-t' | 'round' | 'square' | 'half-round' | 'tube' | 'spike';
+  readonly material: 'timber' | 'steel';
+  /** How it comes to stand: dug into a hole, driven, or on a driven spike. */
+  readonly standing: 'dug' | 'driven' | 'spike';
+  /** Diameter, side or face, m. */
+  readonly size: number;
+  readonly lengths: readonly number[];
+  /** Mesh clips that come with each post. */
+  readonly clipsIncluded: number;
+}
+
+/** A gate bought as a kit: frame, hinges, catches, stop, sill, battens and screws; the keeper adds mesh. */
+export interface GateKit {
+  readonly id: string;
+  /** Clear widths made, m. */
+  readonly widths: readonly number[];
+}
+
+export type PackId = 'staple' | 'clip' | 'ring' | 'peg' | 'concrete' | 'brace';
+
+/** One sold unit at a yard; price in integer minor units. */
+export type Offer =
+  | {
+      readonly kind: 'roll';
+      readonly product: string;
+      readonly width: number;
+      readonly length: number;
+      readonly price: number;
+    }
+  | { readonly kind: 'post'; readonly product: string; readonly length: number; readonly price: number }
+  | { readonly kind: 'kit'; readonly product: string; readonly width: number; readonly price: number }
+  | { readonly kind: 'pack'; readonly product: PackId; readonly count: number; readonly price: number };
+
+export interface Yard {
+  readonly id: string;
+  readonly name: string;
+  readonly system: 'metric' | 'imperial';
+  readonly currency: string;
+  readonly offers: readonly Offer[];
+}
+
+/** An immutable dated edition: a plan that names it gives the same docket for ever. */
+export interface Catalogue {
+  readonly edition: string;
+  /** Date of the prices, ISO 8601. */
+  readonly pricesAsOf: string;
+  readonly meshes: readonly MeshProduct[];
+  readonly posts: readonly PostProduct[];
+  readonly kits: readonly GateKit[];
+  readonly yards: readonly Yard[];
+}

@@ -1,0 +1,173 @@
+import type { Market } from '../catalogue/market';
+import { type Finding, finding } from '../findings/types';
+import type { Assumptions } from '../plan/assumptions';
+import type { SkirtStage } from '../skirt/stage';
+import { EPSILON } from '../units/round';
+import type { WallStage } from '../walls/stage';
+import { type Term, product, sum, value } from '../working';
+import { cutRuns } from './cut';
+import { cutLength } from './pack';
+import type { CutRoll, CuttingPool, Piece, Run } from './types';
+
+/** A pool before it is cut: what it is for, and how its length comes about. */
+interface Wanted {
+  readonly product: string;
+  readonly width: number;
+  readonly runs: Run[];
+  readonly terms: Term[];
+}
+
+export interface CuttingStage {
+  readonly pools: readonly CuttingPool[];
+  /** By pool: the need in words and figures, joints included. */
+  readonly workings: ReadonlyMap<string, Term>;
+  readonly findings: readonly Finding[];
+}
+
+function gather(walls: WallStage, skirts: SkirtStage): readonly Wanted[] {
+  const pools = new Map<string, Wanted>();
+  const pool = (mesh: string, width: number): Wanted => {
+    const id = poolId(mesh, width);
+    const known = pools.get(id) ?? { product: mesh, width, runs: [], terms: [] };
+    pools.set(id, known);
+    return known;
+  };
+  for (const course of walls.courses) {
+    const into = pool(course.band.band.mesh, course.row.width);
+    into.runs.push(...course.runs, ...course.leaves);
+    into.terms.push(
+      course.working,
+      ...course.leaves.map((leaf) => value('mesh.leaf', leaf.length, 'm', { width: leaf.length })),
+    );
+  }
+  for (const course of skirts.courses) {
+    const into = pool(course.skirt.mesh, course.rollWidth ?? course.widest);
+    into.runs.push(...course.runs);
+    into.terms.push(
+      sum(
+        'mesh.skirt',
+        'm',
+        {},
+        course.strips.flatMap((s) => s.working.terms),
+      ),
+    );
+  }
+  return [...pools.values()];
+}
+
+export const poolId = (mesh: string, width: number): string => `${mesh}@${Number(width.toFixed(4))}`;
+
+/** A, B, … Z, AA, AB: the nth letter, from 0. */
+export function letter(n: number): string {
+  const last = String.fromCharCode(65 + (n % 26));
+  return n < 26 ? last : letter(Math.floor(n / 26) - 1) + last;
+}
+
+const byPlace = (a: { place: number; from: number; part: string }, b: typeof a) =>
+  a.place - b.place || a.from - b.from || (a.part < b.part ? -1 : 1);
+
+/** Which spans of its run a piece covers; runs that reach past their sides (apron corners) keep the whole. */
+function pieceSpans(run: Run, from: number, to: number) {
+  if (from <= EPSILON && to >= run.length - EPSILON) return run.spans;
+  let at = 0;
+  return run.spans.flatMap((span) => {
+    const length = span.to - span.from;
+    const a = Math.max(from, at);
+    const b = Math.min(to, at + length);
+    const begins = at;
+    at += length;
+    if (b - a <= EPSILON) return [];
+    return [{ side: span.side, from: span.from + a - begins, to: span.from + b - begins }];
+  });
+}
+
+/** A run longer than any roll between two posts cannot be cut; say which. */
+function tooLong(pool: CuttingPool, longest: number): Finding[] {
+  return pool.unplaced.map((run) => {
+    const stops = [0, ...(run.joints === 'anywhere' ? [] : run.joints), run.length];
+    const bay = Math.max(...stops.slice(1).map((to, i) => to - (stops[i] ?? 0)));
+    return finding('bay.longer-than-roll', 'mend', 'docket', run.part, { bay, roll: longest });
+  });
+}
+
+/** What is needed for walls and skirts alone, where a roll length falls just short of it (domain.md 14). */
+function justShort(pool: CuttingPool): Finding[] {
+  const pieces = pool.rolls.flatMap((r) => r.pieces).filter((p) => p.use !== 'leaf');
+  const need = pieces.reduce((total, p) => total + p.length, 0);
+  const longest = Math.max(...pool.units.map((u) => u.size));
+  for (const { size } of pool.units) {
+    const by = need - size;
+    if (by > EPSILON && by <= 0.2 && (pool.cost === null || size < longest || pool.rolls.length > 1)) {
+      return [
+        finding('roll.just-short', 'know', 'docket', `pool:${pool.id}`, {
+          product: pool.product,
+          need,
+          roll: size,
+          by,
+        }),
+      ];
+    }
+  }
+  return [];
+}
+
+/** All mesh cut from whole rolls, one pool a product and width; letters follow the place along the fence. */
+export function cuttingStage(
+  market: Market,
+  walls: WallStage,
+  skirts: SkirtStage,
+  figures: Assumptions,
+): CuttingStage {
+  const lap = figures.jointLap;
+  const workings = new Map<string, Term>();
+  const findings: Finding[] = [];
+  let lettered = 0;
+  const pools = gather(walls, skirts).map((wanted): CuttingPool => {
+    const units = market.rolls(wanted.product, wanted.width);
+    const priced = units.every((u) => u.price !== null);
+    const plan = cutRuns(units, wanted.runs, lap);
+    const cuts = plan.bins
+      .flatMap((bin) => bin.cuts)
+      .map((cut) => ({ cut, place: cut.run.place, from: cut.from, part: cut.run.part }));
+    const letters = new Map(cuts.sort(byPlace).map(({ cut }) => [cut, letter(lettered++)]));
+    const rolls = plan.bins.map((bin): CutRoll => {
+      const pieces = bin.cuts.map((cut): Piece => ({
+        part: cut.run.part,
+        use: cut.run.use,
+        from: cut.from,
+        to: cut.to,
+        length: cut.length,
+        jointed: cut.from > EPSILON,
+        letter: letters.get(cut) ?? '?',
+        place: cut.run.place,
+        spans: pieceSpans(cut.run, cut.from, cut.to),
+      }));
+      return { length: bin.size, owned: false, pieces: pieces.sort(byPlace), left: Math.max(0, bin.free) };
+    });
+    const id = poolId(wanted.product, wanted.width);
+    const joints = product('mesh.joints', 'm', {}, [
+      value('mesh.joint-count', plan.joints, 'piece', {}),
+      value('mesh.joint-each', lap, 'm', {}),
+    ]);
+    workings.set(id, sum('mesh.need', 'm', {}, plan.joints > 0 ? [...wanted.terms, joints] : wanted.terms));
+    const missing = plan.unplaced.reduce((total, run) => total + cutLength(run, 0, run.length, lap), 0);
+    const pool: CuttingPool = {
+      id,
+      product: wanted.product,
+      width: wanted.width,
+      need: rolls.flatMap((r) => r.pieces).reduce((total, p) => total + p.length, 0) + missing,
+      rolls: rolls.sort(
+        (a, b) => b.length - a.length || (a.pieces[0] && b.pieces[0] ? byPlace(a.pieces[0], b.pieces[0]) : 0),
+      ),
+      joints: plan.joints,
+      cost: priced && plan.unplaced.length === 0 ? plan.cost : null,
+      bound: priced && plan.unplaced.length === 0 ? plan.bound : null,
+      proved: plan.cost <= plan.bound + EPSILON,
+      unplaced: plan.unplaced,
+      units,
+    };
+    findings.push(...tooLong(pool, Math.max(...units.map((u) => u.size))), ...justShort(pool));
+    return pool;
+  });
+  return { pools, workings, findings };
+}

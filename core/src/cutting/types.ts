@@ -1,0 +1,67 @@
+import type { SoldUnit } from '../catalogue/market';
+
+/** Where a run lies along one side, in the side's own coordinates, m. */
+export interface Span {
+  readonly side: string;
+  readonly from: number;
+  readonly to: number;
+}
+
+/** A length wanted in one go, which may be jointed where `joints` says. All m. */
+export interface Run {
+  /** Path of the part that it becomes, such as `side:s1/band:low/row:0`. */
+  readonly part: string;
+  readonly use: 'band' | 'skirt' | 'leaf';
+  /** Between its ends, before allowances. */
+  readonly length: number;
+  readonly startAllowance: number;
+  readonly endAllowance: number;
+  /** Places from its start where it may be jointed: posts for walls, anywhere for skirts. */
+  readonly joints: readonly number[] | 'anywhere';
+  /** Its place along the fence, for order and letters. */
+  readonly place: number;
+  readonly spans: readonly Span[];
+}
+
+export interface Piece {
+  readonly part: string;
+  readonly use: Run['use'];
+  /** From and to along its run, m. */
+  readonly from: number;
+  readonly to: number;
+  /** As cut, with end allowances and the lap it pays, m. */
+  readonly length: number;
+  /** It is joined to the piece before it in the run. */
+  readonly jointed: boolean;
+  readonly letter: string;
+  readonly place: number;
+  readonly spans: readonly Span[];
+}
+
+export interface CutRoll {
+  /** As sold, m. */
+  readonly length: number;
+  readonly owned: false;
+  readonly pieces: readonly Piece[];
+  readonly left: number;
+}
+
+/** One product in one width, with the rolls that are bought and what is cut from each. */
+export interface CuttingPool {
+  readonly id: string;
+  readonly product: string;
+  readonly width: number;
+  /** Sum of the pieces as cut, m. */
+  readonly need: number;
+  readonly rolls: readonly CutRoll[];
+  readonly joints: number;
+  /** Minor units; null when the yard names no price. */
+  readonly cost: number | null;
+  /** No set of whole rolls can cost less, minor units. */
+  readonly bound: number | null;
+  /** The cost has reached the bound. */
+  readonly proved: boolean;
+  /** Runs that fit no roll, because a bay is longer than the longest. */
+  readonly unplaced: readonly Run[];
+  readonly units: readonly SoldUnit[];
+}

@@ -1,0 +1,81 @@
+import type { Vector } from '../ground/vector';
+
+/**
+ * A drawing in metres, as layers of primitives: web paints it, files and print embed it. Line weights and patterns carry
+ * meaning and belong to the painter; here is only what each thing is and where.
+ */
+export type SheetLayer =
+  'building' | 'tree' | 'service' | 'run' | 'skirt' | 'side' | 'gate' | 'post' | 'label';
+
+export type Primitive =
+  | {
+      readonly shape: 'polygon';
+      readonly kind: string;
+      readonly part: string;
+      readonly points: readonly Vector[];
+      readonly label?: string;
+    }
+  | {
+      readonly shape: 'line';
+      readonly kind: string;
+      readonly part: string;
+      readonly points: readonly Vector[];
+      readonly label?: string;
+    }
+  | {
+      readonly shape: 'circle';
+      readonly kind: string;
+      readonly part: string;
+      readonly at: Vector;
+      readonly radius: number;
+      readonly label?: string;
+    }
+  | {
+      readonly shape: 'square';
+      readonly kind: string;
+      readonly part: string;
+      readonly at: Vector;
+      readonly size: number;
+      readonly along: Vector;
+    }
+  | {
+      /** A gate leaf standing open: hinge, latch, and the tip of the open leaf. */
+      readonly shape: 'swing';
+      readonly kind: string;
+      readonly part: string;
+      readonly hinge: Vector;
+      readonly latch: Vector;
+      readonly tip: Vector;
+    };
+
+export interface Extent {
+  readonly left: number;
+  readonly right: number;
+  readonly low: number;
+  readonly high: number;
+}
+
+export interface SheetScene {
+  readonly layers: Readonly<Record<Exclude<SheetLayer, 'label'>, readonly Primitive[]>>;
+  /** Sides with their numbers, lengths and outward normals, for dimensions and handles. */
+  readonly sides: readonly SheetSide[];
+  readonly extent: Extent;
+}
+
+export interface SheetSide {
+  readonly id: string;
+  readonly number: number;
+  readonly kind: string;
+  readonly start: Vector;
+  readonly end: Vector;
+  readonly outward: Vector;
+  readonly length: number;
+  readonly movable: boolean;
+}
+
+export function extentOf(points: readonly Vector[]): Extent {
+  if (points.length === 0) return { left: 0, right: 1, low: 0, high: 1 };
+  const xs = points.map((p) => p.x);
+  const ys = points.map((p) => p.y);
+  return { left: Math.min(...xs), right: Math.max(...xs), low: Math.min(...ys), high: Math.max(...ys) };
+}

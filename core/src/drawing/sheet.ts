@@ -1,0 +1,188 @@
+import { type Ring, STRAIGHT, surveyRings } from '../ground/survey';
+import { type Vector, plus, times } from '../ground/vector';
+import { canMove } from '../plan/changes/outline';
+import type { Plan } from '../plan/schema';
+import type { Part } from '../reckoning';
+import { apronCorner } from '../skirt/strips';
+import { type SideFrame, sideFrames } from './frames';
+import { type Primitive, type SheetScene, type SheetSide, extentOf } from './scene';
+
+type PartOf<K extends Part['kind']> = Extract<Part, { kind: K }>;
+const of = <K extends Part['kind']>(parts: readonly Part[], kind: K) =>
+  parts.filter((p): p is PartOf<K> => p.kind === kind);
+
+function groundLayers(plan: Plan) {
+  const { buildings, trees, services } = plan.ground;
+  return {
+    building: buildings.map((b): Primitive => ({
+      shape: 'polygon',
+      kind: 'building',
+      part: `building:${b.id}`,
+      points: b.outline,
+      label: b.name,
+    })),
+    tree: trees.flatMap((t): Primitive[] => [
+      { shape: 'circle', kind: 'crown', part: `tree:${t.id}`, at: t.at, radius: t.crown },
+      { shape: 'circle', kind: 'roots', part: `tree:${t.id}`, at: t.at, radius: 2.5 },
+      {
+        shape: 'circle',
+        kind: 'trunk',
+        part: `tree:${t.id}`,
+        at: t.at,
+        radius: Math.max(0.1, t.trunk / 2),
+        label: t.name,
+      },
+    ]),
+    service: services.map((s): Primitive => ({
+      shape: 'line',
+      kind: s.kind,
+      part: `service:${s.id}`,
+      points: s.line,
+      label: s.name,
+    })),
+  };
+}
+
+/** An apron's own rectangle on its side, and the corner that it runs on round. */
+function skirtShapes(
+  parts: readonly PartOf<'skirt'>[],
+  rings: readonly Ring[],
+  frames: ReadonlyMap<string, SideFrame>,
+): Primitive[] {
+  const bySide = new Map(parts.map((p) => [p.side, p]));
+  const strips = parts.flatMap((p): Primitive[] => {
+    const frame = frames.get(p.side);
+    if (!frame) return [];
+    if (p.out === 0)
+      return [
+        {
+          shape: 'line',
+          kind: 'buried',
+          part: p.path,
+          points: [frame.at(p.from, 0.08), frame.at(p.to, 0.08)],
+        },
+      ];
+    const points = [frame.at(p.from, 0), frame.at(p.to, 0), frame.at(p.to, p.out), frame.at(p.from, p.out)];
+    return [{ shape: 'polygon', kind: 'apron', part: p.path, points }];
+  });
+  const corners = rings.flatMap((ring) =>
+    ring.sides.flatMap((s, i): Primitive[] => {
+      const next = ring.sides[(i + 1) % ring.sides.length];
+      const a = bySide.get(s.side.id);
+      const b = next && bySide.get(next.side.id);
+      if (!a || !b || a.out === 0 || b.out === 0 || s.turn < STRAIGHT || apronCorner(s.turn).ahead === 0)
+        return [];
+      const bisector = times(plus(s.outward, next.outward), 1 / (1 + Math.cos(s.turn)));
+      const reach = Math.abs(s.turn) < 2.6 ? bisector : plus(s.outward, next.outward);
+      const points: Vector[] = [
+        s.end,
+        plus(s.end, times(s.outward, a.out)),
+        plus(s.end, times(reach, a.out)),
+        plus(s.end, times(next.outward, b.out)),
+      ];
+      return [{ shape: 'polygon', kind: 'apron', part: a.path, points }];
+    }),
+  );
+  return [...strips, ...corners];
+}
+
+function gateShapes(
+  parts: readonly PartOf<'opening'>[],
+  frames: ReadonlyMap<string, SideFrame>,
+): Primitive[] {
+  return parts.flatMap((p): Primitive[] => {
+    const frame = frames.get(p.side);
+    if (!frame) return [];
+    const hinge = frame.at(p.from, 0);
+    return [
+      {
+        shape: 'swing',
+        kind: 'gate',
+        part: p.path,
+        hinge,
+        latch: frame.at(p.to, 0),
+        tip: frame.at(p.from, p.to - p.from),
+      },
+    ];
+  });
+}
+
+/**
+ * The plan to scale, from above.
+ *
+ * @param parts  the reckoning's parts; none while a draft cannot be set out
+ */
+export function sheetScene(plan: Plan, parts: readonly Part[]): SheetScene {
+  const rings = surveyRings(plan);
+  const frames = sideFrames(plan);
+  const seen = new Set<string>();
+  const sides = rings.flatMap((ring) =>
+    ring.sides.flatMap((s, i): SheetSide[] => {
+      if (seen.has(s.side.id)) return [];
+      seen.add(s.side.id);
+      const before = ring.sides[(i + ring.sides.length - 1) % ring.sides.length];
+      const after = ring.sides[(i + 1) % ring.sides.length];
+      return [
+        {
+          id: s.side.id,
+          number: s.number,
+          kind: s.side.kind,
+          start: s.start,
+          end: s.end,
+          outward: s.outward,
+          length: s.length,
+          movable: before !== undefined && after !== undefined && movable(plan, s, before, after),
+        },
+      ];
+    }),
+  );
+  const ground = groundLayers(plan);
+  const posts = of(parts, 'post').flatMap((p): Primitive[] => {
+    const frame = frames.get(p.side);
+    return frame
+      ? [
+          {
+            shape: 'square',
+            kind: p.role,
+            part: p.path,
+            at: frame.at(p.along, 0),
+            size: p.size,
+            along: frame.direction,
+          },
+        ]
+      : [];
+  });
+  const outline = rings.flatMap((r) => r.sides.map((s) => s.start));
+  const houses = plan.ground.buildings.flatMap((b) => b.outline);
+  return {
+    layers: {
+      ...ground,
+      run: rings.map((r): Primitive => ({
+        shape: 'polygon',
+        kind: 'run',
+        part: `enclosure:${r.enclosure}`,
+        points: r.sides.map((s) => s.start),
+      })),
+      skirt: skirtShapes(of(parts, 'skirt'), rings, frames),
+      side: sides.map((s): Primitive => ({
+        shape: 'line',
+        kind: s.kind,
+        part: `side:${s.id}`,
+        points: [s.start, s.end],
+      })),
+      gate: gateShapes(of(parts, 'opening'), frames),
+      post: posts,
+    },
+    sides,
+    extent: extentOf([...outline, ...houses, ...plan.ground.trees.map((t) => t.at)]),
+  };
+}
+
+type Walked = Ring['sides'][number];
+
+/** Sides of a rectangle beside its house move too: the wall behind gives way. */
+function movable(plan: Plan, s: Walked, before: Walked, after: Walked): boolean {
+  if (canMove(s, before, after)) return true;
+  const besideHouse = /^s[123]$/.test(s.side.id) && plan.sides.some((side) => side.kind === 'building');
+  return besideHouse && plan.corners.every((c) => /^(c[1-4]|h[12])$/.test(c.id));
+}

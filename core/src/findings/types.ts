@@ -1,0 +1,89 @@
+import type { BirdKind } from '../birds/kinds';
+import type { Change } from '../plan/changes';
+import type { PostRole } from '../plan/schema';
+import type { StageId } from '../plan/stages';
+import type { ThreatId } from '../threats/kinds';
+
+/** `blocks`: the outline or an opening cannot be built as drawn. `mend`: birds or money are lost. `know`: worth knowing. */
+export type Severity = 'blocks' | 'mend' | 'know';
+
+/** Every kind of finding with what its sentence needs. Lengths m. `words/findings` has one sentence for each. */
+export interface FindingParams {
+  'outline.crosses': { readonly side: number; readonly other: number };
+  'outline.touches': { readonly side: number; readonly other: number };
+  'outline.collapsed': { readonly side: number };
+  'outline.folds-back': { readonly corner: number };
+  'gate.wider-than-side': { readonly side: number; readonly width: number; readonly length: number };
+  'gate.past-end': { readonly side: number; readonly past: number };
+  'gate.overlaps': { readonly side: number };
+  'gate.not-in-fence': { readonly side: number };
+  'gate.no-kit': { readonly width: number; readonly nearest: number | null };
+  'pin.past-end': { readonly side: number; readonly past: number };
+  'birds.none': object;
+  'birds.crowded': { readonly area: number; readonly wanted: number };
+  'birds.through': { readonly kind: BirdKind; readonly opening: number; readonly holds: number };
+  'birds.over': { readonly kind: BirdKind; readonly wall: number; readonly needs: number };
+  'birds.cover': { readonly kind: BirdKind };
+  'opening.passes': {
+    readonly of: 'band' | 'skirt' | 'gate';
+    readonly opening: number;
+    readonly threats: readonly ThreatId[];
+    readonly limit: number;
+    readonly from: number;
+  };
+  'mesh.torn': {
+    readonly of: 'band' | 'skirt';
+    readonly threats: readonly ThreatId[];
+    readonly wire: number;
+    readonly needs: number | null;
+  };
+  'band.short': { readonly reach: number; readonly top: number; readonly by: number };
+  'band.no-roll': { readonly height: number };
+  'roll.just-short': {
+    readonly product: string;
+    readonly need: number;
+    readonly roll: number;
+    readonly by: number;
+  };
+  'bay.longer-than-roll': { readonly bay: number; readonly roll: number };
+  'post.too-short': { readonly role: PostRole; readonly needs: number; readonly longest: number };
+  'skirt.none': { readonly threats: readonly ThreatId[] };
+  'skirt.short': {
+    readonly kind: 'apron' | 'buried';
+    readonly has: number;
+    readonly needs: number;
+    readonly threats: readonly ThreatId[];
+  };
+  'skirt.end-open': { readonly side: number; readonly building: string; readonly width: number };
+  'skirt.no-roll': { readonly width: number; readonly widest: number };
+  'skirt.near-tree': { readonly name: string; readonly distance: number };
+  'skirt.near-service': { readonly name: string; readonly distance: number };
+  'fence.no-gate': { readonly name: string };
+  'docket.no-price': { readonly count: number };
+}
+
+export type FindingCode = keyof FindingParams;
+
+export interface FindingOf<C extends FindingCode> {
+  readonly code: C;
+  readonly severity: Severity;
+  readonly stage: StageId;
+  /** Path of the part it speaks of, such as `side:s2/band:low`, `opening:g1` or `plan`. */
+  readonly part: string;
+  readonly params: FindingParams[C];
+  /** Ready ways to mend it, cheapest first; each is a change like any other. */
+  readonly mends: readonly Change[];
+}
+export type Finding = { [C in FindingCode]: FindingOf<C> }[FindingCode];
+
+export function finding<C extends FindingCode>(
+  code: C,
+  severity: Severity,
+  stage: StageId,
+  part: string,
+  params: FindingParams[C],
+  mends: readonly Change[] = [],
+): Finding {
+  // As with terms: the signature pairs code and params, the cast only joins the union.
+  return { code, severity, stage, part, params, mends } as unknown as Finding;
+}

@@ -1,0 +1,163 @@
+import { choicesFor } from '../plan/effective';
+import type { Choices, Opening, Plan } from '../plan/schema';
+import { type Ring, type RingSide, STRAIGHT } from './survey';
+import type { Vector } from './vector';
+
+/** One side's place in a fence line: it begins `offset` m from the line's start. */
+export interface LineMember {
+  readonly ringSide: RingSide;
+  readonly offset: number;
+}
+
+/** A straight length of fence from corner to corner, through any corner with no turn and no change of wall. */
+export interface FenceLine {
+  readonly id: string;
+  /** What the keeper calls its first side. */
+  readonly number: number;
+  readonly members: readonly LineMember[];
+  readonly length: number;
+  readonly start: Vector;
+  readonly end: Vector;
+  readonly direction: Vector;
+  readonly outward: Vector;
+  readonly startCorner: string;
+  readonly endCorner: string;
+  /** Turn at its end, radians, positive where convex; 0 where no fence goes on. */
+  readonly turn: number;
+  readonly choices: Choices;
+  /** Openings by near and far edge in line coordinates, in order, m. */
+  readonly openings: readonly { readonly opening: Opening; readonly from: number; readonly to: number }[];
+}
+
+/** Fence lines that follow each other round corners without a break. */
+export interface FenceWalk {
+  readonly lines: readonly FenceLine[];
+  /** The last line ends where the first begins. */
+  readonly cyclic: boolean;
+  /** Which ring it belongs to, as its place among the plan's enclosures. */
+  readonly ring: number;
+}
+
+type FencePlan = Pick<Plan, 'openings' | 'choices' | 'enclosures' | 'sides'>;
+
+function sameChoices(a: Choices, b: Choices): boolean {
+  return a === b || JSON.stringify(a) === JSON.stringify(b);
+}
+
+function makeLine(plan: FencePlan, run: readonly RingSide[], goesOn: boolean): FenceLine {
+  const first = run[0];
+  const last = run[run.length - 1];
+  if (!first || !last) throw new RangeError('a fence line has at least one side');
+  let offset = 0;
+  const members = run.map((ringSide) => {
+    const member = { ringSide, offset };
+    offset += ringSide.length;
+    return member;
+  });
+  const openings = members.flatMap(({ ringSide, offset: begins }) =>
+    plan.openings
+      .filter((o) => o.side === ringSide.side.id)
+      .map((opening) => {
+        const near = ringSide.forward ? opening.along : ringSide.length - opening.along - opening.width;
+        return { opening, from: begins + near, to: begins + near + opening.width };
+      }),
+  );
+  return {
+    id: first.side.id,
+    number: first.number,
+    members,
+    length: offset,
+    start: first.start,
+    end: last.end,
+    direction: first.direction,
+    outward: first.outward,
+    startCorner: first.startCorner,
+    endCorner: last.endCorner,
+    turn: goesOn ? last.turn : 0,
+    choices: choicesFor(plan, first.side.id),
+    openings: openings.sort((a, b) => a.from - b.from),
+  };
+}
+
+/**
+ * Sets the fenced sides of all rings out as lines and walks; a side shared by two rings belongs to the first.
+ *
+ * @see domain.md 5: set out per fenced side; architecture: a turn of 0° takes a post only where the kind of wall changes
+ */
+export function fenceWalks(plan: FencePlan, rings: readonly Ring[]): readonly FenceWalk[] {
+  const incident = new Map<string, number>();
+  for (const side of plan.sides) {
+    for (const corner of [side.from, side.to]) incident.set(corner, (incident.get(corner) ?? 0) + 1);
+  }
+  const taken = new Set<string>();
+  const walks: FenceWalk[] = [];
+
+  rings.forEach((ring, ringIndex) => {
+    const fenced = ring.sides.map((s) => s.side.kind === 'fence' && !taken.has(s.side.id));
+    ring.sides.forEach((s) => taken.add(s.side.id));
+    const n = ring.sides.length;
+    const cyclic = fenced.every(Boolean);
+    const straightInto = (i: number) => {
+      const a = ring.sides[(i + n - 1) % n];
+      const b = ring.sides[i];
+      if (!a || !b || !fenced[i] || !fenced[(i + n - 1) % n]) return false;
+      if (Math.abs(a.turn) >= STRAIGHT || incident.get(b.startCorner) !== 2) return false;
+      return sameChoices(choicesFor(plan, a.side.id), choicesFor(plan, b.side.id));
+    };
+    // Begin where a line begins and, in a broken ring, where a walk begins.
+    const begins = (i: number) =>
+      cyclic ? !straightInto(i) : fenced[i] === true && fenced[(i + n - 1) % n] === false;
+    const first = ring.sides.findIndex((_, i) => begins(i));
+    if (first < 0) return;
+
+    let walk: FenceLine[] = [];
+    let run: RingSide[] = [];
+    const endLine = (goesOn: boolean) => {
+      if (run.length > 0) walk.push(makeLine(plan, run, goesOn));
+      run = [];
+    };
+    const endWalk = () => {
+      if (walk.length > 0) walks.push({ lines: walk, cyclic, ring: ringIndex });
+      walk = [];
+    };
+    for (let k = 0; k < n; k++) {
+      const i = (first + k) % n;
+      const side = ring.sides[i];
+      if (!side || !fenced[i]) continue;
+      if (run.length > 0 && !straightInto(i)) endLine(true);
+      run.push(side);
+      const following = (i + 1) % n;
+      if (!fenced[following]) {
+        endLine(false);
+        endWalk();
+      }
+    }
+    endLine(cyclic);
+    endWalk();
+  });
+  return walks;
+}
+
+/** Line coordinates turned back into the side's own: which side, and how far from its `from` corner, m. */
+export function onSide(line: FenceLine, along: number): { readonly side: string; readonly along: number } {
+  const member = line.members.findLast((m) => m.offset <= along + 1e-9) ?? line.members[0];
+  if (!member) throw new RangeError('a fence line has at least one side');
+  const inRing = along - member.offset;
+  const { ringSide } = member;
+  return { side: ringSide.side.id, along: ringSide.forward ? inRing : ringSide.length - inRing };
+}
+
+/** A key for what lines share of their choices; the same choices are looked at once. */
+export function keysOf(
+  lines: readonly FenceLine[],
+  part: (choices: Choices) => unknown,
+): ReadonlyMap<FenceLine, string> {
+  const known = new Map<Choices, string>();
+  return new Map(
+    lines.map((line) => {
+      const key = known.get(line.choices) ?? JSON.stringify(part(line.choices));
+      known.set(line.choices, key);
+      return [line, key];
+    }),
+  );
+}

@@ -1,0 +1,54 @@
+/** A point or vector in the plan: x east, y north, m. */
+export interface Vector {
+  readonly x: number;
+  readonly y: number;
+}
+
+export const minus = (a: Vector, b: Vector): Vector => ({ x: a.x - b.x, y: a.y - b.y });
+export const plus = (a: Vector, b: Vector): Vector => ({ x: a.x + b.x, y: a.y + b.y });
+export const times = (a: Vector, k: number): Vector => ({ x: a.x * k, y: a.y * k });
+export const dot = (a: Vector, b: Vector): number => a.x * b.x + a.y * b.y;
+export const cross = (a: Vector, b: Vector): number => a.x * b.y - a.y * b.x;
+export const distance = (a: Vector, b: Vector): number => Math.hypot(a.x - b.x, a.y - b.y);
+export const lerp = (a: Vector, b: Vector, t: number): Vector => ({
+  x: a.x + (b.x - a.x) * t,
+  y: a.y + (b.y - a.y) * t,
+});
+
+/** Twice the signed area, positive where the ring runs anticlockwise, m². */
+export function doubleArea(ring: readonly Vector[]): number {
+  let total = 0;
+  ring.forEach((p, i) => {
+    const q = ring[(i + 1) % ring.length];
+    if (q) total += cross(p, q);
+  });
+  return total;
+}
+
+/** Distance from a point to a segment, m. */
+export function toSegment(p: Vector, a: Vector, b: Vector): number {
+  const along = minus(b, a);
+  const square = dot(along, along);
+  const t = square === 0 ? 0 : Math.max(0, Math.min(1, dot(minus(p, a), along) / square));
+  return distance(p, lerp(a, b, t));
+}
+
+/** Whether a point is inside a ring or within `slack` m of it. */
+export function insideOrOn(p: Vector, ring: readonly Vector[], slack: number): boolean {
+  let inside = false;
+  for (let i = 0, j = ring.length - 1; i < ring.length; j = i++) {
+    const a = ring[i];
+    const b = ring[j];
+    if (!a || !b) continue;
+    if (toSegment(p, a, b) <= slack) return true;
+    if (a.y > p.y !== b.y > p.y && p.x < ((b.x - a.x) * (p.y - a.y)) / (b.y - a.y) + a.x) inside = !inside;
+  }
+  return inside;
+}
+
+/** Smallest distance between two segments, m; 0 when they cross. */
+export function betweenSegments(a: Vector, b: Vector, c: Vector, d: Vector): number {
+  const side = (p: Vector, q: Vector, r: Vector) => Math.sign(cross(minus(q, p), minus(r, p)));
+  if (side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0) return 0;
+  return Math.min(toSegment(a, c, d), toSegment(b, c, d), toSegment(c, a, b), toSegment(d, a, b));
+}

@@ -1,0 +1,67 @@
+/** What is true about enclosures: the public list of core. */
+export {
+  BIRD_KINDS,
+  type BirdKind,
+  SPACE_SCHOOLS,
+  type SpaceSchool,
+  BIRDS,
+  SPACE_FACTORS,
+} from './birds/kinds';
+export {
+  type Catalogue,
+  EDITIONS,
+  LATEST_EDITION,
+  type Market,
+  type MeshProduct,
+  type Offer,
+  type PostProduct,
+  type Yard,
+  marketOf,
+} from './catalogue';
+export type { CutRoll, CuttingPool, Piece, Span } from './cutting/types';
+export type { BoughtUnits, Docket, DocketLine } from './docket/types';
+export * from './drawing';
+export type { Finding, FindingCode, FindingParams, Severity } from './findings/types';
+export { type Problem, type ReadPlan, checkPlan, readPlan, writePlan } from './formats/planFile';
+export { reckoningFile } from './formats/reckoningFile';
+export { type Ring, type RingSide, surveyRings } from './ground/survey';
+export { ASSUMPTIONS, type AssumptionId, SOIL_FACTORS, type Soil } from './plan/assumptions';
+export { type Box, type Change, type Scope, WHOLE_PLAN, apply, asRectangle, canMove } from './plan/changes';
+export { assumptionsOf, choicesFor } from './plan/effective';
+export { newId } from './plan/ids';
+export { type NewPlan, emptyPlan, proposePlan } from './plan/newPlan';
+export { DEMO_PLANS } from './plan/samples';
+export type {
+  Band,
+  Building,
+  Buying,
+  Choices,
+  Enclosure,
+  Flock,
+  Opening,
+  OwnMesh,
+  OwnOffer,
+  Plan,
+  Point,
+  PostRole,
+  Side,
+  Skirt,
+} from './plan/schema';
+export { ownMeshSchema, ownOfferSchema, planSchema, planShape } from './plan/schema';
+export { STAGE_IDS, type StageId } from './plan/stages';
+export { blocking, editionOf, makeReckoner, reckon } from './reckon';
+export type { Figures, Part, Reckoning, StageResult, Workings } from './reckoning';
+export { skirtWanted } from './skirt/wanted';
+export {
+  PRESENCES,
+  type Presence,
+  THREATS,
+  THREAT_IDS,
+  type ThreatId,
+  openingLimits,
+  passing,
+  shorterSide,
+} from './threats';
+export * from './units';
+export * from './words';
+export { type Term, type TermUnit, recompute } from './working';

@@ -1,0 +1,34 @@
+/**
+ * Figures that are rough by nature, shown to the keeper as assumptions and open to change. Lengths m, hours person-hours.
+ * Sources: domain.md 5, 6, 7, 15.
+ */
+export const ASSUMPTIONS = {
+  /** Turned back round the post at every free end of mesh. */
+  endAllowance: 0.1,
+  /** Paid by the piece further along at a joint. */
+  jointLap: 0.15,
+  /** Least lap of one band over another. */
+  bandLap: 0.05,
+  /** Yield of a 20 kg bag of dry concrete mix, m³. */
+  concreteBagVolume: 0.0095,
+  /** A leaf is wider than its clear opening by this. */
+  leafOverlap: 0.05,
+  hoursStakeOut: 1.0,
+  hoursPostDug: 0.5,
+  hoursPostDriven: 0.12,
+  hoursPostSpike: 0.25,
+  hoursConcrete: 0.2,
+  hoursMeshMetre: 0.08,
+  hoursTrenchCubicMetre: 4.4,
+  hoursApronMetre: 0.1,
+  hoursGateKit: 0.7,
+  /** Elapsed hours with a second person, of the hours alone. */
+  secondPerson: 0.6,
+} as const;
+
+export type AssumptionId = keyof typeof ASSUMPTIONS;
+export type Assumptions = Readonly<Record<AssumptionId, number>>;
+
+/** How the soil stretches ground work (domain.md 15). */
+export const SOIL_FACTORS = { sand: 0.8, loam: 1, clay: 1.5, stony: 2.2 } as const;
+export type Soil = keyof typeof SOIL_FACTORS;

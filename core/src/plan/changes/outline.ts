@@ -1,0 +1,186 @@
+import { type Vector, cross, distance, dot, minus, plus, times } from '../../ground/vector';
+import { type RingSide, surveyRings } from '../../ground/survey';
+import { TOUCH, tidy } from '../../units/round';
+import type { Corner, Plan, Side } from '../schema';
+import type { Box, ChangeOf } from './types';
+
+const place = (id: string, at: Vector): Corner => ({ id, x: tidy(at.x), y: tidy(at.y) });
+
+/** Openings keep their place along a side whose length changed, and never hang over its end where they can fit. */
+export function keepOpenings(before: Plan, after: Plan): Plan {
+  const lengths = (plan: Plan) => {
+    const corners = new Map(plan.corners.map((c) => [c.id, c]));
+    return new Map(
+      plan.sides.map((s) => {
+        const from = corners.get(s.from);
+        const to = corners.get(s.to);
+        return [s.id, from && to ? distance(from, to) : 0];
+      }),
+    );
+  };
+  const old = lengths(before);
+  const now = lengths(after);
+  const openings = after.openings.flatMap((opening) => {
+    const length = now.get(opening.side);
+    if (length === undefined) return [];
+    const was = old.get(opening.side) ?? length;
+    if (Math.abs(was - length) < TOUCH || was === 0) return [opening];
+    const middle = ((opening.along + opening.width / 2) * length) / was;
+    const along = Math.max(0, Math.min(length - opening.width, middle - opening.width / 2));
+    return [{ ...opening, along: tidy(along) }];
+  });
+  const sides = new Set(after.sides.map((s) => s.id));
+  return { ...after, openings, postPins: after.postPins.filter((pin) => sides.has(pin.side)) };
+}
+
+/**
+ * Lays a rectangular run out, against the house where the two touch.
+ *
+ * The ring runs anticlockwise from the low left corner; a west wall longer than the house is fence, house, fence.
+ */
+export function layOut(plan: Plan, { run, house }: ChangeOf<'lay-out'>): Plan {
+  const touches = house !== null && Math.abs(house.right - run.left) < TOUCH;
+  const low = house && touches ? Math.max(run.low, house.low) : 0;
+  const high = house && touches ? Math.min(run.high, house.high) : 0;
+  const shared = touches && high - low > TOUCH;
+
+  const corners: Corner[] = [
+    place('c1', { x: run.left, y: run.low }),
+    place('c2', { x: run.right, y: run.low }),
+    place('c3', { x: run.right, y: run.high }),
+    place('c4', { x: run.left, y: run.high }),
+  ];
+  const sides: Side[] = [
+    { id: 's1', from: 'c1', to: 'c2', kind: 'fence' },
+    { id: 's2', from: 'c2', to: 'c3', kind: 'fence' },
+    { id: 's3', from: 'c3', to: 'c4', kind: 'fence' },
+  ];
+  const building = plan.ground.buildings[0]?.id ?? 'house';
+  if (shared) {
+    const top = run.high - high > TOUCH ? 'h1' : 'c4';
+    const foot = low - run.low > TOUCH ? 'h2' : 'c1';
+    if (top === 'h1') {
+      corners.push(place('h1', { x: run.left, y: high }));
+      sides.push({ id: 's4', from: 'c4', to: 'h1', kind: 'fence' });
+    }
+    sides.push({ id: 's5', from: top, to: foot, kind: 'building', building });
+    if (foot === 'h2') {
+      corners.push(place('h2', { x: run.left, y: low }));
+      sides.push({ id: 's6', from: 'h2', to: 'c1', kind: 'fence' });
+    }
+  } else sides.push({ id: 's4', from: 'c4', to: 'c1', kind: 'fence' });
+
+  const outline = house && [
+    { x: tidy(house.left), y: tidy(house.low) },
+    { x: tidy(house.right), y: tidy(house.low) },
+    { x: tidy(house.right), y: tidy(house.high) },
+    { x: tidy(house.left), y: tidy(house.high) },
+  ];
+  const [first, ...others] = plan.ground.buildings;
+  const buildings = outline ? [{ id: building, name: first?.name ?? 'House', outline }, ...others] : others;
+  const enclosure = plan.enclosures[0] ?? { id: 'run', name: 'Run', ring: [] };
+  const next: Plan = {
+    ...plan,
+    ground: { ...plan.ground, buildings },
+    corners,
+    sides: sides.map((side) => {
+      const old = plan.sides.find((s) => s.id === side.id);
+      return side.kind === 'fence' && old && old.kind !== 'building' ? { ...side, kind: old.kind } : side;
+    }),
+    enclosures: [{ ...enclosure, ring: sides.map((s) => ({ side: s.id, forward: true })) }],
+    choices: {
+      ...plan.choices,
+      side: Object.fromEntries(
+        Object.entries(plan.choices.side).filter(([id]) => sides.some((s) => s.id === id)),
+      ),
+    },
+  };
+  return keepOpenings(plan, next);
+}
+
+/** The rectangle and its house where the plan is one, so that width and depth can be typed. */
+export function asRectangle(plan: Plan): { readonly run: Box; readonly house: Box | null } | undefined {
+  const [ring, ...more] = surveyRings(plan);
+  if (!ring || more.length > 0) return undefined;
+  const ids = new Set(plan.corners.map((c) => c.id));
+  if (
+    !['c1', 'c2', 'c3', 'c4'].every((id) => ids.has(id)) ||
+    plan.corners.some((c) => !/^(c[1-4]|h[12])$/.test(c.id))
+  )
+    return undefined;
+  const xs = plan.corners.map((c) => c.x);
+  const ys = plan.corners.map((c) => c.y);
+  const run = { left: Math.min(...xs), right: Math.max(...xs), low: Math.min(...ys), high: Math.max(...ys) };
+  if (Math.abs((run.right - run.left) * (run.high - run.low) - ring.area) > 1e-6) return undefined;
+  const house = plan.ground.buildings[0];
+  if (!house) return { run, house: null };
+  const hx = house.outline.map((p) => p.x);
+  const hy = house.outline.map((p) => p.y);
+  return {
+    run,
+    house: { left: Math.min(...hx), right: Math.max(...hx), low: Math.min(...hy), high: Math.max(...hy) },
+  };
+}
+
+/** Where the line through `p` along `d` meets the line through `q` along `e`; undefined when nearly parallel. */
+function meet(p: Vector, d: Vector, q: Vector, e: Vector): Vector | undefined {
+  const denominator = cross(d, e);
+  if (Math.abs(denominator) < 1e-6) return undefined;
+  return plus(p, times(d, cross(minus(q, p), e) / denominator));
+}
+
+/** Moves a side outwards; its neighbours keep their directions. */
+export function moveSide(plan: Plan, { side: id, by }: ChangeOf<'move-side'>): Plan {
+  const rectangle = asRectangle(plan);
+  if (rectangle) {
+    const { run, house } = rectangle;
+    if (id === 's1') return layOut(plan, { verb: 'lay-out', house, run: { ...run, low: run.low - by } });
+    if (id === 's2') return layOut(plan, { verb: 'lay-out', house, run: { ...run, right: run.right + by } });
+    if (id === 's3') return layOut(plan, { verb: 'lay-out', house, run: { ...run, high: run.high + by } });
+  }
+  for (const ring of surveyRings(plan)) {
+    const i = ring.sides.findIndex((s) => s.side.id === id);
+    const n = ring.sides.length;
+    const side = ring.sides[i];
+    const before = ring.sides[(i + n - 1) % n];
+    const after = ring.sides[(i + 1) % n];
+    if (!side || !before || !after) continue;
+    const start = plus(side.start, times(side.outward, by));
+    const end = plus(side.end, times(side.outward, by));
+    const moved = new Map([
+      [side.startCorner, meet(start, side.direction, before.start, before.direction) ?? start],
+      [side.endCorner, meet(start, side.direction, after.end, after.direction) ?? end],
+    ]);
+    const corners = plan.corners.map((c) => {
+      const to = moved.get(c.id);
+      return to ? place(c.id, to) : c;
+    });
+    return keepOpenings(plan, { ...plan, corners });
+  }
+  return plan;
+}
+
+/** Makes a side longer or shorter by moving the side that follows it. */
+export function setSideLength(plan: Plan, { side: id, length }: ChangeOf<'set-side-length'>): Plan {
+  for (const ring of surveyRings(plan)) {
+    const i = ring.sides.findIndex((s) => s.side.id === id);
+    const side = ring.sides[i];
+    const next = ring.sides[(i + 1) % ring.sides.length];
+    if (!side || !next) continue;
+    const slope = dot(side.direction, next.outward);
+    if (Math.abs(slope) < 1e-6) return plan; // straight on: there is no side across its end to move
+    return moveSide(plan, { verb: 'move-side', side: next.side.id, by: (length - side.length) * slope });
+  }
+  return plan;
+}
+
+/** A side can be moved where fence goes on, turning, at both its ends. */
+export function canMove(side: RingSide, before: RingSide, after: RingSide): boolean {
+  const turns = Math.abs(Math.sin(before.turn)) > 1e-3 && Math.abs(Math.sin(side.turn)) > 1e-3;
+  return (
+    turns &&
+    side.side.kind !== 'building' &&
+    before.side.kind !== 'building' &&
+    after.side.kind !== 'building'
+  );
+}

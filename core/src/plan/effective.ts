@@ -1,0 +1,20 @@
+import { ASSUMPTIONS, type Assumptions } from './assumptions';
+import type { Choices, Plan } from './schema';
+
+/** The choices that hold on one side: the side's own before its first enclosure's before the plan's. */
+export function choicesFor(plan: Pick<Plan, 'choices' | 'enclosures'>, side: string): Choices {
+  const { choices } = plan;
+  if (Object.keys(choices.side).length === 0 && Object.keys(choices.enclosure).length === 0)
+    return choices.plan;
+  const enclosure = plan.enclosures.find((e) => e.ring.some((step) => step.side === side));
+  const byEnclosure = enclosure ? choices.enclosure[enclosure.id] : undefined;
+  const bySide = choices.side[side];
+  if (!byEnclosure && !bySide) return choices.plan;
+  return { ...choices.plan, ...byEnclosure, ...bySide } as Choices;
+}
+
+/** The rough figures in force: the keeper's where set, ours otherwise. */
+export function assumptionsOf(plan: Pick<Plan, 'assumptions'>): Assumptions {
+  const own = Object.entries(plan.assumptions).filter((entry) => entry[1] !== undefined);
+  return { ...ASSUMPTIONS, ...Object.fromEntries(own) };
+}

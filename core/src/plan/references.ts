@@ -1,0 +1,147 @@
+import type { z } from 'zod';
+import { EDITIONS } from '../catalogue';
+import type { Choices, Plan } from './schema';
+
+type Issue = (path: readonly (string | number)[], message: string) => void;
+
+function unique(list: readonly { readonly id: string }[], path: readonly (string | number)[], issue: Issue) {
+  const seen = new Set<string>();
+  list.forEach((thing, i) => {
+    if (seen.has(thing.id))
+      issue([...path, i, 'id'], `the id “${thing.id}” is used twice; give each its own`);
+    seen.add(thing.id);
+  });
+  return seen;
+}
+
+function checkChoices(
+  choices: Partial<Choices>,
+  path: readonly (string | number)[],
+  products: Products,
+  issue: Issue,
+) {
+  for (const [role, post] of Object.entries(choices.posts ?? {})) {
+    if (!products.posts.has(post)) issue([...path, 'posts', role], `no post “${post}” in this edition`);
+  }
+  choices.bands?.forEach((band, i) => {
+    const at = [...path, 'bands', i];
+    if (!products.meshes.has(band.mesh))
+      issue([...at, 'mesh'], `no mesh “${band.mesh}” in this edition or among own products`);
+    const below = choices.bands?.[i - 1];
+    if (below && band.top <= below.top) issue([...at, 'top'], 'must be higher than the band below it');
+  });
+  if (choices.bands) unique(choices.bands, [...path, 'bands'], issue);
+  if (choices.skirt && choices.skirt.kind !== 'none' && !products.meshes.has(choices.skirt.mesh)) {
+    issue(
+      [...path, 'skirt', 'mesh'],
+      `no mesh “${choices.skirt.mesh}” in this edition or among own products`,
+    );
+  }
+}
+
+interface Products {
+  readonly meshes: ReadonlySet<string>;
+  readonly posts: ReadonlySet<string>;
+}
+
+function checkRings(plan: Plan, issue: Issue) {
+  const sides = new Map(plan.sides.map((s) => [s.id, s]));
+  plan.enclosures.forEach((enclosure, e) => {
+    const seen = new Set<string>();
+    enclosure.ring.forEach((step, i) => {
+      const at = ['enclosures', e, 'ring', i, 'side'];
+      const side = sides.get(step.side);
+      const following = enclosure.ring[(i + 1) % enclosure.ring.length];
+      const next = following && sides.get(following.side);
+      if (!side) return issue(at, `no side “${step.side}” in this plan`);
+      if (seen.has(step.side)) return issue(at, 'a ring passes each side once');
+      seen.add(step.side);
+      if (!next) return;
+      const end = step.forward ? side.to : side.from;
+      if (end !== (following.forward ? next.from : next.to)) {
+        issue(at, `ends at corner “${end}”, where the next side of the ring does not begin`);
+      }
+    });
+  });
+}
+
+/** The half of the schema that looks across the document: ids used once, nothing dangling, rings that join up. */
+export function checkReferences(plan: Plan, ctx: z.RefinementCtx) {
+  const issue: Issue = (path, message) => ctx.addIssue({ code: 'custom', path: [...path], message });
+  const corners = unique(plan.corners, ['corners'], issue);
+  const sides = unique(plan.sides, ['sides'], issue);
+  const enclosures = unique(plan.enclosures, ['enclosures'], issue);
+  const buildings = unique(plan.ground.buildings, ['ground', 'buildings'], issue);
+  unique(plan.openings, ['openings'], issue);
+  unique(plan.flock, ['flock'], issue);
+  unique(plan.postPins, ['postPins'], issue);
+  unique(plan.ground.trees, ['ground', 'trees'], issue);
+  unique(plan.ground.services, ['ground', 'services'], issue);
+
+  const catalogue = EDITIONS[plan.buying.edition];
+  if (!catalogue)
+    return issue(
+      ['buying', 'edition'],
+      `no catalogue edition “${plan.buying.edition}”; known: ${Object.keys(EDITIONS).join(', ')}`,
+    );
+  const meshes = new Set([...catalogue.meshes, ...plan.buying.ownProducts].map((m) => m.id));
+  const posts = new Set(catalogue.posts.map((p) => p.id));
+  const yards = new Set(catalogue.yards.map((y) => y.id));
+  unique(
+    [...catalogue.meshes, ...plan.buying.ownProducts].slice(catalogue.meshes.length),
+    ['buying', 'ownProducts'],
+    issue,
+  );
+  plan.buying.ownProducts.forEach((own, i) => {
+    if (catalogue.meshes.some((m) => m.id === own.id)) {
+      issue(
+        ['buying', 'ownProducts', i, 'id'],
+        `“${own.id}” is a product of the edition; give your own another id`,
+      );
+    }
+  });
+  plan.buying.yards.forEach((yard, i) => {
+    if (!yards.has(yard)) issue(['buying', 'yards', i], `no yard “${yard}” in this edition`);
+  });
+  plan.buying.ownPrices.forEach((own, i) => {
+    const at = ['buying', 'ownPrices', i];
+    if (!yards.has(own.yard)) issue([...at, 'yard'], `no yard “${own.yard}” in this edition`);
+    const known = own.offer.kind === 'roll' ? meshes : own.offer.kind === 'post' ? posts : undefined;
+    if (known && !known.has(own.offer.product))
+      issue([...at, 'offer', 'product'], `no product “${own.offer.product}”`);
+  });
+
+  plan.sides.forEach((side, i) => {
+    for (const end of ['from', 'to'] as const) {
+      if (!corners.has(side[end])) issue(['sides', i, end], `no corner “${side[end]}” in this plan`);
+    }
+    if (side.from === side.to) issue(['sides', i, 'to'], 'a side must end at another corner than it begins');
+    if (side.kind === 'building' && !buildings.has(side.building)) {
+      issue(['sides', i, 'building'], `no building “${side.building}” in this plan`);
+    }
+  });
+  plan.openings.forEach((opening, i) => {
+    if (!sides.has(opening.side)) issue(['openings', i, 'side'], `no side “${opening.side}” in this plan`);
+  });
+  plan.postPins.forEach((pin, i) => {
+    if (!sides.has(pin.side)) issue(['postPins', i, 'side'], `no side “${pin.side}” in this plan`);
+  });
+  checkRings(plan, issue);
+  const ringed = new Set(plan.enclosures.flatMap((e) => e.ring.map((step) => step.side)));
+  plan.sides.forEach((side, i) => {
+    if (!ringed.has(side.id))
+      issue(['sides', i, 'id'], `side “${side.id}” is in no enclosure; put it in a ring or take it out`);
+  });
+
+  const products = { meshes, posts };
+  checkChoices(plan.choices.plan, ['choices', 'plan'], products, issue);
+  for (const [scope, known] of [
+    ['enclosure', enclosures],
+    ['side', sides],
+  ] as const) {
+    for (const [of, own] of Object.entries(plan.choices[scope])) {
+      if (!known.has(of)) issue(['choices', scope, of], `no ${scope} “${of}” in this plan`);
+      checkChoices(own as Partial<Choices>, ['choices', scope, of], products, issue);
+    }
+  }
+}

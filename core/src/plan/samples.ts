@@ -1,0 +1,120 @@
+import { FOOT, INCH } from '../units/factors';
+import { tidy } from '../units/round';
+import { emptyPlan } from './newPlan';
+import type { Plan, Side } from './schema';
+
+const PLACE = { name: 'Hollin Bank', latitude: 54.1 };
+
+/** An L-shaped posted run round a damson tree, a water pipe crossing one corner. */
+function orchardRun(): Plan {
+  const base = emptyPlan('orchard-run', 'Orchard run', 'metric');
+  const corners = [
+    { id: 'c1', x: 0, y: 0 },
+    { id: 'c2', x: 9, y: 0 },
+    { id: 'c3', x: 9, y: 4.5 },
+    { id: 'c4', x: 5.4, y: 4.5 },
+    { id: 'c5', x: 5.4, y: 8.1 },
+    { id: 'c6', x: 0, y: 8.1 },
+    { id: 'c7', x: 0, y: 6.9 },
+    { id: 'c8', x: 0, y: 4.5 },
+  ];
+  const sides: Side[] = [
+    { id: 's1', from: 'c1', to: 'c2', kind: 'fence' },
+    { id: 's2', from: 'c2', to: 'c3', kind: 'fence' },
+    { id: 's3', from: 'c3', to: 'c4', kind: 'fence' },
+    { id: 's4', from: 'c4', to: 'c5', kind: 'fence' },
+    { id: 's5', from: 'c5', to: 'c6', kind: 'fence' },
+    { id: 's6', from: 'c6', to: 'c7', kind: 'fence' },
+    { id: 's7', from: 'c7', to: 'c8', kind: 'building', building: 'house' },
+    { id: 's8', from: 'c8', to: 'c1', kind: 'fence' },
+  ];
+  return {
+    ...base,
+    place: PLACE,
+    flock: [
+      { id: 'f1', kind: 'hen-light', count: 6, keeping: 'confined' },
+      { id: 'f2', kind: 'hen-heavy', count: 10, keeping: 'confined' },
+      { id: 'f3', kind: 'bantam', count: 6, keeping: 'confined' },
+    ],
+    threats: { fox: 'seen', mink: 'seen', hawk: 'seen', rat: 'likely' },
+    ground: {
+      soil: 'loam',
+      buildings: [
+        {
+          id: 'house',
+          name: 'House',
+          outline: [
+            { x: -1.8, y: 4.5 },
+            { x: 0, y: 4.5 },
+            { x: 0, y: 6.9 },
+            { x: -1.8, y: 6.9 },
+          ],
+        },
+      ],
+      trees: [{ id: 'damson', name: 'damson', at: { x: 7.7, y: 6.7 }, trunk: 0.3, crown: 1.7 }],
+      services: [
+        {
+          id: 'water',
+          name: 'water pipe, 0.70 deep',
+          kind: 'water',
+          depth: 0.7,
+          line: [
+            { x: -5, y: 2.2 },
+            { x: 14, y: -1.4 },
+          ],
+        },
+      ],
+    },
+    corners,
+    sides,
+    openings: [{ id: 'g1', kind: 'gate', side: 's1', along: 3.2, width: 0.95, gap: 0.013, make: 'kit' }],
+    enclosures: [{ id: 'run', name: 'Orchard run', ring: sides.map((s) => ({ side: s.id, forward: true })) }],
+    settled: { birds: true, threats: true, outline: true, posts: true },
+  };
+}
+
+/** Two open sides of an old cart shed closed in with fine mesh for quail: its other two are the shed's own walls. */
+function leanTo(): Plan {
+  const base = emptyPlan('lean-to-infill', 'Lean-to infill', 'imperial');
+  const feet = (n: number) => tidy(n * FOOT);
+  const corners = [
+    { id: 'c1', x: 0, y: 0 },
+    { id: 'c2', x: feet(14), y: 0 },
+    { id: 'c3', x: feet(14), y: feet(9) },
+    { id: 'c4', x: 0, y: feet(9) },
+  ];
+  const sides: Side[] = [
+    { id: 's1', from: 'c1', to: 'c2', kind: 'fence' },
+    { id: 's2', from: 'c2', to: 'c3', kind: 'fence' },
+    { id: 's3', from: 'c3', to: 'c4', kind: 'wall' },
+    { id: 's4', from: 'c4', to: 'c1', kind: 'wall' },
+  ];
+  return {
+    ...base,
+    place: PLACE,
+    flock: [{ id: 'f1', kind: 'quail', count: 40, keeping: 'confined' }],
+    space: 'roomy',
+    threats: { fox: 'seen', mink: 'seen', weasel: 'likely', rat: 'likely' },
+    corners,
+    sides,
+    openings: [
+      { id: 'g1', kind: 'gate', side: 's1', along: feet(9), width: feet(3), gap: 0.012, make: 'kit' },
+    ],
+    enclosures: [{ id: 'run', name: 'Lean-to', ring: sides.map((s) => ({ side: s.id, forward: true })) }],
+    choices: {
+      ...base.choices,
+      plan: {
+        ...base.choices.plan,
+        posts: { ...base.choices.plan.posts, line: 'round-75' },
+        bands: [
+          { id: 'low', mesh: 'fine-13', top: tidy(4 * FOOT), widths: 'cheapest' },
+          { id: 'high', mesh: 'fine-13', top: tidy(5 * FOOT + 10 * INCH), widths: 'cheapest' },
+        ],
+      },
+    },
+    settled: { birds: true, threats: true },
+  };
+}
+
+/** Hollin Bank, a made-up smallholding: the plans that ship as examples. */
+export const DEMO_PLANS: readonly Plan[] = [orchardRun(), leanTo()];

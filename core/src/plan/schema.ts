@@ -1,0 +1,199 @@
+import { z } from 'zod';
+import { BIRD_KINDS, SPACE_SCHOOLS } from '../birds/kinds';
+import { PRESENCES, THREAT_IDS } from '../threats/kinds';
+import { ASSUMPTIONS, type AssumptionId } from './assumptions';
+import { checkReferences } from './references';
+import { STAGE_IDS } from './stages';
+
+const id = z
+  .string()
+  .regex(/^[A-Za-z0-9_-]{1,40}$/, 'must be 1 to 40 letters, digits, dashes or underscores')
+  .describe('Short name given when the thing is made and never used again for another.');
+const name = z.string().trim().min(1, 'must not be empty').max(120, 'must be at most 120 characters');
+const length = (min: number, max: number) => z.number().min(min).max(max);
+const coordinate = z.number().min(-10000).max(10000);
+
+const point = z
+  .strictObject({ x: coordinate, y: coordinate })
+  .describe('Metres; x to the east, y to the north.');
+
+const flock = z.strictObject({
+  id,
+  kind: z.enum(BIRD_KINDS),
+  count: z.int().min(0).max(100000),
+  keeping: z.enum(['confined', 'part-day']),
+});
+
+const building = z.strictObject({ id, name, outline: z.array(point).min(3).max(100) });
+const tree = z.strictObject({ id, name, at: point, trunk: length(0, 5), crown: length(0, 50) });
+const service = z.strictObject({
+  id,
+  name,
+  kind: z.enum(['water', 'power', 'gas', 'drain', 'phone']),
+  depth: length(0, 10),
+  line: z.array(point).min(2).max(100),
+});
+
+const corner = z.strictObject({ id, x: coordinate, y: coordinate });
+const sideEnds = { id, from: id, to: id };
+const side = z.discriminatedUnion('kind', [
+  z.strictObject({ ...sideEnds, kind: z.literal('fence') }),
+  z.strictObject({ ...sideEnds, kind: z.literal('wall') }).describe('An existing wall that needs no fence.'),
+  z.strictObject({ ...sideEnds, kind: z.literal('open') }),
+  z.strictObject({ ...sideEnds, kind: z.literal('building'), building: id }),
+]);
+
+const gate = z.strictObject({
+  id,
+  kind: z.literal('gate'),
+  side: id,
+  along: length(0, 10000).describe('From the side’s `from` corner to the near edge of the clear opening, m.'),
+  width: length(0.3, 5).describe('Clear width, m.'),
+  gap: length(0, 0.2).describe('Largest gap left round the shut leaf, m.'),
+  make: z.literal('kit'),
+});
+const opening = z.discriminatedUnion('kind', [gate]);
+
+const enclosure = z.strictObject({
+  id,
+  name,
+  ring: z
+    .array(z.strictObject({ side: id, forward: z.boolean() }))
+    .min(3)
+    .max(400),
+});
+
+const band = z.strictObject({
+  id,
+  mesh: id,
+  top: length(0.1, 6).describe('Height above the ground that the band is meant to reach, m.'),
+  widths: z
+    .union([z.literal('cheapest'), z.array(length(0.05, 6)).min(1).max(3)])
+    .describe('Roll widths stacked for this band, m, from the ground up; or the cheapest set at the yard.'),
+});
+
+const skirt = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('none') }),
+  z.strictObject({ kind: z.literal('apron'), mesh: id, width: length(0.1, 3), lapUp: length(0, 0.5) }),
+  z.strictObject({ kind: z.literal('buried'), mesh: id, depth: length(0.1, 1.5), lapUp: length(0, 0.5) }),
+]);
+
+const role = <T extends z.ZodType>(value: T) =>
+  z.strictObject({ corner: value, end: value, wall: value, gate: value, line: value });
+
+const choices = z.strictObject({
+  posts: role(id),
+  setting: role(z.enum(['tamped', 'concrete'])),
+  spacing: length(0.3, 6).describe('Largest distance between two posts, m.'),
+  bands: z.array(band).min(1).max(6),
+  hanging: z.enum(['continuous', 'side-by-side']),
+  skirt,
+});
+
+const ownMesh = z.strictObject({
+  id,
+  type: z.enum([
+    'fine-welded',
+    'welded',
+    'hexagonal',
+    'chain-link',
+    'woven',
+    'stock-panel',
+    'close-panel',
+    'cover-net',
+    'plastic',
+  ]),
+  opening: z.strictObject({ up: length(0.001, 0.5), along: length(0.001, 0.5) }),
+  wire: length(0.0001, 0.02),
+  widths: z.array(length(0.05, 6)).min(1).max(12),
+  lengths: z.array(length(0.5, 500)).min(1).max(12),
+});
+
+const price = z.int().min(0).max(1_000_000_000).describe('Integer minor units.');
+const offer = z.discriminatedUnion('kind', [
+  z.strictObject({
+    kind: z.literal('roll'),
+    product: id,
+    width: length(0.05, 6),
+    length: length(0.5, 500),
+    price,
+  }),
+  z.strictObject({ kind: z.literal('post'), product: id, length: length(0.3, 12), price }),
+  z.strictObject({ kind: z.literal('kit'), product: id, width: length(0.3, 5), price }),
+  z.strictObject({
+    kind: z.literal('pack'),
+    product: z.enum(['staple', 'clip', 'ring', 'peg', 'concrete', 'brace']),
+    count: z.int().min(1).max(100000),
+    price,
+  }),
+]);
+
+const buying = z.strictObject({
+  edition: z.string().max(20).describe('The catalogue edition whose products and prices this plan uses.'),
+  pricesAsOf: z.iso.date(),
+  yards: z.array(id).min(1).max(1),
+  ownProducts: z.array(ownMesh).max(200),
+  ownPrices: z.array(z.strictObject({ yard: id, offer })).max(1000),
+});
+
+const assumptions = z.strictObject(
+  Object.fromEntries(
+    Object.keys(ASSUMPTIONS).map((key) => [key, z.number().min(0).max(100).optional()]),
+  ) as Record<AssumptionId, z.ZodOptional<z.ZodNumber>>,
+);
+
+const shape = z.strictObject({
+  format: z.literal('aviarum-plan'),
+  formatVersion: z.literal(1),
+  id,
+  name,
+  units: z.enum(['metric', 'imperial']),
+  currency: z.string().regex(/^[A-Z]{3}$/, 'must be three capital letters, XXX for none'),
+  place: z.strictObject({ name: z.string().max(120), latitude: z.number().min(-90).max(90) }),
+  flock: z.array(flock).max(40),
+  space: z.enum(SPACE_SCHOOLS),
+  threats: z.partialRecord(z.enum(THREAT_IDS), z.enum(PRESENCES)),
+  ground: z.strictObject({
+    soil: z.enum(['sand', 'loam', 'clay', 'stony']),
+    buildings: z.array(building).max(50),
+    trees: z.array(tree).max(200),
+    services: z.array(service).max(50),
+  }),
+  corners: z.array(corner).max(400),
+  sides: z.array(side).max(600),
+  openings: z.array(opening).max(100),
+  enclosures: z.array(enclosure).max(50),
+  choices: z.strictObject({
+    plan: choices,
+    enclosure: z.record(id, choices.partial()),
+    side: z.record(id, choices.partial()),
+  }),
+  postPins: z.array(z.strictObject({ id, side: id, along: length(0, 10000) })).max(1000),
+  buying,
+  assumptions,
+  settled: z.partialRecord(z.enum(STAGE_IDS), z.literal(true)),
+});
+
+/** The plan document: one schema, used at every border and nowhere else. Lengths m, money minor units. */
+export const planSchema = shape.superRefine(checkReferences);
+
+export type Plan = z.infer<typeof shape>;
+export type Flock = z.infer<typeof flock>;
+export type Side = z.infer<typeof side>;
+export type Corner = z.infer<typeof corner>;
+export type Opening = z.infer<typeof opening>;
+export type Enclosure = z.infer<typeof enclosure>;
+export type Building = z.infer<typeof building>;
+export type Band = z.infer<typeof band>;
+export type Skirt = z.infer<typeof skirt>;
+export type Choices = z.infer<typeof choices>;
+export type Buying = z.infer<typeof buying>;
+export type OwnMesh = z.infer<typeof ownMesh>;
+export type OwnOffer = z.infer<typeof offer>;
+export type Ground = Plan['ground'];
+export type Point = z.infer<typeof point>;
+export type PostRole = keyof Choices['posts'];
+export const ownMeshSchema = ownMesh;
+export const ownOfferSchema = offer;
+/** The bare shape, from which the JSON Schema of plan files is made. */
+export const planShape = shape;

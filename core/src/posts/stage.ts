@@ -1,0 +1,180 @@
+import type { Market } from '../catalogue/market';
+import type { PostProduct } from '../catalogue/types';
+import { type Finding, finding } from '../findings/types';
+import type { Assumptions } from '../plan/assumptions';
+import type { PostRole } from '../plan/schema';
+import { EPSILON } from '../units/round';
+import type { WallStage } from '../walls/stage';
+import { type Term, product, ratio, sum, upTo, value } from '../working';
+import { braces, depthInGround, holeFor } from './footing';
+import type { Post, SettingOut } from './setOut';
+
+export const POST_ROLES: readonly PostRole[] = ['corner', 'end', 'wall', 'gate', 'line'];
+
+/** A post with what is bought for it and how it stands. All m. */
+export interface StandingPost extends Post {
+  readonly product: PostProduct;
+  readonly above: number;
+  readonly depth: number;
+  /** Length sold that it is cut from. */
+  readonly buy: number;
+  readonly cutOff: number;
+  readonly setting: 'tamped' | 'concrete';
+}
+
+export interface PostStage {
+  readonly posts: readonly StandingPost[];
+  readonly counts: Readonly<Record<PostRole, number>>;
+  readonly countWorking: Readonly<Record<PostRole, Term>>;
+  readonly total: Term;
+  readonly braces: Term;
+  readonly bags: Term;
+  readonly findings: readonly Finding[];
+}
+
+function lineWorking(setting: SettingOut): Term {
+  const stretches = setting.stretches.map((s) =>
+    sum('posts.line-on', 'piece', { side: s.line.number }, [
+      upTo('posts.bays', 'piece', { spacing: s.line.choices.spacing }, [
+        ratio('posts.bays', 'ratio', { spacing: s.line.choices.spacing }, [
+          value('posts.stretch', s.to - s.from, 'm', { side: s.line.number }),
+          value('posts.spacing', s.line.choices.spacing, 'm', {}),
+        ]),
+      ]),
+      value('posts.one-less', -1, 'piece', {}),
+    ]),
+  );
+  return sum('posts.role', 'piece', { role: 'line' }, stretches);
+}
+
+/**
+ * Counts, lengths, depths, braces and concrete of the posts as set out.
+ *
+ * @param walls  what hangs on them: its top is the height above ground
+ */
+export function postStage(
+  market: Market,
+  setting: SettingOut,
+  walls: WallStage,
+  figures: Assumptions,
+): PostStage {
+  const topOf = new Map(walls.groups.flatMap((g) => g.lines.map((line) => [line, g] as const)));
+  // A post that carries two walls stands as high as the higher.
+  const topAt = new Map<string, number>();
+  for (const line of setting.lines) {
+    const top = topOf.get(line)?.top ?? 0;
+    for (const corner of [line.startCorner, line.endCorner]) {
+      const part = `corner:${corner}/post`;
+      topAt.set(part, Math.max(topAt.get(part) ?? 0, top));
+    }
+  }
+  const findings: Finding[] = [];
+  const complained = new Set<string>();
+  const posts = setting.posts.map((post): StandingPost => {
+    const { choices } = post.line;
+    const wanted = market.post(choices.posts[post.role]);
+    const above = topAt.get(post.part) ?? topOf.get(post.line)?.top ?? 0;
+    const depth = depthInGround(wanted, post.role, above);
+    const sold = market.posts(wanted.id).map((u) => u.size);
+    const longest = Math.max(...sold);
+    const fits = sold.find((length) => length >= above + depth - EPSILON);
+    if (fits === undefined && !complained.has(`${post.role} ${wanted.id}`)) {
+      complained.add(`${post.role} ${wanted.id}`);
+      findings.push(
+        finding('post.too-short', 'mend', 'posts', post.part, {
+          role: post.role,
+          needs: above + depth,
+          longest,
+        }),
+      );
+    }
+    const buy = fits ?? longest;
+    const setIn = wanted.standing === 'dug' ? choices.setting[post.role] : 'tamped';
+    // Written out: spreading four hundred posts costs more than setting them out.
+    return {
+      part: post.part,
+      role: post.role,
+      at: post.at,
+      side: post.side,
+      along: post.along,
+      number: post.number,
+      line: post.line,
+      lineAlong: post.lineAlong,
+      product: wanted,
+      above,
+      depth,
+      buy,
+      cutOff: Math.max(0, buy - above - depth),
+      setting: setIn,
+    };
+  });
+
+  const counts = Object.fromEntries(
+    POST_ROLES.map((role) => [role, posts.filter((p) => p.role === role).length]),
+  ) as Record<PostRole, number>;
+  // Pins add line posts beside those of the bays.
+  const pinned = posts.filter((p) => p.role === 'line' && p.part.includes('/pin:')).length;
+  const bays = lineWorking(setting);
+  const line =
+    pinned > 0
+      ? sum('posts.role', 'piece', { role: 'line' }, [bays, value('posts.pinned', pinned, 'piece', {})])
+      : bays;
+  const countWorking = Object.fromEntries(
+    POST_ROLES.map((role) => [
+      role,
+      role === 'line' ? line : value('posts.role', counts[role], 'piece', { role }),
+    ]),
+  ) as Record<PostRole, Term>;
+
+  const { ends, shared } = braces(setting, (stretch) => {
+    const group = topOf.get(stretch.line);
+    const woven = group?.bands.some((b) => market.mesh(b.band.mesh).type === 'woven') ?? false;
+    return { top: group?.top ?? 0, woven };
+  });
+  return {
+    posts,
+    counts,
+    countWorking,
+    total: sum(
+      'posts.total',
+      'piece',
+      {},
+      POST_ROLES.map((role) => countWorking[role]),
+    ),
+    braces: sum('posts.braces', 'piece', {}, [
+      value('posts.brace-ends', ends, 'piece', {}),
+      value('posts.brace-shared', -shared, 'piece', {}),
+    ]),
+    bags: bagsWorking(posts, figures),
+    findings,
+  };
+}
+
+/** Bags of dry mix, rounded up each hole (domain.md 5). */
+function bagsWorking(posts: readonly StandingPost[], figures: Assumptions): Term {
+  const groups = new Map<string, StandingPost[]>();
+  for (const post of posts) {
+    if (post.setting !== 'concrete') continue;
+    const key = `${post.role} ${post.product.id} ${post.depth.toFixed(4)}`;
+    groups.set(key, [...(groups.get(key) ?? []), post]);
+  }
+  const terms = [...groups.values()].flatMap((group): Term[] => {
+    const [post] = group;
+    if (!post) return [];
+    const hole = holeFor(post.product, 'concrete', post.depth);
+    const params = { hole: hole.width, depth: post.depth };
+    const each = upTo('posts.bags-each', 'piece', params, [
+      ratio('posts.bags-each', 'ratio', params, [
+        value('posts.hole-volume', hole.fill, 'm³', params),
+        value('posts.bag-volume', figures.concreteBagVolume, 'm³', {}),
+      ]),
+    ]);
+    return [
+      product('posts.bags', 'piece', {}, [
+        value('posts.holes', group.length, 'piece', { role: post.role }),
+        each,
+      ]),
+    ];
+  });
+  return sum('posts.bags', 'piece', {}, terms);
+}

@@ -1,0 +1,187 @@
+import { birdFindings, birdStage } from './birds/stage';
+import { buildHours } from './build/hours';
+import { type Catalogue, EDITIONS, type Market, marketOf } from './catalogue';
+import { cuttingStage } from './cutting/pools';
+import { makeDocket } from './docket/docket';
+import { fastenerNeeds } from './fasteners/stage';
+import { type FencePart, fenceFigures, headlines } from './figures';
+import { type Finding, type Severity, finding } from './findings/types';
+import { fenceWalks } from './ground/fenceLines';
+import { outlineWorkings } from './ground/figures';
+import { groundProblems } from './ground/problems';
+import { type Ring, surveyRings } from './ground/survey';
+import { makeParts } from './parts';
+import { assumptionsOf } from './plan/effective';
+import type { Plan } from './plan/schema';
+import { STAGE_IDS, type StageId } from './plan/stages';
+import { setOut } from './posts/setOut';
+import { postStage } from './posts/stage';
+import type { Figures, Reckoning, StageResult } from './reckoning';
+import { skirtFindings } from './skirt/findings';
+import { skirtStage } from './skirt/stage';
+import { type OpeningLimits, openingLimits } from './threats';
+import { wallStage } from './walls/stage';
+import { wayStage } from './ways/stage';
+
+/** Remembers the last answer of each step while what it was made from is the same by reference. */
+type Remember = <T>(step: string, from: readonly unknown[], make: () => T) => T;
+
+function memory(): Remember {
+  const last = new Map<string, { from: readonly unknown[]; made: unknown }>();
+  return <T>(step: string, from: readonly unknown[], make: () => T): T => {
+    const known = last.get(step);
+    if (known?.from.length === from.length && known.from.every((f, i) => Object.is(f, from[i])))
+      return known.made as T;
+    const made = make();
+    last.set(step, { from, made });
+    return made;
+  };
+}
+
+function buildFence(
+  remember: Remember,
+  name: string,
+  plan: Plan,
+  market: Market,
+  rings: readonly Ring[],
+  limits: OpeningLimits,
+) {
+  const { openings, choices, enclosures, sides, postPins, threats, flock, assumptions } = plan;
+  const figures = remember(`${name} assumptions`, [assumptions], () => assumptionsOf(plan));
+  const walks = remember(`${name} walks`, [rings, openings, choices, enclosures, sides], () =>
+    fenceWalks(plan, rings),
+  );
+  const setting = remember(`${name} setting`, [walks, sides, postPins], () => setOut(plan, walks));
+  const walls = remember(`${name} walls`, [setting, market, limits, figures, threats, flock, choices], () =>
+    wallStage(plan, market, setting, limits, figures),
+  );
+  const skirts = remember(`${name} skirts`, [setting, market], () => skirtStage(market, setting));
+  const posts = remember(`${name} posts`, [setting, market, walls, figures], () =>
+    postStage(market, setting, walls, figures),
+  );
+  const outline = remember(`${name} outline`, [rings], () => outlineWorkings(rings));
+  const hours = remember(`${name} hours`, [plan.ground, openings, rings, posts, walls, skirts, figures], () =>
+    buildHours(plan, rings.length, posts, walls, skirts, figures),
+  );
+  return { rings, outline, hours, figures, setting, walls, skirts, posts };
+}
+
+const ORDER: Readonly<Record<Severity, number>> = { blocks: 0, mend: 1, know: 2 };
+
+function stageResults(plan: Plan, findings: readonly Finding[]): Reckoning['stages'] {
+  const result = (stage: StageId): StageResult => {
+    const matters = findings.filter((f) => f.stage === stage && f.severity !== 'know').length;
+    return { state: matters > 0 ? 'look' : plan.settled[stage] ? 'settled' : 'open', matters };
+  };
+  return Object.fromEntries(STAGE_IDS.map((stage) => [stage, result(stage)])) as Record<StageId, StageResult>;
+}
+
+/**
+ * A reckoner that keeps what did not change between two plans: for an editor or a worker.
+ *
+ * @returns a pure function of plan and catalogue; the memory only saves work
+ */
+export function makeReckoner(): (plan: Plan, catalogue?: Catalogue) => Reckoning {
+  const remember = memory();
+
+  return (plan, catalogue = editionOf(plan)) => {
+    const { corners, sides, enclosures, flock, space, threats, buying } = plan;
+    const market = remember('market', [catalogue, buying], () => marketOf(catalogue, buying));
+    const rings = remember('rings', [corners, sides, enclosures], () => surveyRings(plan));
+    const limits = remember('limits', [threats, flock], () => openingLimits(plan));
+    const birds = remember('birds', [flock, space], () => birdStage(plan));
+
+    const fence = buildFence(remember, 'all', plan, market, rings, limits);
+    const { setting, walls, skirts, posts, figures: assumed } = fence;
+    const ways = remember('ways', [plan.openings, market, rings, limits], () =>
+      wayStage(plan, market, rings, limits),
+    );
+    const cutting = remember('cutting', [market, walls, skirts, assumed], () =>
+      cuttingStage(market, walls, skirts, assumed),
+    );
+    const docket = remember('docket', [market, buying, posts, ways, cutting, skirts], () => {
+      const fasteners = fastenerNeeds(posts, walls, skirts, cutting.pools);
+      return makeDocket(market, buying.pricesAsOf, posts, ways, cutting, fasteners);
+    });
+    const workings = headlines(fence, birds, docket.working);
+
+    const tops = walls.groups.map((g) => g.top);
+    const unpriced = docket.lines.filter((line) => line.price === null).length;
+    const findings = [
+      ...groundProblems(plan, rings),
+      ...birdFindings(plan, birds, workings.area.value, tops.length > 0 ? Math.min(...tops) : null),
+      ...posts.findings,
+      ...walls.findings,
+      ...skirtFindings(plan, market, rings, setting, skirts, limits),
+      ...ways.findings,
+      ...cutting.findings,
+      ...(unpriced > 0 ? [finding('docket.no-price', 'know', 'docket', 'plan', { count: unpriced })] : []),
+    ].sort((a, b) => ORDER[a.severity] - ORDER[b.severity]);
+
+    const total = fenceFigures(plan, fence);
+    const perEnclosure = rings.map((ring): { id: string; name: string; figures: Figures } => {
+      const alone: FencePart =
+        rings.length === 1
+          ? fence
+          : buildFence(
+              remember,
+              `enclosure ${ring.enclosure}`,
+              plan,
+              market,
+              remember(`ring ${ring.enclosure}`, [ring], () => [ring]),
+              limits,
+            );
+      return {
+        id: ring.enclosure,
+        name: ring.name,
+        figures: rings.length === 1 ? total : fenceFigures(plan, alone),
+      };
+    });
+
+    return {
+      stages: stageResults(plan, findings),
+      enclosures: perEnclosure,
+      figures: {
+        ...total,
+        rolls: cutting.pools.reduce((count, pool) => count + pool.rolls.length, 0),
+        birds: workings.birds.value,
+        areaWanted: workings.areaWanted.value,
+        ...(workings.areaPerBird ? { areaPerBird: workings.areaPerBird.value } : {}),
+        ...(limits.largestOpening === null ? {} : { largestOpening: limits.largestOpening }),
+      },
+      workings,
+      parts: remember('parts', [posts, setting, walls, skirts], () =>
+        makeParts(posts.posts, setting.lines, walls, skirts),
+      ),
+      findings,
+      cutting: cutting.pools,
+      docket,
+      largestOpening: limits.largestOpening,
+      tightestBird: limits.bird?.kind ?? null,
+    };
+  };
+}
+
+/** The edition that a plan names. @throws RangeError when there is none: the plan schema lets none through */
+export function editionOf(plan: Plan): Catalogue {
+  const catalogue = EDITIONS[plan.buying.edition];
+  if (!catalogue) throw new RangeError(`no catalogue edition ${plan.buying.edition}`);
+  return catalogue;
+}
+
+/**
+ * The one door: everything that follows from a plan.
+ *
+ * Never throws on a plan that the schema has let through; what cannot be built comes back as findings.
+ *
+ * @param plan       a valid plan
+ * @param catalogue  the edition it names, by default
+ */
+export function reckon(plan: Plan, catalogue: Catalogue = editionOf(plan)): Reckoning {
+  return makeReckoner()(plan, catalogue);
+}
+
+/** What makes a plan impossible to set out: such a plan is a draft in the editor and refused in a file or a save. */
+export function blocking(plan: Plan): readonly Finding[] {
+  return groundProblems(plan, surveyRings(plan));
+}

@@ -1,0 +1,93 @@
+import type { BirdKind } from './birds/kinds';
+import type { CuttingPool } from './cutting/types';
+import type { Docket } from './docket/types';
+import type { Finding } from './findings/types';
+import type { PostRole } from './plan/schema';
+import type { StageId } from './plan/stages';
+import type { Term } from './working';
+
+/** Flat map of names to metres, square metres, hours and counts. */
+export type Figures = Readonly<Record<string, number>>;
+
+/**
+ * A thing on the fence in side coordinates: along from the side's `from` corner, heights above the ground, `out` away
+ * from the run. All m. Sheet and strip are two projections of the same parts.
+ */
+export type Part =
+  | {
+      readonly kind: 'post';
+      readonly path: string;
+      readonly number: number;
+      readonly role: PostRole;
+      readonly side: string;
+      readonly along: number;
+      readonly above: number;
+      readonly depth: number;
+      readonly size: number;
+      readonly product: string;
+    }
+  | {
+      readonly kind: 'mesh';
+      readonly path: string;
+      readonly side: string;
+      readonly from: number;
+      readonly to: number;
+      readonly bottom: number;
+      readonly top: number;
+      readonly mesh: string;
+    }
+  | {
+      readonly kind: 'skirt';
+      readonly path: string;
+      readonly side: string;
+      readonly from: number;
+      readonly to: number;
+      /** Width flat on the ground, or depth below it. */
+      readonly out: number;
+      readonly depth: number;
+      readonly mesh: string;
+    }
+  | {
+      readonly kind: 'opening';
+      readonly path: string;
+      readonly side: string;
+      readonly from: number;
+      readonly to: number;
+      readonly top: number;
+    };
+
+export interface StageResult {
+  /** `settled`: the keeper said so; `look`: a finding asks for a mend; `open`: neither yet. */
+  readonly state: 'open' | 'settled' | 'look';
+  /** Findings that ask for a mend. */
+  readonly matters: number;
+}
+
+/** What the headline figures are made of. */
+export interface Workings {
+  readonly area: Term;
+  readonly perimeter: Term;
+  readonly fenceLength: Term;
+  readonly posts: Term;
+  readonly skirt: Term;
+  readonly hours: Term;
+  readonly birds: Term;
+  readonly areaWanted: Term;
+  /** Left out where there are no birds. */
+  readonly areaPerBird?: Term;
+  readonly price: Term;
+}
+
+export interface Reckoning {
+  readonly stages: Readonly<Record<StageId, StageResult>>;
+  readonly enclosures: readonly { readonly id: string; readonly name: string; readonly figures: Figures }[];
+  readonly figures: Figures;
+  readonly workings: Workings;
+  readonly parts: readonly Part[];
+  readonly findings: readonly Finding[];
+  readonly cutting: readonly CuttingPool[];
+  readonly docket: Docket;
+  /** What holds the birds and keeps the threats out, m; null when nothing asks. */
+  readonly largestOpening: number | null;
+  readonly tightestBird: BirdKind | null;
+}

@@ -1,0 +1,53 @@
+import { BIRDS, type BirdKind } from '../birds/kinds';
+import type { Plan } from '../plan/schema';
+import { EPSILON } from '../units/round';
+import { THREATS, THREAT_IDS, type ThreatId, YOUNG_RAT_SQUEEZE } from './kinds';
+
+/** What one present threat asks of openings, m. */
+export interface ThreatLimit {
+  readonly threat: ThreatId;
+  /** An opening holds it only when smaller than this: the lesser of its squeeze and its reach. */
+  readonly limit: number;
+  /** Takes only small birds and eggs, and none are kept here. */
+  readonly onlyKnow: boolean;
+}
+
+export interface OpeningLimits {
+  readonly threats: readonly ThreatLimit[];
+  /** The bird that asks for the smallest opening; an opening up to its figure holds it. */
+  readonly bird: { readonly kind: BirdKind; readonly opening: number } | undefined;
+  /** The least of birds' and present threats' figures, m; null when nothing asks. */
+  readonly largestOpening: number | null;
+}
+
+export const isPresent = (plan: Pick<Plan, 'threats'>, threat: ThreatId): boolean =>
+  (plan.threats[threat] ?? 'absent') !== 'absent';
+
+/** @see domain.md 3: an opening holds a threat only when its shorter side is smaller than squeeze and reach */
+export function openingLimits(plan: Pick<Plan, 'threats' | 'flock'>): OpeningLimits {
+  const kept = plan.flock.filter((f) => f.count > 0);
+  const small = kept.some((f) => BIRDS[f.kind].small);
+  const chicks = kept.some((f) => f.kind === 'chick');
+  const threats = THREAT_IDS.filter((id) => isPresent(plan, id)).flatMap((threat): ThreatLimit[] => {
+    const { squeeze, reach, smallPrey } = THREATS[threat];
+    const body = threat === 'rat' && chicks ? YOUNG_RAT_SQUEEZE : squeeze;
+    const limit = Math.min(body ?? Infinity, reach ?? Infinity);
+    if (!Number.isFinite(limit)) return [];
+    // A mouse takes feed, never a bird.
+    return [{ threat, limit, onlyKnow: threat === 'mouse' || (smallPrey && !small) }];
+  });
+  const birds = kept.map((f) => ({ kind: f.kind, opening: BIRDS[f.kind].opening }));
+  const bird = birds.length > 0 ? birds.reduce((a, b) => (b.opening < a.opening ? b : a)) : undefined;
+  const all = [...threats.map((t) => t.limit), ...(bird ? [bird.opening] : [])];
+  return { threats, bird, largestOpening: all.length > 0 ? Math.min(...all) : null };
+}
+
+/** Present threats that an opening does not hold: its shorter side is not smaller than their limit. */
+export function passing(limits: OpeningLimits, opening: number): readonly ThreatLimit[] {
+  return limits.threats.filter((t) => opening >= t.limit - EPSILON);
+}
+
+/** The clear opening of a mesh that counts: its shorter side, m. */
+export const shorterSide = (mesh: {
+  readonly opening: { readonly up: number; readonly along: number };
+}): number => Math.min(mesh.opening.up, mesh.opening.along);

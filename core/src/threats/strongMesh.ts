@@ -1,0 +1,40 @@
+import type { Market } from '../catalogue/market';
+import type { Plan } from '../plan/schema';
+import { EPSILON } from '../units/round';
+import { THREATS, THREAT_IDS, type ThreatId } from './kinds';
+import { isPresent, shorterSide } from './openings';
+
+/** Which present threats break this mesh: hex and plastic are torn, thin wire is bitten through (domain.md 3). */
+export function tornBy(plan: Pick<Plan, 'threats'>, type: string, wire: number) {
+  const soft = type === 'hexagonal' || type === 'plastic';
+  const threats = THREAT_IDS.filter((id) => {
+    const threat = THREATS[id];
+    if (!isPresent(plan, id)) return false;
+    if (soft) return threat.tears;
+    return threat.wire !== null && wire < threat.wire - EPSILON;
+  });
+  if (threats.length === 0) return undefined;
+  const needs = soft ? null : Math.max(...threats.map((id) => THREATS[id].wire ?? 0));
+  return { threats, needs };
+}
+
+/** The cheapest welded mesh by the square metre at this yard whose opening is smaller and whose wire is thick enough. */
+export function finerMesh(market: Market, limit: number, threats: readonly ThreatId[]): string | undefined {
+  const wire = Math.max(0, ...threats.map((id) => THREATS[id].wire ?? 0));
+  let best: { id: string; rate: number } | undefined;
+  for (const id of market.meshIds()) {
+    const mesh = market.mesh(id);
+    if (
+      (mesh.type !== 'welded' && mesh.type !== 'fine-welded') ||
+      shorterSide(mesh) >= limit - EPSILON ||
+      mesh.wire < wire - EPSILON
+    )
+      continue;
+    const rates = market
+      .widths(id)
+      .flatMap((w) => market.rolls(id, w).map((u) => (u.price === null ? Infinity : u.price / (u.size * w))));
+    const rate = Math.min(...rates);
+    if (Number.isFinite(rate) && (!best || rate < best.rate)) best = { id, rate };
+  }
+  return best?.id;
+}

@@ -1,0 +1,11 @@
+export { FOOT, INCH, gaugeOf } from './factors';
+export { printMoney } from './money';
+export {
+  type LengthField,
+  type LengthProblem,
+  type ParsedLength,
+  type UnitSystem,
+  parseLength,
+} from './parseLength';
+export { type LengthText, areaText, lengthText, printLength, printNumber } from './printLength';
+export { EPSILON, TOUCH, roundUp, tidy } from './round';

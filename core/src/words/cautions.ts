@@ -1,0 +1,36 @@
+import type { StageId } from '../plan/stages';
+import type { Plan } from '../plan/schema';
+
+/** The cautions that go with a stage (domain.md 19), shown where they apply. */
+export function cautionsFor(stage: StageId, plan: Pick<Plan, 'choices' | 'ground'>): readonly string[] {
+  const choices = plan.choices.plan;
+  const steel = Object.values(choices.posts).some((post) => post.startsWith('t-'));
+  const buried = choices.skirt.kind === 'buried';
+  const concrete = Object.values(choices.setting).includes('concrete');
+  const byStage: Readonly<Record<StageId, readonly (string | false)[]>> = {
+    birds: ['Livestock registration and bird-housing orders are local: check what applies to you.'],
+    threats: ['Wildlife law is local. Protected animals are deterred, not harmed.'],
+    outline: [
+      'Check the boundary and the planning rules where you live: the old fence is often not on the line.',
+      'Have buried services located before anything is dug.',
+    ],
+    posts: [
+      'Have buried services located before anything is dug or driven.',
+      'Eye and ear protection with drivers.',
+      steel && 'Put caps on steel T posts against eye injury.',
+      concrete && 'Wet cement burns: gloves and goggles.',
+      'Dust of treated timber is harmful: cut outdoors, with a mask.',
+    ],
+    walls: [
+      'Gloves with mesh, eye protection when cutting it. Cut ends face outside, turned back or hammered flat.',
+      'Leave no wire or staple crumbs where birds peck.',
+    ],
+    skirt: [
+      buried && 'Have buried services located before the trench is dug.',
+      'Gloves with mesh. Turn cut ends down.',
+    ],
+    ways: ['Hinges that cannot be lifted off, a catch that works from inside as well.'],
+    docket: ['Prices are made up and dated; your yard’s own prices decide.'],
+  };
+  return byStage[stage].filter((text): text is string => text !== false);
+}

@@ -1,0 +1,20 @@
+export { cautionsFor } from './cautions';
+export { sayChange } from './changes';
+export { sayLine, sayPiece, sayProof, sayReason, sayUnits } from './docket';
+export { sayFinding } from './findings';
+export {
+  BIRD_NAMES,
+  GATE_KIT_NAME,
+  ROLE_NAMES,
+  SOIL_NAMES,
+  SPACE_NAMES,
+  STAGE_NAMES,
+  THREAT_NAMES,
+  THREAT_SIGNS,
+  meshName,
+  packName,
+  postName,
+  wireName,
+} from './names';
+export { type Reader, capital, counted, listed, makeReader, readerFor } from './reader';
+export { type WorkingLine, sayTerm, sayWorking, workingLines } from './terms';

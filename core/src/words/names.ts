@@ -1,0 +1,176 @@
+import type { BirdKind, SpaceSchool } from '../birds/kinds';
+import type { MeshProduct, MeshType, PackId, PostProduct } from '../catalogue';
+import type { Soil } from '../plan/assumptions';
+import type { PostRole } from '../plan/schema';
+import type { StageId } from '../plan/stages';
+import type { ThreatId } from '../threats/kinds';
+import { gaugeOf } from '../units';
+import { printNumber } from '../units/printLength';
+import type { Reader } from './reader';
+
+export const STAGE_NAMES: Readonly<Record<StageId, string>> = {
+  birds: 'Birds',
+  threats: 'Threats',
+  outline: 'Outline',
+  posts: 'Posts',
+  walls: 'Walls',
+  skirt: 'Skirt',
+  ways: 'Ways in',
+  docket: 'Docket',
+};
+
+export const THREAT_NAMES: Readonly<Record<ThreatId, string>> = {
+  fox: 'fox',
+  coyote: 'coyote',
+  dog: 'dog',
+  raccoon: 'raccoon',
+  opossum: 'opossum',
+  skunk: 'skunk',
+  badger: 'badger',
+  mink: 'mink',
+  weasel: 'weasel or stoat',
+  marten: 'marten',
+  rat: 'rat',
+  mouse: 'mouse',
+  snake: 'snake',
+  cat: 'cat',
+  lynx: 'bobcat or lynx',
+  pig: 'wild pig',
+  bear: 'bear',
+  hawk: 'hawk or buzzard',
+  eagle: 'eagle',
+  owl: 'owl',
+  crow: 'crow or magpie',
+  'wild-birds': 'wild birds (disease)',
+  person: 'person (theft)',
+};
+
+/** What each leaves behind, by which a keeper knows it (domain.md 3). */
+export const THREAT_SIGNS: Readonly<Record<ThreatId, string>> = {
+  fox: 'birds carried off, feathers in a trail, or many killed and left',
+  coyote: 'birds carried off whole',
+  dog: 'many dead, little eaten, wire torn or pushed',
+  raccoon: 'heads or limbs pulled through mesh, catches opened',
+  opossum: 'eggs crushed, one bird opened',
+  skunk: 'eggs and chicks gone, a shallow scrape',
+  badger: 'mesh pushed or ripped low, wide digging',
+  mink: 'whole flock killed, neck bites, laid side by side',
+  weasel: 'small neck bites, no gap seen',
+  marten: 'killed and cached, entry high up',
+  rat: 'chicks and eggs gone, burrows, gnawing',
+  mouse: 'feed loss only',
+  snake: 'eggs or chicks gone without trace',
+  cat: 'chicks and small birds only',
+  lynx: 'bird covered with litter',
+  pig: 'fence lifted, ground rooted',
+  bear: 'housing broken open',
+  hawk: 'plucked ring of feathers, breast eaten',
+  eagle: 'bird gone by day',
+  owl: 'head and neck eaten',
+  crow: 'eggs and chicks gone',
+  'wild-birds': 'none; a housing order asks for a solid cover and openings of 25 mm or less',
+  person: 'birds gone, catches undone',
+};
+
+export const BIRD_NAMES: Readonly<Record<BirdKind, readonly [one: string, many: string]>> = {
+  'hen-light': ['light hen', 'light hens'],
+  'hen-heavy': ['heavy hen', 'heavy hens'],
+  bantam: ['bantam', 'bantams'],
+  grower: ['grower', 'growers'],
+  chick: ['chick', 'chicks'],
+  quail: ['quail', 'quail'],
+  duck: ['duck', 'ducks'],
+  goose: ['goose', 'geese'],
+  turkey: ['turkey', 'turkeys'],
+  'meat-chicken': ['meat chicken', 'meat chickens'],
+};
+
+export const SPACE_NAMES: Readonly<Record<SpaceSchool, string>> = {
+  snug: 'snug',
+  usual: 'usual',
+  roomy: 'roomy',
+  'free-range': 'free-range code',
+};
+
+export const ROLE_NAMES: Readonly<Record<PostRole, readonly [one: string, many: string]>> = {
+  corner: ['corner post', 'corner posts'],
+  end: ['end post', 'end posts'],
+  wall: ['wall post', 'wall posts'],
+  gate: ['gate post', 'gate posts'],
+  line: ['line post', 'line posts'],
+};
+
+export const SOIL_NAMES: Readonly<Record<Soil, string>> = {
+  sand: 'sand',
+  loam: 'loam',
+  clay: 'clay',
+  stony: 'stony ground',
+};
+
+const PACK_NAMES: Readonly<Record<PackId, string>> = {
+  staple: 'Staples 25 mm',
+  clip: 'Clips for steel T posts',
+  ring: 'Mesh rings 15 mm',
+  peg: 'Ground pegs 200 mm',
+  concrete: 'Dry concrete mix, 20 kg bags',
+  brace: 'Brace, half-round timber',
+};
+
+const MESH_NAMES: Readonly<Record<MeshType, string>> = {
+  'fine-welded': 'Fine welded',
+  welded: 'Welded',
+  hexagonal: 'Hexagonal',
+  'chain-link': 'Chain link',
+  woven: 'Woven stock',
+  'stock-panel': 'Rigid stock panel',
+  'close-panel': 'Rigid close panel',
+  'cover-net': 'Knotted cover net',
+  plastic: 'Extruded plastic net',
+};
+
+const mm = (metres: number) => {
+  const value = metres * 1000;
+  return printNumber(value, Math.abs(value - Math.round(value)) < 0.05 ? 0 : 1);
+};
+
+/** Inches as yards that sell in feet name an opening: `½″ × ½″`. */
+const opening = (mesh: MeshProduct, reader: Reader): string =>
+  reader.system === 'imperial'
+    ? `${reader.opening(mesh.opening.up)} × ${reader.opening(mesh.opening.along)}`
+    : `${mm(mesh.opening.up)} × ${mm(mesh.opening.along)}`;
+
+/** `Welded 50 × 25`. */
+export const meshName = (mesh: MeshProduct, reader: Reader): string =>
+  `${MESH_NAMES[mesh.type]} ${opening(mesh, reader)}`;
+
+/** `wire 2.0 mm (14 gauge)`: millimetres and gauge are said together. */
+export function wireName(mesh: MeshProduct): string {
+  const gauge = gaugeOf(mesh.wire);
+  const word = mesh.type === 'cover-net' ? 'cord' : 'wire';
+  return `${word} ${printNumber(mesh.wire * 1000, 1)} mm${gauge ? ` (${gauge} gauge)` : ''}`;
+}
+
+/** `Round treated 100 mm`. */
+export function postName(post: PostProduct, reader: Reader): string {
+  const size =
+    reader.system === 'imperial'
+      ? reader.opening(Math.round(post.size / 0.0254 / 0.25) * 0.25 * 0.0254)
+      : `${mm(post.size)} mm`;
+  switch (post.kind) {
+    case 'steel-t':
+      return 'Steel T';
+    case 'round':
+      return `Round treated ${size}`;
+    case 'square':
+      return `Sawn treated ${size}`;
+    case 'half-round':
+      return `Half-round timber ${size}`;
+    case 'tube':
+      return `Steel tube ${size}`;
+    case 'spike':
+      return `Sawn ${size} on a driven spike`;
+  }
+}
+
+export const packName = (pack: PackId): string => PACK_NAMES[pack];
+export const GATE_KIT_NAME = 'Gate kit with frame, hinges, catches and sill';

@@ -1,0 +1,73 @@
+import type { Plan } from '../plan/schema';
+import { areaText, printLength, printMoney, printNumber, type UnitSystem } from '../units';
+import type { TermUnit } from '../working';
+
+/** How one reader wants figures: units and money. Sentences are English for now. */
+export interface Reader {
+  readonly system: UnitSystem;
+  length(metres: number): string;
+  opening(metres: number): string;
+  area(squareMetres: number): string;
+  money(minor: number): string;
+  percent(ratio: number): string;
+  /** A value in any unit of a working. */
+  amount(value: number, unit: TermUnit): string;
+}
+
+const trimmed = (value: number, most: number): string => {
+  const text = printNumber(value, most);
+  return text.includes('.') ? text.replace(/0+$/, '').replace(/\.$/, '') : text;
+};
+
+export function makeReader(system: UnitSystem, currency: string): Reader {
+  const area = (value: number) => {
+    const { figure, unit } = areaText(value, system);
+    return `${figure} ${unit}`;
+  };
+  const length = (metres: number) => printLength(metres, system);
+  return {
+    system,
+    length,
+    opening: (metres) => printLength(metres, system, 'opening'),
+    area,
+    money: (minor) => printMoney(minor, currency),
+    percent: (ratio) => `${printNumber(ratio * 100, 0)} %`,
+    amount(value, unit) {
+      switch (unit) {
+        case 'm':
+          return length(value);
+        case 'm²':
+          return area(value);
+        case 'm³':
+          return system === 'imperial'
+            ? `${printNumber(value / 0.3048 ** 3, 2)} ft³`
+            : `${printNumber(value, 3)} m³`;
+        case 'piece':
+          return printNumber(value, 0);
+        case 'h':
+          return `${printNumber(value, 1)} h`;
+        case 'h/unit':
+          return `${trimmed(value, 2)} h`;
+        case 'money':
+          return printMoney(value, currency);
+        case 'ratio':
+          return trimmed(value, 2);
+      }
+    },
+  };
+}
+
+/** The reader that a plan's own units and currency make. */
+export const readerFor = (plan: Pick<Plan, 'units' | 'currency'>): Reader =>
+  makeReader(plan.units, plan.currency);
+
+/** `1 gate`, `2 gates`. */
+export const counted = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
+
+/** `fox`, `fox and rat`, `fox, mink and rat`. */
+export function listed(words: readonly string[]): string {
+  if (words.length < 2) return words.join('');
+  return `${words.slice(0, -1).join(', ')} and ${words[words.length - 1] ?? ''}`;
+}
+
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,0 +1,210 @@
+import type { Term, TermCode, TermParams } from '../working';
+import { BIRD_NAMES, ROLE_NAMES, SOIL_NAMES, SPACE_NAMES } from './names';
+import { type Reader, counted } from './reader';
+
+type Sentences = { readonly [C in TermCode]: (params: TermParams[C], reader: Reader) => string };
+
+const turned = (radians: number) => `${Math.round((radians * 180) / Math.PI)}°`;
+
+/** What each term of a working is, in the reader's units. */
+const SENTENCES: Sentences = {
+  'birds.area-wanted': () => 'area wanted',
+  'birds.kind-area': ({ kind, count }) => `for ${counted(count, ...BIRD_NAMES[kind])}`,
+  'birds.count': ({ kind }) => BIRD_NAMES[kind][1],
+  'birds.total': () => 'birds',
+  'birds.each': ({ keeping }) =>
+    keeping === 'confined' ? 'each, always shut in' : 'each, let out part of the day',
+  'birds.space': ({ school }) => `space: ${SPACE_NAMES[school]}`,
+  'birds.area-each': () => 'area a bird',
+  'outline.area': () => 'area of the run',
+  'outline.enclosure-area': ({ name }) => name,
+  'outline.triangle': ({ from, to }) => `triangle of corners 1, ${from} and ${to}`,
+  'outline.width': () => 'width',
+  'outline.depth': () => 'depth',
+  'outline.perimeter': () => 'all round',
+  'outline.fence': () => 'fence',
+  'outline.side': ({ side }) => `side ${side}`,
+  'posts.total': () => 'posts',
+  'posts.role': ({ role }) => ROLE_NAMES[role][1],
+  'posts.line-on': ({ side }) => `between the fixed posts of side ${side}`,
+  'posts.bays': ({ spacing }, r) => `bays of at most ${r.length(spacing)}`,
+  'posts.stretch': ({ side }) => `clear length on side ${side}`,
+  'posts.spacing': () => 'largest spacing',
+  'posts.one-less': () => 'one post fewer than bays',
+  'posts.pinned': () => 'posts set by hand',
+  'posts.need': () => 'need',
+  'posts.braces': () => 'braces',
+  'posts.brace-ends': () => 'pulled sides of corner, end and gate posts',
+  'posts.brace-shared': () => 'shared on short stretches',
+  'posts.bags': () => 'bags of dry mix',
+  'posts.holes': ({ role }) => `${ROLE_NAMES[role][1]} in concrete`,
+  'posts.bags-each': ({ hole, depth }, r) =>
+    `bags a hole, ${r.length(hole)} wide and ${r.length(depth)} deep`,
+  'posts.hole-volume': () => 'hole less post',
+  'posts.bag-volume': () => 'made by one bag',
+  'mesh.length': () => 'length of mesh',
+  'mesh.runs': ({ count }) => counted(count, 'piece'),
+  'mesh.side': ({ side }) => `side ${side}`,
+  'mesh.gate': () => 'less the gate, clear width',
+  'mesh.ends': () => 'free ends, turned back round the post',
+  'mesh.end-count': () => 'ends',
+  'mesh.end-each': () => 'each',
+  'mesh.joints': () => 'joints, lapped',
+  'mesh.joint-count': () => 'joints',
+  'mesh.joint-each': () => 'each',
+  'mesh.leaf': () => 'gate leaf, from the same rolls',
+  'mesh.need': () => 'need',
+  'mesh.wall': ({ top }, r) => `wall up to ${r.length(top)}`,
+  'mesh.skirt': () => 'skirt',
+  'skirt.side': ({ side }) => `skirt along side ${side}`,
+  'skirt.corner': ({ side, turn }) => `run on round the corner of side ${side}, ${turned(turn)}`,
+  'skirt.length': () => 'skirt, before joints',
+  'skirt.trench-width': () => 'wide',
+  'skirt.trench-depth': () => 'deep',
+  'fasten.need': () => 'need',
+  'fasten.posts': ({ height, spacing }, r) => `up ${r.length(height)} of band, ${r.length(spacing)} apart`,
+  'fasten.post-count': () => 'posts',
+  'fasten.each-post': () => 'each post',
+  'fasten.gaps': ({ spacing }, r) => `gaps of at most ${r.length(spacing)}`,
+  'fasten.height': () => 'length fastened',
+  'fasten.distance': () => 'largest distance',
+  'fasten.one-more': () => 'one more than gaps',
+  'fasten.clips': ({ height }, r) => `clips beyond those supplied, wall ${r.length(height)}`,
+  'fasten.clips-needed': () => 'clips on a steel post',
+  'fasten.clips-included': () => 'come with the post',
+  'fasten.least-clips': () => 'at least',
+  'fasten.seam': ({ kind, length }, r) => {
+    const where = {
+      bands: 'where bands lap',
+      leaf: 'where bands lap on the gate',
+      skirt: 'where the skirt laps the wall',
+    };
+    return `${where[kind]}, ${r.length(length)}`;
+  },
+  'fasten.splice': ({ height }, r) => `joint ${r.length(height)} high`,
+  'fasten.seam-length': () => 'seam',
+  'fasten.pegs-edge': ({ edge }, r) => `outer edge of the apron, ${r.length(edge)}`,
+  'fasten.pegs-end': () => 'one for the open end',
+  'fasten.pegs-joints': () => 'across joints of the apron',
+  'fasten.joint-count': () => 'joints',
+  'fasten.pegs-each-joint': () => 'each joint',
+  'docket.price': () => 'price',
+  'docket.units': ({ size, unit }, r) =>
+    unit === 'm' ? `${r.length(size)} each` : size === 1 ? 'each' : `packs of ${size}`,
+  'docket.unit-count': () => 'bought',
+  'docket.unit-price': () => 'each',
+  'docket.total': () => 'to buy',
+  'docket.line': () => 'line',
+  'docket.kit': ({ width }, r) => `gates ${r.length(width)} clear`,
+  'docket.rolls': () => 'rolls',
+  'hours.total': () => 'hours for one person',
+  'hours.stake-out': () => 'stake out',
+  'hours.posts': ({ standing }) =>
+    ({ dug: 'posts dug', driven: 'posts driven', spike: 'posts on spikes' })[standing],
+  'hours.concrete': () => 'concrete',
+  'hours.mesh': () => 'hang mesh',
+  'hours.trench': () => 'dig the trench',
+  'hours.apron': () => 'lay the apron',
+  'hours.gates': () => 'hang gates from kits',
+  'hours.count': ({ of }) => of,
+  'hours.metres': () => 'length',
+  'hours.volume': () => 'trench',
+  'hours.rate': () => 'each',
+  'hours.soil': ({ soil }) => `for ${SOIL_NAMES[soil]}`,
+};
+
+/** A term's words without its value. */
+export function sayTerm(term: Term, reader: Reader): string {
+  const sentence = SENTENCES[term.code] as (params: object, reader: Reader) => string;
+  return sentence(term.params, reader);
+}
+
+/** One line of a working: words, and the figure with its unit. */
+export interface WorkingLine {
+  readonly depth: number;
+  readonly words: string;
+  /** How the figure comes about where that fits on the line: `4 × 0.10 m`. */
+  readonly how: string;
+  readonly amount: string;
+  readonly total: 'total' | 'part';
+}
+
+const SIGNS = { product: ' × ', ratio: ' ÷ ' } as const;
+
+/** A product or ratio of plain values reads best on one line. */
+function how(term: Term, reader: Reader): string {
+  if (term.op !== 'product' && term.op !== 'ratio') {
+    const [only] = term.terms;
+    return term.op === 'roundUp' && only ? `${how(only, reader)}, rounded up` : '';
+  }
+  return term.terms.map((t) => reader.amount(t.value, t.unit)).join(SIGNS[term.op]);
+}
+
+const simple = (term: Term): boolean =>
+  term.op === 'value' ||
+  (['product', 'ratio', 'roundUp'].includes(term.op) &&
+    term.terms.every((t) => t.op === 'value' || simple(t)));
+
+/**
+ * A working as lines for a page: parts first, then the total that they make.
+ *
+ * @param depth  how far in the lines are set
+ */
+export function workingLines(term: Term, reader: Reader, depth = 0): readonly WorkingLine[] {
+  const line: WorkingLine = {
+    depth,
+    words: sayTerm(term, reader),
+    how: how(term, reader),
+    amount: reader.amount(term.value, term.unit),
+    total: term.terms.length > 0 && term.op === 'sum' ? 'total' : 'part',
+  };
+  if (term.op === 'value' || simple(term)) return [line];
+  const [only] = term.terms;
+  if (term.terms.length === 1 && only && term.op === 'sum') return workingLines(only, reader, depth);
+  const shown = term.op === 'sum' ? alike(term.terms) : term.terms;
+  return [...shown.flatMap((t) => workingLines(t, reader, depth + 1)), line];
+}
+
+/** Terms that read the same are shown once with their number, so that forty like posts do not fill a page. */
+function alike(terms: readonly Term[]): readonly Term[] {
+  const groups = new Map<string, Term[]>();
+  for (const term of terms) {
+    const key = `${term.code} ${JSON.stringify(term.params)} ${term.value.toFixed(6)}`;
+    groups.set(key, [...(groups.get(key) ?? []), term]);
+  }
+  return [...groups.values()].flatMap((group) => {
+    const [first] = group;
+    if (!first || group.length === 1) return group;
+    const times: Term = {
+      code: 'docket.unit-count',
+      params: {},
+      op: 'value',
+      value: group.length,
+      unit: 'piece',
+      terms: [],
+    };
+    const merged = {
+      ...first,
+      op: 'product',
+      value: first.value * group.length,
+      terms: [times, { ...first, op: 'value', terms: [] }],
+    } as Term;
+    return [merged];
+  });
+}
+
+/** A whole working in one sentence: `3 sides … = 17.95 m`. */
+export function sayWorking(term: Term, reader: Reader): string {
+  const amount = reader.amount(term.value, term.unit);
+  if (term.op === 'value') return `${sayTerm(term, reader)} ${amount}`;
+  if (simple(term)) return `${sayTerm(term, reader)} ${how(term, reader)} = ${amount}`;
+  const [only] = term.terms;
+  if (term.terms.length === 1 && only) return sayWorking(only, reader);
+  const sign = term.op === 'product' ? ' × ' : term.op === 'sum' ? ' + ' : ', ';
+  const parts = (term.op === 'sum' ? alike(term.terms) : term.terms).map((t) =>
+    t.op === 'value' || simple(t)
+      ? `${sayTerm(t, reader)} ${how(t, reader) || reader.amount(t.value, t.unit)}`
+      : `(${sayWorking(t, reader)})`,
+  );
+  return `${parts.join(sign)} = ${amount}`;
+}

@@ -1,0 +1,116 @@
+import type { BirdKind, SpaceSchool } from '../birds/kinds';
+import type { Soil } from '../plan/assumptions';
+import type { PostRole } from '../plan/schema';
+
+/** A side as the keeper calls it: its place in its ring, from 1. */
+export interface SideParam {
+  readonly side: number;
+}
+
+/**
+ * Every kind of term that a working is made of, with what its sentence needs. Lengths m, money minor units.
+ * `words/terms` has one sentence for each.
+ */
+export interface TermParams {
+  /** Birds and area */
+  'birds.area-wanted': object;
+  'birds.kind-area': { readonly kind: BirdKind; readonly count: number };
+  'birds.count': { readonly kind: BirdKind };
+  'birds.total': object;
+  'birds.each': { readonly kind: BirdKind; readonly keeping: 'confined' | 'part-day' };
+  'birds.space': { readonly school: SpaceSchool };
+  'birds.area-each': object;
+  /** Outline */
+  'outline.area': object;
+  'outline.enclosure-area': { readonly name: string };
+  'outline.triangle': { readonly from: number; readonly to: number };
+  'outline.width': object;
+  'outline.depth': object;
+  'outline.perimeter': object;
+  'outline.fence': object;
+  'outline.side': SideParam;
+  /** Posts */
+  'posts.total': object;
+  'posts.role': { readonly role: PostRole };
+  'posts.line-on': SideParam;
+  'posts.bays': { readonly spacing: number };
+  'posts.stretch': SideParam;
+  'posts.spacing': object;
+  'posts.one-less': object;
+  'posts.pinned': object;
+  'posts.need': object;
+  'posts.braces': object;
+  'posts.brace-ends': object;
+  'posts.brace-shared': object;
+  'posts.bags': object;
+  'posts.holes': { readonly role: PostRole };
+  'posts.bags-each': { readonly hole: number; readonly depth: number };
+  'posts.hole-volume': { readonly hole: number; readonly depth: number };
+  'posts.bag-volume': object;
+  /** Mesh */
+  'mesh.length': object;
+  'mesh.runs': { readonly count: number };
+  'mesh.side': SideParam;
+  'mesh.gate': { readonly width: number };
+  'mesh.ends': object;
+  'mesh.end-count': object;
+  'mesh.end-each': object;
+  'mesh.joints': object;
+  'mesh.joint-count': object;
+  'mesh.joint-each': object;
+  'mesh.leaf': { readonly width: number };
+  'mesh.need': object;
+  'mesh.wall': { readonly top: number };
+  'mesh.skirt': object;
+  'skirt.side': SideParam;
+  'skirt.corner': { readonly side: number; readonly turn: number };
+  'skirt.length': object;
+  'skirt.trench-width': object;
+  'skirt.trench-depth': object;
+  /** Fasteners */
+  'fasten.need': object;
+  'fasten.posts': { readonly height: number; readonly spacing: number };
+  'fasten.post-count': object;
+  'fasten.each-post': { readonly height: number; readonly spacing: number };
+  'fasten.gaps': { readonly spacing: number };
+  'fasten.height': object;
+  'fasten.distance': object;
+  'fasten.one-more': object;
+  'fasten.clips': { readonly height: number };
+  'fasten.clips-needed': object;
+  'fasten.clips-included': object;
+  'fasten.least-clips': object;
+  'fasten.seam': { readonly kind: 'bands' | 'leaf' | 'skirt'; readonly length: number };
+  'fasten.splice': { readonly height: number };
+  'fasten.seam-length': object;
+  'fasten.pegs-edge': { readonly edge: number };
+  'fasten.pegs-end': object;
+  'fasten.pegs-joints': { readonly width: number };
+  'fasten.joint-count': object;
+  'fasten.pegs-each-joint': { readonly width: number };
+  /** Docket */
+  'docket.price': object;
+  'docket.units': { readonly size: number; readonly unit: 'm' | 'piece' };
+  'docket.unit-count': object;
+  'docket.unit-price': object;
+  'docket.total': object;
+  'docket.line': { readonly line: string };
+  'docket.kit': { readonly width: number };
+  'docket.rolls': object;
+  /** Hours */
+  'hours.total': object;
+  'hours.stake-out': object;
+  'hours.posts': { readonly standing: 'dug' | 'driven' | 'spike' };
+  'hours.concrete': object;
+  'hours.mesh': object;
+  'hours.trench': object;
+  'hours.apron': object;
+  'hours.gates': object;
+  'hours.count': { readonly of: 'runs' | 'posts' | 'gates' };
+  'hours.metres': object;
+  'hours.volume': object;
+  'hours.rate': object;
+  'hours.soil': { readonly soil: Soil };
+}
+
+export type TermCode = keyof TermParams;

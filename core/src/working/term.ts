@@ -1,0 +1,67 @@
+import { roundUp } from '../units/round';
+import type { TermCode, TermParams } from './params';
+
+export type TermUnit = 'm' | 'm²' | 'm³' | 'piece' | 'h' | 'h/unit' | 'money' | 'ratio';
+export type TermOp = 'value' | 'sum' | 'product' | 'ratio' | 'roundUp' | 'max' | 'min';
+
+/** One node of a working: a tree that adds up to its value. */
+export interface TermOf<C extends TermCode> {
+  readonly code: C;
+  readonly params: TermParams[C];
+  readonly op: TermOp;
+  readonly value: number;
+  readonly unit: TermUnit;
+  readonly terms: readonly Term[];
+}
+export type Term = { [C in TermCode]: TermOf<C> }[TermCode];
+
+const OPS: Readonly<Record<Exclude<TermOp, 'value'>, (values: readonly number[]) => number>> = {
+  sum: (values) => values.reduce((a, b) => a + b, 0),
+  product: (values) => values.reduce((a, b) => a * b, 1),
+  ratio: ([over = 0, under = 1]) => over / under,
+  roundUp: ([x = 0]) => roundUp(x),
+  max: (values) => Math.max(...values),
+  min: (values) => Math.min(...values),
+};
+
+function build<C extends TermCode>(
+  code: C,
+  op: TermOp,
+  value: number,
+  unit: TermUnit,
+  params: TermParams[C],
+  terms: readonly Term[],
+): Term {
+  // A generic tag cannot be narrowed to one member of the union; the signature has already paired code and params.
+  return { code, params, op, value, unit, terms } as unknown as Term;
+}
+
+/** A figure that stands for itself: measured, chosen or looked up. */
+export function value<C extends TermCode>(
+  code: C,
+  amount: number,
+  unit: TermUnit,
+  params: TermParams[C],
+): Term {
+  return build(code, 'value', amount, unit, params, []);
+}
+
+function combine(op: Exclude<TermOp, 'value'>) {
+  return <C extends TermCode>(code: C, unit: TermUnit, params: TermParams[C], terms: readonly Term[]): Term =>
+    build(code, op, OPS[op](terms.map((t) => t.value)), unit, params, terms);
+}
+
+/** Terms that add up; a part taken away is a term with a negative value. */
+export const sum = combine('sum');
+export const product = combine('product');
+/** The first term over the second. */
+export const ratio = combine('ratio');
+/** Its one term rounded up to a whole number. */
+export const upTo = combine('roundUp');
+export const largest = combine('max');
+export const smallest = combine('min');
+
+/** The value worked out anew from the leaves: what a working must agree with. */
+export function recompute(term: Term): number {
+  return term.op === 'value' ? term.value : OPS[term.op](term.terms.map(recompute));
+}
