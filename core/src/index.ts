@@ -49,7 +49,7 @@ export type {
 } from './plan/schema';
 export { ownMeshSchema, ownOfferSchema, planSchema, planShape } from './plan/schema';
 export { STAGE_IDS, type StageId } from './plan/stages';
-export { blocking, editionOf, makeReckoner, reckon } from './reckon';
+export { blocking, editionOf, makeReckoner, previewParts, reckon } from './reckon';
 export type { Figures, Part, Reckoning, StageResult, Workings } from './reckoning';
 export { skirtWanted } from './skirt/wanted';
 export {

@@ -16,7 +16,7 @@ import type { Plan } from './plan/schema';
 import { STAGE_IDS, type StageId } from './plan/stages';
 import { setOut } from './posts/setOut';
 import { postStage } from './posts/stage';
-import type { Figures, Reckoning, StageResult } from './reckoning';
+import type { Figures, Part, Reckoning, StageResult } from './reckoning';
 import { skirtFindings } from './skirt/findings';
 import { skirtStage } from './skirt/stage';
 import { type OpeningLimits, openingLimits } from './threats';
@@ -144,6 +144,10 @@ export function makeReckoner(): (plan: Plan, catalogue?: Catalogue) => Reckoning
       figures: {
         ...total,
         rolls: cutting.pools.reduce((count, pool) => count + pool.rolls.length, 0),
+        leftOver: cutting.pools.reduce(
+          (area, pool) => area + pool.width * pool.rolls.reduce((t, r) => t + r.left, 0),
+          0,
+        ),
         birds: workings.birds.value,
         areaWanted: workings.areaWanted.value,
         ...(workings.areaPerBird ? { areaPerBird: workings.areaPerBird.value } : {}),
@@ -179,6 +183,13 @@ export function editionOf(plan: Plan): Catalogue {
  */
 export function reckon(plan: Plan, catalogue: Catalogue = editionOf(plan)): Reckoning {
   return makeReckoner()(plan, catalogue);
+}
+
+/** The parts alone, without cutting or docket: what a drag shows under the pointer. */
+export function previewParts(plan: Plan): readonly Part[] {
+  const market = marketOf(editionOf(plan), plan.buying);
+  const fence = buildFence(memory(), 'preview', plan, market, surveyRings(plan), openingLimits(plan));
+  return makeParts(fence.posts.posts, fence.setting.lines, fence.walls, fence.skirts);
 }
 
 /** What makes a plan impossible to set out: such a plan is a draft in the editor and refused in a file or a save. */

@@ -106,7 +106,10 @@ function bruteForce(units: readonly SoldUnit[], runs: readonly Run[], lap: numbe
   };
   const choose = (i: number, pieces: readonly number[]) => {
     const r = runs[i];
-    if (!r) return lay(pieces, 0, []);
+    if (!r) {
+      lay(pieces, 0, []);
+      return;
+    }
     for (const way of waysToJoint(r)) choose(i + 1, [...pieces, ...way]);
   };
   choose(0, []);

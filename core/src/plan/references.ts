@@ -79,11 +79,13 @@ export function checkReferences(plan: Plan, ctx: z.RefinementCtx) {
   unique(plan.ground.services, ['ground', 'services'], issue);
 
   const catalogue = EDITIONS[plan.buying.edition];
-  if (!catalogue)
-    return issue(
+  if (!catalogue) {
+    issue(
       ['buying', 'edition'],
       `no catalogue edition “${plan.buying.edition}”; known: ${Object.keys(EDITIONS).join(', ')}`,
     );
+    return;
+  }
   const meshes = new Set([...catalogue.meshes, ...plan.buying.ownProducts].map((m) => m.id));
   const posts = new Set(catalogue.posts.map((p) => p.id));
   const yards = new Set(catalogue.yards.map((y) => y.id));

@@ -117,6 +117,7 @@ function bandFindings(
   band: HungBand,
 ): Finding[] {
   const found: Finding[] = [];
+  const below = group.bands[band.index - 1]?.top ?? 0;
   const part = `${scopePath(group.scope)}band:${band.band.id}`;
   const mesh = market.mesh(band.band.mesh);
   const opening = shorterSide(mesh);
@@ -139,7 +140,7 @@ function bandFindings(
         severity,
         'walls',
         part,
-        { of: 'band', opening, threats: these.map((t) => t.threat), limit, from: band.bottom },
+        { of: 'band', opening, threats: these.map((t) => t.threat), limit, from: below },
         finer ? [change({ mesh: finer, widths: 'cheapest' })] : [],
       ),
     );

@@ -1,0 +1,119 @@
+import { test as base, expect, type Page } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+
+/** What the command line says of a plan file. */
+export interface ReckoningFile {
+  readonly figures: Readonly<Record<string, number>>;
+  readonly findings: readonly { readonly code: string; readonly severity: string }[];
+  readonly docket: {
+    readonly total: number;
+    readonly lines: readonly {
+      readonly id: string;
+      readonly need: number;
+      readonly buy: number;
+      readonly left: number;
+      readonly unit: string;
+      readonly price: number | null;
+    }[];
+  };
+}
+
+/** A seed that is printed, so that a failure can be run again: SEED=… npm test. */
+export const SEED = Number(process.env.SEED ?? Math.floor(Math.random() * 1e6));
+
+/** A small, well-known generator (mulberry32): the same sizes from the same seed. */
+export function sizes(seed: number): () => number {
+  let a = seed >>> 0;
+  return () => {
+    a = (a + 0x6d2b79f5) >>> 0;
+    let t = Math.imul(a ^ (a >>> 15), 1 | a);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+}
+
+/** A keeper at the screen, in a holding of the test's own. */
+export class Keeper {
+  constructor(
+    readonly page: Page,
+    readonly holding: string,
+  ) {}
+
+  async open(stage: string) {
+    await this.page
+      .getByRole('navigation', { name: 'Stages of the work' })
+      .getByRole('link', { name: new RegExp(`^${stage}`) })
+      .click();
+    await expect(this.page.getByRole('heading', { name: stage, level: 2 }).first()).toBeVisible();
+  }
+
+  /** Types a length into a field and leaves it. */
+  async type(field: string | RegExp, text: string) {
+    const input = this.page.getByRole('textbox', { name: field });
+    await input.fill(text);
+    await input.press('Enter');
+  }
+
+  async newPlan(birds: string, house: string, units: 'metres' | 'feet and inches' = 'metres') {
+    await this.page.goto(`/h/${this.holding}/new`);
+    await this.page.getByLabel('Name').fill('Test run');
+    await this.page.getByLabel('How many').fill(birds);
+    if (units !== 'metres') await this.page.getByText('feet and inches').click();
+    await this.page.getByLabel(/House width/).fill(house);
+    await this.page.getByRole('button', { name: 'Draw a run' }).click();
+    await expect(this.page.getByRole('heading', { name: 'Outline' })).toBeVisible();
+    await this.settled();
+  }
+
+  /** Waits until the docket bar has figures and the plan is saved. */
+  async settled() {
+    await expect(this.page.getByRole('region', { name: 'Docket in short' }).getByText('Fence')).toBeVisible();
+    await expect(this.page.getByRole('status')).toContainText('saved', { timeout: 10_000 });
+    await expect(this.page.getByRole('status')).not.toContainText('not saved', { timeout: 10_000 });
+  }
+
+  bar(name: string) {
+    return this.page
+      .getByRole('region', { name: 'Docket in short' })
+      .locator('div', { has: this.page.getByText(name, { exact: true }) })
+      .locator('dd');
+  }
+
+  async download(button: string): Promise<string> {
+    const [download] = await Promise.all([
+      this.page.waitForEvent('download'),
+      this.page.getByRole('button', { name: button }).click(),
+    ]);
+    return readFileSync(await download.path(), 'utf8');
+  }
+}
+
+/** The command line's answer for a plan file. */
+export function reckonFile(text: string): ReckoningFile {
+  const file = path.join(mkdtempSync(path.join(tmpdir(), 'aviarum-')), 'plan.json');
+  writeFileSync(file, text);
+  const root = path.resolve(import.meta.dirname, '..');
+  const out = execFileSync(process.execPath, ['--import', 'tsx', 'core/bin/reckon.ts', file], {
+    cwd: root,
+    encoding: 'utf8',
+  });
+  return JSON.parse(out) as ReckoningFile;
+}
+
+export const test = base.extend<{ keeper: Keeper }>({
+  keeper: async ({ page, request }, use, info) => {
+    info.annotations.push({ type: 'seed', description: String(SEED) });
+    const made = await request.post('/api/holdings', {
+      data: { name: `Holding ${info.title.slice(0, 60)}` },
+    });
+    const { id } = (await made.json()) as { id: string };
+    const complaints: string[] = [];
+    page.on('pageerror', (error) => complaints.push(error.message));
+    await use(new Keeper(page, id));
+    expect(complaints).toEqual([]);
+  },
+});
+export { expect };

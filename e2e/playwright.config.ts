@@ -1,0 +1,34 @@
+import { defineConfig } from '@playwright/test';
+
+const { BASE_URL, BROWSER_REPORT } = process.env;
+if (!BASE_URL) throw new Error('BASE_URL is not set; run npm test');
+
+export default defineConfig({
+  testDir: '.',
+  workers: 2,
+  retries: 0,
+  fullyParallel: true,
+  forbidOnly: true,
+  timeout: 45_000,
+  reporter: [
+    ['list'],
+    ...(BROWSER_REPORT ? [['json', { outputFile: BROWSER_REPORT }] as const] : []),
+  ] as never,
+  outputDir: '../.aviarum/browser-results',
+  use: {
+    baseURL: BASE_URL,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      chromiumSandbox: false,
+      args: [
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+});

@@ -1,0 +1,122 @@
+/* npm test: prepares like npm start, then format, lint, types, unit and API tests, and the browser tests. */
+import { readFileSync, rmSync } from 'node:fs';
+import path from 'node:path';
+import { ensureDebian } from './lib/debian.mjs';
+import { KEEP } from './lib/paths.mjs';
+import { startPostgres } from './lib/postgres.mjs';
+import { checkNode, ensureBuilt, ensurePackages } from './lib/prepare.mjs';
+import { endRunning, run } from './lib/run.mjs';
+import { main, say } from './lib/say.mjs';
+import { startServer } from './lib/server.mjs';
+
+const stops = [];
+async function stopAll() {
+  endRunning();
+  for (const stop of stops.splice(0).reverse()) await stop();
+}
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) {
+  process.on(signal, () => void stopAll().then(() => process.exit(1)));
+}
+
+const bin = (name) => path.join('node_modules', name);
+const node = (args, options) => run(process.execPath, args, options);
+const jestReport = path.join(KEEP, 'jest.json');
+const browserReport = path.join(KEEP, 'browser.json');
+
+/** Runs one part; a failure is remembered and the rest still run. */
+const failures = [];
+async function part(name, work) {
+  say(`${name} …`);
+  const began = Date.now();
+  try {
+    await work();
+    say(`${name}: passed in ${Math.round((Date.now() - began) / 1000)} s`);
+  } catch (error) {
+    failures.push(name);
+    say(`${name}: FAILED. ${error.message}`);
+  }
+}
+
+function counts(file, read) {
+  try {
+    return read(JSON.parse(readFileSync(file, 'utf8')));
+  } catch {
+    return { passed: 0, failed: 0 };
+  }
+}
+
+/** A database on the run's server under a name of its own. */
+const databaseOn = (url, name) => {
+  const address = new URL(url);
+  address.pathname = `/${name}`;
+  return address.href;
+};
+
+await main(async () => {
+  checkNode();
+  const given = process.env.DATABASE_URL;
+  await ensureDebian(given ? ['chromium'] : ['postgresql', 'chromium']);
+  await ensurePackages();
+  for (const report of [jestReport, browserReport]) rmSync(report, { force: true });
+
+  try {
+    let admin = given;
+    if (!admin) {
+      const database = await startPostgres(`test-${process.pid}`, { throwAway: true });
+      stops.push(database.stop);
+      admin = database.url;
+    }
+    const template = `aviarum_template_${process.pid}`;
+    const env = { TEST_DATABASE_URL: admin, TEST_TEMPLATE: template };
+    const make = (action, name) =>
+      node(['--import', 'tsx', 'server/src/testing/databases.ts', action], {
+        env: { ...env, TEST_NAME: name },
+      });
+    await make('template', template);
+    stops.push(() => make('drop', template));
+
+    await part('format', () => node([bin('prettier/bin/prettier.cjs'), '--check', '--log-level=warn', '.']));
+    await part('lint', () => node([bin('eslint/bin/eslint.js'), '.']));
+    await part('types', () => node([bin('typescript/bin/tsc'), '--build']));
+    await part('unit and API tests', () =>
+      node(
+        [
+          '--experimental-vm-modules',
+          '--disable-warning=ExperimentalWarning',
+          bin('jest/bin/jest.js'),
+          '--json',
+          `--outputFile=${jestReport}`,
+        ],
+        { env },
+      ),
+    );
+    await part('browser tests', async () => {
+      await ensureBuilt();
+      const name = `aviarum_browser_${process.pid}`;
+      await make('copy', name);
+      stops.push(() => make('drop', name));
+      const server = await startServer({ databaseUrl: databaseOn(admin, name), port: 0, logLevel: 'warn' });
+      stops.push(server.stop);
+      await node([bin('@playwright/test/cli.js'), 'test', '--config', 'e2e/playwright.config.ts'], {
+        env: { BASE_URL: `http://127.0.0.1:${server.port}`, BROWSER_REPORT: browserReport },
+      });
+    });
+  } finally {
+    await stopAll();
+  }
+
+  const unit = counts(jestReport, (r) => ({
+    passed: r.numPassedTests,
+    failed: r.numFailedTests + r.numRuntimeErrorTestSuites,
+  }));
+  const browser = counts(browserReport, (r) => ({
+    passed: r.stats.expected,
+    failed: r.stats.unexpected + r.stats.flaky,
+  }));
+  if (failures.length > 0) say(`failed: ${failures.join(', ')}`);
+  if (unit.passed === 0 || browser.passed === 0) failures.push('a test runner that ran nothing');
+  const passed = unit.passed + browser.passed;
+  const failed = Math.max(unit.failed + browser.failed, failures.length > 0 ? 1 : 0);
+  console.log(`${passed} passed, ${failed} failed`);
+  if (failed > 0) process.exitCode = 1;
+});

@@ -1,0 +1,36 @@
+import type { Database } from './database';
+
+export interface Holding {
+  readonly id: string;
+  readonly name: string;
+  readonly example: boolean;
+}
+
+export async function holdingsOf(db: Database, keeper: string): Promise<readonly Holding[]> {
+  return db<Holding>('holdings')
+    .join('keeper_holdings', 'holdings.id', 'keeper_holdings.holding_id')
+    .where('keeper_holdings.keeper_id', keeper)
+    .orderBy(['holdings.example', 'holdings.created_at'])
+    .select('holdings.id', 'holdings.name', 'holdings.example');
+}
+
+/** The holding, if this keeper may act for it. */
+export async function holdingFor(db: Database, keeper: string, id: string): Promise<Holding | undefined> {
+  return (await holdingsOf(db, keeper)).find((holding) => holding.id === id);
+}
+
+export async function createHolding(db: Database, keeper: string, holding: Holding): Promise<Holding> {
+  await db.transaction(async (trx) => {
+    await trx('holdings').insert(holding);
+    await trx('keeper_holdings').insert({ keeper_id: keeper, holding_id: holding.id });
+  });
+  return holding;
+}
+
+export async function ensureKeeper(db: Database, id: string, name: string): Promise<void> {
+  await db('keepers').insert({ id, name }).onConflict('id').ignore();
+}
+
+export async function ready(db: Database): Promise<void> {
+  await db.raw('select 1 from holdings limit 1');
+}

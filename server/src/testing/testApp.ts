@@ -1,0 +1,41 @@
+import pino from 'pino';
+import { makeApp } from '../app';
+import { type Database, connect } from '../store/database';
+import { seed } from '../store/seed';
+
+/**
+ * An app on a database of its own, copied from the migrated template of the run.
+ *
+ * @throws Error when the run gave no database: `npm test` does
+ */
+export async function testApp() {
+  const admin = process.env.TEST_DATABASE_URL;
+  const template = process.env.TEST_TEMPLATE;
+  if (!admin || !template) throw new Error('TEST_DATABASE_URL and TEST_TEMPLATE are not set; run npm test');
+  const name = `aviarum_api_${process.pid}_${crypto.randomUUID().slice(0, 8)}`;
+  const server = connect(admin);
+  await server.raw(`create database ${name} template ${template}`);
+  const url = new URL(admin);
+  url.pathname = `/${name}`;
+  const db: Database = connect(url.href);
+  await seed(db);
+  const app = makeApp({ db, log: pino({ level: 'silent' }) });
+  return {
+    db,
+    request: (path: string, init?: { method?: string; json?: unknown; body?: string }) =>
+      app.request(`/api${path}`, {
+        method: init?.method ?? 'GET',
+        headers: { 'content-type': 'application/json' },
+        ...(init?.json === undefined
+          ? init?.body === undefined
+            ? {}
+            : { body: init.body }
+          : { body: JSON.stringify(init.json) }),
+      }),
+    close: async () => {
+      await db.destroy();
+      await server.raw(`drop database ${name}`);
+      await server.destroy();
+    },
+  };
+}

@@ -1,0 +1,35 @@
+import '@fontsource-variable/atkinson-hyperlegible-mono';
+import '@fontsource-variable/atkinson-hyperlegible-next';
+import '@fontsource/saira-stencil-one/400.css';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { BrowserRouter, Route, Routes } from 'react-router';
+import './look/styles.css';
+import { HoldingPage } from './pages/HoldingPage';
+import { HomePage } from './pages/HomePage';
+import { NewPlanPage } from './pages/NewPlanPage';
+import { PlanPage } from './pages/PlanPage';
+
+const queries = new QueryClient({
+  defaultOptions: { queries: { retry: false, staleTime: 0, refetchOnWindowFocus: false } },
+});
+const root = document.getElementById('root');
+if (!root) throw new Error('index.html has no root');
+
+createRoot(root).render(
+  <StrictMode>
+    <QueryClientProvider client={queries}>
+      <BrowserRouter>
+        <Routes>
+          <Route path="/" element={<HomePage />} />
+          <Route path="/h/:holding" element={<HoldingPage />} />
+          <Route path="/h/:holding/new" element={<NewPlanPage />} />
+          <Route path="/h/:holding/p/:planId" element={<PlanPage />} />
+          <Route path="/h/:holding/p/:planId/:stage" element={<PlanPage />} />
+          <Route path="*" element={<HomePage />} />
+        </Routes>
+      </BrowserRouter>
+    </QueryClientProvider>
+  </StrictMode>,
+);

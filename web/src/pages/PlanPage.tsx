@@ -1,0 +1,96 @@
+import { STAGE_IDS, STAGE_NAMES, type StageId } from '@aviarum/core';
+import { useQuery } from '@tanstack/react-query';
+import { type ComponentType, useEffect, useState } from 'react';
+import { Navigate, useParams } from 'react-router';
+import { holdings } from '../api/client';
+import { DocketPaper } from '../docket/DocketPaper';
+import { DocketBar } from '../shell/DocketBar';
+import { TheLine } from '../shell/TheLine';
+import { TopBar } from '../shell/TopBar';
+import { GroundSheet } from '../sheet/GroundSheet';
+import { BirdsPanel } from '../stages/BirdsPanel';
+import { DocketPanel } from '../stages/DocketPanel';
+import { OutlinePanel } from '../stages/OutlinePanel';
+import { PostsPanel } from '../stages/PostsPanel';
+import { SkirtPanel } from '../stages/SkirtPanel';
+import { ThreatsPanel } from '../stages/ThreatsPanel';
+import { WallsPanel } from '../stages/WallsPanel';
+import { WaysPanel } from '../stages/WaysPanel';
+import { usePlan } from '../state/planStore';
+import { followPlan, useReckoning } from '../state/reckoningStore';
+import { followSaving, openPlan } from '../state/saving';
+import { FenceStrip } from '../strip/FenceStrip';
+import { Trouble } from './Trouble';
+
+const PANELS: Readonly<Record<StageId, ComponentType<{ base: string }>>> = {
+  birds: BirdsPanel,
+  threats: ThreatsPanel,
+  outline: OutlinePanel,
+  posts: PostsPanel,
+  walls: WallsPanel,
+  skirt: SkirtPanel,
+  ways: WaysPanel,
+  docket: DocketPanel,
+};
+
+const isStage = (text: string | undefined): text is StageId => STAGE_IDS.some((stage) => stage === text);
+
+/** One plan: the line, the ground sheet, the stage in hand, the fence strip and the docket. */
+export function PlanPage() {
+  const { holding = '', planId = '', stage } = useParams();
+  const [failed, setFailed] = useState<unknown>(null);
+  const plan = usePlan((s) => (s.plan?.id === planId && s.holding === holding ? s.plan : null));
+  const sums = useReckoning((s) => s.failed);
+  const names = useQuery({ queryKey: ['holdings'], queryFn: holdings });
+
+  useEffect(() => {
+    let stops: (() => void)[] = [];
+    let left = false;
+    useReckoning.setState({ reckoning: null });
+    openPlan(holding, planId)
+      .then(() => {
+        if (!left) stops = [followPlan(), followSaving()];
+      })
+      .catch((error: unknown) => setFailed(error));
+    return () => {
+      left = true;
+      stops.forEach((stop) => stop());
+    };
+  }, [holding, planId]);
+
+  const title = plan?.name;
+  useEffect(() => {
+    document.title = title && isStage(stage) ? `${STAGE_NAMES[stage]}, ${title} · Aviarum` : 'Aviarum';
+  }, [title, stage]);
+
+  if (failed !== null) return <Trouble error={failed} back={`/h/${holding}`} />;
+  if (!isStage(stage)) return <Navigate to={`/h/${holding}/p/${planId}/outline`} replace />;
+  if (!plan) return <p className="page soft">Opening the plan …</p>;
+  const base = `/h/${holding}/p/${planId}`;
+  const StagePanel = PANELS[stage];
+  return (
+    <div className="shell">
+      <TopBar holding={holding} holdingName={names.data?.find((h) => h.id === holding)?.name ?? '…'} />
+      <TheLine stage={stage} base={base} />
+      <main className="workplace">
+        {stage === 'docket' ? (
+          <div className="docketplace">
+            <DocketPaper />
+          </div>
+        ) : (
+          <div className="sheetplace">
+            <GroundSheet stage={stage} />
+            {sums !== null && (
+              <div className="sheetnote finding" data-severity="blocks" role="alert">
+                <p>The sums failed: {sums}. Undo the last step; the plan itself is safe.</p>
+              </div>
+            )}
+          </div>
+        )}
+        <StagePanel base={base} />
+        <FenceStrip stage={stage} />
+      </main>
+      <DocketBar base={base} />
+    </div>
+  );
+}

@@ -1,0 +1,75 @@
+import { areaText, lengthText, printNumber, sayFinding } from '@aviarum/core';
+import { Link } from 'react-router';
+import { usePlan } from '../state/planStore';
+import { useReader, useReckoning } from '../state/reckoningStore';
+
+function Cell({ name, figure, unit, phone }: { name: string; figure: string; unit?: string; phone?: true }) {
+  return (
+    <div className={phone ? 'phone' : undefined}>
+      <dt>{name}</dt>
+      <dd className="figure">
+        {figure}
+        {unit !== undefined && unit !== '' && <span className="unit">{unit}</span>}
+      </dd>
+    </div>
+  );
+}
+
+/** Always in reach: what it comes to, and the worst matter. */
+export function DocketBar({ base }: { base: string }) {
+  const reckoning = useReckoning((s) => s.reckoning);
+  const draft = usePlan((s) => s.draft);
+  const reader = useReader();
+  if (!reckoning) return <div className="docketbar noprint" />;
+  const { figures, docket, findings } = reckoning;
+  const fence = lengthText(figures.fenceLength ?? 0, reader.system);
+  const area = areaText(figures.area ?? 0, reader.system);
+  const each = figures.areaPerBird === undefined ? undefined : areaText(figures.areaPerBird, reader.system);
+  const left = areaText(figures.leftOver ?? 0, reader.system);
+  const worst = draft?.findings[0] ?? findings[0];
+  const asks = worst !== undefined && worst.severity !== 'know';
+  return (
+    <div
+      className="docketbar noprint"
+      data-stale={draft ? 'yes' : 'no'}
+      aria-label="Docket in short"
+      role="region"
+    >
+      <dl>
+        <Cell name="Fence" figure={fence.figure} unit={fence.unit} />
+        <Cell name="Run" figure={area.figure} unit={area.unit} />
+        {each && <Cell name="A bird" figure={each.figure} unit={each.unit} />}
+        <Cell name="Posts" figure={String(figures['posts.total'] ?? 0)} />
+        <Cell name="Rolls" figure={String(figures.rolls ?? 0)} phone />
+        <Cell name="Work" figure={printNumber(figures.hours ?? 0, 1)} unit="h" />
+        <Cell
+          name={docket.complete ? 'To buy' : 'To buy, at least'}
+          figure={reader.money(docket.total)}
+          phone
+        />
+        <Cell name="Mesh left over" figure={left.figure} unit={left.unit} />
+        {draft && <Cell name="figures" figure="old" />}
+      </dl>
+      <Link
+        className="worst"
+        data-open={asks ? 'yes' : 'no'}
+        to={worst ? `${base}/${worst.stage}` : `${base}/docket`}
+      >
+        {worst ? (
+          <>
+            <span>{draft ? '▲ cannot be built' : asks ? '▲ to mend first' : 'good to know'}</span>
+            <b>{shorten(sayFinding(worst, reader))}</b>
+          </>
+        ) : (
+          <b>Nothing open</b>
+        )}
+      </Link>
+    </div>
+  );
+}
+
+/** The first clause is enough here; the stage says the rest. */
+const shorten = (sentence: string) => {
+  const clause = sentence.split(/[:;.](?:\s|$)/)[0] ?? sentence;
+  return clause.length > 58 ? `${clause.slice(0, 56)}…` : clause;
+};

@@ -1,0 +1,92 @@
+import { STAGE_IDS, STAGE_NAMES, type StageId } from '@aviarum/core';
+import { useEffect, useRef } from 'react';
+import { Link } from 'react-router';
+import { usePlan } from '../state/planStore';
+import { useReckoning } from '../state/reckoningStore';
+
+/** The first stage that nobody has settled: what to do next. */
+export function nextStage(settled: Readonly<Partial<Record<StageId, true>>>): StageId {
+  return STAGE_IDS.find((stage) => !settled[stage]) ?? 'docket';
+}
+
+/** The stages of the work as pegs on a taut string that dips at the one in hand. */
+export function TheLine({ stage, base }: { stage: StageId; base: string }) {
+  const stages = useReckoning((s) => s.reckoning?.stages);
+  const settled = usePlan((s) => s.plan?.settled);
+  const draft = usePlan((s) => s.draft);
+  const current = useRef<HTMLAnchorElement>(null);
+  useEffect(() => {
+    current.current?.scrollIntoView({ inline: 'center', block: 'nearest' });
+  }, [stage]);
+  const next = nextStage(settled ?? {});
+  const n = STAGE_IDS.length;
+  const at = ((STAGE_IDS.indexOf(stage) + 0.5) / n) * 100;
+  return (
+    <nav className="theline noprint" aria-label="Stages of the work">
+      <ol>
+        <svg className="string" viewBox="0 0 100 40" preserveAspectRatio="none" aria-hidden="true">
+          <path
+            d={`M0 20L${at} 25L100 20`}
+            fill="none"
+            stroke="var(--bark)"
+            strokeWidth="1.6"
+            vectorEffect="non-scaling-stroke"
+          />
+        </svg>
+        {STAGE_IDS.map((id) => {
+          const drafted = draft?.findings.filter((f) => f.stage === id).length ?? 0;
+          const matters = (stages?.[id].matters ?? 0) + drafted;
+          const state = matters > 0 ? 'look' : settled?.[id] ? 'settled' : 'open';
+          const said = { look: `, ${matters} to look at`, settled: ', settled', open: ', not settled yet' }[
+            state
+          ];
+          return (
+            <li key={id}>
+              <Link
+                ref={id === stage ? current : null}
+                className="peg"
+                to={`${base}/${id}`}
+                aria-current={id === stage ? 'step' : undefined}
+                aria-label={`${STAGE_NAMES[id]}${said}${id === next ? ', next' : ''}`}
+              >
+                <Peg state={state} next={id === next ? 'yes' : 'no'} inHand={id === stage ? 'yes' : 'no'} />
+                {matters > 0 && <span className="matters">{matters}</span>}
+                <span className="word">{STAGE_NAMES[id]}</span>
+              </Link>
+            </li>
+          );
+        })}
+      </ol>
+    </nav>
+  );
+}
+
+function Peg({
+  state,
+  next,
+  inHand,
+}: {
+  state: 'look' | 'settled' | 'open';
+  next: 'yes' | 'no';
+  inHand: 'yes' | 'no';
+}) {
+  const fill =
+    next === 'yes'
+      ? 'var(--yolk)'
+      : state === 'look'
+        ? 'var(--clay)'
+        : state === 'settled'
+          ? 'var(--ink)'
+          : 'var(--paper)';
+  const long = inHand === 'yes' ? 8 : 0;
+  return (
+    <svg width="12" height="26" aria-hidden="true">
+      <path
+        d={`M1.5 ${1 - long / 2}H10.5V${17 + long / 2}L6 ${25 + long / 2}L1.5 ${17 + long / 2}Z`}
+        fill={fill}
+        stroke="var(--ink)"
+        strokeWidth="1.4"
+      />
+    </svg>
+  );
+}

@@ -1,0 +1,220 @@
+import { apply, makeReader, newId, type Plan } from '@aviarum/core';
+import { Copy, Moon, Redo2, Sun, Undo2 } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { useStore } from 'zustand';
+import { createPlan } from '../api/client';
+import { redo, undo, usePlan } from '../state/planStore';
+import { forgetUnsent, retrySave, takeTheirs, useSaving } from '../state/saving';
+import { useTheme } from './theme';
+
+const clock = (iso: string) =>
+  iso === '' ? '' : new Date(iso).toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit' });
+
+/** Undo and redo with the words of the step, and their keys. */
+function UndoButtons() {
+  const past = useStore(usePlan.temporal, (s) => s.pastStates.length);
+  const future = useStore(usePlan.temporal, (s) => s.futureStates);
+  const words = usePlan((s) => s.words);
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
+      if (event.target instanceof HTMLInputElement && event.target.type === 'text') return;
+      event.preventDefault();
+      if (event.shiftKey) redo();
+      else undo();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+  const redoWords = future[future.length - 1]?.words ?? '';
+  return (
+    <>
+      <button
+        type="button"
+        className="barbtn"
+        disabled={past === 0}
+        onClick={undo}
+        title={past > 0 ? `Undo: ${words}` : 'Nothing to undo'}
+        aria-label="Undo"
+      >
+        <Undo2 size={17} aria-hidden /> <span className="label">Undo</span>
+      </button>
+      <button
+        type="button"
+        className="barbtn"
+        disabled={future.length === 0}
+        onClick={redo}
+        title={`Redo: ${redoWords}`}
+        aria-label="Redo"
+      >
+        <Redo2 size={17} aria-hidden />
+      </button>
+    </>
+  );
+}
+
+function SavedWord() {
+  const state = useSaving((s) => s.state);
+  const draft = usePlan((s) => s.draft);
+  if (draft) {
+    return (
+      <span className="savedword" role="status" data-state="unsaved">
+        draft, not saved
+      </span>
+    );
+  }
+  const text = {
+    saved: `saved ${state.word === 'saved' ? clock(state.at) : ''}`,
+    saving: 'saving …',
+    unsaved: 'not saved',
+    conflict: 'not saved',
+  }[state.word];
+  const why = state.word === 'unsaved' ? state.why : '';
+  return (
+    <span
+      className="savedword"
+      role="status"
+      data-state={why !== '' || state.word === 'conflict' ? 'unsaved' : state.word}
+      title={why}
+    >
+      {text}
+    </span>
+  );
+}
+
+/** A plan of the same ground under another name, to compare. */
+function variantOf(plan: Plan): Plan {
+  const renamed = apply(plan, { verb: 'rename', name: `${plan.name.slice(0, 105)}, variant` });
+  return { ...renamed, id: newId('p', [plan], Math.random) };
+}
+
+export function ThemeButton() {
+  const [theme, toggle] = useTheme();
+  return (
+    <button
+      type="button"
+      className="barbtn"
+      onClick={toggle}
+      aria-label={theme === 'dusk' ? 'Light theme' : 'Dark theme'}
+    >
+      {theme === 'dusk' ? <Sun size={17} aria-hidden /> : <Moon size={17} aria-hidden />}
+    </button>
+  );
+}
+
+export function TopBar({ holding, holdingName }: { holding: string; holdingName: string }) {
+  const plan = usePlan((s) => s.plan);
+  const take = usePlan((s) => s.take);
+  const navigate = useNavigate();
+  const [naming, setNaming] = useState<string | null>(null);
+  if (!plan) return null;
+  const copy = async () => {
+    const variant = variantOf(plan);
+    await createPlan(holding, variant);
+    await navigate(`/h/${holding}/p/${variant.id}/outline`);
+  };
+  const named = () => {
+    const name = naming?.trim() ?? '';
+    if (name !== '' && name !== plan.name) take({ verb: 'rename', name: name.slice(0, 120) }, 'rename');
+    setNaming(null);
+  };
+  return (
+    <header className="topbar noprint">
+      <Link to="/" className="wordmark">
+        AVIARUM
+      </Link>
+      <div className="crumbs">
+        <Link to={`/h/${holding}`}>{holdingName}</Link> /{' '}
+        {naming === null ? (
+          <button
+            type="button"
+            className="barbtn"
+            style={{ padding: 0 }}
+            onClick={() => setNaming(plan.name)}
+            title="Rename"
+          >
+            <b>{plan.name}</b>
+          </button>
+        ) : (
+          <input
+            aria-label="Name of the plan"
+            className="input"
+            style={{ color: 'var(--ink)' }}
+            autoFocus
+            value={naming}
+            maxLength={120}
+            onChange={(e) => setNaming(e.target.value)}
+            onBlur={named}
+            onKeyDown={(e) => (e.key === 'Enter' ? named() : e.key === 'Escape' && setNaming(null))}
+          />
+        )}
+      </div>
+      <UndoButtons />
+      <div className="choices" role="group" aria-label="Units">
+        {(['metric', 'imperial'] as const).map((units) => (
+          <button
+            key={units}
+            type="button"
+            aria-pressed={plan.units === units}
+            onClick={() =>
+              plan.units !== units &&
+              take(
+                { verb: 'set-units', units },
+                makeReader(units, plan.currency).system === 'metric' ? 'show metres' : 'show feet',
+              )
+            }
+          >
+            {units === 'metric' ? 'metres' : 'feet'}
+          </button>
+        ))}
+      </div>
+      <SavedWord />
+      <button type="button" className="barbtn" onClick={() => void copy()}>
+        <Copy size={16} aria-hidden /> <span className="label">Copy as variant</span>
+      </button>
+      <ThemeButton />
+    </header>
+  );
+}
+
+/** Said across the screen: the plan changed elsewhere, or cannot reach the server. */
+export function SaveTrouble({ holding }: { holding: string }) {
+  const state = useSaving((s) => s.state);
+  const plan = usePlan((s) => s.plan);
+  const navigate = useNavigate();
+  if (state.word === 'unsaved' && state.why !== '') {
+    return (
+      <div className="finding noprint" data-severity="mend" role="alert">
+        <p>{state.why}</p>
+        <div className="mends">
+          <button type="button" className="btn" onClick={retrySave}>
+            Try again now
+          </button>
+        </div>
+      </div>
+    );
+  }
+  if (state.word !== 'conflict' || !plan) return null;
+  const keepMine = async () => {
+    const variant = variantOf(plan);
+    await createPlan(holding, variant);
+    await forgetUnsent(holding, plan.id);
+    await navigate(`/h/${holding}/p/${variant.id}/outline`);
+  };
+  return (
+    <div className="finding noprint" data-severity="mend" role="alert">
+      <p>
+        <b>Changed elsewhere at {clock(state.at)}.</b> Your own changes are kept on this device.
+      </p>
+      <div className="mends">
+        <button type="button" className="btn" onClick={() => void takeTheirs()}>
+          Take theirs
+        </button>
+        <button type="button" className="btn btn-primary" onClick={() => void keepMine()}>
+          Keep mine as a variant
+        </button>
+      </div>
+    </div>
+  );
+}

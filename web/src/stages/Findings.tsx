@@ -1,0 +1,82 @@
+import { type Finding, type StageId, printNumber, sayChange, sayFinding } from '@aviarum/core';
+import { useMemo } from 'react';
+import { usePlan } from '../state/planStore';
+import { useEffects, useMarket, useReader, useReckoning } from '../state/reckoningStore';
+
+const NONE: readonly Finding[] = [];
+
+/** What is wrong at this stage and its mends, each one press, with what it would do to the price. */
+export function Findings({ stage }: { stage: StageId }) {
+  const all = useReckoning((s) => s.reckoning?.findings ?? NONE);
+  const draft = usePlan((s) => s.draft);
+  const dropDraft = usePlan((s) => s.dropDraft);
+  const reader = useReader();
+  const market = useMarket();
+  const take = usePlan((s) => s.take);
+  const findings = useMemo(
+    () => all.filter((f) => f.stage === stage && f.severity !== 'blocks'),
+    [all, stage],
+  );
+  const mends = useMemo(() => findings.flatMap((f) => f.mends), [findings]);
+  const effects = useEffects(mends);
+  let at = 0;
+  return (
+    <>
+      {draft && (
+        <div className="finding" data-severity="blocks" role="alert">
+          <p>
+            <span className="sign">▲ This cannot be built yet.</span>{' '}
+            {draft.findings.map((f) => sayFinding(f, reader)).join(' ')}
+          </p>
+          <p className="small">
+            It is kept as a draft on this device. The figures below are those of the last plan that could be
+            built.
+          </p>
+          <div className="mends">
+            <button type="button" className="btn" onClick={dropDraft}>
+              Go back to the last good plan
+            </button>
+          </div>
+        </div>
+      )}
+      {findings.map((f) => (
+        <div className="finding" key={`${f.code} ${f.part} ${f.severity}`} data-severity={f.severity}>
+          <p>
+            <span className="sign">{f.severity === 'mend' ? '▲ ' : 'Know: '}</span>
+            {sayFinding(f, reader)}
+          </p>
+          {f.mends.length > 0 && market && (
+            <div className="mends">
+              {f.mends.map((mend) => {
+                const effect = effects[at++];
+                const words = sayChange(mend, reader, market);
+                return (
+                  <button
+                    key={words}
+                    type="button"
+                    className="btn btn-primary"
+                    onClick={() => take(mend, words)}
+                  >
+                    {words}
+                    {effect && effect.price !== null && (
+                      <span className="figure">
+                        {effect.price > 0 ? '+' : ''}
+                        {reader.money(effect.price)}
+                      </span>
+                    )}
+                    {effect && Math.abs(effect.hours) >= 0.05 && (
+                      <span className="figure">
+                        {effect.hours > 0 ? '+' : ''}
+                        {printNumber(effect.hours, 1)} h
+                      </span>
+                    )}
+                  </button>
+                );
+              })}
+            </div>
+          )}
+        </div>
+      ))}
+    </>
+  );
+}

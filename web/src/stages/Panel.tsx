@@ -1,0 +1,65 @@
+import { STAGE_IDS, STAGE_NAMES, type StageId, cautionsFor } from '@aviarum/core';
+import type { ReactNode } from 'react';
+import { useNavigate } from 'react-router';
+import { usePlan } from '../state/planStore';
+import { SaveTrouble } from '../shell/TopBar';
+import { Findings } from './Findings';
+
+interface Props {
+  readonly stage: StageId;
+  readonly lead: string;
+  readonly base: string;
+  readonly children: ReactNode;
+}
+
+/** A stage's few choices, what is wrong with them, and the way on. */
+export function Panel({ stage, lead, base, children }: Props) {
+  const plan = usePlan((s) => s.plan);
+  const holding = usePlan((s) => s.holding);
+  const take = usePlan((s) => s.take);
+  const draft = usePlan((s) => s.draft);
+  const navigate = useNavigate();
+  if (!plan) return null;
+  const next = STAGE_IDS[STAGE_IDS.indexOf(stage) + 1];
+  const settled = plan.settled[stage] === true;
+  const settle = () => {
+    take({ verb: 'settle', stage, settled: 'yes' }, `settle ${STAGE_NAMES[stage]}`);
+    if (next) void navigate(`${base}/${next}`);
+  };
+  return (
+    <aside className="panel" aria-label={STAGE_NAMES[stage]}>
+      <div>
+        <h2>{STAGE_NAMES[stage]}</h2>
+        <p className="lead">{lead}</p>
+      </div>
+      <SaveTrouble holding={holding} />
+      <Findings stage={stage} />
+      {children}
+      <div className="noprint">
+        {settled ? (
+          <button
+            type="button"
+            className="btn"
+            onClick={() => take({ verb: 'settle', stage, settled: 'no' }, `open ${STAGE_NAMES[stage]} again`)}
+          >
+            Settled. Open it again
+          </button>
+        ) : (
+          <button type="button" className="btn btn-accent" disabled={draft !== null} onClick={settle}>
+            {next
+              ? `${STAGE_NAMES[stage]} settled, on to ${STAGE_NAMES[next]}`
+              : `${STAGE_NAMES[stage]} settled`}
+          </button>
+        )}
+      </div>
+      <div className="cautions">
+        <b>Take care</b>
+        <ul>
+          {cautionsFor(stage, plan).map((text) => (
+            <li key={text}>{text}</li>
+          ))}
+        </ul>
+      </div>
+    </aside>
+  );
+}
