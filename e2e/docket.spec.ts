@@ -1,10 +1,9 @@
-import { Keeper, SEED, expect, reckonFile, sizes, test } from './keeper';
+import { SEED, expect, reckonFile, sizes, test } from './keeper';
 
 const metres = (value: number) => value.toFixed(2);
 const up = (x: number) => Math.ceil(x - 1e-9);
 const number = (text: string | null) => Number((text ?? '').replace('−', '-').replace(/[^0-9.-]/g, ''));
 
-console.log(`sizes from seed ${SEED}`);
 const next = sizes(SEED);
 const runs = Array.from({ length: 3 }, () => ({
   width: Math.round((2.4 + next() * 9) * 100) / 100,
@@ -25,8 +24,8 @@ function closedForms(width: number, depth: number, spacing: number, gate: number
   };
 }
 
-for (const { width, depth, spacing } of runs) {
-  test(`a run of ${width} × ${depth} at ${spacing}: what is shown, closed forms and the command line agree`, async ({
+for (const [i, { width, depth, spacing }] of runs.entries()) {
+  test(`run ${i + 1} of the seed, ${width} × ${depth} at ${spacing}: what is shown, closed forms and the command line agree`, async ({
     keeper,
   }) => {
     const { page } = keeper;
@@ -120,5 +119,3 @@ test('a yard without a price makes the total at least', async ({ keeper }) => {
   await expect(page.locator('.totalrow')).toContainText('at least');
   await expect(page.locator('tr[data-line^="kit:"]')).toContainText('no price');
 });
-
-export type { Keeper };

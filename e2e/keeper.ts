@@ -21,8 +21,8 @@ export interface ReckoningFile {
   };
 }
 
-/** A seed that is printed, so that a failure can be run again: SEED=… npm test. */
-export const SEED = Number(process.env.SEED ?? Math.floor(Math.random() * 1e6));
+/** The run's seed, printed by npm test, so that a failure can be run again: SEED=… npm test. */
+export const SEED = Number(process.env.SEED ?? 1);
 
 /** A small, well-known generator (mulberry32): the same sizes from the same seed. */
 export function sizes(seed: number): () => number {
@@ -47,7 +47,7 @@ export class Keeper {
       .getByRole('navigation', { name: 'Stages of the work' })
       .getByRole('link', { name: new RegExp(`^${stage}`) })
       .click();
-    await expect(this.page.getByRole('heading', { name: stage, level: 2 }).first()).toBeVisible();
+    await expect(this.page.getByRole('heading', { name: stage, level: 1 })).toBeVisible();
   }
 
   /** Types a length into a field and leaves it. */

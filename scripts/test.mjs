@@ -92,13 +92,15 @@ await main(async () => {
     );
     await part('browser tests', async () => {
       await ensureBuilt();
+      const seed = process.env.SEED ?? String(Math.floor(Math.random() * 1e6));
+      say(`sizes from seed ${seed}`);
       const name = `aviarum_browser_${process.pid}`;
       await make('copy', name);
       stops.push(() => make('drop', name));
       const server = await startServer({ databaseUrl: databaseOn(admin, name), port: 0, logLevel: 'warn' });
       stops.push(server.stop);
       await node([bin('@playwright/test/cli.js'), 'test', '--config', 'e2e/playwright.config.ts'], {
-        env: { BASE_URL: `http://127.0.0.1:${server.port}`, BROWSER_REPORT: browserReport },
+        env: { BASE_URL: `http://127.0.0.1:${server.port}`, BROWSER_REPORT: browserReport, SEED: seed },
       });
     });
   } finally {

@@ -62,7 +62,7 @@ describe('saving', () => {
   test('repeating a save’s id returns the first answer and saves nothing twice', async () => {
     const plan = aPlan();
     await create(plan);
-    const first = (await (await save(plan, 1, 'same-save-id')).json()) as unknown;
+    const first: unknown = await (await save(plan, 1, 'same-save-id')).json();
     const again = await save({ ...plan, name: 'Other' }, 1, 'same-save-id');
     expect(again.status).toBe(200);
     expect(await again.json()).toEqual(first);

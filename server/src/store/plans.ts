@@ -57,7 +57,7 @@ export async function createPlan(
   holding: string,
   plan: Plan,
 ): Promise<PlanSummary | undefined> {
-  const [row] = (await db('plans')
+  const rows: Row[] = await db('plans')
     .insert({
       holding_id: holding,
       id: plan.id,
@@ -67,8 +67,8 @@ export async function createPlan(
     })
     .onConflict(['holding_id', 'id'])
     .ignore()
-    .returning(['id', 'name', 'save_number', 'saved_at'])) as Row[];
-  return row && summary(row);
+    .returning(['id', 'name', 'save_number', 'saved_at']);
+  return rows[0] && summary(rows[0]);
 }
 
 /**

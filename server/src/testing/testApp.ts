@@ -22,8 +22,8 @@ export async function testApp() {
   const app = makeApp({ db, log: pino({ level: 'silent' }) });
   return {
     db,
-    request: (path: string, init?: { method?: string; json?: unknown; body?: string }) =>
-      app.request(`/api${path}`, {
+    request: async (path: string, init?: { method?: string; json?: unknown; body?: string }) =>
+      await app.request(`/api${path}`, {
         method: init?.method ?? 'GET',
         headers: { 'content-type': 'application/json' },
         ...(init?.json === undefined

@@ -29,7 +29,7 @@ export function Panel({ stage, lead, base, children }: Props) {
   return (
     <aside className="panel" aria-label={STAGE_NAMES[stage]}>
       <div>
-        <h2>{STAGE_NAMES[stage]}</h2>
+        <h1 className="stagetitle">{STAGE_NAMES[stage]}</h1>
         <p className="lead">{lead}</p>
       </div>
       <SaveTrouble holding={holding} />

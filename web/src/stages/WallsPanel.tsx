@@ -56,7 +56,7 @@ function BandChoices({ band, lowest, market }: { band: Band; lowest: number; mar
         <Pick
           name="Roll widths"
           value={band.widths === 'cheapest' ? 'cheapest' : JSON.stringify(band.widths)}
-          options={widthOptions(market, band.mesh, reader.length)}
+          options={widthOptions(market, band.mesh, (m) => reader.length(m))}
           onChoose={(chosen) =>
             take(
               set({ widths: chosen === 'cheapest' ? 'cheapest' : (JSON.parse(chosen) as number[]) }),

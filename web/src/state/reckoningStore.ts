@@ -50,8 +50,7 @@ export function useWorking(id: string | null): Term | null {
   const [term, setTerm] = useState<{ id: string; term: Term | null } | null>(null);
   useEffect(() => {
     let current = true;
-    if (id !== null)
-      void client?.api.working(id).then((found) => current && setTerm({ id, term: found as Term | null }));
+    if (id !== null) void client?.api.working(id).then((found) => current && setTerm({ id, term: found }));
     return () => {
       current = false;
     };

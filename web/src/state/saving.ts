@@ -62,7 +62,7 @@ async function save(): Promise<void> {
     say({ word: 'saved', at: answer.savedAt });
   } catch (error) {
     if (error instanceof ApiError && error.status === 409)
-      say({ word: 'conflict', at: String(error.more.savedAt ?? '') });
+      say({ word: 'conflict', at: typeof error.more.savedAt === 'string' ? error.more.savedAt : '' });
     else if (error instanceof ApiError)
       say({
         word: 'unsaved',

@@ -32,6 +32,11 @@ export class ReckonClient {
     return this.waiting !== undefined && 'plan' in this.waiting;
   }
 
+  /** Something newer came in while the worker was at it. */
+  private overtaken(): boolean {
+    return this.waiting !== undefined;
+  }
+
   private async flush(): Promise<void> {
     this.busy = true;
     while (this.waiting) {
@@ -40,7 +45,7 @@ export class ReckonClient {
       this.sequence += 1;
       try {
         const { reckoning } = await this.api.reckon(this.sequence, from);
-        if (!this.waiting) this.onReckoned(reckoning as ReckoningView);
+        if (!this.overtaken()) this.onReckoned(reckoning);
       } catch (error) {
         this.onFailed(error);
       }
