@@ -1,3 +1,4 @@
+import './noEval';
 import '@fontsource-variable/atkinson-hyperlegible-mono';
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource/saira-stencil-one/400.css';

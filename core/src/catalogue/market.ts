@@ -21,6 +21,8 @@ export interface Market {
   widths(mesh: string): readonly number[];
   /** Rolls of one mesh and width, shortest first. Unpriced common lengths when the yard has none. */
   rolls(mesh: string, width: number): readonly SoldUnit[];
+  /** Best price of a square metre, minor units; Infinity when the yard has none of it. */
+  meshRate(mesh: string): number;
   posts(product: string): readonly SoldUnit[];
   kits(product: string): readonly SoldUnit[];
   packs(product: PackId): readonly SoldUnit[];
@@ -83,13 +85,28 @@ function makeMarket(catalogue: Catalogue, buying: Buying): Market {
   const or = (these: readonly SoldUnit[], those: readonly number[]) =>
     these.length > 0 ? these : unpriced(those);
 
-  const widthsOf = (id: string) => {
-    const prefix = `roll ${id} `;
-    const offered = [...units.keys()]
-      .filter((k) => k.startsWith(prefix))
-      .map((k) => Number(k.slice(prefix.length)));
-    return (offered.length > 0 ? offered : [...found(meshes, id).widths]).sort((a, b) => a - b);
-  };
+  const widthsBy = new Map<string, number[]>();
+  for (const of of units.keys()) {
+    const [kind, id = '', width] = of.split(' ');
+    if (kind === 'roll') widthsBy.set(id, [...(widthsBy.get(id) ?? []), Number(width)]);
+  }
+  for (const mesh of meshes.values()) {
+    widthsBy.set(
+      mesh.id,
+      [...(widthsBy.get(mesh.id) ?? mesh.widths)].sort((a, b) => a - b),
+    );
+  }
+  const widthsOf = (id: string): readonly number[] => widthsBy.get(found(meshes, id).id) ?? [];
+  const rollsOf = (id: string, width: number) =>
+    or(sold(`roll ${id} ${width.toFixed(4)}`), found(meshes, id).lengths);
+  const rates = new Map(
+    [...meshes.keys()].map((id) => {
+      const each = widthsOf(id).flatMap((w) =>
+        rollsOf(id, w).map((u) => (u.price === null ? Infinity : u.price / (u.size * w))),
+      );
+      return [id, Math.min(...each)];
+    }),
+  );
 
   return {
     yard,
@@ -99,7 +116,8 @@ function makeMarket(catalogue: Catalogue, buying: Buying): Market {
     post: (id) => found(posts, id),
     kit: (id) => found(kits, id),
     widths: widthsOf,
-    rolls: (id, width) => or(sold(`roll ${id} ${width.toFixed(4)}`), found(meshes, id).lengths),
+    rolls: rollsOf,
+    meshRate: (id) => rates.get(id) ?? Infinity,
     posts: (id) => or(sold(`post ${id}`), found(posts, id).lengths),
     kits: (id) => or(sold(`kit ${id}`), found(kits, id).widths),
     packs: (id) => or(sold(`pack ${id}`), [1]),

@@ -104,11 +104,39 @@ export function* coversByCost(units: readonly SoldUnit[], need: number, most = 2
   }
 }
 
-/** The cheapest set of whole units that reaches a need; nothing needed costs nothing. */
+/**
+ * The cheapest set of whole units that reaches a need; of equal prices the longer. Nothing needed costs nothing.
+ *
+ * Depth first by price a metre, best first: what a branch still lacks costs at least the best rate left, so most branches
+ * end at once.
+ */
 export function cheapestCover(units: readonly SoldUnit[], need: number): Cover {
-  for (const cover of coversByCost(units, need)) return cover;
-  // Past the search's limit: whole units of the best price a metre, always a cover though perhaps not the cheapest.
-  const best = units.reduce((a, b) => (weight(b) / b.size < weight(a) / a.size ? b : a));
-  const count = Math.ceil(need / best.size - EPSILON);
-  return { counts: units.map((u) => (u === best ? count : 0)), cost: count * weight(best) };
+  const order = units.map((_, i) => i).sort((a, b) => rateOf(units[a]) - rateOf(units[b]));
+  const counts = units.map(() => 0);
+  let best: Cover & { readonly size: number } = { counts: [], cost: Infinity, size: 0 };
+  const go = (depth: number, size: number, cost: number) => {
+    if (size >= need - EPSILON) {
+      const same = Math.abs(cost - best.cost) <= EPSILON;
+      if (cost < best.cost - EPSILON || (same && size > best.size))
+        best = { counts: [...counts], cost, size };
+      return;
+    }
+    const index = order[depth];
+    const unit = index === undefined ? undefined : units[index];
+    if (index === undefined || !unit) return;
+    const nextRate = rateOf(units[order[depth + 1] ?? -1]);
+    for (let count = Math.ceil((need - size) / unit.size - EPSILON); count >= 0; count--) {
+      const reached = size + count * unit.size;
+      const paid = cost + count * weight(unit);
+      const missing = need - reached;
+      if (missing > EPSILON && paid + missing * nextRate > best.cost + EPSILON) break;
+      counts[index] = count;
+      go(depth + 1, reached, paid);
+    }
+    counts[index] = 0;
+  };
+  go(0, 0, 0);
+  return { counts: best.counts, cost: best.cost };
 }
+
+const rateOf = (unit: SoldUnit | undefined): number => (unit ? weight(unit) / unit.size : Infinity);

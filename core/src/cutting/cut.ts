@@ -1,6 +1,6 @@
 import type { SoldUnit } from '../catalogue/market';
 import { EPSILON, roundUp } from '../units/round';
-import { type Cover, coversByCost, weight } from './covers';
+import { type Cover, cheapestCover, coversByCost, weight } from './covers';
 import { type Bin, STRATEGIES, cutLength, furthest, pack } from './pack';
 import type { Run } from './types';
 
@@ -14,10 +14,10 @@ export interface CutPlan {
 
 /** Sets of rolls tried in order of price, fewer where there is more to lay: the same on every machine. */
 const mostTried = (runs: readonly Run[]) => Math.max(2, Math.min(16, Math.floor(160 / runs.length)));
-/** Beyond so many runs fewer ways of laying are tried, and the first that fits is taken. */
+/** Beyond so many runs only the first way of laying is tried. */
 const MANY_RUNS = 40;
 const strategiesFor = (runs: readonly Run[]) =>
-  runs.length > MANY_RUNS ? STRATEGIES.slice(0, 2) : STRATEGIES;
+  runs.length > MANY_RUNS ? STRATEGIES.slice(0, 1) : STRATEGIES;
 
 const jointsOf = (bins: readonly Bin[]) =>
   bins.reduce((total, bin) => total + bin.cuts.filter((c) => c.from > EPSILON).length, 0);
@@ -55,16 +55,15 @@ function packBest(sizes: readonly number[], runs: readonly Run[], lap: number): 
   for (const strategy of strategiesFor(runs)) {
     const bins = pack(sizes, runs, lap, strategy);
     if (bins && better(bins, best)) best = bins;
-    if (best && runs.length > MANY_RUNS) break;
   }
   return best;
 }
 
-/** The lengths worth opening for many runs: the longest, and the two cheapest by the metre. */
+/** The lengths worth opening for many runs: the longest, and the cheapest by the metre. */
 function worthOpening(units: readonly SoldUnit[]): readonly SoldUnit[] {
-  const byRate = [...units].sort((a, b) => weight(a) / a.size - weight(b) / b.size).slice(0, 2);
   const longest = units.reduce((a, b) => (b.size > a.size ? b : a));
-  return [...new Set([longest, ...byRate])];
+  const cheapest = units.reduce((a, b) => (weight(b) / b.size < weight(a) / a.size ? b : a));
+  return [...new Set([longest, cheapest])];
 }
 
 /** Always lays everything: opens one more roll of the same length as needed, then changes each for the cheapest that holds it. */
@@ -100,6 +99,32 @@ function costOf(bins: readonly Bin[], units: readonly SoldUnit[]): number {
   }, 0);
 }
 
+interface Laid {
+  readonly bins: readonly Bin[];
+  readonly cost: number;
+}
+
+/** What was really cut into, and its price. */
+function used(bins: readonly Bin[], units: readonly SoldUnit[]): Laid {
+  const cutInto = bins.filter((b) => b.cuts.length > 0);
+  return { bins: cutInto, cost: costOf(cutInto, units) };
+}
+
+/** Sets of rolls in order of price until one can be laid; of those at its price the best laid. */
+function packDearer(units: readonly SoldUnit[], runs: readonly Run[], lap: number, need: number): Laid {
+  let tried = 0;
+  let best: Laid | undefined;
+  for (const cover of coversByCost(units, need, 4000)) {
+    if (tried >= mostTried(runs) || (best && cover.cost > best.cost + EPSILON)) break;
+    tried += 1;
+    const bins = packBest(sizesOf(cover, units), runs, lap);
+    if (bins && (!best || better(bins, best.bins))) best = used(bins, units);
+  }
+  best ??= packAsNeeded(units, runs, lap);
+  if (!best) throw new RangeError('a run that can be laid was not laid');
+  return best;
+}
+
 /**
  * Cuts runs from whole rolls by a fast method, with a bound that proves how good it is.
  *
@@ -121,25 +146,14 @@ export function cutRuns(units: readonly SoldUnit[], runs: readonly Run[], lap: n
   if (laid.length === 0) return { bins: [], joints: 0, cost: 0, bound: 0, unplaced };
 
   const need = leastLength(laid, longest, lap);
-  const most = mostTried(laid);
-  let bound: number | undefined;
-  let tried = 0;
-  let best: { bins: readonly Bin[]; cost: number } | undefined;
-  for (const cover of coversByCost(units, need, 4000)) {
-    bound ??= cover.cost;
-    if (tried >= most || (best && cover.cost > best.cost + EPSILON)) break;
-    tried += 1;
-    const bins = packBest(sizesOf(cover, units), laid, lap)?.filter((b) => b.cuts.length > 0);
-    if (!bins || (best && !better(bins, best.bins))) continue;
-    best = { bins, cost: costOf(bins, units) };
-    if (laid.length > MANY_RUNS) break;
-  }
-  if (!best || best.cost > (bound ?? 0) + EPSILON) {
+  const cheapest = cheapestCover(units, need);
+  const bound = cheapest.cost;
+  const first = packBest(sizesOf(cheapest, units), laid, lap);
+  let best = first && used(first, units);
+  if (!best) best = packDearer(units, laid, lap, need);
+  if (best.cost > bound + EPSILON) {
     const other = packAsNeeded(units, laid, lap);
-    if (other && (!best || other.cost < best.cost - EPSILON)) best = other;
+    if (other && other.cost < best.cost - EPSILON) best = other;
   }
-  if (!best) throw new RangeError('a run that can be laid was not laid');
-  // The search may end at its limit before its first cover: then the best price a metre still bounds.
-  bound ??= need * Math.min(...units.map((u) => weight(u) / u.size));
   return { bins: best.bins, joints: jointsOf(best.bins), cost: best.cost, bound, unplaced };
 }

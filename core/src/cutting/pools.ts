@@ -7,7 +7,7 @@ import type { WallStage } from '../walls/stage';
 import { type Term, product, sum, value } from '../working';
 import { cutRuns } from './cut';
 import { cutLength } from './pack';
-import type { CutRoll, CuttingPool, Piece, Run } from './types';
+import type { CutRoll, CuttingPool, Piece, Run, Span } from './types';
 
 /** A pool before it is cut: what it is for, and how its length comes about. */
 interface Wanted {
@@ -67,18 +67,20 @@ const byPlace = (a: { place: number; from: number; part: string }, b: typeof a) 
   a.place - b.place || a.from - b.from || (a.part < b.part ? -1 : 1);
 
 /** Which spans of its run a piece covers; runs that reach past their sides (apron corners) keep the whole. */
-function pieceSpans(run: Run, from: number, to: number) {
+function pieceSpans(run: Run, from: number, to: number): readonly Span[] {
   if (from <= EPSILON && to >= run.length - EPSILON) return run.spans;
-  let at = 0;
-  return run.spans.flatMap((span) => {
+  const covered: Span[] = [];
+  let begins = 0;
+  for (const span of run.spans) {
+    if (begins >= to) break;
     const length = span.to - span.from;
-    const a = Math.max(from, at);
-    const b = Math.min(to, at + length);
-    const begins = at;
-    at += length;
-    if (b - a <= EPSILON) return [];
-    return [{ side: span.side, from: span.from + a - begins, to: span.from + b - begins }];
-  });
+    const a = Math.max(from, begins);
+    const b = Math.min(to, begins + length);
+    if (b - a > EPSILON)
+      covered.push({ side: span.side, from: span.from + a - begins, to: span.from + b - begins });
+    begins += length;
+  }
+  return covered;
 }
 
 /** A run longer than any roll between two posts cannot be cut; say which. */

@@ -1,5 +1,5 @@
 import type { SoldUnit } from '../catalogue/market';
-import { coversByCost, weight } from '../cutting/covers';
+import { cheapestCover, weight } from '../cutting/covers';
 import { EPSILON } from '../units/round';
 import { type Term, product, sum, value } from '../working';
 import type { BoughtUnits } from './types';
@@ -31,10 +31,10 @@ export function priceWorking(units: readonly BoughtUnits[], unit: 'm' | 'piece')
 }
 
 /**
- * The cheapest other set of whole units that would reach the need: what a keeper asks in the yard.
+ * What a keeper asks in the yard: the cheapest set that does without one of the sizes bought.
  *
  * @param counts  how many of each unit are bought
- * @returns null when nothing is priced or no other set makes sense
+ * @returns null when nothing is priced, or only one size is sold
  */
 export function insteadOf(
   units: readonly SoldUnit[],
@@ -42,18 +42,15 @@ export function insteadOf(
   need: number,
 ): { units: readonly BoughtUnits[]; more: number } | null {
   if (units.length < 2 || units.some((u) => u.price === null)) return null;
-  const cost = counts.reduce(
-    (total, count, i) => total + count * weight(units[i] ?? { size: 0, price: 0 }),
-    0,
-  );
-  let looked = 0;
-  for (const cover of coversByCost(units, need, 200)) {
-    looked += 1;
-    if (looked > 12) return null;
+  const cost = units.reduce((total, unit, i) => total + (counts[i] ?? 0) * weight(unit), 0);
+  let best: { units: readonly BoughtUnits[]; more: number } | null = null;
+  counts.forEach((count, without) => {
+    if (count === 0) return;
+    const others = units.filter((_, i) => i !== without);
+    const cover = cheapestCover(others, need);
     const more = cover.cost - cost;
-    const superset = counts.every((count, i) => (cover.counts[i] ?? 0) >= count);
-    if (superset || more < -EPSILON) continue;
-    return { units: bought(units, cover.counts), more };
-  }
-  return null;
+    // A set that is cheaper by length alone could not be cut as the pieces need.
+    if (more > -EPSILON && (!best || more < best.more)) best = { units: bought(others, cover.counts), more };
+  });
+  return best;
 }

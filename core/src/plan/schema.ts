@@ -9,9 +9,6 @@ const id = z
   .string()
   .regex(/^[A-Za-z0-9_-]{1,40}$/, 'must be 1 to 40 letters, digits, dashes or underscores')
   .describe('Short name given when the thing is made and never used again for another.');
-// No code is made at run time: the interface is served with a policy that forbids it.
-z.config({ jitless: true });
-
 const text = z
   .string()
   .max(120, 'must be at most 120 characters')

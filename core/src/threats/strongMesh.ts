@@ -30,10 +30,7 @@ export function finerMesh(market: Market, limit: number, threats: readonly Threa
       mesh.wire < wire - EPSILON
     )
       continue;
-    const rates = market
-      .widths(id)
-      .flatMap((w) => market.rolls(id, w).map((u) => (u.price === null ? Infinity : u.price / (u.size * w))));
-    const rate = Math.min(...rates);
+    const rate = market.meshRate(id);
     if (Number.isFinite(rate) && (!best || rate < best.rate)) best = { id, rate };
   }
   return best?.id;

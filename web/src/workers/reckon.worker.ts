@@ -1,3 +1,4 @@
+import '../noEval';
 import { type Change, type Plan, type Reckoning, apply, makeReckoner } from '@aviarum/core';
 import { expose } from 'comlink';
 
