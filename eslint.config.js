@@ -62,6 +62,12 @@ export default tseslint.config(
     ['hono*', 'knex', 'pg', 'node:*', '@aviarum/server*', '**/server/src/**', '../../core/**'],
     'web knows core through its front door only.',
   ),
+  // Tests may look at files; the borders between packages hold for them too.
+  border(
+    ['web/src/**/*.test.ts'],
+    ['hono*', 'knex', 'pg', '@aviarum/server*', '**/server/src/**'],
+    'web knows core through its front door only.',
+  ),
   {
     files: ['server/src/routes/**/*.ts', 'server/src/app.ts'],
     rules: {

@@ -1,0 +1,44 @@
+/* Puts the annotated example into docs/plan-format.md: the plan is a real one, the notes are set beside its fields. */
+import { readFileSync, writeFileSync } from 'node:fs';
+import { checkPlan } from '../src/index';
+import { aRun } from '../src/testing/aRun';
+
+const NOTES: Readonly<Record<string, string>> = {
+  '"units": "metric"': 'or "imperial": how it is shown; the file is always in metres',
+  '"currency": "XXX"': 'ISO 4217; XXX is no currency',
+  '"space": "usual"': 'snug, usual, roomy or free-range',
+  '"soil": "loam"': 'sand, loam, clay or stony: stretches the hours of digging',
+  '"kind": "building"': 'the run is closed by the house here',
+  '"along"': 'to the near edge of the gate',
+  '"gap"': 'left round the shut leaf',
+  '"forward": true': 'from `from` to `to`',
+  '"hanging": "continuous"': 'or "side-by-side", cut at each corner',
+  '"widths": "cheapest"': 'or the roll widths, such as [0.9, 1.2]',
+  '"kind": "apron"': 'none, apron (width) or buried (depth)',
+  '"lapUp": 0.1': 'up the wall',
+  '"spacing": 2.4': 'largest distance between posts',
+  '"edition"': 'products and prices of this catalogue edition',
+};
+
+const plan = aRun({
+  threats: { fox: 'seen', rat: 'likely' },
+  flock: [{ id: 'f1', kind: 'hen-heavy', count: 12, keeping: 'confined' }],
+});
+if (!checkPlan(plan).ok) throw new Error('the example is not a valid plan');
+const noted = new Set<string>();
+const text = JSON.stringify(plan, null, 2)
+  .replace(/\{\n\s+"x": (-?[\d.]+),\n\s+"y": (-?[\d.]+)\n\s+\}/g, '{ "x": $1, "y": $2 }')
+  .split('\n')
+  .map((line) => {
+    const key = Object.keys(NOTES).find((k) => line.includes(k) && !noted.has(k));
+    if (key === undefined) return line;
+    noted.add(key);
+    return `${line} // ${NOTES[key] ?? ''}`;
+  })
+  .join('\n');
+const file = new URL('../../docs/plan-format.md', import.meta.url);
+const page = readFileSync(file, 'utf8');
+writeFileSync(
+  file,
+  page.replace(/```jsonc\n[\s\S]*?\n```/, () => `\`\`\`jsonc\n${text}\n\`\`\``),
+);
