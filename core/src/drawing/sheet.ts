@@ -1,6 +1,7 @@
 import { type Ring, STRAIGHT, surveyRings } from '../ground/survey';
 import { type Vector, plus, times } from '../ground/vector';
 import { canMove } from '../plan/changes/outline';
+import { choicesFor } from '../plan/effective';
 import type { Plan } from '../plan/schema';
 import type { Part } from '../reckoning';
 import { apronCorner } from '../skirt/strips';
@@ -107,6 +108,19 @@ function gateShapes(
   });
 }
 
+/** The outline with what lies outside it: aprons, and gates standing open. */
+function reach(plan: Plan, rings: readonly Ring[], frames: ReadonlyMap<string, SideFrame>): Vector[] {
+  const outline = rings.flatMap((ring) =>
+    ring.sides.flatMap((s) => {
+      const { skirt } = choicesFor(plan, s.side.id);
+      const out = s.side.kind === 'fence' && skirt.kind === 'apron' ? skirt.width : 0;
+      return [plus(s.start, times(s.outward, out)), plus(s.end, times(s.outward, out))];
+    }),
+  );
+  const gates = plan.openings.flatMap((o) => frames.get(o.side)?.at(o.along, o.width) ?? []);
+  return [...outline, ...gates];
+}
+
 /**
  * The plan to scale, from above.
  *
@@ -152,7 +166,6 @@ export function sheetScene(plan: Plan, parts: readonly Part[]): SheetScene {
         ]
       : [];
   });
-  const outline = rings.flatMap((r) => r.sides.map((s) => s.start));
   const houses = plan.ground.buildings.flatMap((b) => b.outline);
   return {
     layers: {
@@ -174,7 +187,7 @@ export function sheetScene(plan: Plan, parts: readonly Part[]): SheetScene {
       post: posts,
     },
     sides,
-    extent: extentOf([...outline, ...houses, ...plan.ground.trees.map((t) => t.at)]),
+    extent: extentOf([...reach(plan, rings, frames), ...houses, ...plan.ground.trees.map((t) => t.at)]),
   };
 }
 

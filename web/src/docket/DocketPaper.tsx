@@ -123,7 +123,7 @@ function LineRows({ line, plan }: { line: Line; plan: Plan }) {
         <td data-name="">{line.price === null ? 'no price' : reader.money(line.price)}</td>
       </tr>
       {open && (
-        <tr className="workingrow" ref={showRow}>
+        <tr className="workingrow" ref={working ? showRow : null}>
           <td colSpan={5}>
             {working && <WorkingTable term={working} />}
             <p style={{ margin: '8px 0 0' }}>{sayReason(line as DocketLine, reader)}</p>

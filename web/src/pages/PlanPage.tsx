@@ -69,7 +69,7 @@ export function PlanPage() {
   const base = `/h/${holding}/p/${planId}`;
   const StagePanel = PANELS[stage];
   return (
-    <div className="shell">
+    <div className="shell" data-units={plan.units}>
       <TopBar holding={holding} holdingName={names.data?.find((h) => h.id === holding)?.name ?? '…'} />
       <TheLine stage={stage} base={base} />
       <main className="workplace">

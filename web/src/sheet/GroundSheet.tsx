@@ -114,7 +114,14 @@ export function GroundSheet({ stage, still }: { stage: StageId; still?: true }) 
           )}
         </g>
         {!still && <NorthArrow x={size.width - 34} />}
-        {!still && <ScaleBar view={view} height={size.height} system={reader.system} />}
+        {!still && (
+          <ScaleBar
+            view={view}
+            height={size.height}
+            system={reader.system}
+            least={size.width < PHONE ? 16 : 34}
+          />
+        )}
       </svg>
       {!still && (
         <div className="sheettools noprint">
@@ -192,8 +199,8 @@ function Grid({ view, width, height, system }: Frame & { width: number }) {
   );
 }
 
-function ScaleBar({ view, height, system }: Frame) {
-  const step = stepFor(view.scale, system, 34);
+function ScaleBar({ view, height, system, least }: Frame & { least: number }) {
+  const step = stepFor(view.scale, system, least);
   const px = step * view.scale;
   const { figure, unit } = lengthText(step * 4, system);
   return (

@@ -48,7 +48,7 @@ export function DocketBar({ base }: { base: string }) {
           phone
         />
         <Cell name="Mesh left over" figure={left.figure} unit={left.unit} />
-        {draft && <Cell name="figures" figure="old" />}
+        {draft && <Cell name="These figures" figure="are old" />}
       </dl>
       <Link
         className="worst"
