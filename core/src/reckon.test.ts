@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type Plan, apply, reckon } from './index';
+import { type Plan, apply, emptyPlan, reckon } from './index';
 import { aPolygon, aRun, anOutline } from './testing/aRun';
 import { type Term, recompute } from './working';
 
@@ -261,5 +261,14 @@ describe('what is not there is left out', () => {
     expect(docket.complete).toBe(false);
     expect(docket.lines.find((l) => l.product === 'gate-kit')?.price).toBeNull();
     expect(docket.total).toBe(docket.lines.reduce((total, l) => total + (l.price ?? 0), 0));
+  });
+});
+
+describe('a plan with nothing in it', () => {
+  test('is reckoned to nothing, without a broken figure', () => {
+    const reckoning = reckon(emptyPlan('empty', 'Empty', 'metric'));
+    expect(reckoning.figures).toMatchObject({ area: 0, fenceLength: 0, 'posts.total': 0, rolls: 0 });
+    expect(reckoning.docket).toMatchObject({ lines: [], total: 0, complete: true });
+    for (const value of Object.values(reckoning.figures)) expect(Number.isFinite(value)).toBe(true);
   });
 });

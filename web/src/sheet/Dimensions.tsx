@@ -47,7 +47,7 @@ export function placeLabels(
       x: ((side.start.x + side.end.x) / 2) * scale,
       y: (-(side.start.y + side.end.y) / 2) * scale,
     };
-    for (const out of [away * scale + 22, -26]) {
+    for (const out of [(side.kind === 'fence' ? away * scale : 0) + 22, -26]) {
       const [x, y] = [middle.x + side.outward.x * out, middle.y - side.outward.y * out];
       const meets = placed.some(
         (p) => Math.abs(p.x - x) < p.reach.x + reach.x + 3 && Math.abs(p.y - y) < p.reach.y + reach.y + 3,

@@ -11,6 +11,8 @@ interface HandleProps {
   /** Unit vector on screen along which it moves. */
   readonly axis: { readonly x: number; readonly y: number };
   readonly scale: number;
+  /** Of the knob, px; smaller where many stand close. */
+  readonly size: number;
   readonly label: string;
   readonly value: number;
   readonly valueText: string;
@@ -19,7 +21,7 @@ interface HandleProps {
 }
 
 /** A knob that is dragged along one axis, or moved with the arrow keys; one undo step from press to release. */
-function Handle({ x, y, axis, scale, label, value, valueText, changeFor, wordsFor }: HandleProps) {
+function Handle({ x, y, axis, scale, size, label, value, valueText, changeFor, wordsFor }: HandleProps) {
   const { system } = useReader();
   const take = usePlan((s) => s.take);
   const hold = usePlan((s) => s.hold);
@@ -37,6 +39,7 @@ function Handle({ x, y, axis, scale, label, value, valueText, changeFor, wordsFo
     { filterTaps: true, pointer: { keys: false } },
   );
   const step = system === 'metric' ? 0.1 : 0.0254;
+  const reach = size * 1.4;
   const nudge = (amount: number) => take(changeFor(amount), wordsFor(amount));
   return (
     <g
@@ -55,8 +58,8 @@ function Handle({ x, y, axis, scale, label, value, valueText, changeFor, wordsFo
         nudge(direction * step * (event.shiftKey ? 10 : 1));
       }}
     >
-      <rect x={-22} y={-22} width={44} height={44} fill="transparent" />
-      <rect className="knob" x={-8} y={-8} width={16} height={16} transform="rotate(45)" />
+      <rect x={-reach} y={-reach} width={2 * reach} height={2 * reach} fill="transparent" />
+      <rect className="knob" x={-size / 2} y={-size / 2} width={size} height={size} transform="rotate(45)" />
     </g>
   );
 }
@@ -77,6 +80,7 @@ export function SideHandles({ sides, scale }: { sides: readonly SheetSide[]; sca
             y={(-(side.start.y + side.end.y) / 2) * scale}
             axis={{ x: side.outward.x, y: -side.outward.y }}
             scale={scale}
+            size={Math.max(7, Math.min(16, (side.length * scale) / 3))}
             label={`Side ${side.number}: pull out or push in`}
             value={acrossOf(plan, side)}
             valueText={`${printLength(acrossOf(plan, side), reader.system)} across from here`}
@@ -130,6 +134,7 @@ export function GateHandles({
             y={-(from.y + dir.y * middle) * scale}
             axis={{ x: dir.x, y: -dir.y }}
             scale={scale}
+            size={16}
             label={`Gate on side ${side.number}: slide along the fence`}
             value={now.along}
             valueText={`${printLength(now.along, reader.system)} from the corner`}

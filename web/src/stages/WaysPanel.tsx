@@ -31,7 +31,7 @@ function GateFields({ opening, sides }: { opening: Opening; sides: readonly Ring
       aria-label={`Gate on side ${side?.number ?? ''}`}
       style={{ borderTop: '1px solid var(--rule)', paddingTop: 10 }}
     >
-      <h3>Gate on side {side?.number}</h3>
+      <h2 className="subhead">Gate on side {side?.number}</h2>
       <div className="fields">
         <Pick
           name="Clear width, a kit"

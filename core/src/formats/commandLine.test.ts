@@ -1,0 +1,59 @@
+import { describe, expect, test } from '@jest/globals';
+import { spawnSync } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import { DEMO_PLANS, reckon, reckoningFile, writePlan } from '../index';
+import { aPolygon } from '../testing/aRun';
+
+const run = (args: readonly string[], input = '') =>
+  spawnSync(process.execPath, ['--import', 'tsx', 'core/bin/reckon.ts', ...args], {
+    input,
+    encoding: 'utf8',
+    maxBuffer: 64e6,
+  });
+const problems = (text: string) =>
+  (JSON.parse(text) as { problems: { code: string; pointer: string; message: string }[] }).problems;
+
+describe('the command line', () => {
+  test('prints the reckoning of a file as JSON and nothing else', () => {
+    const { status, stdout, stderr } = run(['demo/orchard-run.json']);
+    expect([status, stderr]).toEqual([0, '']);
+    const [plan] = DEMO_PLANS;
+    if (!plan) throw new Error('no demo plan');
+    expect(JSON.parse(stdout)).toEqual(JSON.parse(JSON.stringify(reckoningFile(reckon(plan)))));
+    expect(Object.keys(JSON.parse(stdout) as object)).toEqual([
+      'format',
+      'version',
+      'enclosures',
+      'figures',
+      'findings',
+      'cutting',
+      'docket',
+    ]);
+  });
+  test('reads standard input for -', () => {
+    const { status, stdout } = run(['-'], readFileSync('demo/lean-to-infill.json', 'utf8'));
+    expect(status).toBe(0);
+    expect(stdout).toContain('"format": "aviarum-reckoning"');
+  });
+  test.each<[string, string, string]>([
+    [
+      'a negative count',
+      writePlan(aPolygon(4, 3)).replace('"spacing": 2.4', '"spacing": -1'),
+      '/choices/plan/spacing',
+    ],
+    ['a thousand corners', writePlan(aPolygon(1000, 0.5)), '/corners'],
+    ['ten megabytes of nothing', JSON.stringify({ name: 'x'.repeat(10_000_000) }), '/name'],
+    ['no JSON', 'run, 6 by 3.6', ''],
+  ])(
+    'refuses %s with problems on standard error, exit 1 and nothing on standard output',
+    (_, text, pointer) => {
+      const { status, stdout, stderr } = run(['-'], text);
+      expect([status, stdout]).toEqual([1, '']);
+      expect(problems(stderr).map((p) => p.pointer)).toContain(pointer);
+    },
+  );
+  test('refuses a file that is not there, and no file at all', () => {
+    expect(problems(run(['nowhere.json']).stderr)[0]?.code).toBe('unreadable');
+    expect(problems(run([]).stderr)[0]?.code).toBe('usage');
+  });
+});
