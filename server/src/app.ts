@@ -1,6 +1,7 @@
 import { serveStatic } from '@hono/node-server/serve-static';
 import { Hono } from 'hono';
 import { bodyLimit } from 'hono/body-limit';
+import { csrf } from 'hono/csrf';
 import { HTTPException } from 'hono/http-exception';
 import type { Logger } from 'pino';
 import { BorderError, notFound, problemResponse } from './problem';
@@ -39,34 +40,38 @@ function holdingScope(db: Database) {
 }
 
 function api({ db }: AppParts) {
-  return new Hono<Acting>()
-    .get('/health', (c) => c.json({ status: 'up' }))
-    .get('/ready', async (c) => {
-      try {
-        await ready(db);
-        return c.json({ status: 'ready' });
-      } catch {
-        return problemResponse(c, 503, 'The database does not answer.');
-      }
-    })
-    .use(
-      bodyLimit({
-        maxSize: BODY_LIMIT,
-        onError: (c) =>
-          problemResponse(c, 413, 'The request is too large.', [
-            { code: 'too-large', pointer: '', message: `must be at most ${BODY_LIMIT} bytes` },
-          ]),
-      }),
-    )
-    .use(async (c, next) => {
-      c.set('keeper', LOCAL_KEEPER);
-      await next();
-      c.header('cache-control', 'no-store');
-    })
-    .route('/holdings', holdingScope(db))
-    .all('*', () => {
-      throw notFound('address');
-    });
+  return (
+    new Hono<Acting>()
+      .get('/health', (c) => c.json({ status: 'up' }))
+      .get('/ready', async (c) => {
+        try {
+          await ready(db);
+          return c.json({ status: 'ready' });
+        } catch {
+          return problemResponse(c, 503, 'The database does not answer.');
+        }
+      })
+      .use(
+        bodyLimit({
+          maxSize: BODY_LIMIT,
+          onError: (c) =>
+            problemResponse(c, 413, 'The request is too large.', [
+              { code: 'too-large', pointer: '', message: `must be at most ${BODY_LIMIT} bytes` },
+            ]),
+        }),
+      )
+      // The local keeper is signed in by itself: another site's page must not act in their name.
+      .use(csrf())
+      .use(async (c, next) => {
+        c.set('keeper', LOCAL_KEEPER);
+        await next();
+        c.header('cache-control', 'no-store');
+      })
+      .route('/holdings', holdingScope(db))
+      .all('*', () => {
+        throw notFound('address');
+      })
+  );
 }
 
 export function makeApp(parts: AppParts) {

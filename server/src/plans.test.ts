@@ -217,6 +217,15 @@ describe('every row belongs to a holding', () => {
   });
 });
 
+describe('another site', () => {
+  test('cannot make the local keeper act', async () => {
+    const foreign = await api.foreign('/holdings', JSON.stringify({ name: 'Planted' }));
+    expect(foreign.status).toBe(403);
+    const holdings = (await (await api.request('/holdings')).json()) as { name: string }[];
+    expect(holdings.map((h) => h.name)).not.toContain('Planted');
+  });
+});
+
 describe('health', () => {
   test('is up, is ready, and says when an address is none', async () => {
     expect((await api.request('/health')).status).toBe(200);

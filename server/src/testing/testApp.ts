@@ -32,6 +32,13 @@ export async function testApp() {
             : { body: init.body }
           : { body: JSON.stringify(init.json) }),
       }),
+    /** A form that a page of another site sends from the keeper's own browser. */
+    foreign: async (path: string, body: string) =>
+      await app.request(`http://127.0.0.1/api${path}`, {
+        method: 'POST',
+        headers: { 'content-type': 'text/plain', origin: 'http://elsewhere.example' },
+        body,
+      }),
     close: async () => {
       await db.destroy();
       await server.raw(`drop database ${name}`);
