@@ -16,7 +16,7 @@ const transform = {
 const project = (name, environment) => ({
   displayName: name,
   rootDir: import.meta.dirname,
-  testMatch: [`<rootDir>/${name}/src/**/*.test.{ts,tsx}`],
+  testMatch: [`<rootDir>/${name}/{src,bin}/**/*.test.{ts,tsx}`],
   testEnvironment: environment,
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   transform,

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { readFileSync } from 'node:fs';
 import { z } from 'zod';
-import { DEMO_PLANS, planShape, readPlan, writePlan } from '../index';
+import { DEMO_PLANS, planShape, readPlan, writePlan } from '../src/index';
 
 const file = (path: string) => readFileSync(`${process.cwd()}/${path}`, 'utf8');
 

@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
-import { DEMO_PLANS, reckon, reckoningFile, writePlan } from '../index';
-import { aPolygon } from '../testing/aRun';
+import { DEMO_PLANS, reckon, reckoningFile, writePlan } from '../src/index';
+import { aPolygon } from '../src/testing/aRun';
 
 const run = (args: readonly string[], input = '') =>
   spawnSync(process.execPath, ['--import', 'tsx', 'core/bin/reckon.ts', ...args], {

@@ -1,0 +1,101 @@
+import { expect, test } from '@jest/globals';
+import { type Finding, type FindingCode, type FindingParams, finding } from '../findings/types';
+import { makeReader } from './reader';
+import { sayFinding } from './findings';
+
+const metres = makeReader('metric', 'XXX');
+const feet = makeReader('imperial', 'XXX');
+const said = <C extends FindingCode>(code: C, params: FindingParams[C], reader = metres) =>
+  sayFinding(finding(code, 'mend', 'walls', 'plan', params) as Finding, reader);
+
+test.each<[string, string]>([
+  [
+    said('outline.crosses', { side: 1, other: 3 }),
+    'Side 1 crosses side 3. Move one of them until they part.',
+  ],
+  [said('outline.touches', { side: 2, other: 4 }), 'Side 2 touches side 4. Leave room between them.'],
+  [said('outline.collapsed', { side: 2 }), 'Side 2 has no length left. Pull its ends apart.'],
+  [said('outline.folds-back', { corner: 5 }), 'The fence folds back on itself at corner 5. Open the corner.'],
+  [
+    said('gate.wider-than-side', { side: 2, width: 1.3, length: 0.9 }),
+    'The gate is 1.30 m wide and side 2 only 0.90 m long. Choose a narrower gate or a longer side.',
+  ],
+  [
+    said('gate.past-end', { side: 2, past: 0.25 }),
+    'The gate runs 0.25 m past the end of side 2. Move it back.',
+  ],
+  [said('gate.overlaps', { side: 2 }), 'Two gates on side 2 stand in the same place. Move one.'],
+  [
+    said('gate.not-in-fence', { side: 4 }),
+    'Side 4 has no fence to hang a gate in. Move the gate to a fenced side.',
+  ],
+  [
+    said('gate.no-kit', { width: 1, nearest: 0.95 }),
+    'This yard sells no gate kit 1.00 m wide; the nearest is 0.95 m.',
+  ],
+  [said('gate.no-kit', { width: 1, nearest: null }), 'This yard sells no gate kit 1.00 m wide.'],
+  [said('birds.crowded', { area: 21.6, wanted: 30 }), 'The run has 21.6 m² and the birds want 30.0 m².'],
+  [
+    said('birds.through', { kind: 'quail', opening: 0.025, holds: 0.013 }),
+    'Quail get through 25 mm; 13 mm holds them.',
+  ],
+  [
+    said('opening.passes', { of: 'band', opening: 0.025, threats: ['mink'], limit: 0.025, from: 0.6 }),
+    'Mink gets through the wall above 0.60 m: 25 mm is not smaller than 25 mm.',
+  ],
+  [
+    said('opening.passes', { of: 'skirt', opening: 0.05, threats: ['mink', 'rat'], limit: 0.015, from: 0 }),
+    'Mink and rat get through the skirt: 50 mm is not smaller than 15 mm.',
+  ],
+  [
+    said(
+      'opening.passes',
+      { of: 'gate', opening: 0.0254, threats: ['fox', 'mink', 'rat'], limit: 0.0127, from: 0 },
+      feet,
+    ),
+    'Fox, mink and rat get through the gap beside the gate: 1″ is not smaller than ½″.',
+  ],
+  [
+    said('mesh.torn', { of: 'band', threats: ['fox'], wire: 0.0009, needs: null }),
+    'Fox breaks this mesh: it takes welded mesh to hold them.',
+  ],
+  [
+    said('mesh.torn', { of: 'skirt', threats: ['dog', 'badger'], wire: 0.00104, needs: 0.0018 }),
+    'Dog and badger break the skirt: it takes wire of 1.8 mm, this has 1.0 mm.',
+  ],
+  [
+    said('band.short', { reach: 1.75, top: 1.8, by: 0.05 }),
+    'The widths chosen reach 1.75 m: 0.05 m short of 1.80 m.',
+  ],
+  [
+    said('roll.just-short', { product: 'welded-50', need: 15.05, roll: 15, by: 0.05 }),
+    '15.05 m of mesh is 0.05 m more than a roll of 15.00 m. A little less fence would save a roll.',
+  ],
+  [
+    said('post.too-short', { role: 'corner', needs: 4.1, longest: 3.6 }),
+    'Corner posts need 4.10 m; the longest sold is 3.60 m. Choose another post or a lower wall.',
+  ],
+  [
+    said('skirt.short', { kind: 'apron', has: 0.45, needs: 0.9, threats: ['badger'] }),
+    'Badger digs under a skirt 0.45 m wide; 0.90 m stops it.',
+  ],
+  [
+    said('skirt.none', { threats: ['fox', 'rat'] }),
+    'Nothing stops fox and rat from digging under: there is no skirt.',
+  ],
+  [
+    said('skirt.near-tree', { name: 'damson', distance: 1.2 }),
+    'The trench passes 1.20 m from the damson: roots. Lay an apron here.',
+  ],
+  [said('fence.no-gate', { name: 'Orchard run' }), 'There is no way into Orchard run. Add a gate.'],
+  [
+    said('docket.no-price', { count: 1 }),
+    '1 line has no price at this yard: the total is at least what it says.',
+  ],
+  [
+    said('docket.no-price', { count: 3 }),
+    '3 lines have no price at this yard: the total is at least what it says.',
+  ],
+])('%s', (sentence, expected) => {
+  expect(sentence).toBe(expected);
+});
