@@ -1,12 +1,12 @@
 import { expect, test } from '@jest/globals';
-import { type Finding, type FindingCode, type FindingParams, finding } from '../findings/types';
+import { type FindingCode, type FindingParams, finding } from '../findings/types';
 import { makeReader } from './reader';
 import { sayFinding } from './findings';
 
 const metres = makeReader('metric', 'XXX');
 const feet = makeReader('imperial', 'XXX');
 const said = <C extends FindingCode>(code: C, params: FindingParams[C], reader = metres) =>
-  sayFinding(finding(code, 'mend', 'walls', 'plan', params) as Finding, reader);
+  sayFinding(finding(code, 'mend', 'walls', 'plan', params), reader);
 
 test.each<[string, string]>([
   [

@@ -4,7 +4,7 @@ import { type Plan, proposePlan } from '@aviarum/core';
 const kept = new Map<string, unknown>();
 jest.unstable_mockModule('idb-keyval', () => ({
   get: (key: string) => Promise.resolve(kept.get(key)),
-  set: (key: string, value: unknown) => Promise.resolve(kept.set(key, structuredClone(value))),
+  set: (key: string, value: unknown) => Promise.resolve(kept.set(key, JSON.parse(JSON.stringify(value)))),
   del: (key: string) => Promise.resolve(kept.delete(key)),
 }));
 const { usePlan } = await import('./planStore');
@@ -35,7 +35,6 @@ beforeEach(async () => {
   sent = [];
   stored = { plan, saveNumber: 1 };
   answer = (save) => json({ saveNumber: save.basedOn + 1, savedAt: '2026-03-03T09:42:00Z' });
-  globalThis.structuredClone ??= (value: unknown) => JSON.parse(JSON.stringify(value)) as never;
   globalThis.fetch = ((_url: string, init?: { method?: string; body?: string }) => {
     if (init?.method !== 'PUT')
       return Promise.resolve(json({ id: 'p1', name: 'Run', savedAt: '2026-03-03T09:00:00Z', ...stored }));
