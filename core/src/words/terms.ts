@@ -42,8 +42,6 @@ const SENTENCES: Sentences = {
     `bags a hole, ${r.length(hole)} wide and ${r.length(depth)} deep`,
   'posts.hole-volume': () => 'hole less post',
   'posts.bag-volume': () => 'made by one bag',
-  'mesh.length': () => 'length of mesh',
-  'mesh.runs': ({ count }) => counted(count, 'piece'),
   'mesh.side': ({ side }) => `side ${side}`,
   'mesh.gate': () => 'less the gate, clear width',
   'mesh.ends': () => 'free ends, turned back round the post',
@@ -82,7 +80,6 @@ const SENTENCES: Sentences = {
     return `${where[kind]}, ${r.length(length)}`;
   },
   'fasten.splice': ({ height }, r) => `joint ${r.length(height)} high`,
-  'fasten.seam-length': () => 'seam',
   'fasten.pegs-edge': ({ edge }, r) => `outer edge of the apron, ${r.length(edge)}`,
   'fasten.pegs-end': () => 'one for the open end',
   'fasten.pegs-joints': () => 'across joints of the apron',
@@ -96,7 +93,6 @@ const SENTENCES: Sentences = {
   'docket.total': () => 'to buy',
   'docket.line': () => 'line',
   'docket.kit': ({ width }, r) => `gates ${r.length(width)} clear`,
-  'docket.rolls': () => 'rolls',
   'hours.total': () => 'hours for one person',
   'hours.stake-out': () => 'stake out',
   'hours.posts': ({ standing }) =>

@@ -48,8 +48,6 @@ export interface TermParams {
   'posts.hole-volume': { readonly hole: number; readonly depth: number };
   'posts.bag-volume': object;
   /** Mesh */
-  'mesh.length': object;
-  'mesh.runs': { readonly count: number };
   'mesh.side': SideParam;
   'mesh.gate': { readonly width: number };
   'mesh.ends': object;
@@ -82,7 +80,6 @@ export interface TermParams {
   'fasten.least-clips': object;
   'fasten.seam': { readonly kind: 'bands' | 'leaf' | 'skirt'; readonly length: number };
   'fasten.splice': { readonly height: number };
-  'fasten.seam-length': object;
   'fasten.pegs-edge': { readonly edge: number };
   'fasten.pegs-end': object;
   'fasten.pegs-joints': { readonly width: number };
@@ -96,7 +93,6 @@ export interface TermParams {
   'docket.total': object;
   'docket.line': { readonly line: string };
   'docket.kit': { readonly width: number };
-  'docket.rolls': object;
   /** Hours */
   'hours.total': object;
   'hours.stake-out': object;

@@ -11,7 +11,7 @@ export function Rolls() {
   return (
     <section style={{ gap: 12 }}>
       {cutting.map((pool) => (
-        <div key={pool.id} style={{ display: 'grid', gap: 7 }}>
+        <div key={pool.id} style={{ display: 'grid', gap: 7, minWidth: 0 }}>
           <div>
             <b>{meshName(market.mesh(pool.product), reader)}</b>, {reader.length(pool.width)} wide
           </div>

@@ -44,7 +44,7 @@ export const GroundLayer = memo(function GroundLayer({
             {a && words === 'yes' && (
               <text
                 className="d-service-word"
-                transform={`translate(${to(a, scale)}) rotate(${angle}) translate(18 -7)`}
+                transform={`translate(${to(a, scale)}) rotate(${angle}) translate(10 16)`}
               >
                 {s.label}
               </text>
