@@ -157,7 +157,8 @@ export async function startPostgres(name, { throwAway = false } = {}) {
     stop: async () => {
       keeper.stdin.end();
       await ended;
-      if (throwAway) rmSync(folder, { recursive: true, force: true });
+      if (!throwAway) return;
+      for (const left of [folder, keeperFile, log]) rmSync(left, { recursive: true, force: true });
     },
   };
 }
