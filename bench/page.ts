@@ -1,19 +1,9 @@
 /* Time from navigation to the docket shown, in headless Chromium; prints one JSON object. */
 import { chromium } from '@playwright/test';
+import { CHROMIUM } from '../e2e/chromium';
 
 const base = process.env.BASE_URL ?? '';
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  chromiumSandbox: false,
-  args: [
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-});
+const browser = await chromium.launch(CHROMIUM);
 const times: number[] = [];
 for (let i = 0; i < 9; i++) {
   // A context of its own each time: nothing cached.

@@ -1,6 +1,7 @@
 import type { BirdStage } from './birds/stage';
 import type { outlineWorkings } from './ground/figures';
 import type { Ring } from './ground/survey';
+import { assumptionsOf } from './plan/effective';
 import type { Plan } from './plan/schema';
 import { POST_ROLES, type PostStage } from './posts/stage';
 import type { Figures, Workings } from './reckoning';
@@ -36,6 +37,7 @@ export function fenceFigures(plan: Plan, fence: FencePart): Figures {
     figures[name] = (figures[name] ?? 0) + course.working.value;
   }
   figures.hours = fence.hours.value;
+  figures.hoursWithHelp = fence.hours.value * assumptionsOf(plan).secondPerson;
   return figures;
 }
 

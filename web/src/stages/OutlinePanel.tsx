@@ -178,7 +178,7 @@ export function OutlinePanel({ base }: { base: string }) {
             working="hours"
           />
           <dt className="soft">with a second person, about</dt>
-          <dd className="figure">{((figures.hours ?? 0) * 0.6).toFixed(1)} h</dd>
+          <dd className="figure">{(figures.hoursWithHelp ?? 0).toFixed(1)} h</dd>
         </dl>
       )}
     </Panel>

@@ -123,4 +123,76 @@ describe('saving', () => {
     expect(sent).toHaveLength(1);
     expect((kept.get('unsent home p1') as { draft: Plan }).draft.openings[0]?.along).toBe(90);
   });
+
+  test('a reply that was lost does not conflict with itself, though the plan has moved on', async () => {
+    // A server that keeps the first save, whose answer never arrives.
+    let number = 1;
+    const known = new Map<string, number>();
+    let lost = true;
+    answer = (save) => {
+      const before = known.get(save.saveId);
+      if (before === undefined && save.basedOn !== number) return json({ title: 'changed elsewhere' }, 409);
+      if (before === undefined) known.set(save.saveId, (number += 1));
+      if (!lost) return json({ saveNumber: known.get(save.saveId), savedAt: '2026-03-03T09:42:00Z' });
+      lost = false;
+      return new Error('reply lost');
+    };
+    pull(0.1);
+    await settle(900);
+    pull(0.2);
+    await settle(9000);
+    expect(word()).toBe('saved');
+    expect(number).toBe(3);
+    expect(sent[sent.length - 1]?.plan).toEqual(usePlan.getState().plan);
+    expect(kept.size).toBe(0);
+  });
+  test('so also when the tab was closed in between', async () => {
+    answer = () => new Error('reply lost');
+    pull(0.1);
+    await settle(900);
+    const lostId = sent[0]?.saveId;
+    stop();
+    stored = { plan: JSON.parse(JSON.stringify(sent[0]?.plan)) as Plan, saveNumber: 2 };
+    answer = (save) =>
+      save.saveId === lostId ? json({ saveNumber: 2, savedAt: '2026-03-03T09:42:00Z' }) : json({}, 409);
+    sent = [];
+    await openPlan('home', 'p1');
+    stop = followSaving();
+    await settle(100);
+    expect([word(), sent.map((s) => s.saveId)]).toEqual(['saved', [lostId]]);
+  });
+  test('a save that comes back late leaves the plan opened since alone', async () => {
+    let reply: (response: Response) => void = () => undefined;
+    const slow = new Promise<Response>((resolve) => (reply = resolve));
+    answer = () => slow as unknown as Response;
+    pull(0.1);
+    await settle(900);
+    stop();
+    stored = { plan: { ...plan, id: 'p2', name: 'Other' }, saveNumber: 40 };
+    await openPlan('home', 'p2');
+    stop = followSaving();
+    reply(json({ saveNumber: 2, savedAt: '2026-03-03T09:42:00Z' }));
+    await settle(10);
+    answer = (save) => json({ saveNumber: save.basedOn + 1, savedAt: '2026-03-03T09:43:00Z' });
+    pull(0.2);
+    await settle(900);
+    expect(sent[sent.length - 1]).toMatchObject({ basedOn: 40, plan: { id: 'p2' } });
+  });
+  test('leaving a plan sends what is not sent yet', async () => {
+    pull(0.4);
+    stop();
+    await settle(10);
+    expect(sent).toHaveLength(1);
+    stop = followSaving();
+  });
+  test('a draft kept over a plan that is saved is no conflict when somebody else saves', async () => {
+    usePlan.getState().take({ verb: 'set-opening', id: 'g1', to: { along: 90 } }, 'move the gate');
+    await settle(10);
+    stop();
+    stored = { plan: { ...plan, name: 'Theirs' }, saveNumber: 5 };
+    await openPlan('home', 'p1');
+    stop = followSaving();
+    expect([word(), usePlan.getState().plan?.name]).toEqual(['saved', 'Theirs']);
+    expect(usePlan.getState().draft?.plan.openings[0]?.along).toBe(90);
+  });
 });

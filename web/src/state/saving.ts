@@ -15,103 +15,154 @@ export type SaveState =
   | { readonly word: 'unsaved'; readonly why: string }
   | { readonly word: 'conflict'; readonly at: string };
 
-interface Unsent {
+/** A save under way or to be tried again: it keeps its id, so that a lost answer cannot conflict with itself. */
+interface Pending {
   readonly plan: Plan;
+  readonly saveId: string;
+}
+
+/** What this device holds that the server may not have. */
+interface Unsent {
+  /** Null where the plan itself is saved and only a draft is kept. */
+  readonly plan: Plan | null;
   readonly draft: Plan | null;
   readonly basedOn: number;
+  readonly pending: Pending | null;
+}
+
+/** One plan as it was opened: a save that comes back late writes to its own, never to the plan opened since. */
+interface Session {
+  readonly holding: string;
+  readonly id: string;
+  basedOn: number;
+  saved: Plan;
+  pending: Pending | null;
+  inFlight: 'yes' | 'no';
 }
 
 export const useSaving = create<{ state: SaveState }>()(() => ({ state: { word: 'saved', at: '' } }));
-const say = (state: SaveState) => useSaving.setState({ state });
 const keyOf = (holding: string, id: string) => `unsent ${holding} ${id}`;
 
-let basedOn = 0;
+let current: Session | undefined;
 let timer: ReturnType<typeof setTimeout> | undefined;
-let inFlight = false;
-let savedPlan: Plan | null = null;
-/** The save under way or to be tried again keeps its id, so that a lost answer cannot conflict with itself. */
-let pending: { plan: Plan; saveId: string } | null = null;
+
+const say = (state: SaveState) => useSaving.setState({ state });
+const sayFor = (session: Session, state: SaveState) => {
+  if (session === current) say(state);
+};
 
 /** Keeps what the server does not have yet where a closed tab cannot lose it. */
-function keepUnsent() {
-  const { holding, plan, draft } = usePlan.getState();
-  if (!plan) return;
-  const key = keyOf(holding, plan.id);
-  if (plan === savedPlan && !draft) void del(key);
-  else void set(key, { plan, draft: draft?.plan ?? null, basedOn } satisfies Unsent);
+function keepUnsent(session: Session, plan: Plan, draft: Plan | null) {
+  const key = keyOf(session.holding, session.id);
+  const { saved, basedOn, pending } = session;
+  if (plan === saved && !draft) void del(key);
+  else void set(key, { plan: plan === saved ? null : plan, draft, basedOn, pending } satisfies Unsent);
 }
 
 function later(delay: number) {
   clearTimeout(timer);
-  timer = setTimeout(() => void save(), delay);
+  timer = setTimeout(() => {
+    if (current) void save(current);
+  }, delay);
 }
 
-async function save(): Promise<void> {
-  const { holding, plan, held } = usePlan.getState();
-  if (!plan || plan === savedPlan || inFlight || useSaving.getState().state.word === 'conflict') return;
-  if (held) return later(PAUSE); // never inside a gesture
-  if (!pending || pending.plan !== plan) pending = { plan, saveId: crypto.randomUUID() };
-  const sent = pending;
-  inFlight = true;
-  say({ word: 'saving' });
-  try {
-    const answer = await savePlan(holding, { plan: sent.plan, basedOn, saveId: sent.saveId });
-    basedOn = answer.saveNumber;
-    savedPlan = sent.plan;
-    pending = null;
-    say({ word: 'saved', at: answer.savedAt });
-  } catch (error) {
-    if (error instanceof ApiError && error.status === 409)
-      say({ word: 'conflict', at: typeof error.more.savedAt === 'string' ? error.more.savedAt : '' });
-    else if (error instanceof ApiError)
-      say({
-        word: 'unsaved',
-        why: error.problems[0]
-          ? `${error.title} ${error.problems[0].pointer} ${error.problems[0].message}`
-          : error.title,
-      });
-    else {
-      say({
-        word: 'unsaved',
-        why: 'No connection. Your work is kept on this device and sent when it is back.',
-      });
-      later(AGAIN);
-    }
-  } finally {
-    inFlight = false;
-    keepUnsent();
-    const { plan: now } = usePlan.getState();
-    if (now && now !== sent.plan && useSaving.getState().state.word === 'saved') later(PAUSE);
+/** Why a save did not go through, and whether the same one is worth sending again. */
+function failed(error: unknown): { readonly state: SaveState; readonly again: 'yes' | 'no' } {
+  if (!(error instanceof ApiError)) {
+    const why = 'No connection. Your work is kept on this device and sent when it is back.';
+    return { state: { word: 'unsaved', why }, again: 'yes' };
   }
+  if (error.status === 409) {
+    const { savedAt } = error.more;
+    return { state: { word: 'conflict', at: typeof savedAt === 'string' ? savedAt : '' }, again: 'no' };
+  }
+  const [first] = error.problems;
+  const why = first ? `${error.title} ${first.pointer} ${first.message}` : error.title;
+  return { state: { word: 'unsaved', why }, again: error.status >= 500 ? 'yes' : 'no' };
+}
+
+async function save(session: Session): Promise<void> {
+  const { plan, draft, held } = usePlan.getState();
+  if (session !== current || plan?.id !== session.id || session.inFlight === 'yes') return;
+  if (plan === session.saved || useSaving.getState().state.word === 'conflict') return;
+  if (held) return later(PAUSE); // never inside a gesture
+  // One that was sent and not answered goes first, as it was: the server may have it already.
+  session.pending ??= { plan, saveId: crypto.randomUUID() };
+  const sent = session.pending;
+  session.inFlight = 'yes';
+  keepUnsent(session, plan, draft?.plan ?? null);
+  say({ word: 'saving' });
+  let after: 'saved' | 'again' | 'stop';
+  try {
+    const answer = await savePlan(session.holding, {
+      plan: sent.plan,
+      basedOn: session.basedOn,
+      saveId: sent.saveId,
+    });
+    session.basedOn = answer.saveNumber;
+    session.saved = sent.plan;
+    session.pending = null;
+    sayFor(session, { word: 'saved', at: answer.savedAt });
+    after = 'saved';
+  } catch (error) {
+    const { state, again } = failed(error);
+    if (again === 'no') session.pending = null;
+    sayFor(session, state);
+    after = again === 'yes' ? 'again' : 'stop';
+  }
+  session.inFlight = 'no';
+  const now = usePlan.getState();
+  if (session !== current) {
+    // The keeper has gone on to another plan; what was sent is settled, anything newer was kept when they left.
+    if (after === 'saved' && sent.plan === plan && !draft) void del(keyOf(session.holding, session.id));
+    return;
+  }
+  if (now.plan?.id === session.id) keepUnsent(session, now.plan, now.draft?.plan ?? null);
+  if (after === 'again') later(AGAIN);
+  else if (after === 'saved' && now.plan !== session.saved) later(0);
 }
 
 /** Opens a plan: the server's, with anything that this device had not sent on top. */
 export async function openPlan(holding: string, id: string): Promise<void> {
   clearTimeout(timer);
+  current = undefined;
   const [stored, unsent] = await Promise.all([
     fetchPlan(holding, id),
     get<Unsent>(keyOf(holding, id)).catch(() => undefined),
   ]);
-  basedOn = stored.saveNumber;
-  savedPlan = stored.plan;
-  pending = null;
+  const session: Session = {
+    holding,
+    id,
+    basedOn: stored.saveNumber,
+    saved: stored.plan,
+    pending: null,
+    inFlight: 'no',
+  };
+  current = session;
   say({ word: 'saved', at: stored.savedAt });
-  if (!unsent) return usePlan.getState().open(holding, stored.plan);
-  usePlan.getState().open(holding, stored.plan, unsent.draft ?? undefined);
-  if (JSON.stringify(unsent.plan) === JSON.stringify(stored.plan)) return;
-  usePlan.getState().open(holding, unsent.plan, unsent.draft ?? undefined);
-  if (unsent.basedOn === stored.saveNumber) later(0);
+  usePlan.getState().open(holding, unsent?.plan ?? stored.plan, unsent?.draft ?? undefined);
+  if (!unsent?.plan) return;
+  if (unsent.pending) {
+    // Sent and not answered: under its own id the server says whether it has it, or that somebody else was first.
+    session.basedOn = unsent.basedOn;
+    // Nothing changed since it was sent: the plan in hand is that very plan, and is saved when the answer comes.
+    const same = JSON.stringify(unsent.pending.plan) === JSON.stringify(unsent.plan);
+    session.pending = same ? { ...unsent.pending, plan: unsent.plan } : unsent.pending;
+    later(0);
+  } else if (unsent.basedOn === stored.saveNumber) later(0);
   else say({ word: 'conflict', at: stored.savedAt });
 }
 
-/** Follows the plan store. @returns how to stop */
+/** Follows the plan store. @returns how to stop: what is not sent yet is sent at once */
 export function followSaving(): () => void {
   const stopPlan = usePlan.subscribe((now, before) => {
-    if (now.plan !== before.plan || now.draft !== before.draft) keepUnsent();
-    if (now.plan && now.plan !== before.plan && before.plan?.id === now.plan.id && now.plan !== savedPlan) {
-      if (useSaving.getState().state.word === 'saved') say({ word: 'unsaved', why: '' });
-      later(PAUSE);
-    }
+    const session = current;
+    if (!session || now.plan?.id !== session.id || before.plan?.id !== session.id) return;
+    if (now.plan !== before.plan || now.draft !== before.draft)
+      keepUnsent(session, now.plan, now.draft?.plan ?? null);
+    if (now.plan === before.plan || now.plan === session.saved) return;
+    if (useSaving.getState().state.word === 'saved') say({ word: 'unsaved', why: '' });
+    later(PAUSE);
   });
   const online = () => later(0);
   window.addEventListener('online', online);
@@ -119,6 +170,7 @@ export function followSaving(): () => void {
     stopPlan();
     clearTimeout(timer);
     window.removeEventListener('online', online);
+    if (current) void save(current);
   };
 }
 
