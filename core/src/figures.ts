@@ -12,6 +12,7 @@ import { type Term, ratio } from './working';
 export interface FencePart {
   readonly rings: readonly Ring[];
   readonly outline: ReturnType<typeof outlineWorkings>;
+  readonly groundLength: Term;
   readonly hours: Term;
   readonly posts: PostStage;
   readonly walls: WallStage;
@@ -25,16 +26,26 @@ export function fenceFigures(plan: Plan, fence: FencePart): Figures {
     area: outline.area.value,
     perimeter: outline.perimeter.value,
     fenceLength: outline.fenceLength.value,
-    gates: plan.openings.filter((o) => fence.rings.some((r) => r.sides.some((s) => s.side.id === o.side)))
-      .length,
+    groundLength: fence.groundLength.value,
+    gates: plan.openings.filter(
+      (o) => o.kind === 'gate' && fence.rings.some((r) => r.sides.some((s) => s.side.id === o.side)),
+    ).length,
   };
   for (const role of POST_ROLES) figures[`posts.${role}`] = posts.counts[role];
   figures['posts.total'] = posts.total.value;
   figures['posts.braces'] = posts.braces.value;
+  figures['posts.standing'] = posts.posts.filter((p) => p.standing !== null).length;
+  for (const post of posts.posts) {
+    if (post.standing !== null) continue;
+    const name = `posts.${post.product.id}.buy.${Number(post.buy.toFixed(4))}`;
+    figures[name] = (figures[name] ?? 0) + 1;
+  }
   figures['skirt.stripLength'] = skirts.length.value;
   for (const course of walls.courses) {
     const name = `mesh.${course.band.band.id}.length`;
     figures[name] = (figures[name] ?? 0) + course.working.value;
+    const extra = `mesh.${course.band.band.id}.slopeExtra`;
+    figures[extra] = (figures[extra] ?? 0) + course.slopeExtra;
   }
   figures.hours = fence.hours.value;
   figures.hoursWithHelp = fence.hours.value * assumptionsOf(plan).secondPerson;
@@ -43,9 +54,10 @@ export function fenceFigures(plan: Plan, fence: FencePart): Figures {
 
 /** The headline numbers as workings. */
 export function headlines(fence: FencePart, birds: BirdStage, price: Term): Workings {
-  const { outline, posts, skirts, hours } = fence;
+  const { outline, posts, skirts, hours, groundLength } = fence;
   const all = {
     ...outline,
+    groundLength,
     posts: posts.total,
     skirt: skirts.length,
     hours,

@@ -24,31 +24,60 @@ export * from './drawing';
 export type { Finding, FindingCode, FindingParams, Severity } from './findings/types';
 export { type Problem, type ReadPlan, checkPlan, readPlan, writePlan } from './formats/planFile';
 export { reckoningFile } from './formats/reckoningFile';
+export { type Profile, sideProfile, sideProfiles } from './ground/profile';
+export { type Guide, type SnapGround, type Snapped, snapCorner, snapGround } from './ground/snaps';
 export { type Ring, type RingSide, surveyRings } from './ground/survey';
+export { type Terrain, terrainOf } from './ground/terrain';
+export type { Vector } from './ground/vector';
+export { closingError, shareOut } from './ground/walk';
+export { nextId } from './plan/ids';
 export { ASSUMPTIONS, type AssumptionId, SOIL_FACTORS, type Soil } from './plan/assumptions';
-export { type Box, type Change, type Scope, WHOLE_PLAN, apply, asRectangle, canMove } from './plan/changes';
+export {
+  type Box,
+  type Change,
+  type GroundList,
+  type GroundThings,
+  type HeightAt,
+  type Leg,
+  type Scope,
+  WHOLE_PLAN,
+  apply,
+  asRectangle,
+  canMove,
+  canRemoveCorner,
+  spotAt,
+  walkedCorners,
+} from './plan/changes';
 export { assumptionsOf, choicesFor } from './plan/effective';
 export { newId } from './plan/ids';
 export { type NewPlan, emptyPlan, proposePlan } from './plan/newPlan';
 export { DEMO_PLANS } from './plan/samples';
 export type {
   Band,
+  Boundary,
   Building,
   Buying,
   Choices,
   Enclosure,
   Flock,
+  Gate,
   Opening,
   OwnMesh,
   OwnOffer,
   Plan,
   Point,
+  PopDoor,
+  PostPin,
   PostRole,
+  Service,
   Side,
   Skirt,
+  SpotHeight,
+  Tree,
 } from './plan/schema';
 export { ownMeshSchema, ownOfferSchema, planSchema, planShape } from './plan/schema';
 export { STAGE_IDS, type StageId } from './plan/stages';
+export { largestSpacing } from './posts/spacing';
 export { blocking, editionOf, makeReckoner, previewParts, reckon } from './reckon';
 export type { Figures, Part, Reckoning, StageResult, Workings } from './reckoning';
 export { skirtWanted } from './skirt/wanted';

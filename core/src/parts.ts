@@ -1,8 +1,8 @@
-import { type FenceLine, onSide } from './ground/fenceLines';
+import type { FenceLine } from './ground/fenceLines';
 import type { StandingPost } from './posts/stage';
 import type { Part } from './reckoning';
 import type { SkirtStage } from './skirt/stage';
-import { clearSpans, spansOnSides } from './walls/runs';
+import { type Lies, clearSpans, spansOnSides, stepsOn } from './walls/runs';
 import type { WallStage } from './walls/stage';
 
 const postPart = (post: StandingPost): Part => ({
@@ -16,20 +16,33 @@ const postPart = (post: StandingPost): Part => ({
   depth: post.depth,
   size: post.product.size,
   product: post.product.id,
+  origin: post.standing === null ? 'new' : 'standing',
 });
 
-function meshParts(walls: WallStage): Part[] {
+function meshParts(walls: WallStage, lies: Lies): Part[] {
   return walls.courses.flatMap(({ group, band, row, rowIndex }) =>
-    group.lines.flatMap(clearSpans).flatMap(({ line, from, to }) =>
-      spansOnSides(line, from, to).map((span): Part => ({
-        kind: 'mesh',
-        path: `side:${span.side}/band:${band.band.id}/row:${rowIndex}`,
-        ...span,
-        bottom: row.bottom,
-        top: row.top,
-        mesh: band.band.mesh,
-      })),
-    ),
+    group.lines.flatMap((line) => {
+      const lie = lies.get(line);
+      const spans =
+        lie && stepsOn(lie)
+          ? lie.bays.map(({ from, to }) => ({
+              from,
+              to,
+              level: Math.max(lie.profile.heightAt(from), lie.profile.heightAt(to)),
+            }))
+          : clearSpans(line).map(({ from, to }) => ({ from, to, level: null }));
+      return spans.flatMap(({ from, to, level }) =>
+        spansOnSides(line, from, to).map((span): Part => ({
+          kind: 'mesh',
+          path: `side:${span.side}/band:${band.band.id}/row:${rowIndex}`,
+          ...span,
+          bottom: row.bottom,
+          top: row.top,
+          mesh: band.band.mesh,
+          level,
+        })),
+      );
+    }),
   );
 }
 
@@ -53,20 +66,18 @@ function skirtParts(skirts: SkirtStage): Part[] {
 }
 
 function openingParts(lines: readonly FenceLine[], walls: WallStage): Part[] {
-  return lines.flatMap((line) =>
-    line.openings.map(({ opening, from }): Part => {
-      const near = onSide(line, from + 1e-6);
-      const top = walls.groups.find((g) => g.lines.includes(line))?.top ?? 0;
-      return {
-        kind: 'opening',
-        path: `opening:${opening.id}`,
-        side: near.side,
-        from: opening.along,
-        to: opening.along + opening.width,
-        top,
-      };
-    }),
-  );
+  return lines.flatMap((line) => {
+    const wall = walls.groups.find((g) => g.lines.includes(line))?.top ?? 0;
+    return [...line.openings, ...line.popDoors].map(({ opening }): Part => ({
+      kind: 'opening',
+      path: `opening:${opening.id}`,
+      side: opening.side,
+      from: opening.along,
+      to: opening.along + opening.width,
+      top: opening.kind === 'gate' ? wall : opening.height,
+      way: opening.kind,
+    }));
+  });
 }
 
 /** Everything that stands, hangs or lies along the fence. */
@@ -75,6 +86,12 @@ export function makeParts(
   lines: readonly FenceLine[],
   walls: WallStage,
   skirts: SkirtStage,
+  lies: Lies,
 ): readonly Part[] {
-  return [...skirtParts(skirts), ...meshParts(walls), ...openingParts(lines, walls), ...posts.map(postPart)];
+  return [
+    ...skirtParts(skirts),
+    ...meshParts(walls, lies),
+    ...openingParts(lines, walls),
+    ...posts.map(postPart),
+  ];
 }

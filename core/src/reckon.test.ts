@@ -154,7 +154,7 @@ describe('posts are set out by rule', () => {
   test('a post set by hand stays and the rest re-space', () => {
     const plan = {
       ...aRun({ house: 'none', gate: 0, depth: 4.8, width: 2.4 }),
-      postPins: [{ id: 'p1', side: 's1', along: 2 }],
+      postPins: [{ id: 'p1', side: 's1', along: 2, post: { kind: 'new' as const } }],
     };
     const on = reckon(plan).parts.flatMap((p) =>
       p.kind === 'post' && p.side === 's1' ? [Number(p.along.toFixed(3))] : [],

@@ -7,21 +7,30 @@ import { fastenerNeeds } from './fasteners/stage';
 import { type FencePart, fenceFigures, headlines } from './figures';
 import { type Finding, type Severity, finding } from './findings/types';
 import { fenceWalks } from './ground/fenceLines';
-import { outlineWorkings } from './ground/figures';
+import { groundWorking, outlineWorkings } from './ground/figures';
+import { groundFindings } from './ground/findings';
 import { groundProblems } from './ground/problems';
+import { lineProfiles, sideProfiles } from './ground/profile';
 import { type Ring, surveyRings } from './ground/survey';
+import { terrainOf } from './ground/terrain';
 import { makeParts } from './parts';
 import { assumptionsOf } from './plan/effective';
 import type { Plan } from './plan/schema';
 import { STAGE_IDS, type StageId } from './plan/stages';
+import { placeFindings } from './posts/places';
 import { setOut } from './posts/setOut';
+import { spacingFindings } from './posts/spacing';
 import { postStage } from './posts/stage';
 import type { Figures, Part, Reckoning, StageResult } from './reckoning';
 import { skirtFindings } from './skirt/findings';
 import { skirtStage } from './skirt/stage';
 import { type OpeningLimits, openingLimits } from './threats';
+import { linesOnSlope } from './walls/slope';
+import { slopeFindings } from './walls/slopeFindings';
 import { wallStage } from './walls/stage';
+import { popDoorFindings } from './ways/popDoors';
 import { wayStage } from './ways/stage';
+import { swingFindings } from './ways/swing';
 
 /** Remembers the last answer of each step while what it was made from is the same by reference. */
 type Remember = <T>(step: string, from: readonly unknown[], make: () => T) => T;
@@ -52,18 +61,27 @@ function buildFence(
     fenceWalks(plan, rings),
   );
   const setting = remember(`${name} setting`, [walks, sides, postPins], () => setOut(plan, walks));
-  const walls = remember(`${name} walls`, [setting, market, limits, figures, threats, flock, choices], () =>
-    wallStage(plan, market, setting, limits, figures),
+  const { spotHeights } = plan.ground;
+  const lies = remember(`${name} lies`, [setting, market, spotHeights], () =>
+    linesOnSlope(market, setting, lineProfiles(terrainOf(spotHeights), setting.lines)),
   );
-  const skirts = remember(`${name} skirts`, [setting, market], () => skirtStage(market, setting));
-  const posts = remember(`${name} posts`, [setting, market, walls, figures], () =>
-    postStage(market, setting, walls, figures),
+  const walls = remember(
+    `${name} walls`,
+    [setting, lies, market, limits, figures, threats, flock, choices],
+    () => wallStage(plan, market, setting, lies, limits, figures),
+  );
+  const skirts = remember(`${name} skirts`, [setting, lies, market], () => skirtStage(market, setting, lies));
+  const posts = remember(`${name} posts`, [setting, market, walls, figures, plan.ground], () =>
+    postStage(plan, market, setting, walls, lies, figures),
   );
   const outline = remember(`${name} outline`, [rings], () => outlineWorkings(rings));
+  const groundLength = remember(`${name} ground`, [rings, spotHeights], () =>
+    groundWorking(rings, sideProfiles(terrainOf(spotHeights), rings)),
+  );
   const hours = remember(`${name} hours`, [plan.ground, openings, rings, posts, walls, skirts, figures], () =>
     buildHours(plan, rings.length, posts, walls, skirts, figures),
   );
-  return { rings, outline, hours, figures, setting, walls, skirts, posts };
+  return { rings, outline, groundLength, hours, figures, setting, lies, walls, skirts, posts };
 }
 
 const ORDER: Readonly<Record<Severity, number>> = { blocks: 0, mend: 1, know: 2 };
@@ -92,7 +110,7 @@ export function makeReckoner(): (plan: Plan, catalogue?: Catalogue) => Reckoning
     const birds = remember('birds', [flock, space], () => birdStage(plan));
 
     const fence = buildFence(remember, 'all', plan, market, rings, limits);
-    const { setting, walls, skirts, posts, figures: assumed } = fence;
+    const { setting, lies, walls, skirts, posts, figures: assumed } = fence;
     const ways = remember('ways', [plan.openings, market, rings, limits], () =>
       wayStage(plan, market, rings, limits),
     );
@@ -100,7 +118,7 @@ export function makeReckoner(): (plan: Plan, catalogue?: Catalogue) => Reckoning
       cuttingStage(market, walls, skirts, assumed),
     );
     const docket = remember('docket', [market, buying, posts, ways, cutting, skirts], () => {
-      const fasteners = fastenerNeeds(posts, walls, skirts, cutting.pools);
+      const fasteners = fastenerNeeds(posts, walls, skirts, lies, cutting.pools);
       return makeDocket(market, buying.pricesAsOf, posts, ways, cutting, fasteners);
     });
     const workings = headlines(fence, birds, docket.working);
@@ -110,10 +128,16 @@ export function makeReckoner(): (plan: Plan, catalogue?: Catalogue) => Reckoning
     const findings = [
       ...groundProblems(plan, rings),
       ...birdFindings(plan, birds, workings.area.value, tops.length > 0 ? Math.min(...tops) : null),
+      ...groundFindings(plan, rings, assumed),
+      ...spacingFindings(market, setting),
+      ...placeFindings(plan, setting, posts.posts),
       ...posts.findings,
       ...walls.findings,
+      ...slopeFindings(plan, market, lies, limits),
       ...skirtFindings(plan, market, rings, setting, skirts, limits),
       ...ways.findings,
+      ...popDoorFindings(setting),
+      ...swingFindings(plan, rings, assumed),
       ...cutting.findings,
       ...(unpriced > 0 ? [finding('docket.no-price', 'know', 'docket', 'plan', { count: unpriced })] : []),
     ].sort((a, b) => ORDER[a.severity] - ORDER[b.severity]);
@@ -155,7 +179,7 @@ export function makeReckoner(): (plan: Plan, catalogue?: Catalogue) => Reckoning
       },
       workings,
       parts: remember('parts', [posts, setting, walls, skirts], () =>
-        makeParts(posts.posts, setting.lines, walls, skirts),
+        makeParts(posts.posts, setting.lines, walls, skirts, lies),
       ),
       findings,
       cutting: cutting.pools,
@@ -189,7 +213,7 @@ export function reckon(plan: Plan, catalogue: Catalogue = editionOf(plan)): Reck
 export function previewParts(plan: Plan): readonly Part[] {
   const market = marketOf(editionOf(plan), plan.buying);
   const fence = buildFence(memory(), 'preview', plan, market, surveyRings(plan), openingLimits(plan));
-  return makeParts(fence.posts.posts, fence.setting.lines, fence.walls, fence.skirts);
+  return makeParts(fence.posts.posts, fence.setting.lines, fence.walls, fence.skirts, fence.lies);
 }
 
 /** What makes a plan impossible to set out: such a plan is a draft in the editor and refused in a file or a save. */

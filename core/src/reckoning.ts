@@ -25,6 +25,8 @@ export type Part =
       readonly depth: number;
       readonly size: number;
       readonly product: string;
+      /** New: bought and set here. Standing: here already. */
+      readonly origin: 'new' | 'standing';
     }
   | {
       readonly kind: 'mesh';
@@ -35,6 +37,8 @@ export type Part =
       readonly bottom: number;
       readonly top: number;
       readonly mesh: string;
+      /** Where a bay steps, the height that bottom and top are above: the ground at its high post. Null: the ground under it. */
+      readonly level: number | null;
     }
   | {
       readonly kind: 'skirt';
@@ -54,6 +58,7 @@ export type Part =
       readonly from: number;
       readonly to: number;
       readonly top: number;
+      readonly way: 'gate' | 'pop-door';
     };
 
 export interface StageResult {
@@ -68,6 +73,7 @@ export interface Workings {
   readonly area: Term;
   readonly perimeter: Term;
   readonly fenceLength: Term;
+  readonly groundLength: Term;
   readonly posts: Term;
   readonly skirt: Term;
   readonly hours: Term;

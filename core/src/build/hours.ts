@@ -26,7 +26,7 @@ export function buildHours(
   const rates = { dug: a.hoursPostDug, driven: a.hoursPostDriven, spike: a.hoursPostSpike } as const;
 
   const standing = (['dug', 'driven', 'spike'] as const).flatMap((kind): Term[] => {
-    const count = posts.posts.filter((p) => p.product.standing === kind).length;
+    const count = posts.posts.filter((p) => p.standing === null && p.product.standing === kind).length;
     if (count === 0) return [];
     return [
       product('hours.posts', 'h', { standing: kind }, [
@@ -36,7 +36,7 @@ export function buildHours(
       ]),
     ];
   });
-  const concreted = posts.posts.filter((p) => p.setting === 'concrete').length;
+  const concreted = posts.posts.filter((p) => p.standing === null && p.setting === 'concrete').length;
   const concrete = product('hours.concrete', 'h', {}, [
     value('hours.count', concreted, 'piece', { of: 'posts' }),
     rate(a.hoursConcrete),
@@ -58,16 +58,21 @@ export function buildHours(
         rate(a.hoursApronMetre),
       ]);
     }
-    const fenced = course.lines.reduce((total, line) => total + line.length, 0);
     return product('hours.trench', 'h', {}, [
-      trenchVolume(fenced, course.skirt.depth),
+      trenchVolume(course.ground, course.skirt.depth),
       rate(a.hoursTrenchCubicMetre),
       soil,
     ]);
   });
   const gates = product('hours.gates', 'h', {}, [
-    value('hours.count', plan.openings.length, 'piece', { of: 'gates' }),
+    value('hours.count', plan.openings.filter((o) => o.kind === 'gate').length, 'piece', { of: 'gates' }),
     rate(a.hoursGateKit),
+  ]);
+  const popDoors = product('hours.pop-doors', 'h', {}, [
+    value('hours.count', plan.openings.filter((o) => o.kind === 'pop-door').length, 'piece', {
+      of: 'pop doors',
+    }),
+    rate(a.hoursPopDoor),
   ]);
   const stakeOut = product('hours.stake-out', 'h', {}, [
     value('hours.count', runs, 'piece', { of: 'runs' }),
@@ -77,6 +82,6 @@ export function buildHours(
     'hours.total',
     'h',
     {},
-    [stakeOut, ...standing, concrete, mesh, ...skirt, gates].filter((t) => t.value > 0),
+    [stakeOut, ...standing, concrete, mesh, ...skirt, gates, popDoors].filter((t) => t.value > 0),
   );
 }

@@ -1,7 +1,7 @@
 import { MESHES } from './meshes';
-import { KITS, POSTS } from './posts';
+import { KITS, KITS_2026_11, POSTS, POSTS_2026_11 } from './posts';
 import type { Catalogue } from './types';
-import { YARDS } from './yards';
+import { YARDS, YARDS_2026_11 } from './yards';
 
 export type { Catalogue, GateKit, MeshProduct, MeshType, Offer, PackId, PostProduct, Yard } from './types';
 export { type Market, marketOf } from './market';
@@ -16,6 +16,14 @@ export const EDITIONS: Readonly<Record<string, Catalogue>> = {
     kits: KITS,
     yards: YARDS,
   },
+  '2026-11': {
+    edition: '2026-11',
+    pricesAsOf: '2026-11-02',
+    meshes: MESHES,
+    posts: POSTS_2026_11,
+    kits: KITS_2026_11,
+    yards: YARDS_2026_11,
+  },
 };
 
-export const LATEST_EDITION = '2026-03';
+export const LATEST_EDITION = '2026-11';

@@ -24,6 +24,7 @@ export interface Market {
   /** Best price of a square metre, minor units; Infinity when the yard has none of it. */
   meshRate(mesh: string): number;
   posts(product: string): readonly SoldUnit[];
+  /** Kits by clear width; none of a kind that the edition does not know. */
   kits(product: string): readonly SoldUnit[];
   packs(product: PackId): readonly SoldUnit[];
 }
@@ -119,7 +120,7 @@ function makeMarket(catalogue: Catalogue, buying: Buying): Market {
     rolls: rollsOf,
     meshRate: (id) => rates.get(id) ?? Infinity,
     posts: (id) => or(sold(`post ${id}`), found(posts, id).lengths),
-    kits: (id) => or(sold(`kit ${id}`), found(kits, id).widths),
+    kits: (id) => or(sold(`kit ${id}`), kits.get(id)?.widths ?? []),
     packs: (id) => or(sold(`pack ${id}`), [1]),
   };
 }

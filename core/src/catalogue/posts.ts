@@ -63,3 +63,19 @@ export const POSTS: readonly PostProduct[] = [
 ];
 
 export const KITS: readonly GateKit[] = [{ id: 'gate-kit', widths: [0.8, 0.95, 1.3] }];
+
+/** Sawn posts on driven spikes, and pop doors: what the edition of November added. */
+export const POSTS_2026_11: readonly PostProduct[] = [
+  ...POSTS,
+  {
+    id: 'spike-100',
+    kind: 'spike',
+    material: 'timber',
+    standing: 'spike',
+    size: 0.1,
+    lengths: SAWN,
+    clipsIncluded: 0,
+  },
+];
+
+export const KITS_2026_11: readonly GateKit[] = [...KITS, { id: 'pop-door-kit', widths: [0.3, 0.45] }];

@@ -35,14 +35,14 @@ export interface PostProduct {
   readonly clipsIncluded: number;
 }
 
-/** A gate bought as a kit: frame, hinges, catches, stop, sill, battens and screws; the keeper adds mesh. */
+/** A gate or pop door bought as a kit; to a gate's frame, hinges, catches, stop and sill the keeper adds mesh. */
 export interface GateKit {
   readonly id: string;
   /** Clear widths made, m. */
   readonly widths: readonly number[];
 }
 
-export type PackId = 'staple' | 'clip' | 'ring' | 'peg' | 'concrete' | 'brace';
+export type PackId = 'staple' | 'clip' | 'ring' | 'peg' | 'concrete' | 'brace' | 'spike';
 
 /** One sold unit at a yard; price in integer minor units. */
 export type Offer =

@@ -48,8 +48,8 @@ function posts(product: string, prices: readonly (readonly [length: number, pric
   return prices.map(([length, price]) => ({ kind: 'post', product, length: exact(length), price }));
 }
 
-const kits = (prices: readonly (readonly [width: number, price: number])[]): Offer[] =>
-  prices.map(([width, price]) => ({ kind: 'kit', product: 'gate-kit', width: exact(width), price }));
+const kits = (prices: readonly (readonly [width: number, price: number])[], product = 'gate-kit'): Offer[] =>
+  prices.map(([width, price]) => ({ kind: 'kit', product, width: exact(width), price }));
 
 const pack = (product: PackId, count: number, price: number): Offer => ({
   kind: 'pack',
@@ -185,3 +185,39 @@ const feetYard: Yard = {
 };
 
 export const YARDS: readonly Yard[] = [metricYard, feetYard];
+
+/** What the edition of November adds at each yard. */
+const added: Readonly<Record<string, readonly Offer[]>> = {
+  'far-gate': [
+    ...posts('spike-100', [
+      [1.8, 1280],
+      [2.4, 1710],
+      [3.0, 2180],
+      [3.6, 2690],
+    ]),
+    pack('spike', 1, 890),
+    ...kits(
+      [
+        [0.3, 2650],
+        [0.45, 3400],
+      ],
+      'pop-door-kit',
+    ),
+  ],
+  longacre: [
+    ...posts('spike-100', byFeet(1250, 1490, 1730, 2200)),
+    pack('spike', 1, 930),
+    ...kits(
+      [
+        [feet(1), 2800],
+        [18 * INCH, 3550],
+      ],
+      'pop-door-kit',
+    ),
+  ],
+};
+
+export const YARDS_2026_11: readonly Yard[] = YARDS.map((yard) => ({
+  ...yard,
+  offers: [...yard.offers, ...(added[yard.id] ?? [])],
+}));

@@ -22,6 +22,7 @@ const run = (bays: readonly number[], allowance = 0.1): Run => {
     joints: ends.slice(0, -1),
     place: made,
     spans: [],
+    leans: [],
   };
 };
 const evenly = (n: number, bay: number) => run(Array<number>(n).fill(bay));

@@ -32,32 +32,38 @@ export const STRATEGIES: readonly Strategy[] = [
 /** No joint leaves a scrap shorter than this, m. */
 const LEAST_PIECE = 0.3;
 
-/** Length as cut: end allowances at free ends, the lap where it is joined to the piece before (domain.md 6). */
+/**
+ * Length as cut: end allowances at free ends, the lap where it is joined to the piece before (domain.md 6), and what each
+ * straight grade under it adds (domain.md 13).
+ */
 export function cutLength(run: Run, from: number, to: number, lap: number): number {
   const start = from <= EPSILON ? run.startAllowance : lap;
   const end = to >= run.length - EPSILON ? run.endAllowance : 0;
-  return to - from + start + end;
+  let leaning = 0;
+  for (const lean of run.leans) {
+    if (Math.min(to, lean.to) - Math.max(from, lean.from) > EPSILON) leaning += lean.extra;
+  }
+  return to - from + start + end + leaning;
 }
 
-/** The last of rising numbers that is not above `limit`. */
-function lastUpTo(rising: readonly number[], limit: number): number | undefined {
+/** The last joint after `from` up to which a piece fits into `free` m: a piece grows with where it ends. */
+function lastThatFits(run: Run, joints: readonly number[], from: number, free: number, lap: number) {
   let low = 0;
-  let high = rising.length;
+  let high = joints.length;
   while (low < high) {
     const middle = (low + high) >> 1;
-    if ((rising[middle] ?? Infinity) <= limit) low = middle + 1;
+    const to = joints[middle] ?? Infinity;
+    if (to <= from + EPSILON || cutLength(run, from, to, lap) <= free + EPSILON) low = middle + 1;
     else high = middle;
   }
-  return rising[low - 1];
+  const joint = joints[low - 1];
+  return joint !== undefined && joint > from + EPSILON ? joint : undefined;
 }
 
 /** The furthest joint that a roll with `free` m left can reach from `from`; undefined when none. */
 export function furthest(run: Run, from: number, free: number, lap: number): number | undefined {
   if (cutLength(run, from, run.length, lap) <= free + EPSILON) return run.length;
-  if (run.joints !== 'anywhere') {
-    const joint = lastUpTo(run.joints, from + free - cutLength(run, from, from, lap) + EPSILON);
-    return joint !== undefined && joint > from + EPSILON ? joint : undefined;
-  }
+  if (run.joints !== 'anywhere') return lastThatFits(run, run.joints, from, free, lap);
   const to = Math.min(from + free - cutLength(run, from, from, lap), run.length - LEAST_PIECE);
   return to - from >= LEAST_PIECE - EPSILON ? to : undefined;
 }

@@ -68,17 +68,24 @@ const byPlace = (a: { place: number; from: number; part: string }, b: typeof a) 
 
 /** Which spans of its run a piece covers; runs that reach past their sides (apron corners) keep the whole. */
 function pieceSpans(run: Run, from: number, to: number): readonly Span[] {
-  if (from <= EPSILON && to >= run.length - EPSILON) return run.spans;
+  if (from <= EPSILON && to >= run.length - EPSILON)
+    return run.spans.map((span) => ({ side: span.side, from: span.from, to: span.to }));
   const covered: Span[] = [];
   let begins = 0;
   for (const span of run.spans) {
     if (begins >= to) break;
-    const length = span.to - span.from;
     const a = Math.max(from, begins);
-    const b = Math.min(to, begins + length);
-    if (b - a > EPSILON)
-      covered.push({ side: span.side, from: span.from + a - begins, to: span.from + b - begins });
-    begins += length;
+    const b = Math.min(to, begins + span.cut);
+    const level = (span.to - span.from) / span.cut;
+    const [near, far] = [(a - begins) * level, (b - begins) * level];
+    if (b - a > EPSILON) {
+      covered.push(
+        span.way === 'along'
+          ? { side: span.side, from: span.from + near, to: span.from + far }
+          : { side: span.side, from: span.to - far, to: span.to - near },
+      );
+    }
+    begins += span.cut;
   }
   return covered;
 }

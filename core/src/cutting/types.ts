@@ -7,6 +7,21 @@ export interface Span {
   readonly to: number;
 }
 
+/** A span with its length along what is cut, m: on a slope more than from `from` to `to` on the level. */
+export interface CutSpan extends Span {
+  readonly cut: number;
+  /** Whether the run passes the side from its `from` corner or against it. */
+  readonly way: 'along' | 'against';
+}
+
+/** A straight grade under a run: a strip hung parallel to it leans, and each piece on it takes `extra` more, m. */
+export interface Lean {
+  /** From and to along the run, m. */
+  readonly from: number;
+  readonly to: number;
+  readonly extra: number;
+}
+
 /** A length wanted in one go, which may be jointed where `joints` says. All m. */
 export interface Run {
   /** Path of the part that it becomes, such as `side:s1/band:low/row:0`. */
@@ -20,7 +35,9 @@ export interface Run {
   readonly joints: readonly number[] | 'anywhere';
   /** Its place along the fence, for order and letters. */
   readonly place: number;
-  readonly spans: readonly Span[];
+  readonly spans: readonly CutSpan[];
+  /** In order; none on the level, and none where mesh steps. */
+  readonly leans: readonly Lean[];
 }
 
 export interface Piece {

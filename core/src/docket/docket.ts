@@ -7,7 +7,7 @@ import type { FastenerNeeds } from '../fasteners/stage';
 import type { StageId } from '../plan/stages';
 import { POST_ROLES, type PostStage, type StandingPost } from '../posts/stage';
 import { EPSILON } from '../units/round';
-import { GATE_KIT, type WayStage } from '../ways/stage';
+import { GATE_KIT, POP_DOOR_KIT, type WayStage } from '../ways/stage';
 import { type Term, sum, value } from '../working';
 import { bought, insteadOf, priceWorking, sizeOf } from './buy';
 import type { Docket, DocketLine } from './types';
@@ -17,6 +17,7 @@ const priceOf = (term: Term | null): number | null => (term === null ? null : Ma
 function postLines(market: Market, posts: PostStage): DocketLine[] {
   const groups = new Map<string, StandingPost[]>();
   for (const post of posts.posts) {
+    if (post.standing !== null) continue;
     const key = `${post.product.id} ${post.buy.toFixed(4)}`;
     groups.set(key, [...(groups.get(key) ?? []), post]);
   }
@@ -75,17 +76,22 @@ function rollLine(pool: CuttingPool, need: Term, stage: StageId): DocketLine {
   };
 }
 
-function kitLines(market: Market, ways: WayStage): DocketLine[] {
-  const widths = [...new Set(ways.gates.map((g) => g.kit ?? g.opening.width))].sort((a, b) => a - b);
+function kitLines(
+  market: Market,
+  product: typeof GATE_KIT | typeof POP_DOOR_KIT,
+  hung: WayStage['gates'],
+): DocketLine[] {
+  const code = product === GATE_KIT ? 'docket.kit' : 'docket.pop-door';
+  const widths = [...new Set(hung.map((g) => g.kit ?? g.opening.width))].sort((a, b) => a - b);
   return widths.map((width): DocketLine => {
-    const count = ways.gates.filter((g) => (g.kit ?? g.opening.width) === width).length;
-    const unit = market.kits(GATE_KIT).find((u) => u.size === width);
+    const count = hung.filter((g) => (g.kit ?? g.opening.width) === width).length;
+    const unit = market.kits(product).find((u) => u.size === width);
     const units = [{ size: width, count, price: unit?.price ?? null }];
     const price = priceWorking(units, 'm');
     return {
-      id: `kit:${GATE_KIT}@${Number(width.toFixed(4))}`,
+      id: `kit:${product}@${Number(width.toFixed(4))}`,
       stage: 'ways',
-      product: GATE_KIT,
+      product,
       detail: { kind: 'kit', width },
       need: count,
       unit: 'piece',
@@ -95,7 +101,7 @@ function kitLines(market: Market, ways: WayStage): DocketLine[] {
       price: priceOf(price),
       instead: null,
       working: {
-        need: sum('docket.price', 'piece', {}, [value('docket.kit', count, 'piece', { width })]),
+        need: sum('docket.price', 'piece', {}, [value(code, count, 'piece', { width })]),
         price,
       },
     };
@@ -143,6 +149,7 @@ export function makeDocket(
   });
   const lines = [
     ...postLines(market, posts),
+    ...packLine(market, 'spike', 'posts', posts.spikes),
     ...packLine(market, 'brace', 'posts', posts.braces),
     ...packLine(market, 'concrete', 'posts', posts.bags),
     ...rolls.filter((line) => line.stage === 'walls'),
@@ -151,7 +158,8 @@ export function makeDocket(
     ...packLine(market, 'ring', 'walls', fasteners.ring),
     ...rolls.filter((line) => line.stage === 'skirt'),
     ...packLine(market, 'peg', 'skirt', fasteners.peg),
-    ...kitLines(market, ways),
+    ...kitLines(market, GATE_KIT, ways.gates),
+    ...kitLines(market, POP_DOOR_KIT, ways.popDoors),
   ];
   const priced = lines.flatMap((line) =>
     line.price === null ? [] : [value('docket.line', line.price, 'money', { line: line.id })],

@@ -1,12 +1,23 @@
 export { type SideFrame, sideFrames } from './frames';
-export { type Extent, type Primitive, type SheetScene, type SheetSide } from './scene';
-export { sheetScene } from './sheet';
 export {
+  type Extent,
+  type GroundScene,
+  type Primitive,
+  type SheetCorner,
+  type SheetScene,
+  type SheetSide,
+} from './scene';
+export { type Contour, type FallArrow, type Relief, type SlopeTint, relief, steepness } from './relief';
+export { groundScene, sheetScene } from './sheet';
+export {
+  type StripBay,
   type StripGate,
   type StripPanel,
-  type StripPiece,
   type StripPost,
   type StripScene,
   type StripSide,
+  type StripSkirt,
+  groundUnder,
   stripScene,
 } from './strip';
+export type { StripPiece } from './stripPieces';

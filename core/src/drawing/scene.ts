@@ -4,8 +4,8 @@ import type { Vector } from '../ground/vector';
  * A drawing in metres, as layers of primitives: web paints it, files and print embed it. Line weights and patterns carry
  * meaning and belong to the painter; here is only what each thing is and where.
  */
-export type SheetLayer =
-  'building' | 'tree' | 'service' | 'run' | 'skirt' | 'side' | 'gate' | 'post' | 'label';
+export type GroundLayer = 'building' | 'tree' | 'service' | 'boundary';
+export type FenceLayer = 'run' | 'skirt' | 'side' | 'gate' | 'post';
 
 export type Primitive =
   | {
@@ -55,10 +55,14 @@ export interface Extent {
   readonly high: number;
 }
 
+/** What was there before the fence: it changes only when the ground does. */
+export type GroundScene = Readonly<Record<GroundLayer, readonly Primitive[]>>;
+
 export interface SheetScene {
-  readonly layers: Readonly<Record<Exclude<SheetLayer, 'label'>, readonly Primitive[]>>;
+  readonly layers: Readonly<Record<FenceLayer, readonly Primitive[]>>;
   /** Sides with their numbers, lengths and outward normals, for dimensions and handles. */
   readonly sides: readonly SheetSide[];
+  readonly corners: readonly SheetCorner[];
   readonly extent: Extent;
 }
 
@@ -71,6 +75,19 @@ export interface SheetSide {
   readonly outward: Vector;
   readonly length: number;
   readonly movable: boolean;
+}
+
+/** A corner as the first ring that passes it turns there. */
+export interface SheetCorner {
+  readonly id: string;
+  readonly number: number;
+  readonly at: Vector;
+  /** Inside the run, radians: π where the fence goes straight on. */
+  readonly angle: number;
+  /** Unit vector into the run, half way between its two sides. */
+  readonly inward: Vector;
+  /** The shorter of the two sides that meet there, m. */
+  readonly reach: number;
 }
 
 export function extentOf(points: readonly Vector[]): Extent {

@@ -6,14 +6,23 @@ import type { Plan } from '../plan/schema';
 import type { Part } from '../reckoning';
 import { apronCorner } from '../skirt/strips';
 import { type SideFrame, sideFrames } from './frames';
-import { type Primitive, type SheetScene, type SheetSide, extentOf } from './scene';
+import { swingOf } from '../ways/swing';
+import {
+  type GroundScene,
+  type Primitive,
+  type SheetCorner,
+  type SheetScene,
+  type SheetSide,
+  extentOf,
+} from './scene';
 
 type PartOf<K extends Part['kind']> = Extract<Part, { kind: K }>;
 const of = <K extends Part['kind']>(parts: readonly Part[], kind: K) =>
   parts.filter((p): p is PartOf<K> => p.kind === kind);
 
-function groundLayers(plan: Plan) {
-  const { buildings, trees, services } = plan.ground;
+/** Houses, trees, buried services and boundary lines. */
+export function groundScene(ground: Plan['ground']): GroundScene {
+  const { buildings, trees, services, boundaries } = ground;
   return {
     building: buildings.map((b): Primitive => ({
       shape: 'polygon',
@@ -24,7 +33,7 @@ function groundLayers(plan: Plan) {
     })),
     tree: trees.flatMap((t): Primitive[] => [
       { shape: 'circle', kind: 'crown', part: `tree:${t.id}`, at: t.at, radius: t.crown },
-      { shape: 'circle', kind: 'roots', part: `tree:${t.id}`, at: t.at, radius: 2.5 },
+      { shape: 'circle', kind: 'roots', part: `tree:${t.id}`, at: t.at, radius: t.roots },
       {
         shape: 'circle',
         kind: 'trunk',
@@ -40,6 +49,13 @@ function groundLayers(plan: Plan) {
       part: `service:${s.id}`,
       points: s.line,
       label: s.name,
+    })),
+    boundary: boundaries.map((b): Primitive => ({
+      shape: 'line',
+      kind: 'boundary',
+      part: `boundary:${b.id}`,
+      points: b.line,
+      label: b.name,
     })),
   };
 }
@@ -87,25 +103,48 @@ function skirtShapes(
   return [...strips, ...corners];
 }
 
-function gateShapes(
-  parts: readonly PartOf<'opening'>[],
+/** Gates with their leaves standing open, and pop doors as short bars in the fence. */
+function openingShapes(
+  plan: Plan,
+  rings: readonly Ring[],
   frames: ReadonlyMap<string, SideFrame>,
 ): Primitive[] {
-  return parts.flatMap((p): Primitive[] => {
-    const frame = frames.get(p.side);
-    if (!frame) return [];
-    const hinge = frame.at(p.from, 0);
-    return [
-      {
-        shape: 'swing',
-        kind: 'gate',
-        part: p.path,
-        hinge,
-        latch: frame.at(p.to, 0),
-        tip: frame.at(p.from, p.to - p.from),
-      },
-    ];
+  const sides = new Map(rings.flatMap((r) => r.sides.map((s) => [s.side.id, s] as const)).reverse());
+  return plan.openings.flatMap((o): Primitive[] => {
+    const side = sides.get(o.side);
+    const frame = frames.get(o.side);
+    const part = `opening:${o.id}`;
+    if (!side || !frame) return [];
+    if (o.kind === 'pop-door') {
+      const points = [frame.at(o.along, 0), frame.at(o.along + o.width, 0)];
+      return [{ shape: 'line', kind: 'pop-door', part, points }];
+    }
+    const { hinge, latch, open } = swingOf(side, o);
+    return [{ shape: 'swing', kind: 'gate', part, hinge, latch, tip: open }];
   });
+}
+
+function sheetCorners(rings: readonly Ring[]): SheetCorner[] {
+  const seen = new Set<string>();
+  return rings.flatMap((ring) =>
+    ring.sides.flatMap((s, i): SheetCorner[] => {
+      const before = ring.sides[(i + ring.sides.length - 1) % ring.sides.length];
+      if (!before || seen.has(s.startCorner)) return [];
+      seen.add(s.startCorner);
+      const out = plus(before.outward, s.outward);
+      const size = Math.hypot(out.x, out.y);
+      return [
+        {
+          id: s.startCorner,
+          number: s.startNumber,
+          at: s.start,
+          angle: Math.PI - before.turn,
+          inward: size > 1e-6 ? times(out, -1 / size) : s.direction,
+          reach: Math.min(before.length, s.length),
+        },
+      ];
+    }),
+  );
 }
 
 /** The outline with what lies outside it: aprons, and gates standing open. */
@@ -117,7 +156,9 @@ function reach(plan: Plan, rings: readonly Ring[], frames: ReadonlyMap<string, S
       return [plus(s.start, times(s.outward, out)), plus(s.end, times(s.outward, out))];
     }),
   );
-  const gates = plan.openings.flatMap((o) => frames.get(o.side)?.at(o.along, o.width) ?? []);
+  const gates = plan.openings.flatMap((o) =>
+    o.kind === 'gate' && o.swing === 'out' ? (frames.get(o.side)?.at(o.along, o.width) ?? []) : [],
+  );
   return [...outline, ...gates];
 }
 
@@ -150,7 +191,6 @@ export function sheetScene(plan: Plan, parts: readonly Part[]): SheetScene {
       ];
     }),
   );
-  const ground = groundLayers(plan);
   const posts = of(parts, 'post').flatMap((p): Primitive[] => {
     const frame = frames.get(p.side);
     return frame
@@ -169,7 +209,6 @@ export function sheetScene(plan: Plan, parts: readonly Part[]): SheetScene {
   const houses = plan.ground.buildings.flatMap((b) => b.outline);
   return {
     layers: {
-      ...ground,
       run: rings.map((r): Primitive => ({
         shape: 'polygon',
         kind: 'run',
@@ -183,10 +222,11 @@ export function sheetScene(plan: Plan, parts: readonly Part[]): SheetScene {
         part: `side:${s.id}`,
         points: [s.start, s.end],
       })),
-      gate: gateShapes(of(parts, 'opening'), frames),
+      gate: openingShapes(plan, rings, frames),
       post: posts,
     },
     sides,
+    corners: sheetCorners(rings),
     extent: extentOf([...reach(plan, rings, frames), ...houses, ...plan.ground.trees.map((t) => t.at)]),
   };
 }

@@ -1,12 +1,18 @@
-import { surveyRings } from '../ground/survey';
 import type { CuttingPool } from '../cutting/types';
+import { type Profile, sideProfiles } from '../ground/profile';
+import { surveyRings } from '../ground/survey';
+import { terrainOf } from '../ground/terrain';
+import type { Vector } from '../ground/vector';
 import type { Plan } from '../plan/schema';
 import type { Part } from '../reckoning';
+import { type StripPiece, stripPieces } from './stripPieces';
 
 /** A length of the unrolled ring, left to right from the first corner. All m. */
 export interface StripSide {
   readonly id: string;
   readonly number: number;
+  /** Number of the corner that it begins at. */
+  readonly corner: number;
   readonly kind: string;
   /** Where it begins along the strip. */
   readonly begins: number;
@@ -15,53 +21,122 @@ export interface StripSide {
   readonly label: string;
 }
 
+/** Heights of the strip are those of the ground: `foot` is the ground where a thing stands, m. */
 export interface StripPost {
   readonly part: string;
   readonly number: number;
   readonly role: string;
   readonly x: number;
+  readonly foot: number;
   readonly above: number;
   readonly depth: number;
   readonly size: number;
+  readonly origin: 'new' | 'standing';
 }
 
+/** A length of mesh as an outline over the unrolled ground. */
 export interface StripPanel {
   readonly part: string;
   readonly from: number;
   readonly to: number;
   readonly bottom: number;
-  readonly top: number;
   readonly mesh: string;
+  readonly points: readonly Vector[];
+}
+
+export interface StripSkirt {
+  readonly part: string;
+  readonly from: number;
+  readonly to: number;
+  readonly flat: boolean;
+  /** Depth below ground, m; 0 where it lies flat. */
+  readonly depth: number;
+  /** The ground that it lies along. */
+  readonly points: readonly Vector[];
 }
 
 export interface StripGate {
   readonly part: string;
+  readonly way: 'gate' | 'pop-door';
   readonly from: number;
   readonly to: number;
+  readonly feet: readonly [number, number];
   readonly top: number;
 }
 
-/** A lettered piece where it hangs; `joint` says it is joined to the piece before it. */
-export interface StripPiece {
-  readonly letter: string;
-  readonly pool: string;
-  readonly use: string;
+/** From post to post: what the mesh has to climb, rise over run to the right. */
+export interface StripBay {
   readonly from: number;
   readonly to: number;
-  readonly height: number;
-  readonly joint: number | null;
+  readonly grade: number;
 }
 
 export interface StripScene {
+  readonly enclosure: string;
   readonly sides: readonly StripSide[];
   readonly posts: readonly StripPost[];
   readonly panels: readonly StripPanel[];
-  readonly skirts: readonly (StripPanel & { readonly flat: boolean })[];
+  readonly skirts: readonly StripSkirt[];
   readonly gates: readonly StripGate[];
+  readonly bays: readonly StripBay[];
   readonly pieces: readonly StripPiece[];
+  /** The ground all along, left to right. */
+  readonly ground: readonly Vector[];
   readonly length: number;
-  readonly top: number;
-  readonly depth: number;
+  /** Highest and lowest thing drawn, m. */
+  readonly high: number;
+  readonly low: number;
+}
+
+/** Height of a drawn ground at a place along the strip, m. */
+export function groundUnder(ground: readonly Vector[], x: number): number {
+  const next = ground.findIndex((p) => p.x >= x);
+  const [a, b] = [ground[next - 1], ground[next]];
+  if (!b) return ground[ground.length - 1]?.y ?? 0;
+  if (!a || b.x - a.x < 1e-9) return b.y;
+  return a.y + ((b.y - a.y) * (x - a.x)) / (b.x - a.x);
+}
+
+/** Ground between two places, with its bends. */
+const stretch = (ground: readonly Vector[], from: number, to: number): readonly Vector[] => [
+  { x: from, y: groundUnder(ground, from + 1e-7) },
+  ...ground.filter((p) => p.x > from + 1e-6 && p.x < to - 1e-6),
+  { x: to, y: groundUnder(ground, to - 1e-7) },
+];
+
+const raised = (line: readonly Vector[], by: number): Vector[] => line.map(({ x, y }) => ({ x, y: y + by }));
+
+function panelPoints(
+  part: Extract<Part, { kind: 'mesh' }>,
+  ground: readonly Vector[],
+  from: number,
+  to: number,
+): readonly Vector[] {
+  const under = stretch(ground, from, to);
+  const { level, bottom, top } = part;
+  if (level === null) return [...raised(under, top), ...raised(under, bottom).reverse()];
+  const high = [
+    { x: from, y: level + top },
+    { x: to, y: level + top },
+  ];
+  // The lowest band of a step goes down to the ground wherever it is; the rest hang level.
+  const foot =
+    bottom < 0
+      ? [...under].reverse()
+      : [
+          { x: to, y: level + bottom },
+          { x: from, y: level + bottom },
+        ];
+  return [...high, ...foot];
+}
+
+function groundLine(sides: readonly StripSide[], profiles: ReadonlyMap<string, Profile>): Vector[] {
+  return sides.flatMap((side) => {
+    const profile = profiles.get(side.id);
+    if (!profile) return [];
+    const points = profile.points.map((p) => ({ x: p.along, y: p.height }));
+    return points.map((p) => ({ x: side.begins + p.x, y: p.y }));
+  });
 }
 
 /** One ring unrolled: the same parts as on the sheet, seen from outside and in front. */
@@ -77,15 +152,9 @@ export function stripScene(
     const building = s.side.kind === 'building' ? s.side.building : undefined;
     const label =
       building === undefined ? '' : (plan.ground.buildings.find((b) => b.id === building)?.name ?? '');
-    const side = {
-      id: s.side.id,
-      number: s.number,
-      kind: s.side.kind,
-      begins,
-      length: s.length,
-      forward: s.forward,
-      label,
-    };
+    const { id, kind } = s.side;
+    const { number, startNumber, length, forward } = s;
+    const side = { id, number, corner: startNumber, kind, begins, length, forward, label };
     begins += s.length;
     return side;
   });
@@ -98,10 +167,14 @@ export function stripScene(
       ? { from: side.begins + from, to: side.begins + to }
       : { from: side.begins + side.length - to, to: side.begins + side.length - from };
   };
+  const ground = groundLine(
+    sides,
+    ring ? sideProfiles(terrainOf(plan.ground.spotHeights), [ring]) : new Map<string, Profile>(),
+  );
 
   const posts: StripPost[] = [];
   const panels: StripPanel[] = [];
-  const skirts: (StripPanel & { flat: boolean })[] = [];
+  const skirts: StripSkirt[] = [];
   const gates: StripGate[] = [];
   for (const part of parts) {
     const at =
@@ -110,32 +183,47 @@ export function stripScene(
         : across(part.side, part.from, part.to);
     if (!at) continue;
     switch (part.kind) {
-      case 'post':
+      case 'post': {
+        const { path, number, role, above, depth, size, origin } = part;
         posts.push({
-          part: part.path,
-          number: part.number,
-          role: part.role,
+          part: path,
+          number,
+          role,
           x: at.from,
-          above: part.above,
-          depth: part.depth,
-          size: part.size,
+          foot: groundUnder(ground, at.from),
+          above,
+          depth,
+          size,
+          origin,
         });
         break;
+      }
       case 'mesh':
-        panels.push({ part: part.path, ...at, bottom: part.bottom, top: part.top, mesh: part.mesh });
+        panels.push({
+          part: part.path,
+          ...at,
+          bottom: part.bottom,
+          mesh: part.mesh,
+          points: panelPoints(part, ground, at.from, at.to),
+        });
         break;
       case 'skirt':
         skirts.push({
           part: part.path,
           ...at,
-          bottom: -part.depth,
-          top: 0,
-          mesh: part.mesh,
           flat: part.out > 0,
+          depth: part.depth,
+          points: stretch(ground, at.from, at.to),
         });
         break;
       case 'opening':
-        gates.push({ part: part.path, ...at, top: part.top });
+        gates.push({
+          part: part.path,
+          way: part.way,
+          ...at,
+          feet: [groundUnder(ground, at.from + 1e-7), groundUnder(ground, at.to - 1e-7)],
+          top: part.top,
+        });
         break;
     }
   }
@@ -144,49 +232,43 @@ export function stripScene(
   const last = sides[sides.length - 1];
   if (first && last?.kind === 'fence') posts.push({ ...first, x: begins });
 
-  const rowHeights = new Map<string, number>();
-  for (const part of parts) {
-    if (part.kind === 'mesh')
-      rowHeights.set(part.path.replace(/^side:[^/]+\//, ''), (part.bottom + part.top) / 2);
-  }
-  const heightOf = (part: string): number => {
-    const row = /band:[^/]+\/row:\d+/.exec(part);
-    return row ? (rowHeights.get(row[0]) ?? 0.5) : 0;
-  };
-  const pieces = cutting.flatMap((pool) =>
-    pool.rolls.flatMap((roll) =>
-      roll.pieces.flatMap((piece): StripPiece[] => {
-        const spans = piece.spans.flatMap((span) => across(span.side, span.from, span.to) ?? []);
-        const [head] = spans;
-        if (!head) return [];
-        // A piece round a corner lies in several spans that follow each other; one that passes the strip's ends, in two.
-        const joined: { from: number; to: number }[] = [];
-        for (const span of spans) {
-          const before = joined[joined.length - 1];
-          if (before && Math.abs(before.to - span.from) < 1e-6) before.to = span.to;
-          else joined.push({ ...span });
-        }
-        return joined.map((span, i) => ({
-          letter: piece.letter,
-          pool: pool.id,
-          use: piece.use,
-          from: span.from,
-          to: span.to,
-          height: heightOf(piece.part),
-          joint: piece.jointed && i === 0 ? span.from : null,
-        }));
-      }),
-    ),
-  );
+  const heights = [
+    ...ground.map((p) => p.y),
+    ...posts.flatMap((p) => [p.foot + p.above, p.foot - p.depth]),
+    ...panels.flatMap((p) => p.points.map((q) => q.y)),
+    ...skirts.flatMap((s) => s.points.map((q) => q.y - s.depth)),
+  ];
+  const floor = Math.min(...ground.map((p) => p.y), 0);
   return {
+    enclosure: ring?.enclosure ?? '',
     sides,
     posts,
     panels,
     skirts,
     gates,
-    pieces,
+    bays: baysBetween(posts, gates, sides, ground),
+    pieces: stripPieces(parts, cutting, across),
+    ground,
     length: begins,
-    top: Math.max(0.5, ...panels.map((p) => p.top), ...posts.map((p) => p.above)),
-    depth: Math.max(0.3, ...posts.map((p) => p.depth), ...skirts.map((s) => -s.bottom)),
+    high: heights.reduce((a, b) => Math.max(a, b), floor + 0.5),
+    low: heights.reduce((a, b) => Math.min(a, b), floor - 0.3),
   };
+}
+
+function baysBetween(
+  posts: readonly StripPost[],
+  gates: readonly StripGate[],
+  sides: readonly StripSide[],
+  ground: readonly Vector[],
+): readonly StripBay[] {
+  const xs = [...new Set(posts.map((p) => Number(p.x.toFixed(6))))].sort((a, b) => a - b);
+  return xs.slice(1).flatMap((to, i): StripBay[] => {
+    const from = xs[i] ?? 0;
+    const middle = (from + to) / 2;
+    const side = sides.find((s) => middle >= s.begins && middle < s.begins + s.length);
+    const gate = gates.some((g) => g.way === 'gate' && g.from < middle && middle < g.to);
+    if (side?.kind !== 'fence' || gate) return [];
+    const rise = groundUnder(ground, to - 1e-7) - groundUnder(ground, from + 1e-7);
+    return [{ from, to, grade: rise / (to - from) }];
+  });
 }

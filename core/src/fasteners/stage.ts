@@ -1,14 +1,15 @@
 import type { PackId } from '../catalogue/types';
 import type { CuttingPool } from '../cutting/types';
+import type { FenceLine } from '../ground/fenceLines';
 import type { PostStage, StandingPost } from '../posts/stage';
 import type { SkirtStage } from '../skirt/stage';
-import { clearSpans } from '../walls/runs';
+import { type Lies, clearSpans } from '../walls/runs';
 import type { HungBand } from '../walls/rows';
 import type { WallStage } from '../walls/stage';
 import { type Term, largest, product, ratio, sum, upTo, value } from '../working';
 
 /** What is bought in packs, each with its count worked out (domain.md 6). */
-export type FastenerNeeds = Readonly<Record<Exclude<PackId, 'concrete' | 'brace'>, Term>>;
+export type FastenerNeeds = Readonly<Record<Exclude<PackId, 'concrete' | 'brace' | 'spike'>, Term>>;
 
 /** Staples are closer on the lowest band, m. */
 const staplePitch = (band: HungBand) => (band.index === 0 ? 0.1 : 0.15);
@@ -95,7 +96,11 @@ function clips(posts: PostStage, walls: WallStage): Term {
 }
 
 /** Level seams: band over band, widths of a stack, a skirt's lap; and the upright joints that the cutting makes. */
-function rings(walls: WallStage, skirts: SkirtStage, pools: readonly CuttingPool[]): Term {
+function rings(walls: WallStage, skirts: SkirtStage, lies: Lies, pools: readonly CuttingPool[]): Term {
+  const along = (line: FenceLine, from: number, to: number) => {
+    const profile = lies.get(line)?.profile;
+    return profile ? profile.groundAt(to) - profile.groundAt(from) : to - from;
+  };
   const seam = (kind: 'bands' | 'leaf' | 'skirt', length: number) =>
     onePast('fasten.seam', length, RING_PITCH, { kind, length });
   const bands = walls.groups.flatMap((group) => {
@@ -109,7 +114,11 @@ function rings(walls: WallStage, skirts: SkirtStage, pools: readonly CuttingPool
   });
   const laps = skirts.courses
     .filter((c) => c.skirt.lapUp > 0)
-    .flatMap((c) => c.lines.flatMap(clearSpans).map((span) => seam('skirt', span.to - span.from)));
+    .flatMap((c) =>
+      c.lines.flatMap((line) =>
+        clearSpans(line).map((span) => seam('skirt', along(line, span.from, span.to))),
+      ),
+    );
   const heights = new Map(
     walls.courses.flatMap((c) => c.runs.map((run) => [run.part, c.row.top - c.row.bottom] as const)),
   );
@@ -167,12 +176,13 @@ export function fastenerNeeds(
   posts: PostStage,
   walls: WallStage,
   skirts: SkirtStage,
+  lies: Lies,
   pools: readonly CuttingPool[],
 ): FastenerNeeds {
   return {
     staple: staples(posts, walls),
     clip: clips(posts, walls),
-    ring: rings(walls, skirts, pools),
+    ring: rings(walls, skirts, lies, pools),
     peg: pegs(skirts, pools),
   };
 }

@@ -1,4 +1,5 @@
 import type { BirdKind } from '../birds/kinds';
+import type { MeshType } from '../catalogue/types';
 import type { Change } from '../plan/changes';
 import type { PostRole } from '../plan/schema';
 import type { StageId } from '../plan/stages';
@@ -6,6 +7,22 @@ import type { ThreatId } from '../threats/kinds';
 
 /** `blocks`: the outline or an opening cannot be built as drawn. `mend`: birds or money are lost. `know`: worth knowing. */
 export type Severity = 'blocks' | 'mend' | 'know';
+
+/** How steep a side is for the mesh that minds most; grades rise over run. */
+interface SlopeParams {
+  readonly side: number;
+  readonly grade: number;
+  readonly limit: number;
+  readonly mesh: MeshType;
+}
+
+/** A post that stands `distance` m from something named. */
+interface PlacedPost {
+  readonly number: number;
+  readonly role: PostRole;
+  readonly name: string;
+  readonly distance: number;
+}
 
 /** Every kind of finding with what its sentence needs. Lengths m. `words/findings` has one sentence for each. */
 export interface FindingParams {
@@ -19,17 +36,37 @@ export interface FindingParams {
   'gate.not-in-fence': { readonly side: number };
   'gate.no-kit': { readonly width: number; readonly nearest: number | null };
   'pin.past-end': { readonly side: number; readonly past: number };
+  'building.tangled': { readonly name: string };
+  'heights.contradict': { readonly kept: number; readonly other: number; readonly by: number };
+  'heights.cliff': { readonly grade: number; readonly apart: number };
+  'side.off-wall': { readonly side: number; readonly building: string; readonly by: number };
+  'side.through-building': { readonly side: number; readonly building: string };
+  'side.over-boundary': { readonly side: number; readonly boundary: string; readonly by: number };
+  'lane.narrow': {
+    readonly side: number;
+    readonly building: string;
+    readonly width: number;
+    readonly lane: number;
+  };
+  'slope.follows': SlopeParams;
+  'slope.steps': SlopeParams & { readonly drop: number };
+  'gate.into': { readonly side: number; readonly name: string };
+  'gate.uphill': { readonly side: number; readonly rise: number };
+  'pop-door.on-post': { readonly side: number };
+  'pop-door.no-kit': { readonly width: number; readonly nearest: number | null };
   'birds.none': object;
   'birds.crowded': { readonly area: number; readonly wanted: number };
   'birds.through': { readonly kind: BirdKind; readonly opening: number; readonly holds: number };
   'birds.over': { readonly kind: BirdKind; readonly wall: number; readonly needs: number };
   'birds.cover': { readonly kind: BirdKind };
   'opening.passes': {
-    readonly of: 'band' | 'skirt' | 'gate';
+    readonly of: 'band' | 'skirt' | 'gate' | 'gap' | 'hollow';
     readonly opening: number;
     readonly threats: readonly ThreatId[];
     readonly limit: number;
     readonly from: number;
+    /** Of a gap or hollow: the side it is on. */
+    readonly side?: number;
   };
   'mesh.torn': {
     readonly of: 'band' | 'skirt';
@@ -46,6 +83,24 @@ export interface FindingParams {
     readonly by: number;
   };
   'bay.longer-than-roll': { readonly bay: number; readonly roll: number };
+  'posts.far-apart': {
+    readonly spacing: number;
+    readonly most: number;
+    readonly why: 'cover' | 'timber' | 'steel';
+  };
+  'post.on-service': PlacedPost;
+  'post.in-roots': PlacedPost;
+  'post.nearly-fits': {
+    readonly role: PostRole;
+    readonly needs: number;
+    readonly buy: number;
+    readonly length: number;
+    readonly by: number;
+  };
+  'post.shallow': { readonly role: PostRole; readonly by: number };
+  'post.spike-high': { readonly role: PostRole; readonly above: number; readonly most: number };
+  'post.stony': { readonly role: PostRole };
+  'post.standing-low': { readonly number: number; readonly above: number; readonly needs: number };
   'post.too-short': { readonly role: PostRole; readonly needs: number; readonly longest: number };
   'skirt.none': { readonly threats: readonly ThreatId[] };
   'skirt.short': {

@@ -89,9 +89,19 @@ export function checkPlan(document: unknown): ReadPlan {
 function partPointer(plan: Plan, part: string): string {
   const [head = ''] = part.split('/');
   const [kind, id] = head.split(':');
-  const lists = { side: plan.sides, corner: plan.corners, opening: plan.openings } as const;
-  const names = { side: 'sides', corner: 'corners', opening: 'openings' } as const;
-  if (kind !== 'side' && kind !== 'corner' && kind !== 'opening') return '';
+  const lists = {
+    side: plan.sides,
+    corner: plan.corners,
+    opening: plan.openings,
+    building: plan.ground.buildings,
+  } as const;
+  const names = {
+    side: 'sides',
+    corner: 'corners',
+    opening: 'openings',
+    building: 'ground/buildings',
+  } as const;
+  if (kind !== 'side' && kind !== 'corner' && kind !== 'opening' && kind !== 'building') return '';
   const i = lists[kind].findIndex((thing) => thing.id === id);
   return i < 0 ? '' : `/${names[kind]}/${i}`;
 }

@@ -1,5 +1,5 @@
 import { choicesFor } from '../plan/effective';
-import type { Choices, Opening, Plan } from '../plan/schema';
+import type { Choices, Gate, Plan, PopDoor } from '../plan/schema';
 import { type Ring, type RingSide, STRAIGHT } from './survey';
 import type { Vector } from './vector';
 
@@ -25,8 +25,16 @@ export interface FenceLine {
   /** Turn at its end, radians, positive where convex; 0 where no fence goes on. */
   readonly turn: number;
   readonly choices: Choices;
-  /** Openings by near and far edge in line coordinates, in order, m. */
-  readonly openings: readonly { readonly opening: Opening; readonly from: number; readonly to: number }[];
+  /** Gates by near and far edge in line coordinates, in order, m. */
+  readonly openings: readonly OpeningOn<Gate>[];
+  /** Pop doors hang in the mesh between posts: they part neither posts nor mesh. */
+  readonly popDoors: readonly OpeningOn<PopDoor>[];
+}
+
+export interface OpeningOn<O> {
+  readonly opening: O;
+  readonly from: number;
+  readonly to: number;
 }
 
 /** Fence lines that follow each other round corners without a break. */
@@ -54,7 +62,7 @@ function makeLine(plan: FencePlan, run: readonly RingSide[], goesOn: boolean): F
     offset += ringSide.length;
     return member;
   });
-  const openings = members.flatMap(({ ringSide, offset: begins }) =>
+  const onLine = members.flatMap(({ ringSide, offset: begins }) =>
     plan.openings
       .filter((o) => o.side === ringSide.side.id)
       .map((opening) => {
@@ -62,6 +70,7 @@ function makeLine(plan: FencePlan, run: readonly RingSide[], goesOn: boolean): F
         return { opening, from: begins + near, to: begins + near + opening.width };
       }),
   );
+  onLine.sort((a, b) => a.from - b.from);
   return {
     id: first.side.id,
     number: first.number,
@@ -75,7 +84,10 @@ function makeLine(plan: FencePlan, run: readonly RingSide[], goesOn: boolean): F
     endCorner: last.endCorner,
     turn: goesOn ? last.turn : 0,
     choices: choicesFor(plan, first.side.id),
-    openings: openings.sort((a, b) => a.from - b.from),
+    openings: onLine.flatMap(({ opening, ...at }) => (opening.kind === 'gate' ? [{ opening, ...at }] : [])),
+    popDoors: onLine.flatMap(({ opening, ...at }) =>
+      opening.kind === 'pop-door' ? [{ opening, ...at }] : [],
+    ),
   };
 }
 

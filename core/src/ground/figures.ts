@@ -1,4 +1,5 @@
 import { type Term, product, sum, value } from '../working';
+import type { Profile } from './profile';
 import type { Ring } from './survey';
 import { cross, dot, minus } from './vector';
 
@@ -30,9 +31,14 @@ export function areaWorking(ring: Ring): Term {
   const origin = ring.sides[0]?.start ?? { x: 0, y: 0 };
   const hand =
     Math.sign(ring.sides.reduce((t, s) => t + cross(minus(s.start, origin), minus(s.end, origin)), 0)) || 1;
-  const triangles = ring.sides.slice(1, -1).map((s) => {
+  const first = ring.sides[0]?.startNumber ?? 1;
+  const triangles = ring.sides.slice(1, -1).map((s, i) => {
     const area = (hand * cross(minus(s.start, origin), minus(s.end, origin))) / 2;
-    return value('outline.triangle', area, 'm²', { from: s.number, to: s.number + 1 });
+    return value('outline.triangle', area, 'm²', {
+      first,
+      from: s.startNumber,
+      to: ring.sides[i + 2]?.startNumber ?? first,
+    });
   });
   return sum('outline.enclosure-area', 'm²', params, triangles);
 }
@@ -62,4 +68,20 @@ export function outlineWorkings(rings: readonly Ring[]): {
     perimeter: sum('outline.perimeter', 'm', {}, sides.map(sideValue)),
     fenceLength: sum('outline.fence', 'm', {}, sides.filter((s) => s.side.kind === 'fence').map(sideValue)),
   };
+}
+
+/** Fenced sides along the ground, each once (domain.md 13: what hangs and lies is bought along the ground). */
+export function groundWorking(rings: readonly Ring[], profiles: ReadonlyMap<string, Profile>): Term {
+  const fenced = sidesOnce(rings).filter((s) => s.side.kind === 'fence');
+  return sum(
+    'outline.ground',
+    'm',
+    {},
+    fenced.map((s) => {
+      const profile = profiles.get(s.side.id);
+      if (!profile || profile.level) return sideValue(s);
+      const rise = profile.heightAt(s.length) - profile.heightAt(0);
+      return value('outline.along-ground', profile.ground, 'm', { side: s.number, level: s.length, rise });
+    }),
+  );
 }

@@ -2,46 +2,66 @@ import { type Finding, finding } from '../findings/types';
 import type { Plan } from '../plan/schema';
 import { TOUCH } from '../units/round';
 import type { Ring, RingSide } from './survey';
-import { betweenSegments, cross, minus } from './vector';
+import { tangled } from './polyline';
+import { betweenSegments, cross, dot, minus, times } from './vector';
 
 /** Sides shorter than this have collapsed, m. */
 const LEAST_SIDE = 0.05;
 /** Sides nearer to each other than this touch, m. */
 const NEAR = 0.005;
 
-function ringProblems(ring: Ring): Finding[] {
-  const found: Finding[] = [];
-  const path = (s: RingSide) => `side:${s.side.id}`;
-  for (const side of ring.sides) {
-    if (side.length < LEAST_SIDE) {
-      found.push(finding('outline.collapsed', 'blocks', 'outline', path(side), { side: side.number }));
-    } else if (Math.abs(Math.abs(side.turn) - Math.PI) < 1e-3) {
-      found.push(
-        finding('outline.folds-back', 'blocks', 'outline', `corner:${side.endCorner}`, {
-          corner: (side.number % ring.sides.length) + 1,
-        }),
-      );
+/** Sides that leave a common corner the same way lie on each other. */
+function foldsBack(a: RingSide, b: RingSide): string | undefined {
+  for (const [cornerA, wayA] of [
+    [a.startCorner, a.direction],
+    [a.endCorner, times(a.direction, -1)],
+  ] as const) {
+    for (const [cornerB, wayB] of [
+      [b.startCorner, b.direction],
+      [b.endCorner, times(b.direction, -1)],
+    ] as const) {
+      if (cornerA === cornerB && Math.abs(cross(wayA, wayB)) < 1e-3 && dot(wayA, wayB) > 0) return cornerA;
     }
   }
+  return undefined;
+}
+
+const meetAtCorner = (a: RingSide, b: RingSide) =>
+  [a.startCorner, a.endCorner].some((c) => c === b.startCorner || c === b.endCorner);
+
+/** Sides of all rings against each other, a shared one once. */
+function outlineProblems(sides: readonly RingSide[]): Finding[] {
+  const found: Finding[] = [];
+  const path = (s: RingSide) => `side:${s.side.id}`;
+  const numbers = new Map(sides.map((s) => [s.startCorner, s.startNumber]));
+  for (const side of sides) {
+    if (side.length < LEAST_SIDE)
+      found.push(finding('outline.collapsed', 'blocks', 'outline', path(side), { side: side.number }));
+  }
   if (found.length > 0) return found;
-  const n = ring.sides.length;
-  const boxes = ring.sides.map((s) => ({
+  const boxes = sides.map((s) => ({
     left: Math.min(s.start.x, s.end.x) - NEAR,
     right: Math.max(s.start.x, s.end.x) + NEAR,
     low: Math.min(s.start.y, s.end.y) - NEAR,
     high: Math.max(s.start.y, s.end.y) + NEAR,
   }));
-  for (let i = 0; i < n; i++) {
-    const a = ring.sides[i];
+  for (let i = 0; i < sides.length; i++) {
+    const a = sides[i];
     const boxA = boxes[i];
     if (!a || !boxA) continue;
-    for (let j = i + 2; j < n; j++) {
-      if (i === 0 && j === n - 1) continue; // neighbours round the end of the ring
+    for (let j = i + 1; j < sides.length; j++) {
       const boxB = boxes[j];
-      const b = ring.sides[j];
+      const b = sides[j];
       if (!b || !boxB) continue;
       if (boxA.left > boxB.right || boxB.left > boxA.right || boxA.low > boxB.high || boxB.low > boxA.high)
         continue;
+      if (meetAtCorner(a, b)) {
+        const corner = foldsBack(a, b);
+        if (corner === undefined) continue;
+        const params = { corner: numbers.get(corner) ?? a.startNumber };
+        found.push(finding('outline.folds-back', 'blocks', 'outline', `corner:${corner}`, params));
+        continue;
+      }
       const gap = betweenSegments(a.start, a.end, b.start, b.end);
       if (gap >= NEAR) continue;
       const crosses =
@@ -102,10 +122,17 @@ function openingProblems(
 
 /** What makes the plan impossible to set out; an empty list where it can be. */
 export function groundProblems(
-  plan: Pick<Plan, 'openings' | 'postPins'>,
+  plan: Pick<Plan, 'openings' | 'postPins' | 'ground'>,
   rings: readonly Ring[],
 ): readonly Finding[] {
   const sides = new Map<string, RingSide>();
   for (const ring of rings) for (const s of ring.sides) if (!sides.has(s.side.id)) sides.set(s.side.id, s);
-  return [...rings.flatMap(ringProblems), ...openingProblems(plan, sides)];
+  const buildings = plan.ground.buildings.filter((b) => tangled(b.outline));
+  return [
+    ...outlineProblems([...sides.values()]),
+    ...openingProblems(plan, sides),
+    ...buildings.map(({ id, name }) =>
+      finding('building.tangled', 'blocks', 'ground', `building:${id}`, { name }),
+    ),
+  ];
 }

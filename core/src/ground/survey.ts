@@ -5,8 +5,10 @@ import { type Vector, cross, distance, dot, doubleArea, minus, times } from './v
 export interface RingSide {
   readonly side: Side;
   readonly forward: boolean;
-  /** Its place in the ring, from 1: what the keeper calls it. */
+  /** What the keeper calls it: its place in the ring, counted on through the rings of a plan, a shared side once. */
   readonly number: number;
+  /** The same for the corner that it starts at. */
+  readonly startNumber: number;
   readonly start: Vector;
   readonly end: Vector;
   readonly startCorner: string;
@@ -34,6 +36,16 @@ function turnBetween(a: Vector, b: Vector): number {
   return Math.atan2(cross(a, b), dot(a, b));
 }
 
+/** Numbers from 1 in the order in which ids are first met. */
+function numbering(): (id: string) => number {
+  const known = new Map<string, number>();
+  return (id) => {
+    const number = known.get(id) ?? known.size + 1;
+    known.set(id, number);
+    return number;
+  };
+}
+
 /**
  * Walks each enclosure's ring over the ground.
  *
@@ -49,6 +61,8 @@ export function surveyRings(plan: Pick<Plan, 'corners' | 'sides' | 'enclosures'>
     return { x: corner.x, y: corner.y };
   };
 
+  const sideNumbers = numbering();
+  const cornerNumbers = numbering();
   return plan.enclosures.map((enclosure) => {
     const walked = enclosure.ring.map(({ side: id, forward }) => {
       const side = sides.get(id);
@@ -72,7 +86,8 @@ export function surveyRings(plan: Pick<Plan, 'corners' | 'sides' | 'enclosures'>
         const next = walked[(i + 1) % walked.length] ?? w;
         return {
           ...w,
-          number: i + 1,
+          number: sideNumbers(w.side.id),
+          startNumber: cornerNumbers(w.startCorner),
           outward: { x: w.direction.y * hand, y: -w.direction.x * hand },
           turn: hand * turnBetween(w.direction, next.direction),
         };

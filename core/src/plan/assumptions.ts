@@ -13,6 +13,10 @@ export const ASSUMPTIONS = {
   concreteBagVolume: 0.0095,
   /** A leaf is wider than its clear opening by this. */
   leafOverlap: 0.05,
+  /** Ground under a swinging leaf may rise so much above its sill, m. */
+  leafClearance: 0.05,
+  /** A way that a barrow is to pass is at least so wide, m. */
+  barrowLane: 1.0,
   hoursStakeOut: 1.0,
   hoursPostDug: 0.5,
   hoursPostDriven: 0.12,
@@ -22,6 +26,7 @@ export const ASSUMPTIONS = {
   hoursTrenchCubicMetre: 4.4,
   hoursApronMetre: 0.1,
   hoursGateKit: 0.7,
+  hoursPopDoor: 0.7,
   /** Elapsed hours with a second person, of the hours alone. */
   secondPerson: 0.6,
 } as const;

@@ -13,3 +13,9 @@ export function newId(kind: string, taken: readonly { readonly id: string }[], r
     if (!used.has(id)) return id;
   }
 }
+
+/** The next numbered id of a kind, where chance has no place: `p1`, `p2`, … past the highest there is. */
+export function nextId(kind: string, taken: readonly { readonly id: string }[]): string {
+  const numbers = taken.map((t) => Number(new RegExp(`^${kind}(\\d+)$`).exec(t.id)?.[1] ?? 0));
+  return `${kind}${Math.max(0, ...numbers) + 1}`;
+}

@@ -33,6 +33,10 @@ function defaultChoices(units: Plan['units'], apron: number): Choices {
       { id: 'high', mesh: 'welded-50x25', top: imperial ? 1.778 : 1.75, widths: 'cheapest' },
     ],
     hanging: 'continuous',
+    slope: { hang: 'by-mesh', foot: 'mesh' },
+    load: 'fence',
+    bays: 'equal',
+    shallower: {},
     skirt: { kind: 'apron', mesh: 'fine-13', width: apron, lapUp: 0.1 },
   };
 }
@@ -55,7 +59,16 @@ export function emptyPlan(id: string, name: string, units: Plan['units']): Plan 
     flock: [],
     space: 'usual',
     threats,
-    ground: { soil: 'loam', buildings: [], trees: [], services: [] },
+    ground: {
+      soil: 'loam',
+      frost: 0.45,
+      north: 0,
+      buildings: [],
+      trees: [],
+      services: [],
+      boundaries: [],
+      spotHeights: [],
+    },
     corners: [],
     sides: [],
     openings: [],
@@ -106,6 +119,8 @@ export function proposePlan({ id, name, units, flock, houseWidth }: NewPlan): Pl
       along: tidy((width - clear) / 2),
       width: clear,
       gap: 0.013,
+      hinge: 'near',
+      swing: 'out',
       make: 'kit',
     },
   });

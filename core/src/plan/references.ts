@@ -77,6 +77,8 @@ export function checkReferences(plan: Plan, ctx: z.RefinementCtx) {
   unique(plan.postPins, ['postPins'], issue);
   unique(plan.ground.trees, ['ground', 'trees'], issue);
   unique(plan.ground.services, ['ground', 'services'], issue);
+  unique(plan.ground.boundaries, ['ground', 'boundaries'], issue);
+  unique(plan.ground.spotHeights, ['ground', 'spotHeights'], issue);
 
   const catalogue = EDITIONS[plan.buying.edition];
   if (!catalogue) {

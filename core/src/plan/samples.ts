@@ -5,6 +5,81 @@ import type { Plan, Side } from './schema';
 
 const PLACE = { name: 'Hollin Bank', latitude: 54.1 };
 
+const GATE = { kind: 'gate', hinge: 'near', swing: 'out', make: 'kit' } as const;
+
+/** A gentle north-facing slope of about 7 %, as read at the stakes and round about; a pipe crosses one corner. */
+function orchardGround(): Plan['ground'] {
+  const heights: readonly (readonly [x: number, y: number, height: number])[] = [
+    [0, 0, 1.1],
+    [9, 0, 1.05],
+    [9, 4.5, 0.72],
+    [5.4, 4.5, 0.76],
+    [5.4, 8.1, 0.5],
+    [0, 8.1, 0.54],
+    [0, 4.5, 0.78],
+    [-6, -4, 1.42],
+    [14, -4, 1.3],
+    [14, 12, 0.2],
+    [-6, 12, 0.28],
+  ];
+  return {
+    soil: 'loam',
+    frost: 0.45,
+    north: 0,
+    buildings: [
+      {
+        id: 'house',
+        name: 'House',
+        outline: [
+          { x: -1.8, y: 4.5 },
+          { x: 0, y: 4.5 },
+          { x: 0, y: 6.9 },
+          { x: -1.8, y: 6.9 },
+        ],
+        eaves: 1.9,
+        height: 2.5,
+      },
+      {
+        id: 'shed',
+        name: 'Feed shed',
+        outline: [
+          { x: -4.6, y: -1.6 },
+          { x: -2.2, y: -1.6 },
+          { x: -2.2, y: 0.2 },
+          { x: -4.6, y: 0.2 },
+        ],
+        eaves: 2.1,
+        height: 2.4,
+      },
+    ],
+    trees: [{ id: 'damson', name: 'damson', at: { x: 7.7, y: 6.7 }, trunk: 0.3, roots: 2.5, crown: 1.7 }],
+    services: [
+      {
+        id: 'water',
+        name: 'water pipe, 0.70 deep',
+        kind: 'water',
+        depth: 0.7,
+        line: [
+          { x: -5, y: 6.5 },
+          { x: 5, y: -3.5 },
+        ],
+      },
+    ],
+    boundaries: [
+      {
+        id: 'hedge',
+        name: 'hedge',
+        line: [
+          { x: 11, y: -3.6 },
+          { x: 11.3, y: 4 },
+          { x: 10.9, y: 11 },
+        ],
+      },
+    ],
+    spotHeights: heights.map(([x, y, height], i) => ({ id: `z${i + 1}`, at: { x, y }, height })),
+  };
+}
+
 /** An L-shaped posted run round a damson tree, a water pipe crossing one corner. */
 function orchardRun(): Plan {
   const base = emptyPlan('orchard-run', 'Orchard run', 'metric');
@@ -37,39 +112,12 @@ function orchardRun(): Plan {
       { id: 'f3', kind: 'bantam', count: 6, keeping: 'confined' },
     ],
     threats: { fox: 'seen', mink: 'seen', hawk: 'seen', rat: 'likely' },
-    ground: {
-      soil: 'loam',
-      buildings: [
-        {
-          id: 'house',
-          name: 'House',
-          outline: [
-            { x: -1.8, y: 4.5 },
-            { x: 0, y: 4.5 },
-            { x: 0, y: 6.9 },
-            { x: -1.8, y: 6.9 },
-          ],
-        },
-      ],
-      trees: [{ id: 'damson', name: 'damson', at: { x: 7.7, y: 6.7 }, trunk: 0.3, crown: 1.7 }],
-      services: [
-        {
-          id: 'water',
-          name: 'water pipe, 0.70 deep',
-          kind: 'water',
-          depth: 0.7,
-          line: [
-            { x: -5, y: 2.2 },
-            { x: 14, y: -1.4 },
-          ],
-        },
-      ],
-    },
+    ground: orchardGround(),
     corners,
     sides,
-    openings: [{ id: 'g1', kind: 'gate', side: 's1', along: 3.2, width: 0.95, gap: 0.013, make: 'kit' }],
+    openings: [{ ...GATE, id: 'g1', side: 's1', along: 3.2, width: 0.95, gap: 0.013 }],
     enclosures: [{ id: 'run', name: 'Orchard run', ring: sides.map((s) => ({ side: s.id, forward: true })) }],
-    settled: { birds: true, threats: true, outline: true, posts: true },
+    settled: { birds: true, threats: true, ground: true, outline: true },
   };
 }
 
@@ -97,9 +145,7 @@ function leanTo(): Plan {
     threats: { fox: 'seen', mink: 'seen', weasel: 'likely', rat: 'likely' },
     corners,
     sides,
-    openings: [
-      { id: 'g1', kind: 'gate', side: 's1', along: feet(9), width: feet(3), gap: 0.012, make: 'kit' },
-    ],
+    openings: [{ ...GATE, id: 'g1', side: 's1', along: feet(9), width: feet(3), gap: 0.012 }],
     enclosures: [{ id: 'run', name: 'Lean-to', ring: sides.map((s) => ({ side: s.id, forward: true })) }],
     choices: {
       ...base.choices,

@@ -19,7 +19,7 @@ const coordinate = z.number().min(-10000).max(10000);
 
 const point = z
   .strictObject({ x: coordinate, y: coordinate })
-  .describe('Metres; x to the east, y to the north.');
+  .describe('Metres; x to the right and y up the sheet, east and north unless `ground.north` turns them.');
 
 const flock = z.strictObject({
   id,
@@ -28,8 +28,21 @@ const flock = z.strictObject({
   keeping: z.enum(['confined', 'part-day']),
 });
 
-const building = z.strictObject({ id, name, outline: z.array(point).min(3).max(100) });
-const tree = z.strictObject({ id, name, at: point, trunk: length(0, 5), crown: length(0, 50) });
+const building = z.strictObject({
+  id,
+  name,
+  outline: z.array(point).min(3).max(100),
+  eaves: length(0, 20).default(2).describe('Height of the lowest edge of its roof, m.'),
+  height: length(0, 30).default(2.6).describe('Height of its ridge, m.'),
+});
+const tree = z.strictObject({
+  id,
+  name,
+  at: point,
+  trunk: length(0, 5).describe('Diameter, m.'),
+  roots: length(0, 30).default(2.5).describe('Radius round the trunk in which nothing is trenched, m.'),
+  crown: length(0, 50).describe('Radius, m.'),
+});
 const service = z.strictObject({
   id,
   name,
@@ -38,6 +51,10 @@ const service = z.strictObject({
   line: z.array(point).min(2).max(100),
 });
 
+const boundary = z.strictObject({ id, name, line: z.array(point).min(2).max(100) });
+const spotHeight = z
+  .strictObject({ id, at: point, height: length(-500, 5000) })
+  .describe('A measured height of the ground, m above any level that all of them share.');
 const corner = z.strictObject({ id, x: coordinate, y: coordinate });
 const sideEnds = { id, from: id, to: id };
 const side = z.discriminatedUnion('kind', [
@@ -54,9 +71,35 @@ const gate = z.strictObject({
   along: length(0, 10000).describe('From the side’s `from` corner to the near edge of the clear opening, m.'),
   width: length(0.3, 5).describe('Clear width, m.'),
   gap: length(0, 0.2).describe('Largest gap left round the shut leaf, m.'),
+  hinge: z
+    .enum(['near', 'far'])
+    .default('near')
+    .describe('The edge it hangs on: near is the one nearer to the side’s `from` corner.'),
+  swing: z.enum(['out', 'in']).default('out').describe('Out of the run, or into it.'),
   make: z.literal('kit'),
 });
-const opening = z.discriminatedUnion('kind', [gate]);
+const pin = z.strictObject({
+  id,
+  side: id,
+  along: length(0, 10000).describe('From the side’s `from` corner, m.'),
+  post: z
+    .discriminatedUnion('kind', [
+      z.strictObject({ kind: z.literal('new') }).describe('Bought and set here.'),
+      z
+        .strictObject({ kind: z.literal('standing'), above: length(0.1, 10) })
+        .describe('A sound post that is here already, `above` m out of the ground.'),
+    ])
+    .default({ kind: 'new' }),
+});
+const popDoor = z.strictObject({
+  id,
+  kind: z.literal('pop-door'),
+  side: id,
+  along: length(0, 10000).describe('From the side’s `from` corner to the near edge of the door, m.'),
+  width: length(0.15, 1.5).describe('Clear width, m.'),
+  height: length(0.15, 1.5).describe('Clear height above the ground, m; mesh closes the wall above it.'),
+});
+const opening = z.discriminatedUnion('kind', [gate, popDoor]);
 
 const enclosure = z.strictObject({
   id,
@@ -85,14 +128,49 @@ const skirt = z.discriminatedUnion('kind', [
 const role = <T extends z.ZodType>(value: T) =>
   z.strictObject({ corner: value, end: value, wall: value, gate: value, line: value });
 
-const choices = z.strictObject({
+const chosen = {
   posts: role(id),
   setting: role(z.enum(['tamped', 'concrete'])),
   spacing: length(0.3, 6).describe('Largest distance between two posts, m.'),
   bands: z.array(band).min(1).max(6),
   hanging: z.enum(['continuous', 'side-by-side']),
   skirt,
+};
+const slope = z.strictObject({
+  hang: z
+    .enum(['by-mesh', 'follow', 'step'])
+    .describe(
+      'Whether mesh follows the ground or steps down it bay by bay; by-mesh goes by the grade its kind takes.',
+    ),
+  foot: z
+    .enum(['mesh', 'gap'])
+    .describe(
+      'At the low post of a stepped bay: mesh down to the ground, or a gap that is closed otherwise.',
+    ),
 });
+const load = z.enum(['fence', 'cover', 'roof']).describe('What the posts carry besides the walls.');
+const bays = z
+  .enum(['equal', 'module'])
+  .describe('Equal bays in each clear stretch, or full bays of the spacing (a panel) with the rest last.');
+const shallower = z
+  .strictObject({
+    corner: length(0, 1),
+    end: length(0, 1),
+    wall: length(0, 1),
+    gate: length(0, 1),
+    line: length(0, 1),
+  })
+  .partial()
+  .describe('By role, how much less deep posts are set than the rule says, m.');
+const choices = z.strictObject({
+  ...chosen,
+  slope: slope.default({ hang: 'by-mesh', foot: 'mesh' }),
+  load: load.default('fence'),
+  bays: bays.default('equal'),
+  shallower: shallower.default({}),
+});
+/** Choices made again for an enclosure or a side: only what differs, nothing filled in. */
+const someChoices = z.strictObject({ ...chosen, slope, load, bays, shallower }).partial();
 
 const ownMesh = z.strictObject({
   id,
@@ -126,7 +204,7 @@ const offer = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('kit'), product: id, width: length(0.3, 5), price }),
   z.strictObject({
     kind: z.literal('pack'),
-    product: z.enum(['staple', 'clip', 'ring', 'peg', 'concrete', 'brace']),
+    product: z.enum(['staple', 'clip', 'ring', 'peg', 'concrete', 'brace', 'spike']),
     count: z.int().min(1).max(100000),
     price,
   }),
@@ -159,9 +237,18 @@ const shape = z.strictObject({
   threats: z.partialRecord(z.enum(THREAT_IDS), z.enum(PRESENCES)),
   ground: z.strictObject({
     soil: z.enum(['sand', 'loam', 'clay', 'stony']),
+    frost: length(0, 3).default(0.45).describe('Depth to which the ground freezes, m.'),
+    north: z
+      .number()
+      .min(-Math.PI)
+      .max(Math.PI)
+      .default(0)
+      .describe('Turn of true north from the y axis, clockwise, radians.'),
     buildings: z.array(building).max(50),
     trees: z.array(tree).max(200),
     services: z.array(service).max(50),
+    boundaries: z.array(boundary).max(50).default([]),
+    spotHeights: z.array(spotHeight).max(500).default([]),
   }),
   corners: z.array(corner).max(400),
   sides: z.array(side).max(600),
@@ -169,10 +256,10 @@ const shape = z.strictObject({
   enclosures: z.array(enclosure).max(50),
   choices: z.strictObject({
     plan: choices,
-    enclosure: z.record(id, choices.partial()),
-    side: z.record(id, choices.partial()),
+    enclosure: z.record(id, someChoices),
+    side: z.record(id, someChoices),
   }),
-  postPins: z.array(z.strictObject({ id, side: id, along: length(0, 10000) })).max(1000),
+  postPins: z.array(pin).max(1000),
   buying,
   assumptions,
   settled: z.partialRecord(z.enum(STAGE_IDS), z.literal(true)),
@@ -186,8 +273,15 @@ export type Flock = z.infer<typeof flock>;
 export type Side = z.infer<typeof side>;
 export type Corner = z.infer<typeof corner>;
 export type Opening = z.infer<typeof opening>;
+export type Gate = z.infer<typeof gate>;
+export type PopDoor = z.infer<typeof popDoor>;
 export type Enclosure = z.infer<typeof enclosure>;
 export type Building = z.infer<typeof building>;
+export type Tree = z.infer<typeof tree>;
+export type Service = z.infer<typeof service>;
+export type Boundary = z.infer<typeof boundary>;
+export type SpotHeight = z.infer<typeof spotHeight>;
+export type PostPin = z.infer<typeof pin>;
 export type Band = z.infer<typeof band>;
 export type Skirt = z.infer<typeof skirt>;
 export type Choices = z.infer<typeof choices>;

@@ -2,6 +2,7 @@
 export const STAGE_IDS = [
   'birds',
   'threats',
+  'ground',
   'outline',
   'posts',
   'walls',

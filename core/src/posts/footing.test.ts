@@ -20,7 +20,7 @@ describe('how deep a post stands', () => {
     ['round-100', 'gate', 2.4, 0.95],
     ['round-100', 'wall', 1.75, 0.6],
   ] as const)('%s as %s post, %d above ground: %d', (id, role, above, depth) => {
-    expect(depthInGround(post(id), role, above)).toBeCloseTo(depth, 9);
+    expect(depthInGround(post(id), role, { above, load: 'fence', frost: 0.45 })).toBeCloseTo(depth, 9);
   });
 });
 

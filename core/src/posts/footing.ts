@@ -1,22 +1,42 @@
 import type { PostProduct } from '../catalogue/types';
-import type { PostRole } from '../plan/schema';
+import type { Choices, PostRole } from '../plan/schema';
 import { EPSILON } from '../units/round';
 import type { SettingOut, Stretch } from './setOut';
 
+/** What depth goes by besides the post itself. */
+export interface Footing {
+  /** Height above ground, m. */
+  readonly above: number;
+  /** What it carries besides the walls. */
+  readonly load: Choices['load'];
+  /** Depth to which the ground freezes, m. */
+  readonly frost: number;
+}
+
+/** A driven spike and a higher post's, m (domain.md 5: 0.6–0.75). */
+const SPIKE = { short: 0.6, long: 0.75, from: 1.2 } as const;
+/** What a cover adds, and a dug timber gate or corner post, m. */
+const MORE = 0.15;
+
 /**
- * How deep a post stands, m.
+ * How deep a post stands, m; for one on a spike, how deep the spike does.
  *
- * @param above  height above ground, m
- * @see domain.md 5: timber the larger of 0.60 and ⅓ of the height; dug timber gate and corner posts 0.15 more;
- *      steel T 0.45, and 0.60 from 1.8 above ground
+ * @see domain.md 5: timber the larger of 0.60 and ⅓ of the height; dug timber gate and corner posts 0.15 more, any post
+ *      carrying a cover 0.15 more; steel T 0.45, and 0.60 from 1.8 above ground; to the frost depth where a roof stands on it
  */
-export function depthInGround(post: PostProduct, role: PostRole, above: number): number {
-  if (post.kind === 'steel-t') return above >= 1.8 - EPSILON ? 0.6 : 0.45;
-  const base = Math.max(0.6, above / 3);
+export function depthInGround(post: PostProduct, role: PostRole, footing: Footing): number {
+  const { above, load, frost } = footing;
+  if (post.kind === 'spike') return above >= SPIKE.from - EPSILON ? SPIKE.long : SPIKE.short;
   const braced =
     post.material === 'timber' && post.standing === 'dug' && (role === 'gate' || role === 'corner');
-  return base + (braced ? 0.15 : 0);
+  const base = post.kind === 'steel-t' ? (above >= 1.8 - EPSILON ? 0.6 : 0.45) : Math.max(0.6, above / 3);
+  const depth = base + (braced ? MORE : 0) + (load === 'fence' ? 0 : MORE);
+  return load === 'roof' ? Math.max(depth, frost) : depth;
 }
+
+/** The part of a post's length that goes into the ground, m: none of one that stands in a spike's socket. */
+export const buriedLength = (post: PostProduct, depth: number): number =>
+  post.standing === 'spike' ? 0 : depth;
 
 /**
  * The hole round a dug post.

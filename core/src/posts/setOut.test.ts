@@ -64,7 +64,17 @@ describe('posts along a fence', () => {
   test('a gate from corner to corner takes both corner posts', () => {
     const plan = apply(aRun({ width: 1.3, house: 'none', gate: 0 }), {
       verb: 'add-opening',
-      opening: { id: 'g', kind: 'gate', side: 's2', along: 0, width: 1.3, gap: 0.013, make: 'kit' },
+      opening: {
+        id: 'g',
+        kind: 'gate',
+        side: 's2',
+        along: 0,
+        width: 1.3,
+        gap: 0.013,
+        hinge: 'near',
+        swing: 'out',
+        make: 'kit',
+      },
     });
     const f = reckon(plan).figures;
     expect([f['posts.corner'], f['posts.gate'], f['posts.line']]).toEqual([2, 2, 4]);

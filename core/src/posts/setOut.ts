@@ -11,6 +11,19 @@ export interface Stretch {
   readonly bays: number;
 }
 
+/** Where the line posts of a stretch stand: equal bays, or full modules with the rest last. */
+function linePosts({ line, from, to, bays }: Stretch): readonly number[] {
+  const { spacing, bays: kind } = line.choices;
+  const step = kind === 'module' ? spacing : (to - from) / bays;
+  return Array.from({ length: bays - 1 }, (_, i) => from + step * (i + 1));
+}
+
+/** A stretch bay by bay: near and far post in line coordinates, m. */
+export function bayEnds(stretch: Stretch): readonly (readonly [from: number, to: number])[] {
+  const stops = [stretch.from, ...linePosts(stretch), stretch.to];
+  return stops.slice(1).map((to, i) => [stops[i] ?? stretch.from, to]);
+}
+
 export interface Post {
   /** `corner:c1/post`, `opening:g1/post:near` or `side:s1/post:2`. */
   readonly part: string;
@@ -24,6 +37,8 @@ export interface Post {
   readonly line: FenceLine;
   /** In line coordinates, m. */
   readonly lineAlong: number;
+  /** Height of a post that is here already, m; null for one that is bought. */
+  readonly standing: number | null;
 }
 
 export interface SettingOut {
@@ -41,6 +56,7 @@ interface Node {
   readonly along: number;
   readonly role: PostRole;
   readonly part: string;
+  readonly standing: number | null;
 }
 
 /** What stands at a corner, from the kinds of the sides that meet there. */
@@ -54,13 +70,20 @@ function nodesOf(
   cornerRoles: (corner: string) => PostRole,
   pins: Plan['postPins'],
 ): readonly Node[] {
+  const fixed = (along: number, role: PostRole, part: string): Node => ({
+    line,
+    along,
+    role,
+    part,
+    standing: null,
+  });
   const nodes: Node[] = [
-    { line, along: 0, role: cornerRoles(line.startCorner), part: `corner:${line.startCorner}/post` },
-    { line, along: line.length, role: cornerRoles(line.endCorner), part: `corner:${line.endCorner}/post` },
+    fixed(0, cornerRoles(line.startCorner), `corner:${line.startCorner}/post`),
+    fixed(line.length, cornerRoles(line.endCorner), `corner:${line.endCorner}/post`),
   ];
   for (const { opening, from, to } of line.openings) {
-    nodes.push({ line, along: from, role: 'gate', part: `opening:${opening.id}/post:near` });
-    nodes.push({ line, along: to, role: 'gate', part: `opening:${opening.id}/post:far` });
+    nodes.push(fixed(from, 'gate', `opening:${opening.id}/post:near`));
+    nodes.push(fixed(to, 'gate', `opening:${opening.id}/post:far`));
   }
   for (const pin of pins) {
     const member = line.members.find((m) => m.ringSide.side.id === pin.side);
@@ -68,7 +91,8 @@ function nodesOf(
     const { ringSide, offset } = member;
     const along = offset + (ringSide.forward ? pin.along : ringSide.length - pin.along);
     if (line.openings.some((o) => along > o.from + TOUCH && along < o.to - TOUCH)) continue;
-    nodes.push({ line, along, role: 'line', part: `side:${pin.side}/pin:${pin.id}` });
+    const standing = pin.post.kind === 'standing' ? pin.post.above : null;
+    nodes.push({ line, along, role: 'line', part: `side:${pin.side}/pin:${pin.id}`, standing });
   }
   nodes.sort((a, b) => a.along - b.along || RANK[b.role] - RANK[a.role]);
   const merged: Node[] = [];
@@ -76,13 +100,17 @@ function nodesOf(
     const last = merged[merged.length - 1];
     if (!last || node.along - last.along > TOUCH) {
       merged.push(node);
-    } else if (RANK[node.role] > RANK[last.role]) {
-      // The corner keeps its name, so that a gate pushed into it does not rename the post.
-      const part = last.part.startsWith('corner:') ? last.part : node.part;
-      merged[merged.length - 1] = { ...last, role: node.role, part };
-    } else if (node.part.startsWith('corner:')) {
-      merged[merged.length - 1] = { ...last, part: node.part };
+      continue;
     }
+    // One post a node. The corner keeps its name, so that a gate pushed into it does not rename the post.
+    const higher = RANK[node.role] > RANK[last.role] ? node : last;
+    const corner = [last, node].find((n) => n.part.startsWith('corner:'));
+    merged[merged.length - 1] = {
+      ...last,
+      role: higher.role,
+      part: (corner ?? higher).part,
+      standing: last.standing ?? node.standing,
+    };
   }
   return merged;
 }
@@ -108,7 +136,7 @@ export function setOut(plan: Pick<Plan, 'sides' | 'postPins'>, walks: readonly F
     const before = byPart.get(node.part);
     const role = before && RANK[before.role] > RANK[node.role] ? before.role : node.role;
     if (before) {
-      byPart.set(node.part, { ...before, role });
+      byPart.set(node.part, { ...before, role, standing: before.standing ?? node.standing });
       return;
     }
     const { line, along } = node;
@@ -120,6 +148,7 @@ export function setOut(plan: Pick<Plan, 'sides' | 'postPins'>, walks: readonly F
       number: 0,
       line,
       lineAlong: along,
+      standing: node.standing,
     });
   };
 
@@ -134,15 +163,11 @@ export function setOut(plan: Pick<Plan, 'sides' | 'postPins'>, walks: readonly F
       if (line.openings.some((o) => o.from < middle && middle < o.to)) return;
       const clear = next.along - node.along;
       const bays = roundUp(clear / line.choices.spacing);
-      stretches.push({ line, from: node.along, to: next.along, bays });
-      for (let b = 1; b < bays; b++) {
+      const stretch = { line, from: node.along, to: next.along, bays };
+      stretches.push(stretch);
+      for (const along of linePosts(stretch)) {
         count += 1;
-        add({
-          line,
-          along: node.along + (clear * b) / bays,
-          role: 'line',
-          part: `side:${line.id}/post:${count}`,
-        });
+        add({ line, along, role: 'line', part: `side:${line.id}/post:${count}`, standing: null });
       }
     });
   }

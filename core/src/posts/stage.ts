@@ -1,12 +1,15 @@
 import type { Market } from '../catalogue/market';
 import type { PostProduct } from '../catalogue/types';
-import { type Finding, finding } from '../findings/types';
+import type { Finding } from '../findings/types';
 import type { Assumptions } from '../plan/assumptions';
-import type { PostRole } from '../plan/schema';
+import type { Plan, PostRole } from '../plan/schema';
 import { EPSILON } from '../units/round';
 import type { WallStage } from '../walls/stage';
 import { type Term, product, ratio, sum, upTo, value } from '../working';
-import { braces, depthInGround, holeFor } from './footing';
+import type { Lies } from '../walls/runs';
+import { braces, buriedLength, depthInGround, holeFor } from './footing';
+import { heightsAbove } from './heights';
+import { lengthFindings } from './lengths';
 import type { Post, SettingOut } from './setOut';
 
 export const POST_ROLES: readonly PostRole[] = ['corner', 'end', 'wall', 'gate', 'line'];
@@ -16,7 +19,7 @@ export interface StandingPost extends Post {
   readonly product: PostProduct;
   readonly above: number;
   readonly depth: number;
-  /** Length sold that it is cut from. */
+  /** Length sold that it is cut from; 0 for one that is here already. */
   readonly buy: number;
   readonly cutOff: number;
   readonly setting: 'tamped' | 'concrete';
@@ -29,6 +32,7 @@ export interface PostStage {
   readonly total: Term;
   readonly braces: Term;
   readonly bags: Term;
+  readonly spikes: Term;
   readonly findings: readonly Finding[];
 }
 
@@ -51,45 +55,30 @@ function lineWorking(setting: SettingOut): Term {
  * Counts, lengths, depths, braces and concrete of the posts as set out.
  *
  * @param walls  what hangs on them: its top is the height above ground
+ * @param lies   how the lines lie on the ground: a bay that steps needs its low post higher
  */
 export function postStage(
+  plan: Pick<Plan, 'ground'>,
   market: Market,
   setting: SettingOut,
   walls: WallStage,
+  lies: Lies,
   figures: Assumptions,
 ): PostStage {
   const topOf = new Map(walls.groups.flatMap((g) => g.lines.map((line) => [line, g] as const)));
-  // A post that carries two walls stands as high as the higher.
-  const topAt = new Map<string, number>();
-  for (const line of setting.lines) {
-    const top = topOf.get(line)?.top ?? 0;
-    for (const corner of [line.startCorner, line.endCorner]) {
-      const part = `corner:${corner}/post`;
-      topAt.set(part, Math.max(topAt.get(part) ?? 0, top));
-    }
-  }
-  const findings: Finding[] = [];
-  const complained = new Set<string>();
+  const aboveOf = heightsAbove(setting, (line) => topOf.get(line)?.top ?? 0, lies);
+  const { frost } = plan.ground;
   const posts = setting.posts.map((post): StandingPost => {
     const { choices } = post.line;
     const wanted = market.post(choices.posts[post.role]);
-    const above = topAt.get(post.part) ?? topOf.get(post.line)?.top ?? 0;
-    const depth = depthInGround(wanted, post.role, above);
+    const above = aboveOf(post);
+    const byRule = depthInGround(wanted, post.role, { above, load: choices.load, frost });
+    const less = wanted.standing === 'spike' ? 0 : (choices.shallower[post.role] ?? 0);
+    const depth = Math.max(0.1, byRule - less);
     const sold = market.posts(wanted.id).map((u) => u.size);
-    const longest = Math.max(...sold);
-    const fits = sold.find((length) => length >= above + depth - EPSILON);
-    if (fits === undefined && !complained.has(`${post.role} ${wanted.id}`)) {
-      complained.add(`${post.role} ${wanted.id}`);
-      findings.push(
-        finding('post.too-short', 'mend', 'posts', post.part, {
-          role: post.role,
-          needs: above + depth,
-          longest,
-        }),
-      );
-    }
-    const buy = fits ?? longest;
-    const setIn = wanted.standing === 'dug' ? choices.setting[post.role] : 'tamped';
+    const needs = above + buriedLength(wanted, depth);
+    const buy = sold.find((length) => length >= needs - EPSILON) ?? Math.max(...sold);
+    const bought = post.standing === null;
     // Written out: spreading four hundred posts costs more than setting them out.
     return {
       part: post.part,
@@ -100,12 +89,13 @@ export function postStage(
       number: post.number,
       line: post.line,
       lineAlong: post.lineAlong,
+      standing: post.standing,
       product: wanted,
-      above,
+      above: post.standing ?? above,
       depth,
-      buy,
-      cutOff: Math.max(0, buy - above - depth),
-      setting: setIn,
+      buy: bought ? buy : 0,
+      cutOff: bought ? Math.max(0, buy - needs) : 0,
+      setting: wanted.standing === 'dug' ? choices.setting[post.role] : 'tamped',
     };
   });
 
@@ -146,7 +136,13 @@ export function postStage(
       value('posts.brace-shared', -shared, 'piece', {}),
     ]),
     bags: bagsWorking(posts, figures),
-    findings,
+    spikes: value(
+      'docket.spikes',
+      posts.filter((p) => p.standing === null && p.product.standing === 'spike').length,
+      'piece',
+      {},
+    ),
+    findings: lengthFindings(plan, market, posts, aboveOf),
   };
 }
 
@@ -154,7 +150,7 @@ export function postStage(
 function bagsWorking(posts: readonly StandingPost[], figures: Assumptions): Term {
   const groups = new Map<string, StandingPost[]>();
   for (const post of posts) {
-    if (post.setting !== 'concrete') continue;
+    if (post.setting !== 'concrete' || post.standing !== null) continue;
     const key = `${post.role} ${post.product.id} ${post.depth.toFixed(4)}`;
     groups.set(key, [...(groups.get(key) ?? []), post]);
   }

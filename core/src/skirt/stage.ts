@@ -5,7 +5,7 @@ import { type FenceLine, keysOf } from '../ground/fenceLines';
 import type { Skirt } from '../plan/schema';
 import type { SettingOut } from '../posts/setOut';
 import { EPSILON } from '../units/round';
-import { spansOnSides } from '../walls/runs';
+import { type Lies, groundSpans } from '../walls/runs';
 import { type Term, sum } from '../working';
 import { type SkirtStrip, apronStrips, buriedStrips, outerEdge } from './strips';
 
@@ -15,6 +15,8 @@ type Laid = Exclude<Skirt, { kind: 'none' }>;
 export interface SkirtCourse {
   readonly skirt: Laid;
   readonly lines: readonly FenceLine[];
+  /** Fenced length along the ground, m. */
+  readonly ground: number;
   readonly strips: readonly SkirtStrip[];
   readonly runs: readonly Run[];
   /** Width or depth with the lap up the wall, m. */
@@ -46,13 +48,15 @@ function rollWidth(market: Market, mesh: string, stripWidth: number, length: num
 function courseOf(
   market: Market,
   setting: SettingOut,
+  lies: Lies,
   skirt: Laid,
   chosen: ReadonlySet<FenceLine>,
 ): SkirtCourse {
   const on = (line: FenceLine) => chosen.has(line);
+  const along = (line: FenceLine) => lies.get(line)?.profile.ground ?? line.length;
   const width = (line: FenceLine) => (skirt.kind === 'apron' && on(line) ? skirt.width : undefined);
   const strips = setting.walks.flatMap((walk) =>
-    skirt.kind === 'apron' ? apronStrips(walk, width) : buriedStrips(walk, on),
+    skirt.kind === 'apron' ? apronStrips(walk, width, along) : buriedStrips(walk, on, along),
   );
   const stripWidth = (skirt.kind === 'apron' ? skirt.width : skirt.depth) + skirt.lapUp;
   const length = strips.reduce((total, s) => total + s.length, 0);
@@ -60,12 +64,15 @@ function courseOf(
   return {
     skirt,
     lines: setting.lines.filter(on),
+    ground: setting.lines.filter(on).reduce((total, line) => total + along(line), 0),
     strips,
     stripWidth,
     rollWidth: rollWidth(market, skirt.mesh, stripWidth, length),
     widest: Math.max(...market.widths(skirt.mesh)),
     outerEdge:
-      skirt.kind === 'apron' ? setting.walks.reduce((total, walk) => total + outerEdge(walk, width), 0) : 0,
+      skirt.kind === 'apron'
+        ? setting.walks.reduce((total, walk) => total + outerEdge(walk, width, along), 0)
+        : 0,
     open: setting.walks.some((walk) => !walk.cyclic),
     runs: strips.map((strip): Run => ({
       part: `side:${strip.line.id}/skirt`,
@@ -75,13 +82,17 @@ function courseOf(
       endAllowance: 0,
       joints: 'anywhere',
       place: 20000 + (places.get(strip.line) ?? 0),
-      spans: strip.lines.flatMap((line) => spansOnSides(line, 0, line.length)),
+      spans: strip.lines.flatMap((line) => {
+        const lie = lies.get(line);
+        return lie ? groundSpans(lie, 0, line.length) : [];
+      }),
+      leans: [],
     })),
   };
 }
 
 /** Skirts along the fence as chosen, with the strips they are cut from. */
-export function skirtStage(market: Market, setting: SettingOut): SkirtStage {
+export function skirtStage(market: Market, setting: SettingOut, lies: Lies): SkirtStage {
   const keys = keysOf(setting.lines, (choices) => choices.skirt);
   const kinds = new Map<string, { skirt: Laid; lines: Set<FenceLine> }>();
   for (const line of setting.lines) {
@@ -92,7 +103,9 @@ export function skirtStage(market: Market, setting: SettingOut): SkirtStage {
     kind.lines.add(line);
     kinds.set(key, kind);
   }
-  const courses = [...kinds.values()].map(({ skirt, lines }) => courseOf(market, setting, skirt, lines));
+  const courses = [...kinds.values()].map(({ skirt, lines }) =>
+    courseOf(market, setting, lies, skirt, lines),
+  );
   return {
     courses,
     length: sum(

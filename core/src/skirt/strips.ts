@@ -24,12 +24,17 @@ export function apronCorner(turn: number): { readonly ahead: number; readonly ba
   return { ahead: 1, back: -Math.cos(turn) };
 }
 
-const sideTerm = (line: FenceLine) => value('skirt.side', line.length, 'm', { side: line.number });
+/** Length of a line along the ground, m: what a skirt is bought by (domain.md 13). */
+export type GroundLength = (line: FenceLine) => number;
+
+const sideTerm = (line: FenceLine, along: GroundLength) =>
+  value('skirt.side', along(line), 'm', { side: line.number });
 
 /** One strip a fence line, running on round convex corners where fence meets fence. */
 export function apronStrips(
   walk: FenceWalk,
   width: (line: FenceLine) => number | undefined,
+  along: GroundLength,
 ): readonly SkirtStrip[] {
   const n = walk.lines.length;
   return walk.lines.flatMap((line, i) => {
@@ -37,7 +42,7 @@ export function apronStrips(
     if (w === undefined) return [];
     const previous = i > 0 ? walk.lines[i - 1] : walk.cyclic ? walk.lines[n - 1] : undefined;
     const next = i < n - 1 ? walk.lines[i + 1] : walk.cyclic ? walk.lines[0] : undefined;
-    const terms: Term[] = [sideTerm(line)];
+    const terms: Term[] = [sideTerm(line, along)];
     const corner = (multiple: number, turn: number) => {
       if (multiple > 0) terms.push(value('skirt.corner', multiple * w, 'm', { side: line.number, turn }));
     };
@@ -49,7 +54,11 @@ export function apronStrips(
 }
 
 /** A straight buried skirt goes round corners with nothing added: one strip for each unbroken length. */
-export function buriedStrips(walk: FenceWalk, buried: (line: FenceLine) => boolean): readonly SkirtStrip[] {
+export function buriedStrips(
+  walk: FenceWalk,
+  buried: (line: FenceLine) => boolean,
+  along: GroundLength,
+): readonly SkirtStrip[] {
   const groups: FenceLine[][] = [];
   walk.lines.forEach((line, i) => {
     if (!buried(line)) return;
@@ -61,13 +70,22 @@ export function buriedStrips(walk: FenceWalk, buried: (line: FenceLine) => boole
   return groups.flatMap((lines) => {
     const line = lines[0];
     if (!line) return [];
-    const working = sum('skirt.length', 'm', {}, lines.map(sideTerm));
+    const working = sum(
+      'skirt.length',
+      'm',
+      {},
+      lines.map((l) => sideTerm(l, along)),
+    );
     return [{ line, lines, length: working.value, working }];
   });
 }
 
 /** Outer edge of an apron: what its pegs are counted along, m (domain.md 6). */
-export function outerEdge(walk: FenceWalk, width: (line: FenceLine) => number | undefined): number {
+export function outerEdge(
+  walk: FenceWalk,
+  width: (line: FenceLine) => number | undefined,
+  along: GroundLength,
+): number {
   const n = walk.lines.length;
   return walk.lines.reduce((total, line, i) => {
     const w = width(line);
@@ -75,7 +93,7 @@ export function outerEdge(walk: FenceWalk, width: (line: FenceLine) => number | 
     const next = i < n - 1 ? walk.lines[i + 1] : walk.cyclic ? walk.lines[0] : undefined;
     const turned =
       next && width(next) !== undefined && line.turn > STRAIGHT ? 2 * w * Math.tan(line.turn / 2) : 0;
-    return total + line.length + turned;
+    return total + along(line) + turned;
   }, 0);
 }
 

@@ -55,6 +55,8 @@ export function aRun(options: RunOptions = {}): Plan {
       along: (width - gate) / 2,
       width: gate,
       gap: 0.013,
+      hinge: 'near',
+      swing: 'out',
       make: 'kit',
     },
   });
@@ -90,4 +92,14 @@ export function aPolygon(n: number, side: number, choices: Partial<Choices> = {}
     return [radius * Math.cos(a), radius * Math.sin(a)] as const;
   });
   return anOutline(points, choices);
+}
+
+/** The same plan on a plane: heights at its corners, rising `gx` a metre to the right and `gy` a metre up the sheet. */
+export function onSlope(plan: Plan, gx: number, gy: number): Plan {
+  const spotHeights = plan.corners.map(({ x, y }, i) => ({
+    id: `z${i}`,
+    at: { x, y },
+    height: gx * x + gy * y,
+  }));
+  return { ...plan, ground: { ...plan.ground, spotHeights } };
 }

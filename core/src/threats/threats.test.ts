@@ -124,7 +124,7 @@ describe('the skirt', () => {
       ...base,
       ground: {
         ...base.ground,
-        trees: [{ id: 't', name: 'damson', at: { x: 3, y: -2 }, trunk: 0.3, crown: 2 }],
+        trees: [{ id: 't', name: 'damson', at: { x: 3, y: -2 }, trunk: 0.3, roots: 2.5, crown: 2 }],
         services: [
           {
             id: 'w',

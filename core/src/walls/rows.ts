@@ -15,6 +15,7 @@ export interface HungBand {
   readonly band: Band;
   /** Index from the ground up; the lowest is fastened closer. */
   readonly index: number;
+  /** Above the ground, or above the ground at the high post of a bay that steps; the lowest may reach below it. */
   readonly bottom: number;
   /** What it really reaches: its own top, or less when the chosen widths are short. */
   readonly top: number;
@@ -86,6 +87,7 @@ export function cheapestStack(
  *
  * @param bands    bands in order, tops rising
  * @param length   fenced length that each row runs, m
+ * @param drop     how far the lowest band reaches below the level of its bay, to the ground at the low post, m
  * @param bandLap  least lap, m; a lap is also at least one opening measured up the wall of the coarser of the two meshes
  */
 export function hangBands(
@@ -93,13 +95,14 @@ export function hangBands(
   bands: readonly Band[],
   length: number,
   bandLap: number,
+  drop = 0,
 ): readonly HungBand[] {
   const hung: HungBand[] = [];
   bands.forEach((band, index) => {
     const mesh = market.mesh(band.mesh);
     const below = hung[index - 1];
     const lapOver = below ? Math.max(bandLap, mesh.opening.up, market.mesh(below.band.mesh).opening.up) : 0;
-    const bottom = below ? tidy(below.top - lapOver) : 0;
+    const bottom = below ? tidy(below.top - lapOver) : 0 - drop;
     const height = band.top - bottom;
     const ownLap = Math.max(bandLap, mesh.opening.up);
     const cheapest =

@@ -1,15 +1,28 @@
-import type { Span } from '../cutting/types';
+import type { CutSpan, Span } from '../cutting/types';
 import { type FenceLine, type FenceWalk, onSide } from '../ground/fenceLines';
+import { straightGrades } from '../ground/profile';
 import type { SettingOut } from '../posts/setOut';
 import { EPSILON, TOUCH } from '../units/round';
+import type { LineLie } from './slope';
+
+export type Lies = ReadonlyMap<FenceLine, LineLie>;
+
+/** A straight grade under a run, rise over run. Distances along the run, m. */
+export interface RunGrade {
+  readonly from: number;
+  readonly to: number;
+  readonly grade: number;
+}
 
 /** A length of wall between two free ends of mesh, with the posts inside it where it may be jointed. */
 export interface WallRun {
   readonly lines: readonly FenceLine[];
+  /** As bought: along the ground, or on the level where it steps, m. */
   readonly length: number;
   /** Distances of posts from its start, m. */
   readonly posts: readonly number[];
-  readonly spans: readonly Span[];
+  readonly spans: readonly CutSpan[];
+  readonly grades: readonly RunGrade[];
   readonly place: number;
 }
 
@@ -19,7 +32,7 @@ interface ClearSpan {
   readonly to: number;
 }
 
-/** The parts of a line that carry wall mesh, between its openings. */
+/** The parts of a line that carry wall mesh, between its gates. */
 export function clearSpans(line: FenceLine): readonly ClearSpan[] {
   const spans: ClearSpan[] = [];
   let from = 0;
@@ -48,41 +61,105 @@ export function spansOnSides(line: FenceLine, from: number, to: number): readonl
   });
 }
 
+const wayOn = (line: FenceLine, side: string) =>
+  line.members.find((m) => m.ringSide.side.id === side)?.ringSide.forward === false ? 'against' : 'along';
+
+/** The same with what is cut for each, along the ground; split at changes of grade as well. */
+export function groundSpans(lie: LineLie, from: number, to: number): readonly CutSpan[] {
+  const { line, profile } = lie;
+  return straightGrades(profile, from, to).flatMap(({ from: a, to: b, grade }) =>
+    spansOnSides(line, a, b).map((span) => ({
+      ...span,
+      cut: (span.to - span.from) * Math.hypot(1, grade),
+      way: wayOn(line, span.side),
+    })),
+  );
+}
+
+/** The bays of a span that steps, each as a span on the level. */
+const bayOf = (lie: LineLie, from: number, to: number): readonly CutSpan[] =>
+  spansOnSides(lie.line, from, to).map((span) => ({
+    ...span,
+    cut: span.to - span.from,
+    way: wayOn(lie.line, span.side),
+  }));
+
+export const stepsOn = (lie: LineLie | undefined): boolean => lie?.hang === 'step';
+
+function lieOf(lies: Lies, line: FenceLine): LineLie {
+  const lie = lies.get(line);
+  if (!lie) throw new RangeError(`line ${line.id} was not laid on the ground`);
+  return lie;
+}
+
 function makeRun(
   spans: readonly ClearSpan[],
   postsOn: ReadonlyMap<FenceLine, readonly number[]>,
+  lies: Lies,
   place: number,
 ): WallRun {
   let length = 0;
   const posts: number[] = [];
+  const grades: RunGrade[] = [];
+  const [first] = spans;
+  if (first && stepsOn(lies.get(first.line))) {
+    return {
+      lines: [first.line],
+      length: first.to - first.from,
+      posts: [],
+      spans: bayOf(lieOf(lies, first.line), first.from, first.to),
+      grades: [],
+      place,
+    };
+  }
   spans.forEach((span, i) => {
+    const { profile } = lieOf(lies, span.line);
+    const begins = profile.groundAt(span.from);
     if (i > 0) posts.push(length);
     for (const along of postsOn.get(span.line) ?? []) {
-      if (along > span.from + TOUCH && along < span.to - TOUCH) posts.push(length + along - span.from);
+      if (along > span.from + TOUCH && along < span.to - TOUCH)
+        posts.push(length + profile.groundAt(along) - begins);
     }
-    length += span.to - span.from;
+    if (!profile.level) {
+      for (const { from, to, grade } of straightGrades(profile, span.from, span.to)) {
+        if (Math.abs(grade) < EPSILON) continue;
+        const [a, b] = [profile.groundAt(from), profile.groundAt(to)];
+        grades.push({ from: length + a - begins, to: length + b - begins, grade });
+      }
+    }
+    length += profile.groundAt(span.to) - begins;
   });
   return {
     lines: spans.map((s) => s.line),
     length,
     posts,
-    spans: spans.flatMap((s) => spansOnSides(s.line, s.from, s.to)),
+    spans: spans.flatMap((s) => groundSpans(lieOf(lies, s.line), s.from, s.to)),
+    grades,
     place,
   };
+}
+
+/** A line's clear spans; where its mesh steps, bay by bay. */
+function hungSpans(line: FenceLine, lies: Lies): readonly ClearSpan[] {
+  const lie = lieOf(lies, line);
+  if (lie.hang === 'follow') return clearSpans(line);
+  return lie.bays.map(({ from, to }) => ({ line, from, to }));
 }
 
 /**
  * The lengths in which wall mesh hangs.
  *
  * Continuous mesh runs on round corners until an opening, a house wall, an end, or a change of wall; hung side by side it
- * is cut at each corner.
+ * is cut at each corner; where it steps, each bay is a piece of its own.
  *
+ * @param lies  how each line lies on the ground
  * @param same  whether the mesh of one line runs on into the next
- * @see domain.md 6
+ * @see domain.md 6 and 13
  */
 export function wallRuns(
   setting: SettingOut,
   walks: readonly FenceWalk[],
+  lies: Lies,
   same: (a: FenceLine, b: FenceLine) => boolean,
 ): readonly WallRun[] {
   const postsOn = new Map<FenceLine, number[]>();
@@ -101,9 +178,11 @@ export function wallRuns(
       b.from < TOUCH &&
       a.line.choices.hanging === 'continuous' &&
       b.line.choices.hanging === 'continuous' &&
+      !stepsOn(lies.get(a.line)) &&
+      !stepsOn(lies.get(b.line)) &&
       same(a.line, b.line);
     const groups: ClearSpan[][] = [];
-    for (const span of walk.lines.flatMap(clearSpans)) {
+    for (const span of walk.lines.flatMap((line) => hungSpans(line, lies))) {
       const group = groups[groups.length - 1];
       const last = group?.[group.length - 1];
       if (
@@ -125,7 +204,7 @@ export function wallRuns(
       groups.shift();
       groups[groups.length - 1] = [...last, ...first];
     }
-    return groups.map((group) => makeRun(group, postsOn, place++));
+    return groups.map((group) => makeRun(group, postsOn, lies, place++));
   });
 }
 

@@ -11,7 +11,7 @@ import { finerMesh, tornBy } from '../threats/strongMesh';
 import { EPSILON } from '../units/round';
 import { type Term, product, sum, value } from '../working';
 import { type HungBand, type MeshRow, hangBands } from './rows';
-import { type WallRun, clearSpans, wallRuns } from './runs';
+import { type Lies, type WallRun, clearSpans, wallRuns } from './runs';
 
 /** Fence lines that wear the same bands. */
 export interface WallGroup {
@@ -21,6 +21,8 @@ export interface WallGroup {
   readonly bands: readonly HungBand[];
   /** Top of the wall as meant, m. */
   readonly top: number;
+  /** What the lowest band is higher, to reach the ground at the low posts of bays that step, m. */
+  readonly drop: number;
 }
 
 /** One roll width of one band, all along its group. */
@@ -31,8 +33,10 @@ export interface MeshCourse {
   readonly rowIndex: number;
   readonly runs: readonly Run[];
   readonly leaves: readonly Run[];
-  /** Wall pieces with their end allowances, before joints and leaves, m. */
+  /** Wall pieces with their end allowances and what they lean, before joints and leaves, m. */
   readonly working: Term;
+  /** What straight grades under the pieces add, m; 0 where mesh steps. */
+  readonly slopeExtra: number;
 }
 
 export interface WallStage {
@@ -53,26 +57,46 @@ function scopeOf(plan: Pick<Plan, 'choices' | 'enclosures'>, line: FenceLine): S
   return { scope: 'plan' };
 }
 
-function courseWorking(group: WallGroup, band: HungBand, each: number): Term {
-  const sides = group.lines.map((line) => value('mesh.side', line.length, 'm', { side: line.number }));
+function courseWorking(group: WallGroup, lies: Lies, row: MeshRow, band: HungBand, each: number): Term {
+  /** As bought: along the ground, or on the level where it steps. */
+  const bought = (line: FenceLine, from: number, to: number) => {
+    const lie = lies.get(line);
+    if (!lie || lie.hang === 'step') return to - from;
+    return lie.profile.groundAt(to) - lie.profile.groundAt(from);
+  };
+  const sides = group.lines.map((line) =>
+    value('mesh.side', bought(line, 0, line.length), 'm', { side: line.number }),
+  );
   const gates = group.lines.flatMap((line) =>
-    line.openings.map((o) => value('mesh.gate', -o.opening.width, 'm', { width: o.opening.width })),
+    line.openings.map((o) =>
+      value('mesh.gate', -bought(line, o.from, o.to), 'm', { width: o.opening.width }),
+    ),
   );
   const ends = product('mesh.ends', 'm', {}, [
     value('mesh.end-count', 2 * group.runs.length, 'piece', {}),
     value('mesh.end-each', each, 'm', {}),
   ]);
-  return sum('mesh.wall', 'm', { top: band.band.top }, [...sides, ...gates, ends]);
+  const leaning = group.runs.flatMap((run) => run.grades).map((g) => leanTerm(row, g.grade));
+  return sum('mesh.wall', 'm', { top: band.band.top }, [...sides, ...gates, ends, ...leaning]);
 }
+
+/** A strip hung parallel to a grade leans while its ends are cut plumb: its height × grade more (domain.md 13). */
+const leanTerm = (row: MeshRow, grade: number): Term =>
+  product('mesh.lean', 'm', {}, [
+    value('mesh.lean-height', row.top - row.bottom, 'm', {}),
+    value('mesh.lean-grade', Math.abs(grade), 'grade', {}),
+  ]);
 
 function course(
   group: WallGroup,
+  lies: Lies,
   band: HungBand,
   row: MeshRow,
   rowIndex: number,
   figures: Assumptions,
 ): MeshCourse {
   const tail = `band:${band.band.id}/row:${rowIndex}`;
+  const height = row.top - row.bottom;
   const runs = group.runs.map((run): Run => ({
     part: `side:${run.spans[0]?.side ?? group.lines[0]?.id ?? ''}/${tail}/run:${run.place}`,
     use: 'band',
@@ -82,10 +106,12 @@ function course(
     joints: run.posts,
     place: run.place,
     spans: run.spans,
+    leans: run.grades.map(({ from, to, grade }) => ({ from, to, extra: height * Math.abs(grade) })),
   }));
   const leaves = group.lines.flatMap((line) =>
     line.openings.map(({ opening }): Run => {
       const length = opening.width + figures.leafOverlap;
+      const { along, width, side } = opening;
       return {
         part: `opening:${opening.id}/leaf/${tail}`,
         use: 'leaf',
@@ -94,7 +120,8 @@ function course(
         endAllowance: 0,
         joints: [],
         place: 10000 + line.number,
-        spans: [{ side: opening.side, from: opening.along, to: opening.along + opening.width }],
+        spans: [{ side, from: along, to: along + width, cut: length, way: 'along' }],
+        leans: [],
       };
     }),
   );
@@ -105,7 +132,8 @@ function course(
     rowIndex,
     runs,
     leaves,
-    working: courseWorking(group, band, figures.endAllowance),
+    working: courseWorking(group, lies, row, band, figures.endAllowance),
+    slopeExtra: runs.reduce((total, run) => total + run.leans.reduce((t, lean) => t + lean.extra, 0), 0),
   };
 }
 
@@ -185,11 +213,15 @@ export function wallStage(
   plan: Plan,
   market: Market,
   setting: SettingOut,
+  lies: Lies,
   limits: OpeningLimits,
   figures: Assumptions,
 ): WallStage {
-  const keys = keysOf(setting.lines, (choices) => choices.bands);
-  const runs = wallRuns(setting, setting.walks, (a, b) => keys.get(a) === keys.get(b));
+  const bandKeys = keysOf(setting.lines, (choices) => choices.bands);
+  /** Mesh that steps down to the ground is higher by the drop: such lines are cut on their own. */
+  const dropOf = (line: FenceLine) => (line.choices.slope.foot === 'mesh' ? (lies.get(line)?.drop ?? 0) : 0);
+  const keys = new Map(setting.lines.map((line) => [line, `${dropOf(line)} ${bandKeys.get(line) ?? ''}`]));
+  const runs = wallRuns(setting, setting.walks, lies, (a, b) => keys.get(a) === keys.get(b));
   const grouped = new Map<string, FenceLine[]>();
   for (const line of setting.lines) {
     const key = keys.get(line) ?? '';
@@ -203,7 +235,8 @@ export function wallStage(
       scope: scopeOf(plan, first),
       lines,
       runs: runs.filter((run) => run.lines[0] && keys.get(run.lines[0]) === key),
-      bands: hangBands(market, first.choices.bands, length, figures.bandLap),
+      bands: hangBands(market, first.choices.bands, length, figures.bandLap, dropOf(first)),
+      drop: dropOf(first),
       top: first.choices.bands[first.choices.bands.length - 1]?.top ?? 0,
     };
   });
@@ -211,7 +244,7 @@ export function wallStage(
     groups,
     courses: groups.flatMap((group) =>
       group.bands.flatMap((band) =>
-        band.rows.map((row, rowIndex) => course(group, band, row, rowIndex, figures)),
+        band.rows.map((row, rowIndex) => course(group, lies, band, row, rowIndex, figures)),
       ),
     ),
     findings: groups.flatMap((group) =>

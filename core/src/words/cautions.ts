@@ -10,6 +10,10 @@ export function cautionsFor(stage: StageId, plan: Pick<Plan, 'choices' | 'ground
   const byStage: Readonly<Record<StageId, readonly (string | false)[]>> = {
     birds: ['Livestock registration and bird-housing orders are local: check what applies to you.'],
     threats: ['Wildlife law is local. Protected animals are deterred, not harmed.'],
+    ground: [
+      'Have buried services located before anything is dug: the marks on this sheet are only where you put them.',
+      'Nothing long, such as tube or a measuring staff, raised near overhead lines.',
+    ],
     outline: [
       'Check the boundary and the planning rules where you live: the old fence is often not on the line.',
       'Have buried services located before anything is dug.',

@@ -1,9 +1,29 @@
 import type { Market } from '../catalogue/market';
 import { type Change, type ChangeOf, type Verb } from '../plan/changes';
-import { BIRD_NAMES, SOIL_NAMES, SPACE_NAMES, STAGE_NAMES, THREAT_NAMES, meshName } from './names';
+import {
+  BIRD_NAMES,
+  ROLE_NAMES,
+  SOIL_NAMES,
+  SPACE_NAMES,
+  STAGE_NAMES,
+  THREAT_NAMES,
+  meshName,
+  postName,
+} from './names';
+import type { GroundList } from '../plan/changes';
+import type { Gate, PostRole } from '../plan/schema';
 import { type Reader, capital } from './reader';
 
 type Sentences = { readonly [V in Verb]: (change: ChangeOf<V>, reader: Reader, market: Market) => string };
+
+const THINGS: Readonly<Record<GroundList, string>> = {
+  buildings: 'building',
+  trees: 'tree',
+  services: 'buried service',
+  boundaries: 'boundary line',
+  spotHeights: 'height',
+};
+const several = (role: string) => ROLE_NAMES[role as PostRole][1];
 
 /** What each change does, as its button or its undo step says it. */
 const SENTENCES: Sentences = {
@@ -21,7 +41,53 @@ const SENTENCES: Sentences = {
   'set-side-length': ({ length }, r) => `Make the side ${r.length(length)}`,
   'set-side-kind': ({ kind }) =>
     ({ fence: 'Fence this side', wall: 'An existing wall stands here', open: 'Leave this side open' })[kind],
-  'set-posts': () => 'Change the posts',
+  'set-side-building': () => 'The wall of a building stands here',
+  'set-ground': ({ to }, r) =>
+    to.frost === undefined ? 'Turn north' : `Frost goes ${r.length(to.frost)} deep`,
+  'add-to-ground': ({ list }) => `Add a ${THINGS[list]}`,
+  'set-on-ground': ({ list }) => `Change the ${THINGS[list]}`,
+  'remove-from-ground': ({ list }) =>
+    list === 'spotHeights' ? 'Take this height out' : `Take the ${THINGS[list]} out`,
+  'bring-ground': () => 'Bring the ground over from another plan',
+  'set-heights': () => 'Set the heights',
+  'move-corner': () => 'Move the corner',
+  'set-turn': ({ turn }) => `Turn the corner by ${((turn * 180) / Math.PI).toFixed(1)}°`,
+  'split-side': () => 'Put a corner on the side',
+  'remove-corner': () => 'Take the corner out',
+  'walk-outline': () => 'Lay the outline out as walked',
+  divide: () => 'Divide the run',
+  'add-beside': () => 'Add a run beside this side',
+  'rename-enclosure': ({ name }) => `Call the run ${name}`,
+  'remove-enclosure': () => 'Take the run out',
+  'set-pin': ({ pin }, r) =>
+    pin.post.kind === 'standing' ? 'Use the post that stands here' : `Set the post at ${r.length(pin.along)}`,
+  'remove-pin': () => 'Let the post find its own place',
+  'set-slope': ({ slope }) => {
+    if (slope.foot === 'mesh') return 'Carry the mesh down to the ground';
+    if (slope.foot === 'gap') return 'Leave the gap under each step';
+    return slope.hang === 'follow'
+      ? 'Hang the mesh along the slope'
+      : slope.hang === 'step'
+        ? 'Step the mesh bay by bay'
+        : 'Step where the mesh cannot follow';
+  },
+  'set-load': ({ load }) =>
+    ({ fence: 'Posts carry the walls alone', cover: 'Posts carry a cover', roof: 'Posts carry a roof' })[
+      load
+    ],
+  'set-bays': ({ bays }) => (bays === 'equal' ? 'Equal bays' : 'Full panels, the rest last'),
+  'set-shallower': ({ shallower }, r) => {
+    const [role = 'line', by = 0] = Object.entries(shallower)[0] ?? [];
+    return by > 0
+      ? `Set ${several(role)} ${r.length(by)} shallower`
+      : `Set ${several(role)} as deep as the rule says`;
+  },
+  'set-posts': ({ posts }, r, market) => {
+    const [role, product] = Object.entries(posts)[0] ?? [];
+    return role === undefined || product === undefined
+      ? 'Change the posts'
+      : `${postName(market.post(product), r)} for ${several(role)}`;
+  },
   'set-setting': () => 'Change how posts are set',
   'set-spacing': ({ spacing }, r) => `Posts at most ${r.length(spacing)} apart`,
   'set-band': ({ to }, r, market) => {
@@ -40,12 +106,18 @@ const SENTENCES: Sentences = {
       ? `Lay an apron ${r.length(skirt.width)} wide of ${mesh}`
       : `Bury ${mesh} ${r.length(skirt.depth)} deep`;
   },
-  'add-opening': ({ opening }, r) => `Add a gate ${r.length(opening.width)} clear`,
+  'add-opening': ({ opening }, r) =>
+    `Add a ${opening.kind === 'gate' ? 'gate' : 'pop door'} ${r.length(opening.width)} clear`,
   'set-opening': ({ to }, r) => {
-    if (to.width !== undefined) return `Make the gate ${r.length(to.width)} clear`;
-    return to.gap === undefined ? 'Move the gate' : `Leave a gap of ${r.opening(to.gap)} at most`;
+    if (to.width !== undefined) return `Make it ${r.length(to.width)} clear`;
+    const { gap, hinge, swing }: Partial<Gate> = to;
+    if (gap !== undefined) return `Leave a gap of ${r.opening(gap)} at most`;
+    if (hinge !== undefined && swing !== undefined) return `Hang it on the other post, swinging ${swing}`;
+    if (hinge !== undefined) return 'Hang it on the other post';
+    if (swing !== undefined) return swing === 'in' ? 'Let it swing in' : 'Let it swing out';
+    return to.along === undefined ? 'Change the way in' : `Move it to ${r.length(to.along)} from the corner`;
   },
-  'remove-opening': () => 'Take the gate out',
+  'remove-opening': () => 'Take the way in out',
   'set-yard': () => 'Buy at the other yard',
   'set-assumption': () => 'Change an assumption',
   settle: ({ stage, settled }) =>

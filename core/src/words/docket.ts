@@ -1,7 +1,15 @@
 import type { Market, PackId } from '../catalogue';
 import type { CuttingPool, Piece } from '../cutting/types';
 import type { BoughtUnits, DocketLine } from '../docket/types';
-import { GATE_KIT_NAME, ROLE_NAMES, meshName, packName, postName, wireName } from './names';
+import {
+  GATE_KIT_NAME,
+  POP_DOOR_KIT_NAME,
+  ROLE_NAMES,
+  meshName,
+  packName,
+  postName,
+  wireName,
+} from './names';
 import { type Reader, capital, counted, listed } from './reader';
 import type { PostRole } from '../plan/schema';
 
@@ -29,10 +37,15 @@ export function sayLine(
       };
     }
     case 'kit':
-      return {
-        name: `${GATE_KIT_NAME}, ${reader.length(line.detail.width)} clear`,
-        note: 'the leaf takes mesh from the wall’s rolls',
-      };
+      return line.product === 'pop-door-kit'
+        ? {
+            name: `${POP_DOOR_KIT_NAME}, ${reader.length(line.detail.width)} clear`,
+            note: 'hung in the mesh between posts',
+          }
+        : {
+            name: `${GATE_KIT_NAME}, ${reader.length(line.detail.width)} clear`,
+            note: 'the leaf takes mesh from the wall’s rolls',
+          };
     case 'pack':
       return { name: packName(line.product as PackId), note: '' };
   }

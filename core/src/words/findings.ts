@@ -1,6 +1,7 @@
 import type { Finding, FindingCode, FindingParams } from '../findings/types';
-import { BIRD_NAMES, ROLE_NAMES, THREAT_NAMES } from './names';
+import { BIRD_NAMES, MESH_NAMES, ROLE_NAMES, THREAT_NAMES } from './names';
 import { type Reader, capital, counted, listed } from './reader';
+import { SERVICE_REACH } from '../posts/places';
 import type { ThreatId } from '../threats/kinds';
 
 type Sentences = { readonly [C in FindingCode]: (params: FindingParams[C], reader: Reader) => string };
@@ -26,6 +27,52 @@ const SENTENCES: Sentences = {
     `This yard sells no gate kit ${r.length(width)} wide${nearest === null ? '' : `; the nearest is ${r.length(nearest)}`}.`,
   'pin.past-end': ({ side, past }, r) =>
     `A post set by hand stands ${r.length(past)} past the end of side ${side}.`,
+  'building.tangled': ({ name }) =>
+    `The outline of ${name} crosses itself. Move a corner of it back until its walls part.`,
+  'heights.contradict': ({ kept, other, by }, r) =>
+    `Two heights at one stake differ by ${r.length(by)}: ${r.length(kept)} and ${r.length(other)}. The first counts; take the wrong one out.`,
+  'heights.cliff': ({ grade, apart }, r) =>
+    `Two heights ${r.length(apart)} apart make a grade of ${r.grade(grade)}. Read them again before you trust them.`,
+  'side.off-wall': ({ side, building, by }, r) =>
+    `Side ${side} is to be a wall of ${building} and lies ${r.length(by)} off it: nothing closes the run there. Fence it, or pull its corners back to the wall.`,
+  'side.through-building': ({ side, building }) =>
+    `Side ${side} runs through ${building}. Move a corner, or put one where the fence meets the wall.`,
+  'side.over-boundary': ({ side, boundary, by }, r) =>
+    `Side ${side} reaches ${r.length(by)} over the boundary (${boundary}). Move it back, or ask first.`,
+  'lane.narrow': ({ side, building, width, lane }, r) =>
+    `The way between side ${side} and ${building} is ${r.length(width)}: a barrow wants ${r.length(lane)}.`,
+  'slope.follows': ({ side, grade, limit, mesh }, r) =>
+    `Side ${side} climbs ${r.grade(grade)}; ${MESH_NAMES[mesh].toLowerCase()} mesh follows ${r.grade(limit)} at most and would buckle. Step it.`,
+  'slope.steps': ({ side, grade, limit, mesh, drop }, r) =>
+    `Side ${side} climbs ${r.grade(grade)} and ${MESH_NAMES[mesh].toLowerCase()} mesh follows ${r.grade(limit)}: it steps bay by bay, up to ${r.length(drop)} a bay, and the lowest band is so much higher.`,
+  'gate.into': ({ side, name }) => `The gate on side ${side} opens into ${name}.`,
+  'gate.uphill': ({ side, rise }, r) =>
+    `The ground rises ${r.length(rise)} under the gate on side ${side} as it opens: it would drag.`,
+  'pop-door.on-post': ({ side }) => `A post stands in the pop door on side ${side}. Move the door beside it.`,
+  'pop-door.no-kit': ({ width, nearest }, r) =>
+    `This yard sells no pop door ${r.length(width)} wide${nearest === null ? '' : `; the nearest is ${r.length(nearest)}`}.`,
+  'posts.far-apart': ({ spacing, most, why }, r) => {
+    const carries = {
+      cover: 'with a cover on them',
+      timber: 'of timber',
+      steel: 'even of steel or with woven mesh',
+    };
+    return `Posts ${r.length(spacing)} apart ${carries[why]} are too far: ${r.length(most)} at most.`;
+  },
+  'post.on-service': ({ number, role, name, distance }, r) =>
+    `${capital(ROLE_NAMES[role][0])} ${number} would be dug ${r.length(distance)} from the ${name}. Keep ${r.length(SERVICE_REACH)} off, and have it located before anything is dug.`,
+  'post.in-roots': ({ number, role, name, distance }, r) =>
+    `${capital(ROLE_NAMES[role][0])} ${number} stands ${r.length(distance)} from the ${name}, among its roots: drive it, or dig by hand.`,
+  'post.nearly-fits': ({ role, needs, buy, length, by }, r) =>
+    `${capital(ROLE_NAMES[role][1])} need ${r.length(needs)} and come from ${r.length(buy)}. Set ${r.length(by)} shallower, ${r.length(length)} would do.`,
+  'post.shallow': ({ role, by }, r) =>
+    `${capital(ROLE_NAMES[role][1])} stand ${r.length(by)} less deep than the rule: they hold less against wind and pull.`,
+  'post.spike-high': ({ role, above, most }, r) =>
+    `${capital(ROLE_NAMES[role][1])} on spikes stand ${r.length(above)} out of the ground; a spike holds ${r.length(most)} at most. Dig them in.`,
+  'post.stony': ({ role }) =>
+    `${capital(ROLE_NAMES[role][1])} are to be driven into stony ground: try one first, and dig where it glances off.`,
+  'post.standing-low': ({ number, above, needs }, r) =>
+    `The standing post ${number} is ${r.length(above)} high and the wall wants ${r.length(needs)}. Put a new one in, or lower the wall.`,
   'birds.none': () => 'No birds yet: the area they want and the largest opening are left out.',
   'birds.crowded': ({ area, wanted }, r) =>
     `The run has ${r.area(area)} and the birds want ${r.area(wanted)}.`,
@@ -35,15 +82,20 @@ const SENTENCES: Sentences = {
     `${capital(BIRD_NAMES[kind][1])} clear a wall of ${r.length(wall)} without a cover; they want ${r.length(needs)}, a cover, or one wing clipped.`,
   'birds.cover': ({ kind }) =>
     `${capital(BIRD_NAMES[kind][1])} are kept under a cover; none is planned here yet.`,
-  'opening.passes': ({ of, opening, threats, limit, from }, r) => {
+  'opening.passes': ({ of, opening, threats, limit, from, side }, r) => {
+    const under = `under the mesh on side ${side ?? ''}`;
     const where =
-      of === 'gate'
-        ? 'the gap beside the gate'
-        : of === 'skirt'
-          ? 'the skirt'
-          : from > 0
-            ? `the wall above ${r.length(from)}`
-            : 'the foot of the wall';
+      of === 'gap'
+        ? `the gap at the foot of a step, ${under}`
+        : of === 'hollow'
+          ? `a hollow ${under}`
+          : of === 'gate'
+            ? 'the gap beside the gate'
+            : of === 'skirt'
+              ? 'the skirt'
+              : from > 0
+                ? `the wall above ${r.length(from)}`
+                : 'the foot of the wall';
     return `${capital(who(threats))} ${verb(threats, 'gets', 'get')} through ${where}: ${r.opening(opening)} is not smaller than ${r.opening(limit)}.`;
   },
   'mesh.torn': ({ of, threats, wire, needs }) => {

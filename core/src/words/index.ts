@@ -5,7 +5,10 @@ export { sayFinding } from './findings';
 export {
   BIRD_NAMES,
   GATE_KIT_NAME,
+  MESH_NAMES,
   ROLE_NAMES,
+  POP_DOOR_KIT_NAME,
+  SERVICE_NAMES,
   SOIL_NAMES,
   SPACE_NAMES,
   STAGE_NAMES,

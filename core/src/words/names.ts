@@ -1,7 +1,7 @@
 import type { BirdKind, SpaceSchool } from '../birds/kinds';
 import type { MeshProduct, MeshType, PackId, PostProduct } from '../catalogue';
 import type { Soil } from '../plan/assumptions';
-import type { PostRole } from '../plan/schema';
+import type { PostRole, Service } from '../plan/schema';
 import type { StageId } from '../plan/stages';
 import type { ThreatId } from '../threats/kinds';
 import { gaugeOf } from '../units';
@@ -11,6 +11,7 @@ import type { Reader } from './reader';
 export const STAGE_NAMES: Readonly<Record<StageId, string>> = {
   birds: 'Birds',
   threats: 'Threats',
+  ground: 'Ground',
   outline: 'Outline',
   posts: 'Posts',
   walls: 'Walls',
@@ -114,9 +115,10 @@ const PACK_NAMES: Readonly<Record<PackId, string>> = {
   peg: 'Ground pegs 200 mm',
   concrete: 'Dry concrete mix, 20 kg bags',
   brace: 'Brace, half-round timber',
+  spike: 'Driven spike for 100 mm posts',
 };
 
-const MESH_NAMES: Readonly<Record<MeshType, string>> = {
+export const MESH_NAMES: Readonly<Record<MeshType, string>> = {
   'fine-welded': 'Fine welded',
   welded: 'Welded',
   hexagonal: 'Hexagonal',
@@ -173,4 +175,13 @@ export function postName(post: PostProduct, reader: Reader): string {
 }
 
 export const packName = (pack: PackId): string => PACK_NAMES[pack];
+export const POP_DOOR_KIT_NAME = 'Pop door with runners and frame';
 export const GATE_KIT_NAME = 'Gate kit with frame, hinges, catches and sill';
+
+export const SERVICE_NAMES: Readonly<Record<Service['kind'], string>> = {
+  water: 'water pipe',
+  power: 'power cable',
+  gas: 'gas pipe',
+  drain: 'drain',
+  phone: 'phone line',
+};

@@ -9,7 +9,8 @@ export interface Reader {
   opening(metres: number): string;
   area(squareMetres: number): string;
   money(minor: number): string;
-  percent(ratio: number): string;
+  /** A grade, rise over run: `7.5 %`. */
+  grade(ratio: number): string;
   /** A value in any unit of a working. */
   amount(value: number, unit: TermUnit): string;
 }
@@ -31,7 +32,7 @@ export function makeReader(system: UnitSystem, currency: string): Reader {
     opening: (metres) => printLength(metres, system, 'opening'),
     area,
     money: (minor) => printMoney(minor, currency),
-    percent: (ratio) => `${printNumber(ratio * 100, 0)} %`,
+    grade: (ratio) => `${trimmed(ratio * 100, 1)} %`,
     amount(value, unit) {
       switch (unit) {
         case 'm':
@@ -50,6 +51,8 @@ export function makeReader(system: UnitSystem, currency: string): Reader {
           return `${trimmed(value, 2)} h`;
         case 'money':
           return printMoney(value, currency);
+        case 'grade':
+          return `${printNumber(value * 100, 1)} %`;
         case 'ratio':
           return trimmed(value, 2);
       }

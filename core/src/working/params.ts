@@ -23,12 +23,14 @@ export interface TermParams {
   /** Outline */
   'outline.area': object;
   'outline.enclosure-area': { readonly name: string };
-  'outline.triangle': { readonly from: number; readonly to: number };
+  'outline.triangle': { readonly first: number; readonly from: number; readonly to: number };
   'outline.width': object;
   'outline.depth': object;
   'outline.perimeter': object;
   'outline.fence': object;
   'outline.side': SideParam;
+  'outline.ground': object;
+  'outline.along-ground': { readonly side: number; readonly level: number; readonly rise: number };
   /** Posts */
   'posts.total': object;
   'posts.role': { readonly role: PostRole };
@@ -38,6 +40,7 @@ export interface TermParams {
   'posts.spacing': object;
   'posts.one-less': object;
   'posts.pinned': object;
+  'posts.standing': object;
   'posts.need': object;
   'posts.braces': object;
   'posts.brace-ends': object;
@@ -57,6 +60,9 @@ export interface TermParams {
   'mesh.joint-count': object;
   'mesh.joint-each': object;
   'mesh.leaf': { readonly width: number };
+  'mesh.lean': object;
+  'mesh.lean-height': object;
+  'mesh.lean-grade': object;
   'mesh.need': object;
   'mesh.wall': { readonly top: number };
   'mesh.skirt': object;
@@ -93,6 +99,8 @@ export interface TermParams {
   'docket.total': object;
   'docket.line': { readonly line: string };
   'docket.kit': { readonly width: number };
+  'docket.pop-door': { readonly width: number };
+  'docket.spikes': object;
   /** Hours */
   'hours.total': object;
   'hours.stake-out': object;
@@ -102,7 +110,8 @@ export interface TermParams {
   'hours.trench': object;
   'hours.apron': object;
   'hours.gates': object;
-  'hours.count': { readonly of: 'runs' | 'posts' | 'gates' };
+  'hours.pop-doors': object;
+  'hours.count': { readonly of: 'runs' | 'posts' | 'gates' | 'pop doors' };
   'hours.metres': object;
   'hours.volume': object;
   'hours.rate': object;

@@ -1,4 +1,7 @@
 import type { Choices, Plan } from '../schema';
+import { moveCorner, removeCorner, setTurn, splitSide } from './corners';
+import { addBeside, divide, removeEnclosure, renameEnclosure, walkOutline } from './enclosures';
+import { addToGround, bringGround, removeFromGround, setGround, setHeights, setOnGround } from './ground';
 import { layOut, moveSide, setSideLength } from './outline';
 import type { Change, ChangeOf, Scope, Verb } from './types';
 
@@ -39,6 +42,12 @@ const APPLY: Appliers = {
     threats: { ...plan.threats, [threat]: presence },
   }),
   'set-soil': (plan, { soil }) => ({ ...plan, ground: { ...plan.ground, soil } }),
+  'set-ground': setGround,
+  'add-to-ground': addToGround,
+  'set-on-ground': setOnGround,
+  'remove-from-ground': removeFromGround,
+  'bring-ground': bringGround,
+  'set-heights': setHeights,
   'lay-out': layOut,
   'move-side': moveSide,
   'set-side-length': setSideLength,
@@ -47,6 +56,30 @@ const APPLY: Appliers = {
     sides: plan.sides.map((s) => (s.id === side ? { id: s.id, from: s.from, to: s.to, kind } : s)),
     openings: kind === 'fence' ? plan.openings : plan.openings.filter((o) => o.side !== side),
   }),
+  'set-side-building': (plan, { side, building }) => ({
+    ...plan,
+    sides: plan.sides.map((s) =>
+      s.id === side ? { id: s.id, from: s.from, to: s.to, kind: 'building', building } : s,
+    ),
+    openings: plan.openings.filter((o) => o.side !== side),
+  }),
+  'move-corner': moveCorner,
+  'set-turn': setTurn,
+  'split-side': splitSide,
+  'remove-corner': removeCorner,
+  'walk-outline': walkOutline,
+  divide,
+  'add-beside': addBeside,
+  'rename-enclosure': renameEnclosure,
+  'remove-enclosure': removeEnclosure,
+  'set-pin': (plan, { pin }) => ({ ...plan, postPins: [...without(plan.postPins, pin.id), pin] }),
+  'remove-pin': (plan, { id }) => ({ ...plan, postPins: without(plan.postPins, id) }),
+  'set-slope': (plan, { scope, slope }) =>
+    choose(plan, scope, (now) => ({ slope: { ...now.slope, ...slope } })),
+  'set-load': (plan, { scope, load }) => choose(plan, scope, () => ({ load })),
+  'set-bays': (plan, { scope, bays }) => choose(plan, scope, () => ({ bays })),
+  'set-shallower': (plan, { scope, shallower }) =>
+    choose(plan, scope, (now) => ({ shallower: { ...now.shallower, ...shallower } })),
   'set-posts': (plan, { scope, posts }) =>
     choose(plan, scope, (now) => ({ posts: { ...now.posts, ...posts } })),
   'set-setting': (plan, { scope, setting }) =>
@@ -60,7 +93,11 @@ const APPLY: Appliers = {
   'set-hanging': (plan, { scope, hanging }) => choose(plan, scope, () => ({ hanging })),
   'set-skirt': (plan, { scope, skirt }) => choose(plan, scope, () => ({ skirt })),
   'add-opening': (plan, { opening }) => ({ ...plan, openings: [...plan.openings, opening] }),
-  'set-opening': (plan, { id, to }) => ({ ...plan, openings: byId(plan.openings, id, to) }),
+  'set-opening': (plan, { id, to }) => ({
+    ...plan,
+    // A gate is given a gate's fields: whoever makes the change has the opening before them.
+    openings: plan.openings.map((o) => (o.id === id ? { ...o, ...to } : o)),
+  }),
   'remove-opening': (plan, { id }) => ({ ...plan, openings: without(plan.openings, id) }),
   'set-yard': (plan, { yard }) => ({ ...plan, buying: { ...plan.buying, yards: [yard] } }),
   'set-assumption': (plan, { id, value }) => {

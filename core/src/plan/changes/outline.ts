@@ -1,37 +1,9 @@
-import { type Vector, cross, distance, dot, minus, plus, times } from '../../ground/vector';
+import { type Vector, cross, dot, minus, plus, times } from '../../ground/vector';
 import { type RingSide, surveyRings } from '../../ground/survey';
 import { TOUCH, tidy } from '../../units/round';
 import type { Corner, Plan, Side } from '../schema';
+import { keepOnSides, place } from './onSides';
 import type { Box, ChangeOf } from './types';
-
-const place = (id: string, at: Vector): Corner => ({ id, x: tidy(at.x), y: tidy(at.y) });
-
-/** Openings keep their place along a side whose length changed, and never hang over its end where they can fit. */
-export function keepOpenings(before: Plan, after: Plan): Plan {
-  const lengths = (plan: Plan) => {
-    const corners = new Map(plan.corners.map((c) => [c.id, c]));
-    return new Map(
-      plan.sides.map((s) => {
-        const from = corners.get(s.from);
-        const to = corners.get(s.to);
-        return [s.id, from && to ? distance(from, to) : 0];
-      }),
-    );
-  };
-  const old = lengths(before);
-  const now = lengths(after);
-  const openings = after.openings.flatMap((opening) => {
-    const length = now.get(opening.side);
-    if (length === undefined) return [];
-    const was = old.get(opening.side) ?? length;
-    if (Math.abs(was - length) < TOUCH || was === 0) return [opening];
-    const middle = ((opening.along + opening.width / 2) * length) / was;
-    const along = Math.max(0, Math.min(length - opening.width, middle - opening.width / 2));
-    return [{ ...opening, along: tidy(along) }];
-  });
-  const sides = new Set(after.sides.map((s) => s.id));
-  return { ...after, openings, postPins: after.postPins.filter((pin) => sides.has(pin.side)) };
-}
 
 /**
  * Lays a rectangular run out, against the house where the two touch.
@@ -77,7 +49,8 @@ export function layOut(plan: Plan, { run, house }: ChangeOf<'lay-out'>): Plan {
     { x: tidy(house.left), y: tidy(house.high) },
   ];
   const [first, ...others] = plan.ground.buildings;
-  const buildings = outline ? [{ id: building, name: first?.name ?? 'House', outline }, ...others] : others;
+  const standing = { name: 'House', eaves: 2, height: 2.6, ...first, id: building };
+  const buildings = outline ? [{ ...standing, outline }, ...others] : others;
   const enclosure = plan.enclosures[0] ?? { id: 'run', name: 'Run', ring: [] };
   const next: Plan = {
     ...plan,
@@ -95,7 +68,7 @@ export function layOut(plan: Plan, { run, house }: ChangeOf<'lay-out'>): Plan {
       ),
     },
   };
-  return keepOpenings(plan, next);
+  return keepOnSides(plan, next);
 }
 
 /** The rectangle and its house where the plan is one, so that width and depth can be typed. */
@@ -155,7 +128,7 @@ export function moveSide(plan: Plan, { side: id, by }: ChangeOf<'move-side'>): P
       const to = moved.get(c.id);
       return to ? place(c.id, to) : c;
     });
-    return keepOpenings(plan, { ...plan, corners });
+    return keepOnSides(plan, { ...plan, corners });
   }
   return plan;
 }

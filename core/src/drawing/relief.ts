@@ -1,0 +1,114 @@
+import { contours } from 'd3-contour';
+import { terrainOf } from '../ground/terrain';
+import { type Vector, cross, minus } from '../ground/vector';
+import type { SpotHeight } from '../plan/schema';
+import { GRADE_LIMITS } from '../walls/slope';
+import type { Extent } from './scene';
+
+export interface Contour {
+  /** Above the lowest spot measured, m. */
+  readonly height: number;
+  readonly lines: readonly (readonly Vector[])[];
+}
+
+/** Ground of one slope, with how the common meshes take it. */
+export interface SlopeTint {
+  readonly points: readonly Vector[];
+  readonly grade: number;
+  readonly steepness: 'gentle' | 'steps-welded' | 'steps-hexagonal' | 'too-steep';
+}
+
+/** Points down the slope from its middle. */
+export interface FallArrow {
+  readonly at: Vector;
+  /** Unit vector downhill. */
+  readonly way: Vector;
+  readonly grade: number;
+}
+
+export interface Relief {
+  readonly contours: readonly Contour[];
+  readonly tints: readonly SlopeTint[];
+  readonly arrows: readonly FallArrow[];
+}
+
+const NONE: Relief = { contours: [], tints: [], arrows: [] };
+/** Cells along the longer side of what is drawn. */
+const CELLS = 56;
+const STEPS = [0.1, 0.2, 0.25, 0.5, 1, 2, 5, 10, 20, 50];
+/** Ground that falls less than this is level to the eye. */
+const FLAT = 0.005;
+
+/** How steep ground is for the meshes that mind: the limits of domain.md 13. */
+export function steepness(grade: number): SlopeTint['steepness'] {
+  if (grade <= GRADE_LIMITS.welded) return 'gentle';
+  if (grade <= GRADE_LIMITS.hexagonal) return 'steps-welded';
+  return grade <= GRADE_LIMITS['chain-link'] ? 'steps-hexagonal' : 'too-steep';
+}
+
+function contourLines(heights: readonly SpotHeight[], extent: Extent): readonly Contour[] {
+  const terrain = terrainOf(heights);
+  const [wide, high] = [extent.right - extent.left, extent.high - extent.low];
+  const cell = Math.max(wide, high) / CELLS;
+  const [nx, ny] = [Math.max(2, Math.ceil(wide / cell) + 1), Math.max(2, Math.ceil(high / cell) + 1)];
+  const at = (i: number, j: number) => ({ x: extent.left + i * cell, y: extent.low + j * cell });
+  const base = Math.min(...heights.map((h) => h.height));
+  const values = Array.from(
+    { length: nx * ny },
+    (_, k) => terrain.heightAt(at(k % nx, Math.floor(k / nx))) - base,
+  );
+  const most = Math.max(...values);
+  const step = STEPS.find((s) => most / s <= 9) ?? 100;
+  const levels = Array.from({ length: Math.floor(most / step) }, (_, i) => step * (i + 1)).filter(
+    (l) => l < most,
+  );
+  // Contours come as rings round all that is higher; where a ring runs along the edge of the grid it is no contour.
+  const onEdge = ([x = 0, y = 0]: readonly number[]) =>
+    x <= 0.501 || y <= 0.501 || x >= nx - 0.501 || y >= ny - 0.501;
+  return contours()
+    .size([nx, ny])
+    .thresholds(levels)(values)
+    .map((shape) => {
+      const lines: Vector[][] = [];
+      for (const ring of shape.coordinates.flat()) {
+        let line: Vector[] = [];
+        ring.forEach((p, i) => {
+          const before = ring[i - 1];
+          if (before && onEdge(before) && onEdge(p)) {
+            if (line.length > 1) lines.push(line);
+            line = [];
+          }
+          line.push(at((p[0] ?? 0) - 0.5, (p[1] ?? 0) - 0.5));
+        });
+        if (line.length > 1) lines.push(line);
+      }
+      return { height: shape.value, lines };
+    });
+}
+
+function slopes(heights: readonly SpotHeight[]) {
+  const tints: SlopeTint[] = [];
+  const arrows: FallArrow[] = [];
+  for (const [a, b, c] of terrainOf(heights).triangles) {
+    const whole = cross(minus(b, a), minus(c, a));
+    // Gradient of the plane through three heights.
+    const dx = ((b.z - a.z) * (c.y - a.y) - (c.z - a.z) * (b.y - a.y)) / whole;
+    const dy = ((c.z - a.z) * (b.x - a.x) - (b.z - a.z) * (c.x - a.x)) / whole;
+    const grade = Math.hypot(dx, dy);
+    tints.push({ points: [a, b, c].map(({ x, y }) => ({ x, y })), grade, steepness: steepness(grade) });
+    if (grade < FLAT) continue;
+    const at = { x: (a.x + b.x + c.x) / 3, y: (a.y + b.y + c.y) / 3 };
+    arrows.push({ at, way: { x: -dx / grade, y: -dy / grade }, grade });
+  }
+  return { tints, arrows };
+}
+
+/**
+ * The slope as it is drawn: contours over the whole picture, tints and arrows where heights were measured.
+ *
+ * @param extent  what the sheet shows, m
+ */
+export function relief(heights: readonly SpotHeight[], extent: Extent): Relief {
+  if (terrainOf(heights).level) return NONE;
+  return { contours: contourLines(heights, extent), ...slopes(heights) };
+}

@@ -1,0 +1,194 @@
+import { type Finding, finding } from '../findings/types';
+import type { Assumptions } from '../plan/assumptions';
+import { apply } from '../plan/changes/apply';
+import type { Change } from '../plan/changes/types';
+import type { Plan } from '../plan/schema';
+import { EPSILON, tidy } from '../units/round';
+import { besideLine, betweenLines, ringStraights } from './polyline';
+import { type Ring, type RingSide, surveyRings } from './survey';
+import { terrainOf } from './terrain';
+import { type Vector, distance, insideOrOn, lerp } from './vector';
+
+/** A fence nearer to a wall than this stands against it; nothing is meant to pass between, m. */
+const AGAINST = 0.1;
+/** Spots closer than this are one stake: two heights there contradict each other, m. */
+const ONE_STAKE = 0.02;
+/** Heights that differ by less agree, m. */
+const AGREES = 0.005;
+/** Ground rarely climbs more than one in one: a reading is likelier to be wrong. */
+const CLIFF = 1;
+
+function heightFindings({ ground }: Plan): Finding[] {
+  const found: Finding[] = [];
+  const { spotHeights } = ground;
+  const remove = (id: string): Change => ({ verb: 'remove-from-ground', list: 'spotHeights', id });
+  spotHeights.forEach((spot, i) => {
+    const twin = spotHeights.slice(0, i).find((other) => distance(other.at, spot.at) < ONE_STAKE);
+    if (!twin || Math.abs(twin.height - spot.height) < AGREES) return;
+    found.push(
+      finding(
+        'heights.contradict',
+        'mend',
+        'ground',
+        `spot:${spot.id}`,
+        { kept: twin.height, other: spot.height, by: Math.abs(twin.height - spot.height) },
+        [remove(spot.id), remove(twin.id)],
+      ),
+    );
+  });
+  const { triangles, rim } = terrainOf(spotHeights);
+  const edges = triangles.length > 0 ? triangles.flatMap((t) => ringStraights(t)) : rim;
+  let steepest: { grade: number; a: Vector; b: Vector } | undefined;
+  for (const [a, b] of edges) {
+    const [za, zb] = [terrainOf(spotHeights).heightAt(a), terrainOf(spotHeights).heightAt(b)];
+    const grade = Math.abs(za - zb) / distance(a, b);
+    if (grade > CLIFF && (!steepest || grade > steepest.grade)) steepest = { grade, a, b };
+  }
+  if (steepest) {
+    const { a, b, grade } = steepest;
+    const suspect = spotHeights.find((s) => distance(s.at, a) < ONE_STAKE) ?? spotHeights[0];
+    found.push(
+      finding(
+        'heights.cliff',
+        'know',
+        'ground',
+        `spot:${suspect?.id ?? ''}`,
+        { grade, apart: distance(a, b) },
+        suspect ? [remove(suspect.id)] : [],
+      ),
+    );
+  }
+  return found;
+}
+
+/** Where a side that is to be a house wall leaves it by, m; 0 when it lies on it. */
+function offWall(side: RingSide, outline: readonly Vector[]): number {
+  const ring = [...outline, ...outline.slice(0, 1)];
+  const ends = [0, 0.5, 1].map((t) => {
+    const p = lerp(side.start, side.end, t);
+    return betweenLines(p, p, ring);
+  });
+  return Math.max(...ends);
+}
+
+function buildingFindings(plan: Plan, ring: Ring): Finding[] {
+  const found: Finding[] = [];
+  for (const side of ring.sides) {
+    const own = side.side.kind === 'building' ? side.side.building : undefined;
+    for (const building of plan.ground.buildings) {
+      const part = `side:${side.side.id}`;
+      if (own === building.id) {
+        const by = offWall(side, building.outline);
+        if (by > 0.05) {
+          found.push(
+            finding(
+              'side.off-wall',
+              'mend',
+              'outline',
+              part,
+              { side: side.number, building: building.name, by },
+              [{ verb: 'set-side-kind', side: side.side.id, kind: 'fence' }],
+            ),
+          );
+        }
+        continue;
+      }
+      if (side.side.kind !== 'fence') continue;
+      const inside = [0.02, 0.25, 0.5, 0.75, 0.98].some((t) => {
+        const p = lerp(side.start, side.end, t);
+        const wall = betweenLines(p, p, [...building.outline, ...building.outline.slice(0, 1)]);
+        return wall > 0.02 && insideOrOn(p, building.outline, 0);
+      });
+      if (inside) {
+        const params = { side: side.number, building: building.name };
+        found.push(finding('side.through-building', 'mend', 'outline', part, params));
+      }
+    }
+  }
+  return found;
+}
+
+/** How far a side reaches over a boundary, m, where `home` is the sign of our side of it. */
+const reachOver = (side: Pick<RingSide, 'start' | 'end'>, line: readonly Vector[], home: number): number =>
+  Math.max(0, -home * besideLine(side.start, line), -home * besideLine(side.end, line));
+
+/** Our side of a boundary: where the buildings are that the run leans on, otherwise where most of its corners are. */
+function homeSide(plan: Plan, ring: Ring, line: readonly Vector[]): number {
+  const leaned = ring.sides.flatMap((s) => (s.side.kind === 'building' ? [s.side.building] : []));
+  const walls = plan.ground.buildings.filter((b) => leaned.includes(b.id)).flatMap((b) => b.outline);
+  const points = walls.length > 0 ? walls : ring.sides.map((s) => s.start);
+  const left = points.reduce((total, p) => total + Math.sign(besideLine(p, line)), 0);
+  return left >= 0 ? 1 : -1;
+}
+
+/** A side moved inwards, only where that truly brings it back. */
+function movedBack(
+  plan: Plan,
+  ring: Ring,
+  side: RingSide,
+  by: number,
+  mended: (then: RingSide) => boolean,
+): Change[] {
+  const change: Change = { verb: 'move-side', side: side.side.id, by: tidy(-by) };
+  const then = surveyRings(apply(plan, change))
+    .find((r) => r.enclosure === ring.enclosure)
+    ?.sides.find((s) => s.side.id === side.side.id);
+  return then && then.length > 0.3 && mended(then) ? [change] : [];
+}
+
+function boundaryFindings(plan: Plan, ring: Ring): Finding[] {
+  return plan.ground.boundaries.flatMap((boundary) => {
+    const home = homeSide(plan, ring, boundary.line);
+    return ring.sides.flatMap((side): Finding[] => {
+      const by = reachOver(side, boundary.line, home);
+      if (by < AGREES) return [];
+      const params = { side: side.number, boundary: boundary.name, by };
+      const mends = movedBack(plan, ring, side, by, (s) => reachOver(s, boundary.line, home) < AGREES);
+      return [finding('side.over-boundary', 'mend', 'outline', `side:${side.side.id}`, params, mends)];
+    });
+  });
+}
+
+/** A fence beside a wall that it does not lean on leaves a way; a barrow wants 1.0 (domain.md 8). */
+function laneFindings(plan: Plan, ring: Ring, lane: number): Finding[] {
+  const found: Finding[] = [];
+  for (const building of plan.ground.buildings) {
+    const walls = [...building.outline, ...building.outline.slice(0, 1)];
+    const gapOf = (side: Pick<RingSide, 'start' | 'end'>) => betweenLines(side.start, side.end, walls);
+    let narrowest: { side: RingSide; width: number } | undefined;
+    for (const side of ring.sides) {
+      if (side.side.kind !== 'fence') continue;
+      const width = gapOf(side);
+      if (width < AGAINST || width >= lane - AGREES) continue;
+      // Round a corner from where the run leans on this wall there is no way through.
+      if (leansNear(ring, side, walls)) continue;
+      if (!narrowest || width < narrowest.width) narrowest = { side, width };
+    }
+    if (!narrowest) continue;
+    const { side, width } = narrowest;
+    const mends = movedBack(plan, ring, side, lane - width, (s) => gapOf(s) >= lane - AGREES);
+    const params = { side: side.number, building: building.name, width, lane };
+    found.push(finding('lane.narrow', 'mend', 'outline', `side:${side.side.id}`, params, mends));
+  }
+  return found;
+}
+
+/** Whether the run meets this wall one side away, so that nobody walks between. */
+function leansNear(ring: Ring, side: RingSide, walls: readonly Vector[]): boolean {
+  const i = ring.sides.indexOf(side);
+  const n = ring.sides.length;
+  const around = [ring.sides[(i + n - 1) % n], ring.sides[(i + 1) % n]];
+  return around.some((s) => s !== undefined && betweenLines(s.start, s.end, walls) < AGAINST);
+}
+
+/** What the ground has against the outline: heights, houses, boundaries, ways that grow too narrow. */
+export function groundFindings(plan: Plan, rings: readonly Ring[], figures: Assumptions): readonly Finding[] {
+  return [
+    ...heightFindings(plan),
+    ...rings.flatMap((ring) => [
+      ...buildingFindings(plan, ring),
+      ...boundaryFindings(plan, ring),
+      ...laneFindings(plan, ring, figures.barrowLane + EPSILON),
+    ]),
+  ];
+}

@@ -1,0 +1,175 @@
+import Delaunator from 'delaunator';
+import type { SpotHeight } from '../plan/schema';
+import { type Vector, cross, distance, dot, minus, plus, times } from './vector';
+
+/** A measured point of the ground. All m. */
+export interface Spot extends Vector {
+  readonly z: number;
+}
+
+export type Triangle = readonly [Spot, Spot, Spot];
+
+/** The ground as measured: triangles between spot heights, and the rim that everything outside them is taken from. */
+export interface Terrain {
+  /** No more than one height is known: the ground counts as level. */
+  readonly level: boolean;
+  readonly triangles: readonly Triangle[];
+  /** Edges of the hull; between spots on one line, the line itself. */
+  readonly rim: readonly (readonly [Spot, Spot])[];
+  /** Height of the ground, m. */
+  heightAt(p: Vector): number;
+  /** Where the straight from `a` to `b` passes from one slope into another: fractions of its length, rising, ends left out. */
+  breaksAlong(a: Vector, b: Vector): readonly number[];
+}
+
+/** Spots nearer to each other than this are one spot, m. */
+const SAME_SPOT = 0.02;
+
+/** Double area below which a triangle has no slope of its own, m². */
+const SLIVER = 1e-9;
+
+function inTriangle(p: Vector, [a, b, c]: Triangle): number | undefined {
+  const whole = cross(minus(b, a), minus(c, a));
+  const wa = cross(minus(b, p), minus(c, p)) / whole;
+  const wb = cross(minus(c, p), minus(a, p)) / whole;
+  const wc = 1 - wa - wb;
+  const outside = -1e-9;
+  return wa < outside || wb < outside || wc < outside ? undefined : wa * a.z + wb * b.z + wc * c.z;
+}
+
+function distinct(heights: readonly SpotHeight[]): Spot[] {
+  const spots: Spot[] = [];
+  for (const { at, height } of heights) {
+    if (!spots.some((s) => distance(s, at) < SAME_SPOT)) spots.push({ x: at.x, y: at.y, z: height });
+  }
+  return spots;
+}
+
+/** Spots on one straight line follow each other along it. */
+function chain(spots: readonly Spot[]): (readonly [Spot, Spot])[] {
+  const sorted = [...spots].sort((a, b) => a.x - b.x || a.y - b.y);
+  return sorted.slice(1).flatMap((to, i) => {
+    const from = sorted[i];
+    return from ? [[from, to] as const] : [];
+  });
+}
+
+function triangulate(spots: readonly Spot[]) {
+  const net = new Delaunator(Float64Array.from(spots.flatMap((s) => [s.x, s.y])));
+  const triangles: Triangle[] = [];
+  for (let i = 0; i < net.triangles.length; i += 3) {
+    const [a, b, c] = [0, 1, 2].map((k) => spots[net.triangles[i + k] ?? -1]);
+    if (a && b && c && Math.abs(cross(minus(b, a), minus(c, a))) > SLIVER) triangles.push([a, b, c]);
+  }
+  const hull = [...net.hull].flatMap((i) => spots[i] ?? []);
+  const rim = hull.flatMap((from, i) => {
+    const to = hull[(i + 1) % hull.length];
+    return to ? [[from, to] as const] : [];
+  });
+  return triangles.length > 0 ? { triangles, rim } : { triangles, rim: chain(spots) };
+}
+
+/** Height of the point of the rim that is nearest to `p`. */
+function onRim(p: Vector, rim: Terrain['rim']): number {
+  let nearest = Infinity;
+  let height = 0;
+  for (const [a, b] of rim) {
+    const along = minus(b, a);
+    const t = Math.max(0, Math.min(1, dot(minus(p, a), along) / dot(along, along)));
+    const away = distance(p, plus(a, times(along, t)));
+    if (away < nearest - 1e-12) [nearest, height] = [away, a.z + (b.z - a.z) * t];
+  }
+  return height;
+}
+
+/** Straights on which the slope changes: edges of triangles, and outwards from the rim the ends of each edge's reach. */
+function creases(triangles: readonly Triangle[], rim: Terrain['rim']): readonly Crease[] {
+  const seen = new Set<string>();
+  const edges = triangles.flatMap((t) =>
+    ([0, 1, 2] as const).flatMap((i): Crease[] => {
+      const [a, b] = [t[i], t[(i + 1) % 3] ?? t[0]];
+      const key = [`${a.x} ${a.y}`, `${b.x} ${b.y}`].sort().join(' ');
+      if (seen.has(key)) return [];
+      seen.add(key);
+      return [{ at: a, way: minus(b, a), ends: 'segment' }];
+    }),
+  );
+  const reaches = rim.flatMap(([a, b]): Crease[] => {
+    const across = { x: b.y - a.y, y: a.x - b.x };
+    return [
+      { at: a, way: across, ends: 'line' },
+      { at: b, way: across, ends: 'line' },
+    ];
+  });
+  return [...edges, ...reaches];
+}
+
+interface Crease {
+  readonly at: Vector;
+  readonly way: Vector;
+  readonly ends: 'segment' | 'line';
+}
+
+function crossings(list: readonly Crease[], a: Vector, b: Vector): number[] {
+  const way = minus(b, a);
+  const at: number[] = [];
+  for (const crease of list) {
+    const spread = cross(way, crease.way);
+    if (Math.abs(spread) < 1e-12) continue;
+    const gap = minus(crease.at, a);
+    const t = cross(gap, crease.way) / spread;
+    if (t <= 1e-9 || t >= 1 - 1e-9) continue;
+    const u = cross(gap, way) / spread;
+    if (crease.ends === 'segment' && (u < -1e-9 || u > 1 + 1e-9)) continue;
+    at.push(t);
+  }
+  return at.sort((p, q) => p - q).filter((t, i) => i === 0 || t - (at[i - 1] ?? 0) > 1e-9);
+}
+
+function makeTerrain(heights: readonly SpotHeight[]): Terrain {
+  const spots = distinct(heights);
+  const [first] = spots;
+  if (!first || spots.length === 1) {
+    return {
+      level: true,
+      triangles: [],
+      rim: [],
+      heightAt: () => first?.z ?? 0,
+      breaksAlong: () => [],
+    };
+  }
+  const { triangles, rim } =
+    spots.length > 2 ? triangulate(spots) : { triangles: [] as Triangle[], rim: chain(spots) };
+  const list = creases(triangles, rim);
+  return {
+    level: false,
+    triangles,
+    rim,
+    heightAt(p) {
+      for (const triangle of triangles) {
+        const height = inTriangle(p, triangle);
+        if (height !== undefined) return height;
+      }
+      return onRim(p, rim);
+    },
+    breaksAlong: (a, b) => crossings(list, a, b),
+  };
+}
+
+const made = new WeakMap<readonly SpotHeight[], Terrain>();
+
+/**
+ * The ground between and beyond the heights that were measured.
+ *
+ * Between three or more it is a triangulated surface; outside it, the height of the nearest point of its rim; with two, or
+ * with all on one line, the slope along that line. A height measured twice at one place counts as first given.
+ *
+ * @param heights  spot heights of the plan; never changed in place, so a terrain is made once for each list
+ */
+export function terrainOf(heights: readonly SpotHeight[]): Terrain {
+  const known = made.get(heights);
+  if (known) return known;
+  const terrain = makeTerrain(heights);
+  made.set(heights, terrain);
+  return terrain;
+}

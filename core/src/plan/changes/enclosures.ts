@@ -1,0 +1,129 @@
+import { plus, times } from '../../ground/vector';
+import { surveyRings } from '../../ground/survey';
+import type { Enclosure, Plan, Side } from '../schema';
+import { walkedCorners } from './corners';
+import { keepOnSides, place } from './onSides';
+import type { ChangeOf } from './types';
+
+const forward = (side: string) => ({ side, forward: true });
+
+/** Drops what no ring passes any more, and choices made for it. */
+export function dropUnused(plan: Plan): Plan {
+  const passed = new Set(plan.enclosures.flatMap((e) => e.ring.map((step) => step.side)));
+  const sides = plan.sides.filter((s) => passed.has(s.id));
+  const used = new Set(sides.flatMap((s) => [s.from, s.to]));
+  const only = <T>(choices: Readonly<Record<string, T>>, ids: ReadonlySet<string>) =>
+    Object.fromEntries(Object.entries(choices).filter(([id]) => ids.has(id)));
+  return {
+    ...plan,
+    sides,
+    corners: plan.corners.filter((c) => used.has(c.id)),
+    openings: plan.openings.filter((o) => passed.has(o.side)),
+    postPins: plan.postPins.filter((pin) => passed.has(pin.side)),
+    choices: {
+      ...plan.choices,
+      enclosure: only(plan.choices.enclosure, new Set(plan.enclosures.map((e) => e.id))),
+      side: only(plan.choices.side, passed),
+    },
+  };
+}
+
+/** The sides of an enclosure anew, as walked; sides that it shared stay with the others. */
+export function walkOutline(plan: Plan, change: ChangeOf<'walk-outline'>): Plan {
+  const { legs, corners: ids, sides: sideIds } = change;
+  if (legs.length < 3 || ids.length !== legs.length || sideIds.length !== legs.length) return plan;
+  const corners = walkedCorners(change.start, change.bearing, legs).map((at, i) => place(ids[i] ?? '', at));
+  const sides = sideIds.map((id, i): Side => ({
+    id,
+    from: ids[i] ?? '',
+    to: ids[(i + 1) % ids.length] ?? '',
+    kind: 'fence',
+  }));
+  const known = plan.enclosures.find((e) => e.id === change.enclosure);
+  const ring = sideIds.map(forward);
+  const enclosures: Enclosure[] = known
+    ? plan.enclosures.map((e) => (e.id === known.id ? { ...e, ring } : e))
+    : [...plan.enclosures, { id: change.enclosure, name: 'Run', ring }];
+  return keepOnSides(
+    plan,
+    dropUnused({
+      ...plan,
+      corners: [...plan.corners, ...corners],
+      sides: [...plan.sides, ...sides],
+      enclosures,
+    }),
+  );
+}
+
+/** A fence across an enclosure from corner to corner; what lies on the far side of it is the second enclosure. */
+export function divide(plan: Plan, { enclosure: id, from, to, side, second }: ChangeOf<'divide'>): Plan {
+  const enclosure = plan.enclosures.find((e) => e.id === id);
+  const ring = surveyRings(plan).find((r) => r.enclosure === id);
+  const a = ring?.sides.findIndex((s) => s.startCorner === from) ?? -1;
+  const b = ring?.sides.findIndex((s) => s.startCorner === to) ?? -1;
+  if (!enclosure || !ring || a < 0 || b < 0 || a === b) return plan;
+  const n = enclosure.ring.length;
+  const steps = (begin: number, end: number) =>
+    Array.from({ length: (end - begin + n) % n }, (_, i) => enclosure.ring[(begin + i) % n]).flatMap(
+      (step) => step ?? [],
+    );
+  const [near, far] = [steps(a, b), steps(b, a)];
+  if (near.length < 2 || far.length < 2) return plan; // neighbours: there is nothing between them
+  return {
+    ...plan,
+    sides: [...plan.sides, { id: side, from, to, kind: 'fence' }],
+    enclosures: plan.enclosures.flatMap((e) =>
+      e.id === id
+        ? [
+            { ...e, ring: [...near, { side, forward: false }] },
+            { ...second, ring: [...far, { side, forward: true }] },
+          ]
+        : [e],
+    ),
+  };
+}
+
+/** A rectangle outside a side, sharing it. */
+export function addBeside(plan: Plan, change: ChangeOf<'add-beside'>): Plan {
+  for (const ring of surveyRings(plan)) {
+    const shared = ring.sides.find((s) => s.side.id === change.side);
+    if (!shared) continue;
+    const away = times(shared.outward, change.depth);
+    const [far, near] = change.corners;
+    const [out, along, back] = change.sides;
+    return {
+      ...plan,
+      corners: [...plan.corners, place(far, plus(shared.start, away)), place(near, plus(shared.end, away))],
+      sides: [
+        ...plan.sides,
+        { id: out, from: shared.startCorner, to: far, kind: 'fence' },
+        { id: along, from: far, to: near, kind: 'fence' },
+        { id: back, from: near, to: shared.endCorner, kind: 'fence' },
+      ],
+      enclosures: [
+        ...plan.enclosures,
+        {
+          ...change.enclosure,
+          ring: [
+            forward(out),
+            forward(along),
+            forward(back),
+            { side: change.side, forward: !shared.forward },
+          ],
+        },
+      ],
+    };
+  }
+  return plan;
+}
+
+export const renameEnclosure = (plan: Plan, { enclosure, name }: ChangeOf<'rename-enclosure'>): Plan => ({
+  ...plan,
+  enclosures: plan.enclosures.map((e) => (e.id === enclosure ? { ...e, name } : e)),
+});
+
+/** Takes an enclosure out; the last one stays. */
+export function removeEnclosure(plan: Plan, { enclosure }: ChangeOf<'remove-enclosure'>): Plan {
+  if (plan.enclosures.length < 2) return plan;
+  return dropUnused({ ...plan, enclosures: plan.enclosures.filter((e) => e.id !== enclosure) });
+}

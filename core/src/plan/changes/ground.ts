@@ -1,0 +1,71 @@
+import { distance } from '../../ground/vector';
+import { tidy } from '../../units/round';
+import type { Plan, Point, SpotHeight } from '../schema';
+import type { ChangeOf, GroundList } from './types';
+
+type Thing = { readonly id: string };
+
+const withGround = (plan: Plan, ground: Partial<Plan['ground']>): Plan => ({
+  ...plan,
+  ground: { ...plan.ground, ...ground },
+});
+
+function withList(
+  plan: Plan,
+  list: GroundList,
+  change: (things: readonly Thing[]) => readonly Thing[],
+): Plan {
+  // List and thing agree in the type of the change; indexing by a union loses that.
+  return withGround(plan, { [list]: change(plan.ground[list]) });
+}
+
+export const setGround = (plan: Plan, { to }: ChangeOf<'set-ground'>): Plan => withGround(plan, to);
+
+export const addToGround = (plan: Plan, { list, thing }: ChangeOf<'add-to-ground'>): Plan =>
+  withList(plan, list, (things) => [...things, thing]);
+
+export const setOnGround = (plan: Plan, { list, id, to }: ChangeOf<'set-on-ground'>): Plan =>
+  withList(plan, list, (things) => things.map((t) => (t.id === id ? { ...t, ...to } : t)));
+
+/** Takes a thing off the ground; a side that was the wall of a building that goes wants a fence. */
+export function removeFromGround(plan: Plan, { list, id }: ChangeOf<'remove-from-ground'>): Plan {
+  const without = withList(plan, list, (things) => things.filter((t) => t.id !== id));
+  if (list !== 'buildings') return without;
+  return {
+    ...without,
+    sides: without.sides.map((s) =>
+      s.kind === 'building' && s.building === id ? { id: s.id, from: s.from, to: s.to, kind: 'fence' } : s,
+    ),
+  };
+}
+
+/** The ground of another plan of the same place; house walls whose building is not on it become fence. */
+export function bringGround(plan: Plan, { ground }: ChangeOf<'bring-ground'>): Plan {
+  const gone = plan.ground.buildings.filter((b) => !ground.buildings.some((other) => other.id === b.id));
+  return withGround(
+    gone.reduce(
+      (p, b) => removeFromGround(p, { verb: 'remove-from-ground', list: 'buildings', id: b.id }),
+      plan,
+    ),
+    ground,
+  );
+}
+
+/** Spots nearer to each other than this are one stake, m. */
+export const SAME_STAKE = 0.02;
+
+/** The height that was measured at a place, where one was. */
+export const spotAt = (heights: readonly SpotHeight[], at: Point): SpotHeight | undefined =>
+  heights.find((s) => distance(s.at, at) < SAME_STAKE);
+
+/** Sets measured heights: a place that has one gets the new figure, another place a new spot. */
+export function setHeights(plan: Plan, { heights }: ChangeOf<'set-heights'>): Plan {
+  const spots = [...plan.ground.spotHeights];
+  for (const { id, at, height } of heights) {
+    const known = spots.findIndex((s) => distance(s.at, at) < SAME_STAKE);
+    const before = spots[known];
+    if (before) spots[known] = { ...before, height: tidy(height) };
+    else spots.push({ id, at: { x: tidy(at.x), y: tidy(at.y) }, height: tidy(height) });
+  }
+  return withGround(plan, { spotHeights: spots });
+}

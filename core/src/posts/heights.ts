@@ -1,0 +1,41 @@
+import type { FenceLine } from '../ground/fenceLines';
+import { EPSILON } from '../units/round';
+import type { Lies } from '../walls/runs';
+import type { Post, SettingOut } from './setOut';
+
+/**
+ * How high each post stands above ground: the higher of the walls it carries, and at the low post of a bay that steps
+ * the drop of that bay more (domain.md 5).
+ *
+ * @param top  height of a line's wall, m
+ */
+export function heightsAbove(
+  setting: SettingOut,
+  top: (line: FenceLine) => number,
+  lies: Lies,
+): (post: Post) => number {
+  const atCorner = new Map<string, number>();
+  const onLine = new Map<FenceLine, { readonly along: number; readonly above: number }[]>();
+  const raise = (line: FenceLine, along: number, above: number) => {
+    const corner =
+      along < EPSILON ? line.startCorner : along > line.length - EPSILON ? line.endCorner : undefined;
+    if (corner === undefined) onLine.set(line, [...(onLine.get(line) ?? []), { along, above }]);
+    else atCorner.set(`corner:${corner}/post`, Math.max(atCorner.get(`corner:${corner}/post`) ?? 0, above));
+  };
+  for (const line of setting.lines) {
+    raise(line, 0, top(line));
+    raise(line, line.length, top(line));
+    const lie = lies.get(line);
+    if (lie?.hang !== 'step') continue;
+    for (const bay of lie.bays) {
+      if (Math.abs(bay.rise) < EPSILON) continue;
+      raise(line, bay.rise > 0 ? bay.from : bay.to, top(line) + Math.abs(bay.rise));
+    }
+  }
+  return (post) => {
+    const known = atCorner.get(post.part);
+    if (known !== undefined) return known;
+    const near = onLine.get(post.line)?.filter((r) => Math.abs(r.along - post.lineAlong) < 1e-6) ?? [];
+    return near.reduce((most, r) => Math.max(most, r.above), top(post.line));
+  };
+}

@@ -1,0 +1,130 @@
+import { type Finding, finding } from '../findings/types';
+import { onSide } from '../ground/fenceLines';
+import { toPolyline } from '../ground/polyline';
+import { type Vector, distance, plus, times } from '../ground/vector';
+import type { Change } from '../plan/changes/types';
+import { nextId } from '../plan/ids';
+import type { Plan, Service, Tree } from '../plan/schema';
+import { EPSILON, TOUCH, tidy } from '../units/round';
+import type { Post, SettingOut, Stretch } from './setOut';
+import type { StandingPost } from './stage';
+
+/** Nothing is dug within this of a buried service, m (domain.md 7). */
+export const SERVICE_REACH = 0.5;
+/** A hole so close to a trunk cannot be dug, m. */
+const TRUNK_REACH = 0.3;
+/** How finely a better place is looked for, m. */
+const STEP = 0.05;
+
+const nearTo = (p: Vector, service: Service) => toPolyline(p, service.line);
+const inRoots = (p: Vector, tree: Tree) => distance(p, tree.at) < tree.roots - EPSILON;
+
+/** Where a post may be dug without meeting a service or, if it can be helped, roots. */
+function freeAt(plan: Pick<Plan, 'ground'>, p: Vector, roots: 'any' | 'none'): boolean {
+  const { services, trees } = plan.ground;
+  return (
+    services.every((s) => nearTo(p, s) >= SERVICE_REACH - EPSILON) &&
+    trees.every((t) => (roots === 'none' ? !inRoots(p, t) : distance(p, t.at) >= t.trunk / 2 + TRUNK_REACH))
+  );
+}
+
+/** Places from `least` to `most`, the nearest to `wish` first. */
+function* nearestFirst(wish: number, least: number, most: number): Generator<number> {
+  for (let away = 0; away <= Math.max(wish - least, most - wish) + EPSILON; away += STEP) {
+    if (wish + away <= most + EPSILON) yield Math.min(most, wish + away);
+    if (away > 0 && wish - away >= least - EPSILON) yield Math.max(least, wish - away);
+  }
+}
+
+/** The stretch that a line post stands in, and where in it the post may go without another post being needed. */
+function roomFor(
+  setting: SettingOut,
+  post: Post,
+): { stretch: Stretch; least: number; most: number } | undefined {
+  const within = setting.stretches.filter((s) => s.line === post.line);
+  const inside = within.find((s) => post.lineAlong > s.from + TOUCH && post.lineAlong < s.to - TOUCH);
+  if (inside) {
+    const { spacing } = post.line.choices;
+    const k = Math.round(((post.lineAlong - inside.from) * inside.bays) / (inside.to - inside.from));
+    return {
+      stretch: inside,
+      least: Math.max(inside.from + 0.3, inside.to - (inside.bays - k) * spacing),
+      most: Math.min(inside.to - 0.3, inside.from + k * spacing),
+    };
+  }
+  // A pinned post stands between two stretches.
+  const before = within.find((s) => Math.abs(s.to - post.lineAlong) < TOUCH);
+  const after = within.find((s) => Math.abs(s.from - post.lineAlong) < TOUCH);
+  if (!before || !after) return undefined;
+  const { spacing } = post.line.choices;
+  return {
+    stretch: before,
+    least: Math.max(before.from + 0.3, after.to - after.bays * spacing),
+    most: Math.min(after.to - 0.3, before.from + before.bays * spacing),
+  };
+}
+
+const pointOn = (post: Post, along: number): Vector =>
+  plus(post.line.start, times(post.line.direction, along));
+
+function movePost(plan: Plan, setting: SettingOut, post: Post, roots: 'any' | 'none'): Change[] {
+  const room = roomFor(setting, post);
+  if (!room) return [];
+  for (const along of nearestFirst(post.lineAlong, room.least, room.most)) {
+    if (!freeAt(plan, pointOn(post, along), roots)) continue;
+    const on = onSide(post.line, along);
+    const known = /\/pin:(.+)$/.exec(post.part)?.[1];
+    const id = known ?? nextId('p', plan.postPins);
+    return [{ verb: 'set-pin', pin: { id, side: on.side, along: tidy(on.along), post: { kind: 'new' } } }];
+  }
+  return [];
+}
+
+/** The gate slid along its side until both its posts can be dug. */
+function moveGate(plan: Plan, post: Post, roots: 'any' | 'none'): Change[] {
+  const id = /^opening:([^/]+)\//.exec(post.part)?.[1];
+  const on = post.line.openings.find((o) => o.opening.id === id);
+  const member = post.line.members.find((m) => m.ringSide.side.id === on?.opening.side);
+  if (!on || !member) return [];
+  const { opening } = on;
+  const { ringSide, offset } = member;
+  const others = plan.openings.filter((o) => o.side === opening.side && o.id !== opening.id);
+  for (const along of nearestFirst(opening.along, 0, ringSide.length - opening.width)) {
+    if (others.some((o) => o.along < along + opening.width && along < o.along + o.width)) continue;
+    const near = offset + (ringSide.forward ? along : ringSide.length - along - opening.width);
+    if ([near, near + opening.width].every((a) => freeAt(plan, pointOn(post, a), roots)))
+      return [{ verb: 'set-opening', id: opening.id, to: { along: tidy(along) } }];
+  }
+  return [];
+}
+
+/** Posts that would be dug on a service, in a trunk or among roots, each with the place where it could stand. */
+export function placeFindings(
+  plan: Plan,
+  setting: SettingOut,
+  posts: readonly StandingPost[],
+): readonly Finding[] {
+  const { services, trees } = plan.ground;
+  if (services.length === 0 && trees.length === 0) return [];
+  const found: Finding[] = [];
+  for (const post of posts) {
+    if (post.standing !== null) continue;
+    const mends = (roots: 'any' | 'none') =>
+      post.role === 'line' ? movePost(plan, setting, post, roots) : moveGate(plan, post, roots);
+    const { number, role } = post;
+    for (const service of services) {
+      const away = nearTo(post.at, service);
+      if (away >= SERVICE_REACH - EPSILON) continue;
+      const params = { number, role, name: service.name, distance: away };
+      found.push(finding('post.on-service', 'mend', 'posts', post.part, params, mends('any')));
+    }
+    for (const tree of trees) {
+      if (!inRoots(post.at, tree)) continue;
+      const away = distance(post.at, tree.at);
+      const params = { number, role, name: tree.name, distance: away };
+      const severity = away < tree.trunk / 2 + TRUNK_REACH ? 'mend' : 'know';
+      found.push(finding('post.in-roots', severity, 'posts', post.part, params, mends('none')));
+    }
+  }
+  return found;
+}

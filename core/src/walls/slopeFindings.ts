@@ -1,0 +1,97 @@
+import type { Market } from '../catalogue/market';
+import { type Finding, finding } from '../findings/types';
+import { type FenceLine, onSide } from '../ground/fenceLines';
+import { hollow, lowest } from '../ground/profile';
+import type { Change, Scope } from '../plan/changes/types';
+import { nextId } from '../plan/ids';
+import type { Choices, Plan } from '../plan/schema';
+import { type OpeningLimits, passing } from '../threats/openings';
+import { EPSILON, tidy } from '../units/round';
+import type { Lies } from './runs';
+import type { LineLie } from './slope';
+
+/** A hollow that a boot evens out is none, m. */
+const LEAST_HOLLOW = 0.01;
+
+function scopeOf(plan: Plan, line: FenceLine): Scope {
+  if (plan.choices.side[line.id]?.slope) return { scope: 'side', of: line.id };
+  const enclosure = plan.enclosures.find((e) => e.ring.some((step) => step.side === line.id));
+  return enclosure && plan.choices.enclosure[enclosure.id]?.slope
+    ? { scope: 'enclosure', of: enclosure.id }
+    : { scope: 'plan' };
+}
+
+/** A gap under the mesh counts as an opening of its height. */
+function gapFindings(
+  limits: OpeningLimits,
+  line: FenceLine,
+  of: 'gap' | 'hollow',
+  gap: number,
+  mends: readonly Change[],
+): Finding[] {
+  const part = `side:${line.id}`;
+  const through = passing(limits, gap);
+  const found = (['mend', 'know'] as const).flatMap((severity): Finding[] => {
+    const these = through.filter((t) => t.onlyKnow === (severity === 'know'));
+    if (these.length === 0) return [];
+    const limit = Math.min(...these.map((t) => t.limit));
+    const threats = these.map((t) => t.threat);
+    const params = { of, opening: gap, threats, limit, from: 0, side: line.number };
+    return [finding('opening.passes', severity, 'walls', part, params, mends)];
+  });
+  if (limits.bird && gap > limits.bird.opening + EPSILON) {
+    const params = { kind: limits.bird.kind, opening: gap, holds: limits.bird.opening };
+    found.push(finding('birds.through', 'mend', 'walls', part, params, mends));
+  }
+  return found;
+}
+
+function hollowFindings(plan: Plan, limits: OpeningLimits, { line, profile, bays }: LineLie): Finding[] {
+  if (profile.level) return [];
+  const hollows = bays.map((bay) => ({ bay, deep: hollow(profile, bay.from, bay.to) }));
+  const worst = hollows.reduce(
+    (a, b) => (b.deep > a.deep ? b : a),
+    hollows[0] ?? { bay: undefined, deep: 0 },
+  );
+  if (!worst.bay || worst.deep < LEAST_HOLLOW) return [];
+  const on = onSide(line, lowest(profile, worst.bay.from, worst.bay.to));
+  const pin = {
+    id: nextId('p', plan.postPins),
+    side: on.side,
+    along: tidy(on.along),
+    post: { kind: 'new' },
+  } as const;
+  return gapFindings(limits, line, 'hollow', worst.deep, [{ verb: 'set-pin', pin }]);
+}
+
+function hangFindings(plan: Plan, market: Market, limits: OpeningLimits, lie: LineLie): Finding[] {
+  const { line, limit, mesh, drop } = lie;
+  const grade = Math.max(lie.steepest, lie.sharp);
+  const params = { side: line.number, grade, limit, mesh: market.mesh(mesh).type };
+  const part = `side:${line.id}`;
+  const set = (slope: Partial<Choices['slope']>): Change => ({
+    verb: 'set-slope',
+    scope: scopeOf(plan, line),
+    slope,
+  });
+  if (lie.hang === 'follow') {
+    if (grade <= limit + EPSILON) return [];
+    return [finding('slope.follows', 'mend', 'walls', part, params, [set({ hang: 'by-mesh' })])];
+  }
+  if (line.choices.slope.foot === 'gap')
+    return gapFindings(limits, line, 'gap', drop, [set({ foot: 'mesh' })]);
+  return [finding('slope.steps', 'know', 'walls', part, { ...params, drop })];
+}
+
+/** What the slope does to the walls: too steep to follow, steps with their drops, gaps and hollows under the mesh. */
+export function slopeFindings(
+  plan: Plan,
+  market: Market,
+  lies: Lies,
+  limits: OpeningLimits,
+): readonly Finding[] {
+  return [...lies.values()].flatMap((lie) => [
+    ...hangFindings(plan, market, limits, lie),
+    ...hollowFindings(plan, limits, lie),
+  ]);
+}
