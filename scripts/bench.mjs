@@ -58,7 +58,12 @@ await main(async () => {
     const server = await startServer({ databaseUrl: url, port: 0, logLevel: 'warn' });
     const env = { DATABASE_URL: url, BASE_URL: `http://127.0.0.1:${server.port}`, KEEP };
     try {
-      Object.assign(results, child('bench/page.ts', env), child('bench/saves.ts', env));
+      Object.assign(
+        results,
+        child('bench/page.ts', env),
+        child('bench/saves.ts', env),
+        child('bench/drag.ts', env),
+      );
     } finally {
       await server.stop();
     }

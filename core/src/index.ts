@@ -22,7 +22,14 @@ export type { CutRoll, CuttingPool, Piece, Span } from './cutting/types';
 export type { BoughtUnits, Docket, DocketLine } from './docket/types';
 export * from './drawing';
 export type { Finding, FindingCode, FindingParams, Severity } from './findings/types';
-export { type Problem, type ReadPlan, checkPlan, readPlan, writePlan } from './formats/planFile';
+export {
+  type Problem,
+  type ReadPlan,
+  checkPlan,
+  completePlan,
+  readPlan,
+  writePlan,
+} from './formats/planFile';
 export { reckoningFile } from './formats/reckoningFile';
 export { type Profile, sideProfile, sideProfiles } from './ground/profile';
 export { type Guide, type SnapGround, type Snapped, snapCorner, snapGround } from './ground/snaps';
@@ -77,8 +84,10 @@ export type {
 } from './plan/schema';
 export { ownMeshSchema, ownOfferSchema, planSchema, planShape } from './plan/schema';
 export { STAGE_IDS, type StageId } from './plan/stages';
+export { holeFor } from './posts/footing';
 export { largestSpacing } from './posts/spacing';
-export { blocking, editionOf, makeReckoner, previewParts, reckon } from './reckon';
+export { previewFence } from './preview';
+export { blocking, editionOf, makeReckoner, reckon } from './reckon';
 export type { Figures, Part, Reckoning, StageResult, Workings } from './reckoning';
 export { skirtWanted } from './skirt/wanted';
 export {

@@ -16,6 +16,9 @@ const postPart = (post: StandingPost): Part => ({
   depth: post.depth,
   size: post.product.size,
   product: post.product.id,
+  buy: post.buy,
+  cutOff: post.cutOff,
+  setting: post.setting,
   origin: post.standing === null ? 'new' : 'standing',
 });
 

@@ -21,7 +21,7 @@ import { placeFindings } from './posts/places';
 import { setOut } from './posts/setOut';
 import { spacingFindings } from './posts/spacing';
 import { postStage } from './posts/stage';
-import type { Figures, Part, Reckoning, StageResult } from './reckoning';
+import type { Figures, Reckoning, StageResult } from './reckoning';
 import { skirtFindings } from './skirt/findings';
 import { skirtStage } from './skirt/stage';
 import { type OpeningLimits, openingLimits } from './threats';
@@ -207,13 +207,6 @@ export function editionOf(plan: Plan): Catalogue {
  */
 export function reckon(plan: Plan, catalogue: Catalogue = editionOf(plan)): Reckoning {
   return makeReckoner()(plan, catalogue);
-}
-
-/** The parts alone, without cutting or docket: what a drag shows under the pointer. */
-export function previewParts(plan: Plan): readonly Part[] {
-  const market = marketOf(editionOf(plan), plan.buying);
-  const fence = buildFence(memory(), 'preview', plan, market, surveyRings(plan), openingLimits(plan));
-  return makeParts(fence.posts.posts, fence.setting.lines, fence.walls, fence.skirts, fence.lies);
 }
 
 /** What makes a plan impossible to set out: such a plan is a draft in the editor and refused in a file or a save. */

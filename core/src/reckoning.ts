@@ -25,6 +25,10 @@ export type Part =
       readonly depth: number;
       readonly size: number;
       readonly product: string;
+      /** Length sold that it is cut from, and what is cut off its top. */
+      readonly buy: number;
+      readonly cutOff: number;
+      readonly setting: 'tamped' | 'concrete';
       /** New: bought and set here. Standing: here already. */
       readonly origin: 'new' | 'standing';
     }

@@ -8,6 +8,7 @@ export {
   type SheetSide,
 } from './scene';
 export { type Contour, type FallArrow, type Relief, type SlopeTint, relief, steepness } from './relief';
+export { roomiest } from './roomiest';
 export { groundScene, sheetScene } from './sheet';
 export {
   type StripBay,

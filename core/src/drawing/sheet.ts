@@ -16,6 +16,9 @@ import {
   extentOf,
 } from './scene';
 
+/** What lies within this of a corner is in the picture from the start, m. */
+const NEAR = 2.4;
+
 type PartOf<K extends Part['kind']> = Extract<Part, { kind: K }>;
 const of = <K extends Part['kind']>(parts: readonly Part[], kind: K) =>
   parts.filter((p): p is PartOf<K> => p.kind === kind);
@@ -206,7 +209,11 @@ export function sheetScene(plan: Plan, parts: readonly Part[]): SheetScene {
         ]
       : [];
   });
-  const houses = plan.ground.buildings.flatMap((b) => b.outline);
+  const outline = rings.flatMap((r) => r.sides.map((s) => s.start));
+  const near = (p: Vector) => outline.some((q) => Math.hypot(p.x - q.x, p.y - q.y) < NEAR);
+  // Houses and trees close by belong to the picture; what is further off comes with looking further.
+  const around = plan.ground.buildings.filter((b) => outline.length === 0 || b.outline.some(near));
+  const trees = plan.ground.trees.map((t) => t.at).filter((p) => outline.length === 0 || near(p));
   return {
     layers: {
       run: rings.map((r): Primitive => ({
@@ -227,7 +234,7 @@ export function sheetScene(plan: Plan, parts: readonly Part[]): SheetScene {
     },
     sides,
     corners: sheetCorners(rings),
-    extent: extentOf([...reach(plan, rings, frames), ...houses, ...plan.ground.trees.map((t) => t.at)]),
+    extent: extentOf([...reach(plan, rings, frames), ...around.flatMap((b) => b.outline), ...trees]),
   };
 }
 

@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { type Plan, planSchema } from '../plan/schema';
+import { type Plan, planSchema, planShape } from '../plan/schema';
 import { blocking } from '../reckon';
 import { sayFinding } from '../words/findings';
 import { readerFor } from '../words/reader';
@@ -135,3 +135,10 @@ export function readPlan(text: string): ReadPlan {
 
 /** A plan as a file: indented, keys in the order of the schema. */
 export const writePlan = (plan: Plan): string => `${JSON.stringify(plan, null, 2)}\n`;
+
+/**
+ * A plan that was stored before a field came into being, with that field's default.
+ *
+ * @throws ZodError for a document that never was a plan: only checked plans are stored, so that is a bug
+ */
+export const completePlan = (stored: unknown): Plan => planShape.parse(stored);

@@ -208,6 +208,15 @@ function bandFindings(
   return found;
 }
 
+/** Sides that step are cut apart from those that do not: what is wrong with a band of both is said once. */
+function once(findings: readonly Finding[]): readonly Finding[] {
+  const seen = new Set<string>();
+  return findings.filter(({ code, part, severity }) => {
+    const key = `${code} ${part} ${severity}`;
+    return !seen.has(key) && seen.add(key);
+  });
+}
+
 /** Bands hung on the posts as set out: courses of mesh with their runs, and what they let through. */
 export function wallStage(
   plan: Plan,
@@ -247,8 +256,10 @@ export function wallStage(
         band.rows.map((row, rowIndex) => course(group, lies, band, row, rowIndex, figures)),
       ),
     ),
-    findings: groups.flatMap((group) =>
-      group.bands.flatMap((band) => bandFindings(plan, market, limits, group, band)),
+    findings: once(
+      groups.flatMap((group) =>
+        group.bands.flatMap((band) => bandFindings(plan, market, limits, group, band)),
+      ),
     ),
   };
 }

@@ -60,7 +60,9 @@ const SENTENCES: Sentences = {
   'rename-enclosure': ({ name }) => `Call the run ${name}`,
   'remove-enclosure': () => 'Take the run out',
   'set-pin': ({ pin }, r) =>
-    pin.post.kind === 'standing' ? 'Use the post that stands here' : `Set the post at ${r.length(pin.along)}`,
+    pin.post.kind === 'standing'
+      ? 'Use the post that stands here'
+      : `Move the post to ${r.length(pin.along)} from the corner`,
   'remove-pin': () => 'Let the post find its own place',
   'set-slope': ({ slope }) => {
     if (slope.foot === 'mesh') return 'Carry the mesh down to the ground';
@@ -79,7 +81,7 @@ const SENTENCES: Sentences = {
   'set-shallower': ({ shallower }, r) => {
     const [role = 'line', by = 0] = Object.entries(shallower)[0] ?? [];
     return by > 0
-      ? `Set ${several(role)} ${r.length(by)} shallower`
+      ? `Set ${several(role)} ${r.about(by)} shallower`
       : `Set ${several(role)} as deep as the rule says`;
   },
   'set-posts': ({ posts }, r, market) => {

@@ -32,22 +32,22 @@ const SENTENCES: Sentences = {
   'heights.contradict': ({ kept, other, by }, r) =>
     `Two heights at one stake differ by ${r.length(by)}: ${r.length(kept)} and ${r.length(other)}. The first counts; take the wrong one out.`,
   'heights.cliff': ({ grade, apart }, r) =>
-    `Two heights ${r.length(apart)} apart make a grade of ${r.grade(grade)}. Read them again before you trust them.`,
+    `Two heights ${r.about(apart)} apart make a grade of ${r.grade(grade)}. Read them again before you trust them.`,
   'side.off-wall': ({ side, building, by }, r) =>
-    `Side ${side} is to be a wall of ${building} and lies ${r.length(by)} off it: nothing closes the run there. Fence it, or pull its corners back to the wall.`,
+    `Side ${side} is to be a wall of ${building} and lies ${r.about(by)} off it: nothing closes the run there. Fence it, or pull its corners back to the wall.`,
   'side.through-building': ({ side, building }) =>
     `Side ${side} runs through ${building}. Move a corner, or put one where the fence meets the wall.`,
   'side.over-boundary': ({ side, boundary, by }, r) =>
-    `Side ${side} reaches ${r.length(by)} over the boundary (${boundary}). Move it back, or ask first.`,
+    `Side ${side} reaches ${r.about(by)} over the boundary (${boundary}). Move it back, or ask first.`,
   'lane.narrow': ({ side, building, width, lane }, r) =>
-    `The way between side ${side} and ${building} is ${r.length(width)}: a barrow wants ${r.length(lane)}.`,
+    `The way between side ${side} and ${building} is ${r.about(width)}: a barrow wants ${r.length(lane)}.`,
   'slope.follows': ({ side, grade, limit, mesh }, r) =>
     `Side ${side} climbs ${r.grade(grade)}; ${MESH_NAMES[mesh].toLowerCase()} mesh follows ${r.grade(limit)} at most and would buckle. Step it.`,
   'slope.steps': ({ side, grade, limit, mesh, drop }, r) =>
-    `Side ${side} climbs ${r.grade(grade)} and ${MESH_NAMES[mesh].toLowerCase()} mesh follows ${r.grade(limit)}: it steps bay by bay, up to ${r.length(drop)} a bay, and the lowest band is so much higher.`,
+    `Side ${side} climbs ${r.grade(grade)} and ${MESH_NAMES[mesh].toLowerCase()} mesh follows ${r.grade(limit)}: it steps bay by bay, up to ${r.about(drop)} a bay, and the lowest band is so much higher.`,
   'gate.into': ({ side, name }) => `The gate on side ${side} opens into ${name}.`,
   'gate.uphill': ({ side, rise }, r) =>
-    `The ground rises ${r.length(rise)} under the gate on side ${side} as it opens: it would drag.`,
+    `The ground rises ${r.about(rise)} under the gate on side ${side} as it opens: it would drag.`,
   'pop-door.on-post': ({ side }) => `A post stands in the pop door on side ${side}. Move the door beside it.`,
   'pop-door.no-kit': ({ width, nearest }, r) =>
     `This yard sells no pop door ${r.length(width)} wide${nearest === null ? '' : `; the nearest is ${r.length(nearest)}`}.`,
@@ -60,15 +60,15 @@ const SENTENCES: Sentences = {
     return `Posts ${r.length(spacing)} apart ${carries[why]} are too far: ${r.length(most)} at most.`;
   },
   'post.on-service': ({ number, role, name, distance }, r) =>
-    `${capital(ROLE_NAMES[role][0])} ${number} would be dug ${r.length(distance)} from the ${name}. Keep ${r.length(SERVICE_REACH)} off, and have it located before anything is dug.`,
+    `${capital(ROLE_NAMES[role][0])} ${number} would be dug ${r.about(distance)} from the ${name}. Keep ${r.length(SERVICE_REACH)} off, and have it located before anything is dug.`,
   'post.in-roots': ({ number, role, name, distance }, r) =>
-    `${capital(ROLE_NAMES[role][0])} ${number} stands ${r.length(distance)} from the ${name}, among its roots: drive it, or dig by hand.`,
+    `${capital(ROLE_NAMES[role][0])} ${number} stands ${r.about(distance)} from the ${name}, among its roots: drive it, or dig by hand.`,
   'post.nearly-fits': ({ role, needs, buy, length, by }, r) =>
-    `${capital(ROLE_NAMES[role][1])} need ${r.length(needs)} and come from ${r.length(buy)}. Set ${r.length(by)} shallower, ${r.length(length)} would do.`,
+    `${capital(ROLE_NAMES[role][1])} need ${r.about(needs)} and come from ${r.length(buy)}. Set ${r.about(by)} shallower, ${r.length(length)} would do.`,
   'post.shallow': ({ role, by }, r) =>
-    `${capital(ROLE_NAMES[role][1])} stand ${r.length(by)} less deep than the rule: they hold less against wind and pull.`,
+    `${capital(ROLE_NAMES[role][1])} stand ${r.about(by)} less deep than the rule: they hold less against wind and pull.`,
   'post.spike-high': ({ role, above, most }, r) =>
-    `${capital(ROLE_NAMES[role][1])} on spikes stand ${r.length(above)} out of the ground; a spike holds ${r.length(most)} at most. Dig them in.`,
+    `${capital(ROLE_NAMES[role][1])} on spikes stand ${r.about(above)} out of the ground; a spike holds ${r.length(most)} at most. Dig them in.`,
   'post.stony': ({ role }) =>
     `${capital(ROLE_NAMES[role][1])} are to be driven into stony ground: try one first, and dig where it glances off.`,
   'post.standing-low': ({ number, above, needs }, r) =>
@@ -125,9 +125,9 @@ const SENTENCES: Sentences = {
   'skirt.no-roll': ({ width, widest }, r) =>
     `The skirt needs a strip ${r.length(width)} wide and the widest roll is ${r.length(widest)}.`,
   'skirt.near-tree': ({ name, distance }, r) =>
-    `The trench passes ${r.length(distance)} from the ${name}: roots. Lay an apron here.`,
+    `The trench passes ${r.about(distance)} from the ${name}: roots. Lay an apron here.`,
   'skirt.near-service': ({ name, distance }, r) =>
-    `The trench passes ${r.length(distance)} from the ${name}. Lay an apron here.`,
+    `The trench passes ${r.about(distance)} from the ${name}. Lay an apron here.`,
   'fence.no-gate': ({ name }) => `There is no way into ${name}. Add a gate.`,
   'docket.no-price': ({ count }) =>
     `${counted(count, 'line has', 'lines have')} no price at this yard: the total is at least what it says.`,

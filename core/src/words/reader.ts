@@ -1,4 +1,5 @@
 import type { Plan } from '../plan/schema';
+import { INCH } from '../units/factors';
 import { areaText, printLength, printMoney, printNumber, type UnitSystem } from '../units';
 import type { TermUnit } from '../working';
 
@@ -6,6 +7,8 @@ import type { TermUnit } from '../working';
 export interface Reader {
   readonly system: UnitSystem;
   length(metres: number): string;
+  /** A length that nobody measured that finely: to a centimetre or half an inch. */
+  about(metres: number): string;
   opening(metres: number): string;
   area(squareMetres: number): string;
   money(minor: number): string;
@@ -29,6 +32,10 @@ export function makeReader(system: UnitSystem, currency: string): Reader {
   return {
     system,
     length,
+    about: (metres) => {
+      const step = system === 'imperial' ? INCH / 2 : 0.01;
+      return length(Math.round(metres / step) * step);
+    },
     opening: (metres) => printLength(metres, system, 'opening'),
     area,
     money: (minor) => printMoney(minor, currency),

@@ -1,4 +1,4 @@
-import type { Plan } from '@aviarum/core';
+import { type Plan, completePlan } from '@aviarum/core';
 import type { Database } from './database';
 
 export interface PlanSummary {
@@ -24,7 +24,8 @@ export type SaveOutcome =
 interface Row {
   id: string;
   name: string;
-  document: Plan;
+  /** As it was saved, perhaps by an earlier version. */
+  document: unknown;
   save_number: number;
   saved_at: Date;
 }
@@ -48,7 +49,7 @@ export async function getPlan(db: Database, holding: string, id: string): Promis
   const row = await db('plans')
     .where({ holding_id: holding, id })
     .first<Row | undefined>('id', 'name', 'document', 'save_number', 'saved_at');
-  return row && { ...summary(row), plan: row.document };
+  return row && { ...summary(row), plan: completePlan(row.document) };
 }
 
 /** @returns undefined when the holding has a plan of that id already */
@@ -150,5 +151,5 @@ export async function getRevision(
   const row = await db('revisions')
     .where({ holding_id: holding, plan_id: id, save_number: saveNumber })
     .first<Row | undefined>({ id: 'plan_id' }, 'name', 'save_number', 'saved_at', 'document');
-  return row && { ...summary(row), plan: row.document };
+  return row && { ...summary(row), plan: completePlan(row.document) };
 }

@@ -1,4 +1,4 @@
-import { useId, useState } from 'react';
+import { FigureField, type Parsed } from './FigureField';
 
 interface Props {
   readonly name: string;
@@ -9,41 +9,19 @@ interface Props {
 
 /** A whole number, typed; nothing is taken that is none. */
 export function CountField({ name, value, most, onCommit }: Props) {
-  const id = useId();
-  const [typed, setTyped] = useState<string | null>(null);
-  const [wrong, setWrong] = useState<string | null>(null);
-  const commit = () => {
-    if (typed === null) return;
-    const number = Number(typed.trim());
-    if (typed.trim() === '' || !Number.isInteger(number) || number < 0 || number > most) {
-      setWrong(`A whole number from 0 to ${most}.`);
-      return;
-    }
-    setTyped(null);
-    setWrong(null);
-    if (number !== value) onCommit(number);
+  const parse = (text: string): Parsed => {
+    const number = Number(text.trim());
+    if (text.trim() === '' || !Number.isInteger(number) || number < 0 || number > most)
+      return { ok: false, message: `A whole number from 0 to ${most}.` };
+    return { ok: true, value: number };
   };
   return (
-    <div className="field">
-      <label className="name" htmlFor={id}>
-        {name}
-      </label>
-      <input
-        id={id}
-        className="input figure"
-        inputMode="numeric"
-        value={typed ?? String(value)}
-        aria-invalid={wrong !== null}
-        onFocus={(event) => event.target.select()}
-        onChange={(event) => setTyped(event.target.value)}
-        onBlur={commit}
-        onKeyDown={(event) => event.key === 'Enter' && commit()}
-      />
-      {wrong !== null && (
-        <span className="wrong" role="alert">
-          {wrong}
-        </span>
-      )}
-    </div>
+    <FigureField
+      name={name}
+      shown={String(value)}
+      numeric
+      parse={parse}
+      onCommit={(number) => number !== value && onCommit(number)}
+    />
   );
 }

@@ -1,6 +1,6 @@
 import { type LengthField as Kind, type LengthProblem, parseLength, printLength } from '@aviarum/core';
-import { useId, useState } from 'react';
 import { useReader } from '../state/reckoningStore';
+import { FigureField, type Parsed } from './FigureField';
 
 const MESSAGES: Readonly<Record<LengthProblem, string>> = {
   empty: 'Give a length, such as 3.60 or 11′ 10″.',
@@ -11,68 +11,47 @@ const MESSAGES: Readonly<Record<LengthProblem, string>> = {
 
 interface Props {
   readonly name: string;
-  /** m */
-  readonly value: number;
+  readonly hideName?: true;
+  /** m; null where nothing was measured yet. */
+  readonly value: number | null;
   readonly kind?: Kind;
   readonly least: number;
   readonly most: number;
+  readonly placeholder?: string;
   readonly onCommit: (value: number) => void;
 }
 
-/**
- * A length typed freely in the reader's units. A field whose text did not change changes nothing, however it was rounded
- * for reading.
- */
-export function LengthField({ name, value, kind = 'length', least, most, onCommit }: Props) {
-  const reader = useReader();
-  const id = useId();
-  const shown = printLength(value, reader.system, kind);
-  const [typed, setTyped] = useState<string | null>(null);
-  const [wrong, setWrong] = useState<string | null>(null);
-
-  const commit = () => {
-    if (typed === null || typed === shown) return reset();
-    const parsed = parseLength(typed, reader.system, kind);
-    if (!parsed.ok) return setWrong(MESSAGES[parsed.problem]);
-    if (parsed.value < least - 1e-9 || parsed.value > most + 1e-9) {
-      return setWrong(
-        `Between ${printLength(least, reader.system, kind)} and ${printLength(most, reader.system, kind)}.`,
-      );
-    }
-    reset();
-    onCommit(Math.round(parsed.value * 1e5) / 1e5);
+/** A length typed freely in the reader's units; a minus is read where the least is below nothing. */
+export function LengthField({
+  name,
+  hideName,
+  value,
+  kind = 'length',
+  least,
+  most,
+  placeholder,
+  onCommit,
+}: Props) {
+  const { system } = useReader();
+  const print = (metres: number) => printLength(metres, system, kind);
+  const parse = (text: string): Parsed => {
+    const bare = text.trim();
+    const minus = least < 0 && /^[-−–]/.test(bare);
+    const parsed = parseLength(minus ? bare.slice(1) : bare, system, kind);
+    if (!parsed.ok) return { ok: false, message: MESSAGES[parsed.problem] };
+    const metres = minus ? -parsed.value : parsed.value;
+    if (metres < least - 1e-9 || metres > most + 1e-9)
+      return { ok: false, message: `Between ${print(least)} and ${print(most)}.` };
+    return { ok: true, value: Math.round(metres * 1e5) / 1e5 };
   };
-  const reset = () => {
-    setTyped(null);
-    setWrong(null);
-  };
-
   return (
-    <div className="field">
-      <label className="name" htmlFor={id}>
-        {name}
-      </label>
-      <input
-        id={id}
-        className="input figure"
-        inputMode="text"
-        autoComplete="off"
-        value={typed ?? shown}
-        aria-invalid={wrong !== null}
-        aria-describedby={wrong === null ? undefined : `${id}-wrong`}
-        onFocus={(event) => event.target.select()}
-        onChange={(event) => setTyped(event.target.value)}
-        onBlur={commit}
-        onKeyDown={(event) => {
-          if (event.key === 'Enter') commit();
-          if (event.key === 'Escape') reset();
-        }}
-      />
-      {wrong !== null && (
-        <span className="wrong" role="alert" id={`${id}-wrong`}>
-          {wrong}
-        </span>
-      )}
-    </div>
+    <FigureField
+      name={name}
+      hideName={hideName}
+      shown={value === null ? '' : print(value)}
+      {...(placeholder === undefined ? {} : { placeholder })}
+      parse={parse}
+      onCommit={onCommit}
+    />
   );
 }

@@ -10,8 +10,9 @@ import { TopBar } from '../shell/TopBar';
 import { GroundSheet } from '../sheet/GroundSheet';
 import { BirdsPanel } from '../stages/BirdsPanel';
 import { DocketPanel } from '../stages/DocketPanel';
-import { OutlinePanel } from '../stages/OutlinePanel';
-import { PostsPanel } from '../stages/PostsPanel';
+import { GroundPanel } from '../stages/ground/GroundPanel';
+import { OutlinePanel } from '../stages/outline/OutlinePanel';
+import { PostsPanel } from '../stages/posts/PostsPanel';
 import { SkirtPanel } from '../stages/SkirtPanel';
 import { ThreatsPanel } from '../stages/ThreatsPanel';
 import { WallsPanel } from '../stages/WallsPanel';
@@ -25,6 +26,7 @@ import { Trouble } from './Trouble';
 const PANELS: Readonly<Record<StageId, ComponentType<{ base: string }>>> = {
   birds: BirdsPanel,
   threats: ThreatsPanel,
+  ground: GroundPanel,
   outline: OutlinePanel,
   posts: PostsPanel,
   walls: WallsPanel,

@@ -23,6 +23,7 @@ function upright(side: SheetSide): number {
 /**
  * Side lengths: each only where its side is longer than its label, outside the run, or inside where another is already there.
  *
+ * @param always  sides that are labelled however short: those in hand or open
  * @param away  m that the label keeps clear of the fence, for the apron
  */
 export function placeLabels(
@@ -30,13 +31,14 @@ export function placeLabels(
   scale: number,
   away: number,
   text: (length: number) => string,
+  always: readonly string[] = [],
 ): readonly Label[] {
   const placed: (Label & { readonly reach: { readonly x: number; readonly y: number } })[] = [];
   for (const side of sides) {
     if (side.kind === 'building') continue;
     const figure = text(side.length);
     const wide = figure.length * 8.6 + 14;
-    if (side.length * scale < wide + 6) continue;
+    if (side.length * scale < wide + 6 && !always.includes(side.id)) continue;
     const angle = upright(side);
     const turn = (angle * Math.PI) / 180;
     const reach = {
@@ -64,15 +66,23 @@ export const Dimensions = memo(function Dimensions({
   scene,
   scale,
   away,
+  only,
+  open,
 }: {
   scene: SheetScene;
   scale: number;
   away: number;
+  /** During a drag, the sides that change. */
+  only: readonly string[] | null;
+  /** Path of the thing that is open. */
+  open: string | null;
 }) {
   const reader = useReader();
+  const sides = only ? scene.sides.filter((s) => only.includes(s.id)) : scene.sides;
+  const always = only ?? (open?.startsWith('side:') ? [open.slice(5)] : []);
   return (
     <g>
-      {placeLabels(scene.sides, scale, away, (length) => lengthText(length, reader.system).figure).map(
+      {placeLabels(sides, scale, away, (length) => lengthText(length, reader.system).figure, always).map(
         (label) => (
           <g
             key={label.id}

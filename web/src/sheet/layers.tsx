@@ -1,65 +1,105 @@
-import type { Primitive, SheetScene } from '@aviarum/core';
+import type { GroundScene, Primitive, SheetScene } from '@aviarum/core';
 import { memo } from 'react';
 
-interface LayerProps {
-  readonly scene: SheetScene;
-  readonly scale: number;
+interface Point {
+  readonly x: number;
+  readonly y: number;
 }
 
-const to = (p: { x: number; y: number }, scale: number) =>
-  `${(p.x * scale).toFixed(1)},${(-p.y * scale).toFixed(1)}`;
-const polygon = (points: readonly { x: number; y: number }[], scale: number) =>
-  `M${points.map((p) => to(p, scale)).join('L')}Z`;
-const polyline = (points: readonly { x: number; y: number }[], scale: number) =>
+/** To a tenth of a pixel; printing with a fixed count of decimals costs a drag its frame. */
+const px = (n: number) => Math.round(n * 10) / 10;
+const to = (p: Point, scale: number) => `${px(p.x * scale)},${px(-p.y * scale)}`;
+export const polyline = (points: readonly Point[], scale: number) =>
   `M${points.map((p) => to(p, scale)).join('L')}`;
+export const polygon = (points: readonly Point[], scale: number) => `${polyline(points, scale)}Z`;
 
 const only = <S extends Primitive['shape']>(list: readonly Primitive[], shape: S) =>
   list.filter((p): p is Extract<Primitive, { shape: S }> => p.shape === shape);
 
-/** Lines and ground that nobody drags: trees, services, buildings. */
+/** Words along a line, from its end that is further left, so that they never stand on their head. */
+function LineWords({
+  points,
+  scale,
+  words,
+  kind,
+}: {
+  points: readonly Point[];
+  scale: number;
+  words: string;
+  kind: string;
+}) {
+  const [first, second] = points;
+  const [last, before] = [points[points.length - 1], points[points.length - 2]];
+  if (!first || !second || !last || !before) return null;
+  const [from, next] = last.x < first.x ? [last, before] : [first, second];
+  const angle = (-Math.atan2(next.y - from.y, next.x - from.x) * 180) / Math.PI;
+  return (
+    <text
+      className={`d-${kind}-word`}
+      transform={`translate(${to(from, scale)}) rotate(${angle}) translate(14 16)`}
+    >
+      {words}
+    </text>
+  );
+}
+
+/** What was there before the fence: trees, services, boundaries, buildings. */
 export const GroundLayer = memo(function GroundLayer({
   scene,
   scale,
   words,
-}: LayerProps & { words: 'yes' | 'no' }) {
-  const { building, tree, service } = scene.layers;
+  named,
+}: {
+  scene: GroundScene;
+  scale: number;
+  words: 'yes' | 'no';
+  /** Where a handle stands in the middle of a thing, its name goes under it. */
+  named: 'middle' | 'under';
+}) {
+  const under = named === 'under' ? 21 : 0;
+  const { building, tree, service, boundary } = scene;
+  const worded = words === 'yes';
   return (
     <g>
+      {only(boundary, 'line').map((b) => (
+        <g key={b.part}>
+          <path className="d-boundary" d={polyline(b.points, scale)} />
+          {worded && <LineWords points={b.points} scale={scale} words={b.label ?? ''} kind="boundary" />}
+        </g>
+      ))}
       {only(tree, 'circle').map((c) => (
         <g key={c.part + c.kind}>
           <circle className={`d-${c.kind}`} cx={c.at.x * scale} cy={-c.at.y * scale} r={c.radius * scale} />
-          {c.label !== undefined && words === 'yes' && (
-            <text x={c.at.x * scale + c.radius * scale + 8} y={-c.at.y * scale + 4}>
+          {c.label !== undefined && worded && (
+            <text
+              className="d-onground"
+              x={c.at.x * scale + c.radius * scale + 8}
+              y={-c.at.y * scale + 4 + under}
+            >
               {c.label}
             </text>
           )}
         </g>
       ))}
-      {only(service, 'line').map((s) => {
-        const [a, b] = s.points;
-        const angle = a && b ? (-Math.atan2(b.y - a.y, b.x - a.x) * 180) / Math.PI : 0;
-        return (
-          <g key={s.part}>
-            <path className="d-service" d={polyline(s.points, scale)} />
-            {a && words === 'yes' && (
-              <text
-                className="d-service-word"
-                transform={`translate(${to(a, scale)}) rotate(${angle}) translate(10 16)`}
-              >
-                {s.label}
-              </text>
-            )}
-          </g>
-        );
-      })}
+      {only(service, 'line').map((s) => (
+        <g key={s.part}>
+          <path className="d-service" d={polyline(s.points, scale)} />
+          {worded && <LineWords points={s.points} scale={scale} words={s.label ?? ''} kind="service" />}
+        </g>
+      ))}
       {only(building, 'polygon').map((b) => {
         const x = (b.points.reduce((t, p) => t + p.x, 0) / b.points.length) * scale;
         const y = (b.points.reduce((t, p) => t + p.y, 0) / b.points.length) * scale;
+        const xs = b.points.map((p) => p.x * scale);
+        const wide = Math.max(...xs) - Math.min(...xs);
+        const name = b.label ?? '';
+        // A name wider than its house is cut rather than laid over the fence.
+        const fits = Math.max(3, Math.floor((wide + 24) / 7.6));
         return (
           <g key={b.part}>
             <path className="d-building" d={polygon(b.points, scale)} />
-            <text x={x} y={-y + 4} textAnchor="middle" fontWeight="700">
-              {words === 'yes' ? b.label : ''}
+            <text className="d-onbuilding" x={x} y={-y + 4 + under} textAnchor="middle" fontWeight="700">
+              {worded ? (name.length > fits ? `${name.slice(0, fits - 1)}…` : name) : ''}
             </text>
           </g>
         );
@@ -69,14 +109,15 @@ export const GroundLayer = memo(function GroundLayer({
 });
 
 /** The run and everything of the fence, each kind as one path. */
-export const FenceLayer = memo(function FenceLayer({ scene, scale }: LayerProps) {
+export const FenceLayer = memo(function FenceLayer({ scene, scale }: { scene: SheetScene; scale: number }) {
   const { run, skirt, side, gate, post } = scene.layers;
   const squares = only(post, 'square');
   const square = (p: Extract<Primitive, { shape: 'square' }>, least: number) => {
     const half = Math.max(least, p.size * scale) / 2;
     const [ax, ay] = [p.along.x * half, -p.along.y * half];
     const [x, y] = [p.at.x * scale, -p.at.y * scale];
-    return `M${x - ax - ay},${y - ay + ax}L${x + ax - ay},${y + ay + ax}L${x + ax + ay},${y + ay - ax}L${x - ax + ay},${y - ay - ax}Z`;
+    const at = (left: number, top: number) => `${px(left)},${px(top)}`;
+    return `M${at(x - ax - ay, y - ay + ax)}L${at(x + ax - ay, y + ay + ax)}L${at(x + ax + ay, y + ay - ax)}L${at(x - ax + ay, y - ay - ax)}Z`;
   };
   const sides = only(side, 'line');
   return (
@@ -118,6 +159,11 @@ export const FenceLayer = memo(function FenceLayer({ scene, scale }: LayerProps)
           />
         </g>
       ))}
+      {only(gate, 'line').map((g) => (
+        <g key={g.part} data-part={g.part}>
+          <path className="d-popdoor" d={polyline(g.points, scale)} />
+        </g>
+      ))}
       <path
         className="d-post-line"
         data-layer="posts"
@@ -144,8 +190,19 @@ function sweep({ hinge, tip, latch }: Extract<Primitive, { shape: 'swing' }>): 0
   return cross > 0 ? 0 : 1;
 }
 
-/** Patterns that carry meaning: boards for buildings, hatching for the apron. */
+/** Patterns that carry meaning: boards for buildings, hatching for the apron, closer hatching for steeper ground. */
 export function SheetPatterns() {
+  const slope = (id: string, pitch: number) => (
+    <pattern
+      id={id}
+      width={pitch}
+      height={pitch}
+      patternUnits="userSpaceOnUse"
+      patternTransform="rotate(-28)"
+    >
+      <path d={`M0 ${pitch / 2}H${pitch}`} stroke="var(--bark)" strokeWidth="0.9" opacity="0.32" />
+    </pattern>
+  );
   return (
     <defs>
       <pattern id="boards" width="8" height="8" patternUnits="userSpaceOnUse">
@@ -155,6 +212,9 @@ export function SheetPatterns() {
       <pattern id="apron" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
         <path d="M0 0V7" stroke="var(--bark)" strokeWidth="1" opacity="0.65" />
       </pattern>
+      {slope('steps-welded', 16)}
+      {slope('steps-hexagonal', 9)}
+      {slope('too-steep', 5)}
     </defs>
   );
 }

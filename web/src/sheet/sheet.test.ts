@@ -3,7 +3,7 @@ import { DEMO_PLANS, printLength, sheetScene } from '@aviarum/core';
 import fc from 'fast-check';
 import { meshPitch } from '../strip/meshPattern';
 import { placeLabels } from './Dimensions';
-import { fit, snap, stepFor, zoomAbout } from './view';
+import { fit, stepFor, stepOf, zoomAbout } from './view';
 
 describe('the view of the sheet', () => {
   const size = { width: 900, height: 450 };
@@ -31,8 +31,8 @@ describe('the view of the sheet', () => {
     expect((at.y - near.y) / near.scale).toBeCloseTo((at.y - view.y) / view.scale, 9);
   });
   test('snaps to round lengths of the reader’s units', () => {
-    expect(snap(1.234, 'metric', 40)).toBeCloseTo(1.2, 9);
-    expect(snap(1.234, 'imperial', 40)).toBeCloseTo(16 * 3 * 0.0254, 9);
+    expect(stepOf('metric', 40)).toBeCloseTo(0.1, 9);
+    expect(stepOf('imperial', 40)).toBeCloseTo(3 * 0.0254, 9);
     expect(stepFor(40, 'metric', 26)).toBe(1);
     expect(stepFor(40, 'imperial', 26)).toBeCloseTo(5 * 0.3048, 9);
   });

@@ -29,6 +29,18 @@ export function fit(extent: Extent, size: Size, room: number): View {
   };
 }
 
+/** What is drawn of the land round a run: as much again on every side, m. */
+export function aroundOf({ left, right, low, high }: Extent): Extent {
+  const more = Math.max(right - left, high - low) * 0.7 + 2;
+  const whole = (n: number) => Math.round(n / 2) * 2;
+  return {
+    left: whole(left - more),
+    right: whole(right + more),
+    low: whole(low - more),
+    high: whole(high + more),
+  };
+}
+
 /** Nearer or further about a point of the screen. */
 export function zoomAbout(view: View, factor: number, at: { readonly x: number; readonly y: number }): View {
   const scale = Math.max(LEAST_SCALE, Math.min(MOST_SCALE, view.scale * factor));
@@ -45,15 +57,8 @@ export function stepFor(scale: number, system: 'metric' | 'imperial', least: num
   return steps.find((s) => s * scale >= least) ?? steps[steps.length - 1] ?? 1;
 }
 
-/** A drag snapped to round lengths: 0.10 m, or an inch; finer when zoomed far in. */
-export function snap(length: number, system: 'metric' | 'imperial', scale: number): number {
-  const step =
-    system === 'metric'
-      ? scale > 150
-        ? 0.05
-        : 0.1
-      : scale > 150
-        ? 0.0254 / 2
-        : 0.0254 * (scale > 60 ? 1 : 3);
-  return Math.round(length / step) * step;
+/** Round lengths that a drag falls on, m: 0.10, or an inch; finer when zoomed far in. */
+export function stepOf(system: 'metric' | 'imperial', scale: number): number {
+  if (system === 'metric') return scale > 150 ? 0.05 : 0.1;
+  return scale > 150 ? 0.0254 / 2 : 0.0254 * (scale > 60 ? 1 : 3);
 }

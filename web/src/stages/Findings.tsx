@@ -60,8 +60,9 @@ export function Findings({ stage }: { stage: StageId }) {
                     {words}
                     {effect && effect.price !== null && (
                       <span className="figure">
-                        {effect.price > 0 ? '+' : ''}
-                        {reader.money(effect.price)}
+                        {effect.price === 0
+                          ? 'same price'
+                          : `${effect.price > 0 ? '+' : ''}${reader.money(effect.price)}`}
                       </span>
                     )}
                     {effect && Math.abs(effect.hours) >= 0.05 && (

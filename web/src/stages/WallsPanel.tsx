@@ -7,6 +7,7 @@ import { usePlan } from '../state/planStore';
 import { useMarket, useReader } from '../state/reckoningStore';
 import { MeshSwatch } from '../strip/meshPattern';
 import { Panel } from './Panel';
+import { SlopeChoices } from './SlopeChoices';
 import { WallSection } from './WallSection';
 
 /** Roll widths as choices: the cheapest set, each single width, and the pairs. */
@@ -132,6 +133,7 @@ export function WallsPanel({ base }: { base: string }) {
           take({ verb: 'set-hanging', scope: WHOLE_PLAN, hanging: next }, 'change how the mesh hangs')
         }
       />
+      <SlopeChoices plan={plan} />
     </Panel>
   );
 }

@@ -1,4 +1,4 @@
-import type { Plan } from '@aviarum/core';
+import { type Plan, completePlan } from '@aviarum/core';
 import { del, get, set } from 'idb-keyval';
 import { create } from 'zustand';
 import { ApiError, plan as fetchPlan, savePlan } from '../api/client';
@@ -140,14 +140,15 @@ export async function openPlan(holding: string, id: string): Promise<void> {
   };
   current = session;
   say({ word: 'saved', at: stored.savedAt });
-  usePlan.getState().open(holding, unsent?.plan ?? stored.plan, unsent?.draft ?? undefined);
+  const opened = unsent?.plan ? completePlan(unsent.plan) : stored.plan;
+  usePlan.getState().open(holding, opened, unsent?.draft ? completePlan(unsent.draft) : undefined);
   if (!unsent?.plan) return;
   if (unsent.pending) {
     // Sent and not answered: under its own id the server says whether it has it, or that somebody else was first.
     session.basedOn = unsent.basedOn;
     // Nothing changed since it was sent: the plan in hand is that very plan, and is saved when the answer comes.
     const same = JSON.stringify(unsent.pending.plan) === JSON.stringify(unsent.plan);
-    session.pending = same ? { ...unsent.pending, plan: unsent.plan } : unsent.pending;
+    session.pending = same ? { ...unsent.pending, plan: opened } : unsent.pending;
     later(0);
   } else if (unsent.basedOn === stored.saveNumber) later(0);
   else say({ word: 'conflict', at: stored.savedAt });

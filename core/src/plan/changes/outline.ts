@@ -1,5 +1,5 @@
 import { type Vector, cross, dot, minus, plus, times } from '../../ground/vector';
-import { type RingSide, surveyRings } from '../../ground/survey';
+import { type Ring, type RingSide, surveyRings } from '../../ground/survey';
 import { TOUCH, tidy } from '../../units/round';
 import type { Corner, Plan, Side } from '../schema';
 import { keepOnSides, place } from './onSides';
@@ -133,16 +133,43 @@ export function moveSide(plan: Plan, { side: id, by }: ChangeOf<'move-side'>): P
   return plan;
 }
 
-/** Makes a side longer or shorter by moving the side that follows it. */
+/** Whether a neighbour of a side can give way to a new length of it. */
+function givesWay(plan: Plan, ring: Ring, i: number): RingSide | undefined {
+  const n = ring.sides.length;
+  const [before, side, after] = [
+    ring.sides[(i + n - 1) % n],
+    ring.sides[(i + n) % n],
+    ring.sides[(i + 1) % n],
+  ];
+  if (!before || !side || !after) return undefined;
+  const ofRectangle = asRectangle(plan) && ['s1', 's2', 's3'].includes(side.side.id);
+  return ofRectangle || canMove(side, before, after) ? side : undefined;
+}
+
+/**
+ * Makes a side longer or shorter: the side that follows it moves, or the one before it where that cannot; where neither can,
+ * its end goes on along it.
+ */
 export function setSideLength(plan: Plan, { side: id, length }: ChangeOf<'set-side-length'>): Plan {
   for (const ring of surveyRings(plan)) {
     const i = ring.sides.findIndex((s) => s.side.id === id);
     const side = ring.sides[i];
-    const next = ring.sides[(i + 1) % ring.sides.length];
-    if (!side || !next) continue;
-    const slope = dot(side.direction, next.outward);
-    if (Math.abs(slope) < 1e-6) return plan; // straight on: there is no side across its end to move
-    return moveSide(plan, { verb: 'move-side', side: next.side.id, by: (length - side.length) * slope });
+    if (!side) continue;
+    for (const [neighbour, way] of [
+      [givesWay(plan, ring, i + 1), side.direction],
+      [givesWay(plan, ring, i - 1), times(side.direction, -1)],
+    ] as const) {
+      const slope = neighbour ? dot(way, neighbour.outward) : 0;
+      if (neighbour && Math.abs(slope) > 1e-6)
+        return moveSide(plan, {
+          verb: 'move-side',
+          side: neighbour.side.id,
+          by: (length - side.length) * slope,
+        });
+    }
+    const end = plus(side.start, times(side.direction, length));
+    const corners = plan.corners.map((c) => (c.id === side.endCorner ? place(c.id, end) : c));
+    return keepOnSides(plan, { ...plan, corners });
   }
   return plan;
 }

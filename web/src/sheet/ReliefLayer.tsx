@@ -1,0 +1,110 @@
+import type { Relief, SheetScene, SlopeTint, Vector } from '@aviarum/core';
+import { memo } from 'react';
+import { useReader } from '../state/reckoningStore';
+import { polygon, polyline } from './layers';
+
+const STEEP: readonly SlopeTint['steepness'][] = ['steps-welded', 'steps-hexagonal', 'too-steep'];
+/** Arrows nearer to each other than this say the same twice, px. */
+const APART = 190;
+/** A contour with fewer points is too short to be named. */
+const LEAST_POINTS = 10;
+/** How far an arrow keeps from the middle of a side, px. */
+const NEAR_LENGTH = 74;
+/** Half an arrow's length, px. */
+const HALF = 17;
+
+/** Where a contour is named: well to the left of the run, or else where it first is outside it. */
+function besideRun(line: readonly Vector[], { extent }: SheetScene): Vector | undefined {
+  const wanted = extent.left - (extent.right - extent.left) * 0.22;
+  const outside = line.filter(
+    (p) => p.x < extent.left - 1 || p.x > extent.right + 1 || p.y < extent.low - 1 || p.y > extent.high + 1,
+  );
+  return outside.reduce<Vector | undefined>(
+    (a, p) => (!a || Math.abs(p.x - wanted) < Math.abs(a.x - wanted) ? p : a),
+    undefined,
+  );
+}
+
+/** A contour's height, once: on its longest line. */
+function ContourWord({
+  lines,
+  height,
+  scene,
+  scale,
+}: {
+  lines: readonly (readonly Vector[])[];
+  height: number;
+  scene: SheetScene;
+  scale: number;
+}) {
+  const reader = useReader();
+  const longest = lines.reduce<readonly Vector[]>((a, line) => (line.length > a.length ? line : a), []);
+  const at = besideRun(longest, scene);
+  if (!at || longest.length < LEAST_POINTS) return null;
+  return (
+    <text className="d-contour-word figure" x={at.x * scale} y={-at.y * scale - 3}>
+      {reader.length(height)}
+    </text>
+  );
+}
+
+/** The lie of the land: tints where mesh has to step, contours with their heights, arrows down the slope. */
+export const ReliefLayer = memo(function ReliefLayer({
+  relief,
+  scene,
+  scale,
+  words,
+}: {
+  relief: Relief;
+  scene: SheetScene;
+  scale: number;
+  words: 'yes' | 'no';
+}) {
+  const reader = useReader();
+  // Nothing is written where a side has its length.
+  const placed = scene.sides.map((s) => ({
+    x: ((s.start.x + s.end.x) / 2) * scale,
+    y: (-(s.start.y + s.end.y) / 2) * scale,
+  }));
+  const lengths = placed.length;
+  const arrows = [...relief.arrows].filter(({ at }) => {
+    const p = { x: at.x * scale, y: -at.y * scale };
+    if (placed.some((q, i) => Math.hypot(p.x - q.x, p.y - q.y) < (i < lengths ? NEAR_LENGTH : APART)))
+      return false;
+    placed.push(p);
+    return true;
+  });
+  return (
+    <g pointerEvents="none" aria-hidden="true">
+      {STEEP.map((kind) => (
+        <path
+          key={kind}
+          fill={`url(#${kind})`}
+          d={relief.tints
+            .filter((t) => t.steepness === kind)
+            .map((t) => polygon(t.points, scale))
+            .join('')}
+        />
+      ))}
+      {relief.contours.map((c) => (
+        <g key={c.height}>
+          <path className="d-contour" d={c.lines.map((l) => polyline(l, scale)).join('')} />
+          {words === 'yes' && <ContourWord lines={c.lines} height={c.height} scene={scene} scale={scale} />}
+        </g>
+      ))}
+      {words === 'yes' &&
+        arrows.map(({ at, way, grade }) => (
+          <g key={`${at.x} ${at.y}`} transform={`translate(${at.x * scale} ${-at.y * scale})`}>
+            <path
+              className="d-fall"
+              d={`M0 ${-HALF}V${HALF}M-5 ${HALF - 8}L0 ${HALF}L5 ${HALF - 8}`}
+              transform={`rotate(${(Math.atan2(-way.y, way.x) * 180) / Math.PI - 90})`}
+            />
+            <text className="d-fall-word" x={10} y={5}>
+              {reader.grade(grade)}
+            </text>
+          </g>
+        ))}
+    </g>
+  );
+});

@@ -1,0 +1,91 @@
+import {
+  type Change,
+  type Guide,
+  type Plan,
+  type SnapGround,
+  type Vector,
+  snapCorner,
+  snapGround,
+} from '@aviarum/core';
+import { type Touched, touchedBy } from './heldScene';
+import type { Stop } from './stops';
+import { stepOf } from './view';
+
+/** A thing in hand: where it was taken, and what it can fall on, gathered once. */
+export interface Grip {
+  readonly stop: Stop;
+  readonly ground: SnapGround;
+  readonly touched: Touched;
+}
+
+/** How near a thing has to come to fall on a line, px. */
+const REACH = 9;
+
+function groundFor(plan: Plan, stop: Stop): SnapGround {
+  const [kind, rest = ''] = stop.id.split(':');
+  const id = rest.split('/')[0] ?? '';
+  if (kind === 'corner') return snapGround(plan, id);
+  const others = plan.corners.map(({ x, y }) => ({ x, y }));
+  // A house does not fall on its own walls.
+  const buildings = kind === 'building' ? plan.ground.buildings.filter((b) => b.id !== id) : [];
+  const bare = snapGround({ ...plan, ground: { ...plan.ground, buildings } }, '');
+  return { neighbours: [], beyond: [], others, walls: bare.walls };
+}
+
+export const grip = (plan: Plan, stop: Stop): Grip => ({
+  stop,
+  ground: groundFor(plan, stop),
+  touched: touchedBy(plan, stop.id),
+});
+
+/** Where a thing in hand is, what it fell on, and the change that puts it there. */
+export interface Held {
+  readonly at: Vector;
+  readonly guides: readonly Guide[];
+  readonly change: Change;
+}
+
+/**
+ * @param by     how far the pointer has gone, m
+ * @param scale  px a metre
+ */
+export function dragTo(
+  { stop, ground }: Grip,
+  by: Vector,
+  system: 'metric' | 'imperial',
+  scale: number,
+): Held | null {
+  if (!stop.move) return null;
+  const step = stepOf(system, scale);
+  if (stop.axis) {
+    const along = by.x * stop.axis.x + by.y * stop.axis.y;
+    const round = Math.round(along / step) * step;
+    const at = { x: stop.at.x + stop.axis.x * round, y: stop.at.y + stop.axis.y * round };
+    return { at, guides: [], change: stop.move(at) };
+  }
+  const wish = { x: stop.at.x + by.x, y: stop.at.y + by.y };
+  const { at, guides } = snapCorner(ground, wish, REACH / scale, step);
+  return { at, guides, change: stop.move(at) };
+}
+
+/** One press of an arrow key, in metres; null for a key that moves nothing. */
+export function nudge(
+  stop: Stop,
+  key: string,
+  system: 'metric' | 'imperial',
+  size: 'small' | 'large',
+): Change | null {
+  const way = {
+    ArrowRight: { x: 1, y: 0 },
+    ArrowLeft: { x: -1, y: 0 },
+    ArrowUp: { x: 0, y: 1 },
+    ArrowDown: { x: 0, y: -1 },
+  }[key];
+  if (!way || !stop.move) return null;
+  const step = (system === 'metric' ? 0.1 : 0.0254) * (size === 'large' ? 10 : 1);
+  if (stop.axis) {
+    const sign = way.x + way.y;
+    return stop.move({ x: stop.at.x + stop.axis.x * step * sign, y: stop.at.y + stop.axis.y * step * sign });
+  }
+  return stop.move({ x: stop.at.x + way.x * step, y: stop.at.y + way.y * step });
+}

@@ -1,0 +1,108 @@
+import { useGesture } from '@use-gesture/react';
+import { type RefObject, useEffect, useRef, useState } from 'react';
+import { usePlan } from '../state/planStore';
+import { useReader } from '../state/reckoningStore';
+import { type Grip, type Held, dragTo, grip } from './drag';
+import type { Touched } from './heldScene';
+import type { Stop } from './stops';
+import { type Size, type View, zoomAbout } from './view';
+
+/** What is in hand during a drag. */
+export interface InHand {
+  readonly stop: Stop;
+  readonly held: Held;
+  readonly touched: Touched;
+}
+
+interface Asked {
+  readonly box: RefObject<SVGSVGElement | null>;
+  readonly fitted: View;
+  readonly stops: readonly Stop[];
+  readonly onOpen: (id: string | null) => void;
+  /** The sheet is for looking: nothing is dragged. */
+  readonly still: 'yes' | 'no';
+  readonly wheel: 'yes' | 'no';
+}
+
+/** Looking round by drag, wheel and pinch; taking things by their handles, one undo step from press to release. */
+export function useSheetGestures({ box, fitted, stops, onOpen, still, wheel }: Asked) {
+  const { system } = useReader();
+  const take = usePlan((s) => s.take);
+  const hold = usePlan((s) => s.hold);
+  const letGo = usePlan((s) => s.letGo);
+  const [own, setOwn] = useState<View | null>(null);
+  const [inHand, setInHand] = useState<InHand | null>(null);
+  const view = own ?? fitted;
+  const live = useRef({ view, stops });
+  useEffect(() => {
+    live.current = { view, stops };
+  });
+  const corner = () => box.current?.getBoundingClientRect() ?? { left: 0, top: 0 };
+
+  const drag = (taken: Grip, moved: readonly [number, number], phase: 'on' | 'last' | 'canceled') => {
+    const { scale } = live.current.view;
+    const by = { x: moved[0] / scale, y: -moved[1] / scale };
+    const held = phase === 'canceled' ? null : dragTo(taken, by, system, scale);
+    if (!held || phase !== 'on') {
+      setInHand(null);
+      if (held && Math.hypot(held.at.x - taken.stop.at.x, held.at.y - taken.stop.at.y) > 1e-9)
+        take(held.change, taken.stop.words);
+      else letGo();
+      return;
+    }
+    hold(held.change);
+    setInHand({ stop: taken.stop, held, touched: taken.touched });
+  };
+
+  useGesture(
+    {
+      onDrag: ({ first, last, tap, canceled, movement, delta: [dx, dy], pinching, event, memo }) => {
+        if (pinching || still === 'yes') return undefined;
+        let taken = memo as Grip | 'ground' | undefined;
+        if (first || taken === undefined) {
+          const id = (event.target as Element).closest<SVGGElement>('[data-stop]')?.dataset.stop;
+          const stop = live.current.stops.find((s) => s.id === id);
+          const { plan, draft } = usePlan.getState();
+          const now = draft?.plan ?? plan;
+          taken = stop && now ? grip(now, stop) : 'ground';
+        }
+        if (tap) {
+          if (taken !== 'ground') onOpen(taken.stop.id);
+          else if (last) onOpen(null);
+        } else if (taken !== 'ground') drag(taken, movement, canceled ? 'canceled' : last ? 'last' : 'on');
+        else {
+          const v = live.current.view;
+          setOwn({ ...v, x: v.x + dx, y: v.y + dy });
+        }
+        return taken;
+      },
+      onWheel: ({ event, delta: [, dy] }) => {
+        if (wheel === 'no') return;
+        event.preventDefault();
+        const { left, top } = corner();
+        const at = { x: event.clientX - left, y: event.clientY - top };
+        setOwn(zoomAbout(live.current.view, Math.exp(-dy / 500), at));
+      },
+      onPinch: ({ origin: [ox, oy], movement: [ms], memo }) => {
+        if (wheel === 'no') return undefined;
+        const from = (memo as View | undefined) ?? live.current.view;
+        const { left, top } = corner();
+        setOwn(zoomAbout(from, ms, { x: ox - left, y: oy - top }));
+        return from;
+      },
+    },
+    {
+      target: box,
+      wheel: { eventOptions: { passive: false } },
+      drag: { filterTaps: true, pointer: { keys: false } },
+    },
+  );
+
+  return {
+    view,
+    inHand,
+    zoom: (factor: number, size: Size) =>
+      setOwn(zoomAbout(view, factor, { x: size.width / 2, y: size.height / 2 })),
+    showAll: () => setOwn(null),
+  };
+}

@@ -1,0 +1,107 @@
+import { SOIL_FACTORS, SOIL_NAMES, type Soil } from '@aviarum/core';
+import { Pick } from '../../fields/Choice';
+import { LengthField } from '../../fields/LengthField';
+import { AngleField } from '../../fields/RatioFields';
+import { usePlan } from '../../state/planStore';
+import { useReckoning, useReader } from '../../state/reckoningStore';
+import { useSelection } from '../../state/selection';
+import { HeadlineWorking } from '../HeadlineWorking';
+import { Panel } from '../Panel';
+import { NEW_THINGS } from '../things';
+import { BringGround } from './BringGround';
+import { HeightsTable } from './HeightsTable';
+import { ThingFields } from './ThingFields';
+import { ThingList } from './ThingList';
+
+const SOILS = (Object.keys(SOIL_FACTORS) as Soil[]).map((value) => ({ value, label: SOIL_NAMES[value] }));
+
+/** What the run stands on: soil, slope, houses, trees, what is buried, where the land ends. */
+export function GroundPanel({ base }: { base: string }) {
+  const plan = usePlan((s) => s.draft?.plan ?? s.plan);
+  const take = usePlan((s) => s.take);
+  const figures = useReckoning((s) => s.reckoning?.figures);
+  const reader = useReader();
+  const { openThing } = useSelection();
+  if (!plan) return null;
+  const { ground } = plan;
+  return (
+    <Panel
+      stage="ground"
+      base={base}
+      lead="What is there already, and how the land lies. Press a thing on the sheet to open it."
+    >
+      <ThingFields />
+      <section aria-label="On the ground">
+        <h2 className="subhead">On the ground</h2>
+        <ThingList plan={plan} />
+        <div className="mends">
+          {NEW_THINGS.map(({ label, words, make }) => (
+            <button
+              key={label}
+              type="button"
+              className="btn"
+              onClick={() => {
+                const { change, path } = make(plan);
+                take(change, words);
+                openThing(path);
+              }}
+            >
+              {label}
+            </button>
+          ))}
+        </div>
+      </section>
+      <HeightsTable />
+      {figures && (
+        <dl className="tally">
+          <HeadlineWorking
+            name="Fence along the ground"
+            figure={reader.length(figures.groundLength ?? 0)}
+            working="groundLength"
+          />
+        </dl>
+      )}
+      <section aria-label="Soil and north">
+        <div className="fields">
+          <Pick
+            name="Soil"
+            value={ground.soil}
+            options={SOILS}
+            onChoose={(soil) => take({ verb: 'set-soil', soil }, 'change the soil')}
+          />
+          <LengthField
+            name="Frost goes down to"
+            value={ground.frost}
+            least={0}
+            most={3}
+            onCommit={(frost) => take({ verb: 'set-ground', to: { frost } }, 'change the frost depth')}
+          />
+          <AngleField
+            name="North, right of up"
+            value={ground.north}
+            onCommit={(north) => take({ verb: 'set-ground', to: { north } }, 'turn north')}
+          />
+          <label className="field">
+            <span className="name">Turn it</span>
+            <input
+              type="range"
+              className="range"
+              aria-label="Turn north"
+              min={-180}
+              max={180}
+              step={5}
+              value={Math.round((ground.north * 180) / Math.PI)}
+              onChange={(event) =>
+                take(
+                  { verb: 'set-ground', to: { north: (Number(event.target.value) * Math.PI) / 180 } },
+                  'turn north',
+                )
+              }
+            />
+          </label>
+        </div>
+      </section>
+      <BringGround plan={plan} />
+    </Panel>
+  );
+}

@@ -1,0 +1,106 @@
+import { type Plan, canRemoveCorner, newId, surveyRings } from '@aviarum/core';
+import { Pick } from '../../fields/Choice';
+import { LengthField } from '../../fields/LengthField';
+import { usePlan } from '../../state/planStore';
+import { useSelection } from '../../state/selection';
+import { OpenThing } from '../ground/ThingFields';
+import { useSideKind } from './SidesTable';
+
+const FAR = 10000;
+
+function CornerFields({ plan, id }: { plan: Plan; id: string }) {
+  const take = usePlan((s) => s.take);
+  const { openThing } = useSelection();
+  const corner = plan.corners.find((c) => c.id === id);
+  const number = surveyRings(plan)
+    .flatMap((r) => r.sides)
+    .find((s) => s.startCorner === id)?.startNumber;
+  if (!corner || number === undefined) return null;
+  const put = (to: { x: number; y: number }) =>
+    take({ verb: 'move-corner', corner: id, to }, `move corner ${number}`);
+  return (
+    <OpenThing title={`Corner ${number}`}>
+      <div className="fields">
+        <LengthField
+          name="Across"
+          value={corner.x}
+          least={-FAR}
+          most={FAR}
+          onCommit={(x) => put({ x, y: corner.y })}
+        />
+        <LengthField
+          name="Up"
+          value={corner.y}
+          least={-FAR}
+          most={FAR}
+          onCommit={(y) => put({ x: corner.x, y })}
+        />
+      </div>
+      {canRemoveCorner(plan, id) && (
+        <div className="mends">
+          <button
+            type="button"
+            className="btn"
+            onClick={() => {
+              take({ verb: 'remove-corner', corner: id }, `take corner ${number} out`);
+              openThing(null);
+            }}
+          >
+            Take this corner out
+          </button>
+        </div>
+      )}
+    </OpenThing>
+  );
+}
+
+function SideFields({ plan, id }: { plan: Plan; id: string }) {
+  const take = usePlan((s) => s.take);
+  const { openThing } = useSelection();
+  const { options, valueOf, choose } = useSideKind(plan);
+  const side = surveyRings(plan)
+    .flatMap((r) => r.sides)
+    .find((s) => s.side.id === id);
+  if (!side) return null;
+  const split = () => {
+    const corner = newId('c', plan.corners, Math.random);
+    const second = newId('s', plan.sides, Math.random);
+    const along = Math.round((side.length / 2) * 100) / 100;
+    take({ verb: 'split-side', side: id, along, corner, second }, `put a corner on side ${side.number}`);
+    openThing(`corner:${corner}`);
+  };
+  return (
+    <OpenThing title={`Side ${side.number}`}>
+      <div className="fields">
+        <LengthField
+          name="Length"
+          value={side.length}
+          least={0.1}
+          most={500}
+          onCommit={(length) =>
+            take({ verb: 'set-side-length', side: id, length }, `change side ${side.number}`)
+          }
+        />
+        <Pick
+          name="What it is"
+          value={valueOf(side)}
+          options={options}
+          onChoose={(value) => choose(side, value)}
+        />
+      </div>
+      <div className="mends">
+        <button type="button" className="btn" onClick={split}>
+          Put a corner in its middle
+        </button>
+      </div>
+    </OpenThing>
+  );
+}
+
+/** The corner or side that is open on the sheet, as numbers. */
+export function OpenOnOutline({ plan }: { plan: Plan }) {
+  const { at } = useSelection();
+  const [kind, id = ''] = (at ?? '').split(':');
+  if (kind === 'corner') return <CornerFields plan={plan} id={id} />;
+  return kind === 'side' ? <SideFields plan={plan} id={id} /> : null;
+}

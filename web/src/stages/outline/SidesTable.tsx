@@ -1,0 +1,131 @@
+import { type Plan, type RingSide, newId, sideProfile, spotAt, surveyRings, terrainOf } from '@aviarum/core';
+import { Pick } from '../../fields/Choice';
+import { LengthField } from '../../fields/LengthField';
+import { AngleField, GradeField } from '../../fields/RatioFields';
+import { usePlan } from '../../state/planStore';
+import { useSelection } from '../../state/selection';
+
+const MOST = 500;
+
+/** What a side can be: fence, an existing wall, nothing, or the wall of one of the buildings. */
+export function useSideKind(plan: Plan) {
+  const take = usePlan((s) => s.take);
+  const options = [
+    { value: 'fence', label: 'fence' },
+    { value: 'wall', label: 'existing wall' },
+    { value: 'open', label: 'open' },
+    ...plan.ground.buildings.map((b) => ({ value: `building:${b.id}`, label: `wall of ${b.name}` })),
+  ];
+  const valueOf = ({ side }: RingSide) =>
+    side.kind === 'building' ? `building:${side.building}` : side.kind;
+  const choose = ({ side, number }: RingSide, value: string) => {
+    const words = `change side ${number}`;
+    if (value.startsWith('building:'))
+      take({ verb: 'set-side-building', side: side.id, building: value.slice(9) }, words);
+    else take({ verb: 'set-side-kind', side: side.id, kind: value as 'fence' | 'wall' | 'open' }, words);
+  };
+  return { options, valueOf, choose };
+}
+
+/** Every side as a row: length, turn at its end, grade, and what it is; the same outline as on the sheet. */
+export function SidesTable({ plan }: { plan: Plan }) {
+  const take = usePlan((s) => s.take);
+  const { at, openThing } = useSelection();
+  const { options, valueOf, choose } = useSideKind(plan);
+  const { spotHeights } = plan.ground;
+  const terrain = terrainOf(spotHeights);
+  const seen = new Set<string>();
+  const rows = surveyRings(plan).flatMap((ring) =>
+    ring.sides.flatMap((side) => {
+      if (seen.has(side.side.id)) return [];
+      seen.add(side.side.id);
+      return [{ side, enclosure: ring.enclosure }];
+    }),
+  );
+  const setGrade = (s: RingSide, grade: number) => {
+    const id = newId('z', spotHeights, Math.random);
+    const start = terrain.heightAt(s.start);
+    const heights = [{ id, at: s.end, height: start + grade * s.length }];
+    if (!spotAt(spotHeights, s.start))
+      heights.unshift({ id: newId('z', [...spotHeights, { id }], Math.random), at: s.start, height: start });
+    take({ verb: 'set-heights', heights }, `set the grade of side ${s.number}`);
+  };
+  return (
+    <table className="sides">
+      <caption className="sr-only">Sides</caption>
+      <thead>
+        <tr>
+          <th scope="col">side</th>
+          <th scope="col">length</th>
+          <th scope="col">turn</th>
+          <th scope="col">grade</th>
+          <th scope="col">what it is</th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map(({ side: s, enclosure }) => {
+          const profile = sideProfile(terrain, s);
+          const grade = s.length > 0 ? (profile.heightAt(s.length) - profile.heightAt(0)) / s.length : 0;
+          const path = `side:${s.side.id}`;
+          return (
+            <tr key={s.side.id} data-open={at === path ? 'yes' : 'no'}>
+              <th scope="row">
+                <button
+                  type="button"
+                  className="linebtn"
+                  aria-label={`Open side ${s.number}`}
+                  aria-pressed={at === path}
+                  onClick={() => openThing(at === path ? null : path)}
+                >
+                  {s.number}
+                </button>
+              </th>
+              <td>
+                <LengthField
+                  name={`Side ${s.number}`}
+                  hideName
+                  value={s.length}
+                  least={0.1}
+                  most={MOST}
+                  onCommit={(length) =>
+                    take({ verb: 'set-side-length', side: s.side.id, length }, `change side ${s.number}`)
+                  }
+                />
+              </td>
+              <td>
+                <AngleField
+                  name={`Turn after side ${s.number}`}
+                  hideName
+                  value={s.turn}
+                  onCommit={(turn) =>
+                    take(
+                      { verb: 'set-turn', enclosure, corner: s.endCorner, turn },
+                      `turn the corner after side ${s.number}`,
+                    )
+                  }
+                />
+              </td>
+              <td>
+                <GradeField
+                  name={`Grade of side ${s.number}`}
+                  hideName
+                  value={grade}
+                  onCommit={(g) => setGrade(s, g)}
+                />
+              </td>
+              <td>
+                <Pick
+                  name={`Side ${s.number} is`}
+                  hideName
+                  value={valueOf(s)}
+                  options={options}
+                  onChoose={(value) => choose(s, value)}
+                />
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}

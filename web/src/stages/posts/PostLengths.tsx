@@ -1,0 +1,57 @@
+import { holeFor, postName, type Part } from '@aviarum/core';
+import { usePlan } from '../../state/planStore';
+import { useMarket, useReader, useReckoning } from '../../state/reckoningStore';
+
+type PostPart = Extract<Part, { kind: 'post' }>;
+
+/** Posts that stand alike: how high, how deep, in what hole, from what length and with how much left over. */
+export function PostLengths() {
+  const plan = usePlan((s) => s.plan);
+  const parts = useReckoning((s) => s.reckoning?.parts);
+  const market = useMarket();
+  const reader = useReader();
+  if (!plan || !parts || !market) return null;
+  const groups = new Map<string, PostPart[]>();
+  for (const part of parts) {
+    if (part.kind !== 'post' || part.origin === 'standing') continue;
+    const key = [part.product, part.above.toFixed(3), part.depth.toFixed(3), part.setting].join(' ');
+    groups.set(key, [...(groups.get(key) ?? []), part]);
+  }
+  const rows = [...groups.values()].flatMap((g) => (g[0] ? [{ post: g[0], count: g.length }] : []));
+  return (
+    <table className="sides postlengths">
+      <caption className="subhead">How they stand</caption>
+      <thead>
+        <tr>
+          <th scope="col">post</th>
+          <th scope="col">above</th>
+          <th scope="col">in ground</th>
+          <th scope="col">buy</th>
+          <th scope="col">cut off</th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map(({ post, count }) => {
+          const product = market.post(post.product);
+          const hole = product.standing === 'dug' ? holeFor(product, post.setting, post.depth) : null;
+          return (
+            <tr key={`${post.path} row`}>
+              <th scope="row">
+                {count} × {postName(product, reader)}
+                <span className="note">
+                  {hole
+                    ? `hole ${reader.length(hole.width)} wide, ${reader.amount(hole.fill, 'm³')} ${post.setting === 'concrete' ? 'of concrete' : 'tamped'}`
+                    : product.standing}
+                </span>
+              </th>
+              <td>{reader.length(post.above)}</td>
+              <td>{reader.length(post.depth)}</td>
+              <td>{reader.length(post.buy)}</td>
+              <td>{reader.length(post.cutOff)}</td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,77 @@
+import { type Change, type Plan, type Point, newId, sheetScene } from '@aviarum/core';
+
+const tidy = (n: number) => Math.round(n * 100) / 100;
+
+/** A place beside the run for something new, m. */
+function beside(plan: Plan): Point {
+  const { extent } = sheetScene(plan, []);
+  return { x: tidy(extent.right + 2), y: tidy((extent.low + extent.high) / 2) };
+}
+
+const taken = (plan: Plan) => {
+  const { buildings, trees, services, boundaries, spotHeights } = plan.ground;
+  return [...buildings, ...trees, ...services, ...boundaries, ...spotHeights];
+};
+
+/** New things of the ground, each with the path under which it opens. */
+export const NEW_THINGS: readonly {
+  readonly label: string;
+  readonly words: string;
+  readonly make: (plan: Plan) => { readonly change: Change; readonly path: string };
+}[] = [
+  {
+    label: 'Add a house or shed',
+    words: 'add a building',
+    make: (plan) => {
+      const id = newId('b', taken(plan), Math.random);
+      const { x, y } = beside(plan);
+      const outline = [
+        { x, y: y - 1 },
+        { x: x + 3, y: y - 1 },
+        { x: x + 3, y: y + 1 },
+        { x, y: y + 1 },
+      ];
+      const thing = { id, name: 'Shed', outline, eaves: 2, height: 2.6 };
+      return { change: { verb: 'add-to-ground', list: 'buildings', thing }, path: `building:${id}` };
+    },
+  },
+  {
+    label: 'Add a tree',
+    words: 'add a tree',
+    make: (plan) => {
+      const id = newId('t', taken(plan), Math.random);
+      const thing = { id, name: 'tree', at: beside(plan), trunk: 0.3, roots: 2.5, crown: 2 };
+      return { change: { verb: 'add-to-ground', list: 'trees', thing }, path: `tree:${id}` };
+    },
+  },
+  {
+    label: 'Add a buried service',
+    words: 'add a buried service',
+    make: (plan) => {
+      const id = newId('v', taken(plan), Math.random);
+      const { extent } = sheetScene(plan, []);
+      const y = tidy(extent.low - 1);
+      const line = [
+        { x: tidy(extent.left - 1), y },
+        { x: tidy(extent.right + 1), y },
+      ];
+      const thing = { id, name: 'water pipe', kind: 'water' as const, depth: 0.7, line };
+      return { change: { verb: 'add-to-ground', list: 'services', thing }, path: `service:${id}/0` };
+    },
+  },
+  {
+    label: 'Add a boundary line',
+    words: 'add a boundary line',
+    make: (plan) => {
+      const id = newId('y', taken(plan), Math.random);
+      const { extent } = sheetScene(plan, []);
+      const x = tidy(extent.right + 1);
+      const line = [
+        { x, y: tidy(extent.low - 1) },
+        { x, y: tidy(extent.high + 1) },
+      ];
+      const thing = { id, name: 'boundary', line };
+      return { change: { verb: 'add-to-ground', list: 'boundaries', thing }, path: `boundary:${id}/0` };
+    },
+  },
+];

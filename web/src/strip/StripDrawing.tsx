@@ -1,0 +1,200 @@
+import { type StripScene, groundUnder } from '@aviarum/core';
+import { memo } from 'react';
+import { useMarket, useReader } from '../state/reckoningStore';
+import { hoverPart, useHover, useSelection } from '../state/selection';
+import { MeshPattern } from './meshPattern';
+import { StripLetters } from './StripLetters';
+
+const TOP = 24;
+const FOOT = 27;
+/** A grade is said where a bay has room for it, px. */
+const GRADE_ROOM = 44;
+/** Ground that falls less than this is level to the eye. */
+const FLAT = 0.005;
+
+interface DrawingProps {
+  readonly scene: StripScene;
+  /** Pixels a metre along and upwards. */
+  readonly px: number;
+  readonly up: number;
+  /** Left and right of the fence, px. */
+  readonly margin: number;
+  readonly lettered: 'yes' | 'no';
+}
+
+/** Metres along and up to px. */
+export interface StripScale {
+  readonly x: (metres: number) => number;
+  readonly y: (height: number) => number;
+}
+
+export const StripDrawing = memo(function StripDrawing({ scene, px, up, margin, lettered }: DrawingProps) {
+  const market = useMarket();
+  const x = (metres: number) => margin + metres * px;
+  const y = (height: number) => TOP + (scene.high - height) * up;
+  const wide = scene.length * px + 2 * margin;
+  const high = y(scene.low) + FOOT;
+  const path = (points: readonly { readonly x: number; readonly y: number }[]) =>
+    points.map((p) => `${x(p.x).toFixed(1)} ${y(p.y).toFixed(1)}`).join('L');
+  const first = scene.ground[0];
+  const last = scene.ground[scene.ground.length - 1];
+  const ground = `M0 ${y(first?.y ?? 0)}L${path(scene.ground)}L${wide} ${y(last?.y ?? 0)}`;
+  const meshes = [...new Set(scene.panels.map((p) => p.mesh))];
+  return (
+    <svg
+      className="stripsvg"
+      width={wide}
+      height={high}
+      role="group"
+      aria-label={`${scene.sides.length} sides, ${scene.posts.length} posts drawn`}
+    >
+      <defs>
+        {market &&
+          meshes.map((id) => (
+            <MeshPattern key={id} id={`strip-${id}`} mesh={market.mesh(id)} pxPerMetre={px} />
+          ))}
+        <pattern id="earth" width="9" height="7" patternUnits="userSpaceOnUse">
+          <circle cx="2" cy="2" r="0.8" fill="var(--edge)" opacity="0.5" />
+          <circle cx="6.5" cy="5.2" r="0.8" fill="var(--edge)" opacity="0.5" />
+        </pattern>
+      </defs>
+      <path className="s-earth" d={`${ground}V${high}H0Z`} />
+      {scene.panels.map((p) => (
+        <g key={`${p.part} ${p.from}`}>
+          <path d={`M${path(p.points)}Z`} fill={`url(#strip-${p.mesh})`} />
+          <path className="s-mesh-line" d={`M${path(p.points.slice(0, p.points.length / 2))}`} />
+        </g>
+      ))}
+      <Buildings scene={scene} x={x} y={y} px={px} />
+      {scene.skirts.map((s) => (
+        <path
+          key={`${s.part} ${s.from}`}
+          className="s-skirt"
+          d={`M${path(s.points.map((p) => ({ x: p.x, y: p.y - (s.flat ? 5 / up : s.depth) })))}`}
+        />
+      ))}
+      <path className="s-ground" d={ground} />
+      <Gates scene={scene} x={x} y={y} up={up} />
+      <Posts scene={scene} x={x} y={y} up={up} />
+      <Marks scene={scene} x={x} y={y} px={px} high={high} />
+      <StripLetters scene={scene} x={x} y={y} up={up} lettered={lettered} />
+    </svg>
+  );
+});
+
+function Buildings({ scene, x, y, px }: StripScale & { scene: StripScene; px: number }) {
+  return scene.sides.map((s) => {
+    if (s.kind !== 'building' && s.kind !== 'wall') return null;
+    const foot = groundUnder(scene.ground, s.begins + s.length / 2);
+    const ground = Math.min(
+      groundUnder(scene.ground, s.begins + 1e-7),
+      groundUnder(scene.ground, s.begins + s.length - 1e-7),
+    );
+    return (
+      <g key={s.id}>
+        <rect
+          className={`s-${s.kind}`}
+          x={x(s.begins)}
+          y={y(scene.high)}
+          width={s.length * px}
+          height={y(ground) - y(scene.high)}
+        />
+        <text
+          x={x(s.begins + s.length / 2)}
+          y={(y(scene.high) + y(foot)) / 2 + 4}
+          textAnchor="middle"
+          fontWeight="700"
+        >
+          {s.length * px > 40 ? (s.kind === 'wall' ? 'wall' : s.label) : ''}
+        </text>
+      </g>
+    );
+  });
+}
+
+function Gates({ scene, x, y, up }: StripScale & { scene: StripScene; up: number }) {
+  const reader = useReader();
+  return scene.gates.map((g) => {
+    const [a, b] = g.feet;
+    const top = Math.max(a, b) + g.top;
+    const gate = g.way === 'gate';
+    return (
+      <g key={g.part} data-part={g.part}>
+        <path className="s-gate" data-way={g.way} d={`M${x(g.from)} ${y(a)}V${y(top)}H${x(g.to)}V${y(b)}Z`} />
+        {gate && <path className="d-swing" d={`M${x(g.from)} ${y(a)}L${x(g.to)} ${y(top)}`} />}
+        <text x={x((g.from + g.to) / 2)} y={y(top) - 6} textAnchor="middle">
+          {gate ? `gate ${reader.length(g.to - g.from)}` : g.top * up > 8 ? 'pop door' : ''}
+        </text>
+      </g>
+    );
+  });
+}
+
+function Posts({ scene, x, y, up }: StripScale & { scene: StripScene; up: number }) {
+  const reader = useReader();
+  const { part: lit } = useHover();
+  const { at } = useSelection();
+  return scene.posts.map((p) => {
+    const wide = p.role === 'line' ? 5 : 7;
+    const bright = lit === p.part || at === `post:${p.part}`;
+    return (
+      <rect
+        key={`${p.part} ${p.x}`}
+        className="s-post"
+        data-steel={p.size < 0.06 ? 'yes' : 'no'}
+        data-origin={p.origin}
+        data-lit={bright ? 'yes' : 'no'}
+        data-part={p.part}
+        x={x(p.x) - wide / 2}
+        y={y(p.foot + p.above) - 3}
+        width={wide}
+        height={(p.above + p.depth) * up + 3}
+        onPointerEnter={() => hoverPart(p.part)}
+        onPointerLeave={() => hoverPart(null)}
+      >
+        <title>{`${p.role} post ${p.number}${p.origin === 'standing' ? ', here already' : ''}, ${reader.length(p.above)} above ground, ${reader.length(p.depth)} in it`}</title>
+      </rect>
+    );
+  });
+}
+
+/** Corner numbers, the side that is lit, and the grade of each bay where there is room. */
+function Marks({ scene, x, y, px, high }: StripScale & { scene: StripScene; px: number; high: number }) {
+  const reader = useReader();
+  const { part: lit } = useHover();
+  const { at } = useSelection();
+  return (
+    <g>
+      {scene.sides.map((s) => (
+        <g key={s.id}>
+          {(lit === `side:${s.id}` || at === `side:${s.id}`) && (
+            <rect className="s-lit" x={x(s.begins)} y={high - FOOT} width={s.length * px} height={FOOT} />
+          )}
+          <path
+            className="s-corner"
+            d={`M${x(s.begins)} ${y(groundUnder(scene.ground, s.begins + 1e-7))}V${high}`}
+          />
+          {s.length * px > 18 && (
+            <text x={x(s.begins) + 5} y={high - 10}>
+              {s.number === 1 && s.length * px > 64 ? `corner ${s.corner}` : s.corner}
+            </text>
+          )}
+        </g>
+      ))}
+      {scene.bays.map((b) =>
+        Math.abs(b.grade) >= FLAT && (b.to - b.from) * px > GRADE_ROOM ? (
+          <text
+            key={b.from}
+            className="s-grade"
+            x={x((b.from + b.to) / 2)}
+            y={high - 10}
+            textAnchor="middle"
+            aria-label={`${b.grade > 0 ? 'rises' : 'falls'} ${reader.grade(Math.abs(b.grade))}`}
+          >
+            {b.grade > 0 ? '↗' : '↘'} {reader.grade(Math.abs(b.grade))}
+          </text>
+        ) : null,
+      )}
+    </g>
+  );
+}

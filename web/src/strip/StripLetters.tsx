@@ -1,0 +1,86 @@
+import { type StripScene, groundUnder } from '@aviarum/core';
+import { hoverLetter, useSelection } from '../state/selection';
+import type { StripScale } from './StripDrawing';
+
+interface Props extends StripScale {
+  readonly scene: StripScene;
+  readonly up: number;
+  readonly lettered: 'yes' | 'no';
+}
+
+/** Joints, the piece that is lit, and the letters that tie a piece to its roll. */
+export function StripLetters({ scene, x, y, up, lettered }: Props) {
+  const { lit, togglePiece } = useSelection();
+  const room: { readonly row: string; readonly x: number }[] = [];
+  const ground = (metres: number) => groundUnder(scene.ground, metres);
+  const wallTop = Math.max(0.5, ...scene.posts.map((p) => p.above));
+  return (
+    <g>
+      {scene.pieces.map((p) => {
+        const middle = ground((p.from + p.to) / 2);
+        const top = y(Math.max(ground(p.from), ground(p.to)) + wallTop);
+        return (
+          <g key={`${p.letter} ${p.from}`}>
+            {p.letter === lit && (
+              <rect
+                className="s-lit"
+                data-lit={p.letter}
+                x={x(p.from)}
+                y={p.use === 'skirt' ? y(middle) : top}
+                width={x(p.to) - x(p.from)}
+                height={p.use === 'skirt' ? 0.5 * up : y(Math.min(ground(p.from), ground(p.to))) - top}
+              />
+            )}
+            {p.joint !== null && p.use === 'band' && (
+              <g>
+                <path
+                  className="s-joint"
+                  d={`M${x(p.joint)} ${y(ground(p.joint) + wallTop)}V${y(ground(p.joint))}`}
+                />
+                <text x={x(p.joint)} y={y(ground(p.joint) + wallTop) - 6} textAnchor="middle">
+                  joint
+                </text>
+              </g>
+            )}
+          </g>
+        );
+      })}
+      {lettered === 'yes' &&
+        scene.pieces.map((p) => {
+          const row = p.use === 'skirt' ? 'skirt' : p.height.toFixed(2);
+          // Beside the middle post, not on it; further along where another letter is there already.
+          const part = [0.5, 0.35, 0.65, 0.2, 0.8].find((share) => {
+            const place = x(p.from + (p.to - p.from) * share) + (p.use === 'leaf' ? 0 : 12);
+            return !room.some((r) => r.row === row && Math.abs(r.x - place) < 23);
+          });
+          if (part === undefined) return null;
+          const metres = p.from + (p.to - p.from) * part;
+          const at = x(metres) + (p.use === 'leaf' ? 0 : 12);
+          room.push({ row, x: at });
+          const level = p.use === 'skirt' ? y(ground(metres)) + 15 : y(ground(metres) + p.height);
+          return (
+            <g
+              key={`${p.letter} ${p.from} disc`}
+              className="letterbtn"
+              role="button"
+              tabIndex={0}
+              aria-label={`Piece ${p.letter}, ${p.use === 'leaf' ? 'gate leaf' : p.use === 'skirt' ? 'skirt' : 'wall'}`}
+              aria-pressed={p.letter === lit}
+              transform={`translate(${at} ${level})`}
+              onPointerEnter={() => hoverLetter(p.letter)}
+              onPointerLeave={() => hoverLetter(null)}
+              onFocus={() => hoverLetter(p.letter)}
+              onBlur={() => hoverLetter(null)}
+              onClick={() => togglePiece(p.letter)}
+              onKeyDown={(event) => (event.key === 'Enter' || event.key === ' ') && togglePiece(p.letter)}
+            >
+              <circle className="d-letter" r="10" />
+              <text className="d-letter-word" textAnchor="middle" y="4.5">
+                {p.letter}
+              </text>
+            </g>
+          );
+        })}
+    </g>
+  );
+}
