@@ -7,6 +7,7 @@ import path from 'node:path';
 /** What the command line says of a plan file. */
 export interface ReckoningFile {
   readonly figures: Readonly<Record<string, number>>;
+  readonly enclosures: readonly { readonly id: string; readonly figures: Readonly<Record<string, number>> }[];
   readonly findings: readonly { readonly code: string; readonly severity: string }[];
   readonly docket: {
     readonly total: number;

@@ -82,6 +82,7 @@ test('the keyboard alone moves a side', async ({ keeper }) => {
   await keeper.type(/^Depth/, '6');
   const handle = page.getByRole('slider', { name: /^Side 2/ });
   await handle.focus();
+  await handle.press('Enter');
   await handle.press('ArrowRight');
   await handle.press('ArrowRight');
   await expect(page.getByRole('textbox', { name: /^Depth/ })).toHaveValue('6.20 m');
@@ -175,10 +176,17 @@ test('a plan file comes in; a wrong one names its field', async ({ keeper, page 
 
 for (const theme of ['light', 'dark'] as const) {
   test(`no accessibility fault on any stage, ${theme} theme`, async ({ page }) => {
-    test.setTimeout(90_000);
+    test.setTimeout(120_000);
     await page.emulateMedia({ colorScheme: theme });
-    for (const stage of ['birds', 'threats', 'outline', 'posts', 'walls', 'skirt', 'ways', 'docket']) {
-      await page.goto(`/h/hollin-bank/p/lean-to-infill/${stage}`);
+    const stages = ['birds', 'threats', 'ground', 'outline', 'posts', 'walls', 'skirt', 'ways', 'docket'];
+    const places = [
+      ...stages.map((stage) => `lean-to-infill/${stage}`),
+      'orchard-run/ground?at=building:house',
+      'orchard-run/outline?at=corner:c4',
+      'orchard-run/posts?at=post:corner:c1/post',
+    ];
+    for (const stage of places) {
+      await page.goto(`/h/hollin-bank/p/${stage}`);
       await expect(page.getByRole('region', { name: 'Docket in short' }).getByText('Fence')).toBeVisible();
       const { violations } = await new AxeBuilder({ page }).analyze();
       expect(
@@ -192,7 +200,7 @@ test('at 390 px nothing is wider than the screen, and the bar says price, rolls 
   page,
 }) => {
   await page.setViewportSize({ width: 390, height: 844 });
-  for (const stage of ['birds', 'outline', 'walls', 'docket']) {
+  for (const stage of ['birds', 'ground', 'outline', 'posts', 'walls', 'docket']) {
     await page.goto(`/h/hollin-bank/p/orchard-run/${stage}`);
     await expect(page.getByRole('region', { name: 'Docket in short' }).getByText('Rolls')).toBeVisible();
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);

@@ -124,6 +124,7 @@ test('ways in: a gate is added, moved by its field, and taken out', async ({ kee
   await expect(page.getByRole('textbox', { name: 'From the corner' })).toHaveValue('0.30 m');
   const handle = page.getByRole('slider', { name: /^Gate on side/ });
   await handle.focus();
+  await handle.press('Enter');
   await handle.press('ArrowRight');
   await expect(page.getByRole('textbox', { name: 'From the corner' })).toHaveValue('0.40 m');
 });

@@ -113,6 +113,38 @@ describe('saving', () => {
   });
 });
 
+describe('the ground', () => {
+  test('of a plan stored before heights were known is level, and the plan opens and saves', async () => {
+    const plan = aPlan();
+    await create(plan);
+    const { spotHeights: _, boundaries: _b, frost: _f, north: _n, ...ground } = plan.ground;
+    await api
+      .db('plans')
+      .where({ id: plan.id })
+      .update({ document: JSON.stringify({ ...plan, ground }) });
+    const back = (await (await api.request(`/holdings/home/plans/${plan.id}`)).json()) as { plan: Plan };
+    expect(back.plan).toEqual(plan);
+    expect((await save(back.plan, 1)).status).toBe(200);
+  });
+  test('with a house that crosses itself is refused, and nothing is saved', async () => {
+    const plan = aPlan();
+    await create(plan);
+    const [house] = plan.ground.buildings;
+    if (!house) throw new Error('no house');
+    const [a, b, c, d] = house.outline;
+    if (!a || !b || !c || !d) throw new Error('no corners');
+    const inside = { ...plan.ground, buildings: [{ ...house, outline: [a, c, b, d] }] };
+    const refused = await save({ ...plan, ground: inside }, 1);
+    expect(refused.status).toBe(422);
+    expect((await problems(refused)).map((p) => [p.code, p.pointer])).toContainEqual([
+      'building.tangled',
+      '/plan/ground/buildings/0',
+    ]);
+    const back = (await (await api.request(`/holdings/home/plans/${plan.id}`)).json()) as { plan: Plan };
+    expect(back.plan).toEqual(plan);
+  });
+});
+
 describe('what is wrong is refused with a pointer, and nothing is saved', () => {
   const refused = async (plan: unknown, pointer: string) => {
     const response = await api.request('/holdings/home/plans', { method: 'POST', json: { plan } });

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import { DEMO_PLANS, reckon, sheetScene, stripScene } from '../index';
-import { doubleArea } from '../ground/vector';
-import { aRun } from '../testing/aRun';
+import { DEMO_PLANS, groundUnder, reckon, relief, roomiest, sheetScene, stripScene } from '../index';
+import { doubleArea, insideOrOn } from '../ground/vector';
+import { aPolygon, aRun, onSlope } from '../testing/aRun';
 
 describe('sheet and strip are two views of the same parts', () => {
   for (const plan of [...DEMO_PLANS, aRun(), aRun({ house: 'none' })]) {
@@ -32,4 +32,83 @@ describe('sheet and strip are two views of the same parts', () => {
     );
     expect(area).toBeCloseTo((figures['skirt.stripLength'] ?? NaN) * 0.45, 6);
   });
+});
+
+describe('the strip over its ground', () => {
+  const sloping = (hang: 'follow' | 'step') =>
+    onSlope(aRun({ house: 'none', choices: { slope: { hang, foot: 'mesh' } } }), 0.075, -0.03);
+  const scene = (plan: ReturnType<typeof sloping>) =>
+    stripScene(plan, reckon(plan).parts, reckon(plan).cutting);
+  test('rises and falls with the corners, and comes back to where it began', () => {
+    const { ground, sides } = scene(sloping('step'));
+    expect(ground[0]?.y).toBeCloseTo(ground[ground.length - 1]?.y ?? NaN, 9);
+    const heights = sides.map((s) => Number(groundUnder(ground, s.begins + 1e-7).toFixed(4)));
+    expect(heights).toEqual([0, 0.45, 0.342, -0.108]);
+  });
+  test('mesh that follows keeps its height above the ground; mesh that steps is level bay by bay', () => {
+    const follow = scene(sloping('follow'));
+    for (const panel of follow.panels) {
+      const tops = panel.points.slice(0, panel.points.length / 2);
+      for (const p of tops) expect(p.y - groundUnder(follow.ground, p.x)).toBeCloseTo(1.8, 5);
+    }
+    const step = scene(sloping('step'));
+    expect(step.panels.length).toBeGreaterThan(follow.panels.length);
+    const lowest = step.panels.filter((p) => p.bottom < 0);
+    expect(lowest.length).toBeGreaterThan(3);
+    for (const panel of lowest) {
+      const [a, b] = panel.points;
+      expect(a?.y).toBeCloseTo(b?.y ?? NaN, 9);
+      // The foot is on the ground at both posts.
+      const foot = panel.points.slice(2);
+      for (const p of foot) expect(p.y).toBeCloseTo(groundUnder(step.ground, p.x), 5);
+    }
+  });
+  test('says the grade of each bay', () => {
+    const { bays } = scene(sloping('step'));
+    expect(bays[0]?.grade).toBeCloseTo(0.075, 6);
+    expect(bays.every((b) => Math.abs(b.grade) <= 0.0751)).toBe(true);
+  });
+  test('every post stands on it', () => {
+    const { posts, ground } = scene(sloping('step'));
+    for (const p of posts) expect(p.foot).toBeCloseTo(groundUnder(ground, p.x), 5);
+  });
+});
+
+describe('the lie of the land', () => {
+  const plan = onSlope(aRun({ house: 'none' }), 0.08, 0);
+  const { contours, tints, arrows } = relief(plan.ground.spotHeights, {
+    left: 0,
+    right: 6,
+    low: 0,
+    high: 3.6,
+  });
+  test('contours of a plane are straight, at their height', () => {
+    expect(contours.length).toBeGreaterThanOrEqual(2);
+    for (const { height, lines } of contours) {
+      for (const p of lines.flat()) expect(p.x * 0.08).toBeCloseTo(height, 2);
+    }
+  });
+  test('arrows point downhill with its grade; over 5 % welded mesh steps', () => {
+    for (const a of arrows) {
+      expect(a.grade).toBeCloseTo(0.08, 9);
+      expect([a.way.x, a.way.y]).toEqual([expect.closeTo(-1, 9), expect.closeTo(0, 9)]);
+    }
+    expect(new Set(tints.map((t) => t.steepness))).toEqual(new Set(['steps-welded']));
+  });
+  test('level ground has none', () => {
+    expect(relief([], { left: 0, right: 1, low: 0, high: 1 })).toEqual({
+      contours: [],
+      tints: [],
+      arrows: [],
+    });
+  });
+});
+
+test('words about a run stand inside it, whatever its shape', () => {
+  const [orchard] = DEMO_PLANS;
+  for (const plan of [...(orchard ? [orchard] : []), aPolygon(3, 4), aPolygon(9, 2)]) {
+    const [run] = sheetScene(plan, []).layers.run;
+    if (run?.shape !== 'polygon') throw new Error('no run');
+    expect(insideOrOn(roomiest(run.points), run.points, 0)).toBe(true);
+  }
 });

@@ -1,6 +1,6 @@
 import { contours } from 'd3-contour';
 import { terrainOf } from '../ground/terrain';
-import { type Vector, cross, minus } from '../ground/vector';
+import { type Vector, cross, insideOrOn, minus } from '../ground/vector';
 import type { SpotHeight } from '../plan/schema';
 import { GRADE_LIMITS } from '../walls/slope';
 import type { Extent } from './scene';
@@ -34,7 +34,7 @@ export interface Relief {
 
 const NONE: Relief = { contours: [], tints: [], arrows: [] };
 /** Cells along the longer side of what is drawn. */
-const CELLS = 56;
+const CELLS = 84;
 const STEPS = [0.1, 0.2, 0.25, 0.5, 1, 2, 5, 10, 20, 50];
 /** Ground that falls less than this is level to the eye. */
 const FLAT = 0.005;
@@ -44,6 +44,14 @@ export function steepness(grade: number): SlopeTint['steepness'] {
   if (grade <= GRADE_LIMITS.welded) return 'gentle';
   if (grade <= GRADE_LIMITS.hexagonal) return 'steps-welded';
   return grade <= GRADE_LIMITS['chain-link'] ? 'steps-hexagonal' : 'too-steep';
+}
+
+/** Whether a place lies among the heights that were measured: beyond them the ground is a guess, and no contour is drawn. */
+function knownGround(heights: readonly SpotHeight[], margin: number): (p: Vector) => boolean {
+  const { triangles, rim } = terrainOf(heights);
+  if (triangles.length === 0) return () => true;
+  const hull = rim.map(([a]) => a);
+  return (p) => insideOrOn(p, hull, margin);
 }
 
 function contourLines(heights: readonly SpotHeight[], extent: Extent): readonly Contour[] {
@@ -62,6 +70,7 @@ function contourLines(heights: readonly SpotHeight[], extent: Extent): readonly 
   const levels = Array.from({ length: Math.floor(most / step) }, (_, i) => step * (i + 1)).filter(
     (l) => l < most,
   );
+  const known = knownGround(heights, Math.max(wide, high) * 0.03);
   // Contours come as rings round all that is higher; where a ring runs along the edge of the grid it is no contour.
   const onEdge = ([x = 0, y = 0]: readonly number[]) =>
     x <= 0.501 || y <= 0.501 || x >= nx - 0.501 || y >= ny - 0.501;
@@ -74,11 +83,12 @@ function contourLines(heights: readonly SpotHeight[], extent: Extent): readonly 
         let line: Vector[] = [];
         ring.forEach((p, i) => {
           const before = ring[i - 1];
-          if (before && onEdge(before) && onEdge(p)) {
+          const here = at((p[0] ?? 0) - 0.5, (p[1] ?? 0) - 0.5);
+          const off = !known(here) || (before !== undefined && onEdge(before) && onEdge(p));
+          if (off) {
             if (line.length > 1) lines.push(line);
-            line = [];
-          }
-          line.push(at((p[0] ?? 0) - 0.5, (p[1] ?? 0) - 0.5));
+            line = known(here) ? [here] : [];
+          } else line.push(here);
         });
         if (line.length > 1) lines.push(line);
       }

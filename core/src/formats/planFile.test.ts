@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEMO_PLANS, type Plan, readPlan, writePlan } from '../index';
 import { aPolygon, aRun, anOutline } from '../testing/aRun';
-import { checkPlan } from './planFile';
+import { reckon } from '../reckon';
+import { checkPlan, completePlan } from './planFile';
 
 const pointers = (document: unknown) => {
   const read = checkPlan(document);
@@ -175,5 +176,31 @@ describe('what cannot be built is refused with a pointer', () => {
     expect(
       gate && codes({ ...plan, openings: [gate, { ...gate, id: 'g2', along: gate.along + 0.5 }] }),
     ).toEqual([['gate.overlaps', '/openings/1']]);
+  });
+});
+
+describe('a plan from before a field came into being', () => {
+  const bare = () => {
+    const plan = JSON.parse(writePlan(aRun())) as {
+      ground: Record<string, unknown> & { buildings: Record<string, unknown>[] };
+      openings: Record<string, unknown>[];
+      choices: { plan: Record<string, unknown> };
+    };
+    for (const field of ['frost', 'north', 'boundaries', 'spotHeights'])
+      Reflect.deleteProperty(plan.ground, field);
+    for (const field of ['slope', 'load', 'bays', 'shallower'])
+      Reflect.deleteProperty(plan.choices.plan, field);
+    for (const o of plan.openings) for (const field of ['hinge', 'swing']) Reflect.deleteProperty(o, field);
+    for (const b of plan.ground.buildings)
+      for (const field of ['eaves', 'height']) Reflect.deleteProperty(b, field);
+    return plan;
+  };
+  test('is read with their defaults, from a file and from the store', () => {
+    const read = checkPlan(bare());
+    expect(read.ok && read.plan).toEqual(aRun());
+    expect(completePlan(bare())).toEqual(aRun());
+  });
+  test('gives the same figures', () => {
+    expect(reckon(completePlan(bare())).figures).toEqual(reckon(aRun()).figures);
   });
 });

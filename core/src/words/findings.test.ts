@@ -87,6 +87,53 @@ test.each<[string, string]>([
     said('skirt.near-tree', { name: 'damson', distance: 1.2 }),
     'The trench passes 1.20 m from the damson: roots. Lay an apron here.',
   ],
+  [
+    said('side.over-boundary', { side: 2, boundary: 'hedge', by: 0.4 }),
+    'Side 2 reaches 0.40 m over the boundary (hedge). Move it back, or ask first.',
+  ],
+  [
+    said('lane.narrow', { side: 2, building: 'Feed shed', width: 0.7, lane: 1 }),
+    'The way between side 2 and Feed shed is 0.70 m: a barrow wants 1.00 m.',
+  ],
+  [
+    said('post.on-service', { number: 4, role: 'line', name: 'water pipe', distance: 0.0714 }),
+    'Line post 4 would be dug 0.07 m from the water pipe. Keep 0.50 m off, and have it located before anything is dug.',
+  ],
+  [
+    said('post.on-service', { number: 4, role: 'corner', name: 'drain', distance: 0.2 }, feet),
+    'Corner post 4 would be dug 8″ from the drain. Keep 1′ 7¹¹⁄₁₆″ off, and have it located before anything is dug.',
+  ],
+  [
+    said('post.nearly-fits', { role: 'corner', needs: 2.55, buy: 3, length: 2.4, by: 0.15 }),
+    'Corner posts need 2.55 m and come from 3.00 m. Set 0.15 m shallower, 2.40 m would do.',
+  ],
+  [
+    said('slope.steps', { side: 1, grade: 0.075, limit: 0.05, mesh: 'welded', drop: 0.18 }),
+    'Side 1 climbs 7.5 % and welded mesh follows 5 %: it steps bay by bay, up to 0.18 m a bay, and the lowest band is so much higher.',
+  ],
+  [
+    said('opening.passes', {
+      of: 'hollow',
+      opening: 0.1,
+      threats: ['fox'],
+      limit: 0.06,
+      from: 0,
+      side: 3,
+    }),
+    'Fox gets through a hollow under the mesh on side 3: 100 mm is not smaller than 60 mm.',
+  ],
+  [
+    said('heights.contradict', { kept: -0.3, other: 0, by: 0.3 }),
+    'Two heights at one stake differ by 0.30 m: −0.30 m and 0.00 m. The first counts; take the wrong one out.',
+  ],
+  [
+    said('gate.uphill', { side: 2, rise: 0.1 }),
+    'The ground rises 0.10 m under the gate on side 2 as it opens: it would drag.',
+  ],
+  [
+    said('posts.far-apart', { spacing: 2.4, most: 1.8, why: 'cover' }),
+    'Posts 2.40 m apart with a cover on them are too far: 1.80 m at most.',
+  ],
   [said('fence.no-gate', { name: 'Orchard run' }), 'There is no way into Orchard run. Add a gate.'],
   [
     said('docket.no-price', { count: 1 }),

@@ -120,7 +120,7 @@ export function GroundSheet({ stage, still }: { stage: StageId; still?: true }) 
             <CornerWords
               scene={scene}
               scale={scale}
-              angles={stage === 'outline' ? 'yes' : 'no'}
+              angles={stage === 'outline' && size.width >= PHONE ? 'yes' : 'no'}
               open={open}
             />
           )}

@@ -29,9 +29,9 @@ export function fit(extent: Extent, size: Size, room: number): View {
   };
 }
 
-/** What is drawn of the land round a run: as much again on every side, m. */
+/** What is drawn of the land round a run: more than as much again on every side, m. */
 export function aroundOf({ left, right, low, high }: Extent): Extent {
-  const more = Math.max(right - left, high - low) * 0.7 + 2;
+  const more = Math.max(right - left, high - low) * 1.3 + 3;
   const whole = (n: number) => Math.round(n / 2) * 2;
   return {
     left: whole(left - more),

@@ -64,7 +64,7 @@ function PopDoorFields({ opening, sides }: { opening: PopDoor; sides: readonly R
         <Pick
           name="Side"
           value={opening.side}
-          options={sideOptions(sides, reader.length)}
+          options={sideOptions(sides, (m) => reader.length(m))}
           onChoose={(id) => set(middleOf(sides, id, opening.width))}
         />
       </div>
@@ -108,7 +108,7 @@ function GateFields({ opening, sides }: { opening: Gate; sides: readonly RingSid
         <Pick
           name="Side"
           value={opening.side}
-          options={sideOptions(sides, reader.length)}
+          options={sideOptions(sides, (m) => reader.length(m))}
           onChoose={(id) => set(middleOf(sides, id, opening.width), 'move the gate')}
         />
         <LengthField

@@ -34,7 +34,7 @@ export function FenceStrip({ stage }: { stage: StageId }) {
     () => (plan && reckoning ? stripScene(plan, reckoning.parts, reckoning.cutting, index) : null),
     [plan, reckoning, index],
   );
-  const tall = (stage === 'docket' ? 110 : 165) * (heights === 2 ? 1.35 : 1);
+  const tall = (stage === 'docket' ? 110 : 165) * (heights === 2 ? 1.2 : 1);
   const px = scene ? stripScale(scene, width, tall, heights) : LEAST_PX;
   const whole = scene ? scene.length * px + 2 * SIDE : 0;
   const scrolls = whole > width + 2;
