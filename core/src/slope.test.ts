@@ -38,6 +38,10 @@ describe('a side of 12.0 on the level that rises evenly 0.90', () => {
     expect(pieces.map((p) => p.length)).toEqual([expect.closeTo(figures['mesh.wall.length'] ?? NaN, 9)]);
     expect(findings.map((f) => f.code)).toContain('slope.follows');
   });
+  test('gentle enough to follow, the docket is told what each piece takes more', () => {
+    const [leans] = reckon(onSlope(oneSide({}), 0.04, 0)).findings.filter((f) => f.code === 'slope.leans');
+    expect((leans?.params as { extra: number }).extra).toBeCloseTo(0.06, 9);
+  });
   test('steps 0.18 a bay by the mesh’s own limit, with nothing leaning and the low posts so much longer', () => {
     const { figures, findings, parts } = reckon(oneSide({}));
     expect(figures['mesh.wall.slopeExtra']).toBe(0);

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import { DEMO_PLANS, groundUnder, reckon, relief, roomiest, sheetScene, stripScene } from '../index';
+import { DEMO_PLANS, apply, groundUnder, reckon, relief, roomiest, sheetScene, stripScene } from '../index';
 import { doubleArea, insideOrOn } from '../ground/vector';
-import { aPolygon, aRun, onSlope } from '../testing/aRun';
+import { aPolygon, aRun, anOutline, onSlope } from '../testing/aRun';
 
 describe('sheet and strip are two views of the same parts', () => {
   for (const plan of [...DEMO_PLANS, aRun(), aRun({ house: 'none' })]) {
@@ -72,6 +72,33 @@ describe('the strip over its ground', () => {
     const { posts, ground } = scene(sloping('step'));
     for (const p of posts) expect(p.foot).toBeCloseTo(groundUnder(ground, p.x), 5);
   });
+});
+
+test('each of two runs that share a fence shows all its corner posts on its own strip', () => {
+  const base = anOutline([
+    [0, 0],
+    [3, 0],
+    [6, 0],
+    [6, 4],
+    [3, 4],
+    [0, 4],
+  ]);
+  const plan = apply(base, {
+    verb: 'divide',
+    enclosure: 'run',
+    from: 'p1',
+    to: 'p4',
+    side: 'm',
+    second: { id: 'two', name: 'Two' },
+  });
+  const { parts, cutting } = reckon(plan);
+  for (const index of [0, 1]) {
+    const { posts, length } = stripScene(plan, parts, cutting, index);
+    const corners = posts.filter((p) => p.part.startsWith('corner:'));
+    expect(new Set(corners.map((p) => p.part)).size).toBe(4);
+    expect(Math.min(...corners.map((p) => p.x))).toBe(0);
+    expect(Math.max(...corners.map((p) => p.x))).toBeCloseTo(length, 9);
+  }
 });
 
 describe('the lie of the land', () => {

@@ -172,15 +172,20 @@ export function stripScene(
     ring ? sideProfiles(terrainOf(plan.ground.spotHeights), [ring]) : new Map<string, Profile>(),
   );
 
+  // A corner post may belong to a side of another run that meets this one here.
+  const atCorner = new Map((ring?.sides ?? []).map((s, i) => [s.startCorner, sides[i]?.begins ?? 0]));
+  const postPlace = (part: Extract<Part, { kind: 'post' }>) => {
+    const corner = /^corner:([^/]+)\//.exec(part.path)?.[1];
+    const x = corner === undefined ? undefined : atCorner.get(corner);
+    return x === undefined ? across(part.side, part.along, part.along) : { from: x, to: x };
+  };
+
   const posts: StripPost[] = [];
   const panels: StripPanel[] = [];
   const skirts: StripSkirt[] = [];
   const gates: StripGate[] = [];
   for (const part of parts) {
-    const at =
-      part.kind === 'post'
-        ? across(part.side, part.along, part.along)
-        : across(part.side, part.from, part.to);
+    const at = part.kind === 'post' ? postPlace(part) : across(part.side, part.from, part.to);
     if (!at) continue;
     switch (part.kind) {
       case 'post': {
@@ -227,10 +232,14 @@ export function stripScene(
         break;
     }
   }
-  // The corner where the strip begins is where it ends as well, unless it ends at a building.
-  const first = posts.find((p) => p.x < 1e-6 && p.part.startsWith('corner:'));
-  const last = sides[sides.length - 1];
-  if (first && last?.kind === 'fence') posts.push({ ...first, x: begins });
+  // The corner where the strip begins is where it ends as well: its post stands at both ends that are fence.
+  const closing = posts.find((p) => p.part.startsWith('corner:') && (p.x < 1e-6 || p.x > begins - 1e-6));
+  for (const [x, side] of [
+    [0, sides[0]],
+    [begins, sides[sides.length - 1]],
+  ] as const) {
+    if (closing && side?.kind === 'fence' && Math.abs(closing.x - x) > 1e-6) posts.push({ ...closing, x });
+  }
 
   const heights = [
     ...ground.map((p) => p.y),

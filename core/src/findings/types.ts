@@ -48,6 +48,7 @@ export interface FindingParams {
     readonly width: number;
     readonly lane: number;
   };
+  'slope.leans': { readonly side: number; readonly grade: number; readonly extra: number };
   'slope.follows': SlopeParams;
   'slope.steps': SlopeParams & { readonly drop: number };
   'gate.into': { readonly side: number; readonly name: string };

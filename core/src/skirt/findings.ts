@@ -2,19 +2,17 @@ import type { Market } from '../catalogue/market';
 import { type Finding, finding } from '../findings/types';
 import type { FenceLine, FenceWalk } from '../ground/fenceLines';
 import type { Ring } from '../ground/survey';
-import { betweenSegments, insideOrOn, plus, times, toSegment } from '../ground/vector';
-import { type Change, WHOLE_PLAN } from '../plan/changes/types';
+import { betweenLines } from '../ground/polyline';
+import { insideOrOn, plus, times, toSegment } from '../ground/vector';
+import { type Change, type Scope, WHOLE_PLAN } from '../plan/changes/types';
 import type { Plan } from '../plan/schema';
+import { SERVICE_REACH } from '../posts/places';
 import type { SettingOut } from '../posts/setOut';
 import { type OpeningLimits, THREAT_IDS, isPresent, passing, shorterSide } from '../threats';
 import { EPSILON } from '../units/round';
 import { finerMesh, tornBy } from '../threats/strongMesh';
 import type { SkirtCourse, SkirtStage } from './stage';
 import { digFigure, skirtWanted } from './wanted';
-
-/** Buried mesh keeps off roots and services by these, m (domain.md 7). */
-const ROOT_REACH = 2.5;
-const SERVICE_REACH = 0.5;
 
 /** Where the skirt is the plan's own choice, it can be changed there. */
 const change = (course: SkirtCourse, to: Partial<SkirtCourse['skirt']>): Change =>
@@ -113,43 +111,34 @@ function endFindings(plan: Plan, rings: readonly Ring[], walks: readonly FenceWa
   });
 }
 
-/** Buried mesh near roots or services: an apron is advised (domain.md 7). */
+/** Buried mesh near roots or services: an apron is advised (domain.md 7), on the side where it is near if that is one. */
 function diggingFindings(plan: Plan, course: SkirtCourse): Finding[] {
-  if (course.skirt.kind !== 'buried') return [];
-  const mend: Change = {
-    verb: 'set-skirt',
-    scope: WHOLE_PLAN,
-    skirt: {
-      kind: 'apron',
-      mesh: course.skirt.mesh,
-      lapUp: course.skirt.lapUp,
-      width: skirtWanted(plan, 'apron'),
-    },
+  const { skirt } = course;
+  if (skirt.kind !== 'buried') return [];
+  const mend = (near: readonly FenceLine[]): Change => {
+    const [only] = near;
+    const scope: Scope =
+      near.length === 1 && only?.members.length === 1 ? { scope: 'side', of: only.id } : WHOLE_PLAN;
+    const width = skirtWanted(plan, 'apron');
+    return {
+      verb: 'set-skirt',
+      scope,
+      skirt: { kind: 'apron', mesh: skirt.mesh, lapUp: skirt.lapUp, width },
+    };
   };
   const trees = plan.ground.trees.flatMap((tree) => {
-    const distance = Math.min(...course.lines.map((line) => toSegment(tree.at, line.start, line.end)));
-    if (distance >= ROOT_REACH) return [];
-    return [
-      finding('skirt.near-tree', 'mend', 'skirt', `tree:${tree.id}`, { name: tree.name, distance }, [mend]),
-    ];
+    const away = (line: FenceLine) => toSegment(tree.at, line.start, line.end);
+    const near = course.lines.filter((line) => away(line) < tree.roots - EPSILON);
+    if (near.length === 0) return [];
+    const params = { name: tree.name, distance: Math.min(...near.map(away)) };
+    return [finding('skirt.near-tree', 'mend', 'skirt', `tree:${tree.id}`, params, [mend(near)])];
   });
   const services = plan.ground.services.flatMap((service) => {
-    const gaps = service.line.slice(1).flatMap((to, i) => {
-      const from = service.line[i];
-      return from ? course.lines.map((line) => betweenSegments(from, to, line.start, line.end)) : [];
-    });
-    const distance = Math.min(...gaps);
-    if (distance >= SERVICE_REACH) return [];
-    return [
-      finding(
-        'skirt.near-service',
-        'mend',
-        'skirt',
-        `service:${service.id}`,
-        { name: service.name, distance },
-        [mend],
-      ),
-    ];
+    const away = (line: FenceLine) => betweenLines(line.start, line.end, service.line);
+    const near = course.lines.filter((line) => away(line) < SERVICE_REACH - EPSILON);
+    if (near.length === 0) return [];
+    const params = { name: service.name, distance: Math.min(...near.map(away)) };
+    return [finding('skirt.near-service', 'mend', 'skirt', `service:${service.id}`, params, [mend(near)])];
   });
   return [...trees, ...services];
 }

@@ -12,6 +12,8 @@ import type { LineLie } from './slope';
 
 /** A hollow that a boot evens out is none, m. */
 const LEAST_HOLLOW = 0.01;
+/** Ground that falls less than this is level to the tape. */
+const LEAST_GRADE = 0.01;
 
 function scopeOf(plan: Plan, line: FenceLine): Scope {
   if (plan.choices.side[line.id]?.slope) return { scope: 'side', of: line.id };
@@ -64,6 +66,14 @@ function hollowFindings(plan: Plan, limits: OpeningLimits, { line, profile, bays
   return gapFindings(limits, line, 'hollow', worst.deep, [{ verb: 'set-pin', pin }]);
 }
 
+/** What mesh that follows a gentle grade takes more: its own height × grade at the end of each piece (domain.md 13). */
+function leanFindings({ line, steepest, profile }: LineLie): Finding[] {
+  if (profile.level || steepest < LEAST_GRADE) return [];
+  const top = line.choices.bands[line.choices.bands.length - 1]?.top ?? 0;
+  const params = { side: line.number, grade: steepest, extra: top * steepest };
+  return [finding('slope.leans', 'know', 'walls', `side:${line.id}`, params)];
+}
+
 function hangFindings(plan: Plan, market: Market, limits: OpeningLimits, lie: LineLie): Finding[] {
   const { line, limit, mesh, drop } = lie;
   const grade = Math.max(lie.steepest, lie.sharp);
@@ -75,7 +85,7 @@ function hangFindings(plan: Plan, market: Market, limits: OpeningLimits, lie: Li
     slope,
   });
   if (lie.hang === 'follow') {
-    if (grade <= limit + EPSILON) return [];
+    if (grade <= limit + EPSILON) return leanFindings(lie);
     return [finding('slope.follows', 'mend', 'walls', part, params, [set({ hang: 'by-mesh' })])];
   }
   if (line.choices.slope.foot === 'gap')

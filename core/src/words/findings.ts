@@ -41,6 +41,8 @@ const SENTENCES: Sentences = {
     `Side ${side} reaches ${r.about(by)} over the boundary (${boundary}). Move it back, or ask first.`,
   'lane.narrow': ({ side, building, width, lane }, r) =>
     `The way between side ${side} and ${building} is ${r.about(width)}: a barrow wants ${r.length(lane)}.`,
+  'slope.leans': ({ side, grade, extra }, r) =>
+    `Side ${side} climbs ${r.grade(grade)}: mesh follows it, and each piece takes up to ${r.about(extra)} more at its end, since it leans and is cut plumb.`,
   'slope.follows': ({ side, grade, limit, mesh }, r) =>
     `Side ${side} climbs ${r.grade(grade)}; ${MESH_NAMES[mesh].toLowerCase()} mesh follows ${r.grade(limit)} at most and would buckle. Step it.`,
   'slope.steps': ({ side, grade, limit, mesh, drop }, r) =>

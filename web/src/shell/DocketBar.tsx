@@ -71,5 +71,5 @@ export function DocketBar({ base }: { base: string }) {
 /** The first clause is enough here; the stage says the rest. */
 const shorten = (sentence: string) => {
   const clause = sentence.split(/[:;.](?:\s|$)/)[0] ?? sentence;
-  return clause.length > 58 ? `${clause.slice(0, 56)}…` : clause;
+  return clause.length > 68 ? `${clause.slice(0, 66)}…` : clause;
 };

@@ -8,7 +8,7 @@ import { StripLetters } from './StripLetters';
 const TOP = 24;
 const FOOT = 27;
 /** A grade is said where a bay has room for it, px. */
-const GRADE_ROOM = 44;
+const GRADE_ROOM = 56;
 /** Ground that falls less than this is level to the eye. */
 const FLAT = 0.005;
 
@@ -186,7 +186,7 @@ function Marks({ scene, x, y, px, high }: StripScale & { scene: StripScene; px: 
           <text
             key={b.from}
             className="s-grade"
-            x={x((b.from + b.to) / 2)}
+            x={x((b.from + b.to) / 2) + 7}
             y={high - 10}
             textAnchor="middle"
             aria-label={`${b.grade > 0 ? 'rises' : 'falls'} ${reader.grade(Math.abs(b.grade))}`}
