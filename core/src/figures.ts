@@ -35,10 +35,15 @@ export function fenceFigures(plan: Plan, fence: FencePart): Figures {
   figures['posts.total'] = posts.total.value;
   figures['posts.braces'] = posts.braces.value;
   figures['posts.standing'] = posts.posts.filter((p) => p.standing !== null).length;
+  const bought = new Map<string, Map<number, number>>();
   for (const post of posts.posts) {
     if (post.standing !== null) continue;
-    const name = `posts.${post.product.id}.buy.${Number(post.buy.toFixed(4))}`;
-    figures[name] = (figures[name] ?? 0) + 1;
+    const lengths = bought.get(post.product.id) ?? new Map<number, number>();
+    bought.set(post.product.id, lengths.set(post.buy, (lengths.get(post.buy) ?? 0) + 1));
+  }
+  for (const [product, lengths] of bought) {
+    for (const [length, count] of lengths)
+      figures[`posts.${product}.buy.${Number(length.toFixed(4))}`] = count;
   }
   figures['skirt.stripLength'] = skirts.length.value;
   for (const course of walls.courses) {

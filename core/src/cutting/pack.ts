@@ -48,12 +48,16 @@ export function cutLength(run: Run, from: number, to: number, lap: number): numb
 
 /** The last joint after `from` up to which a piece fits into `free` m: a piece grows with where it ends. */
 function lastThatFits(run: Run, joints: readonly number[], from: number, free: number, lap: number) {
+  const leaning = run.leans.length > 0;
+  // On the level a joint fits up to a place that is known at once.
+  const limit = from + free - cutLength(run, from, from, lap) + EPSILON;
   let low = 0;
   let high = joints.length;
   while (low < high) {
     const middle = (low + high) >> 1;
     const to = joints[middle] ?? Infinity;
-    if (to <= from + EPSILON || cutLength(run, from, to, lap) <= free + EPSILON) low = middle + 1;
+    const fits = to <= limit && (!leaning || to <= from || cutLength(run, from, to, lap) <= free + EPSILON);
+    if (fits) low = middle + 1;
     else high = middle;
   }
   const joint = joints[low - 1];

@@ -4,7 +4,7 @@ import { apply } from '../plan/changes/apply';
 import type { Change } from '../plan/changes/types';
 import type { Plan } from '../plan/schema';
 import { EPSILON, tidy } from '../units/round';
-import { besideLine, betweenLines, ringStraights } from './polyline';
+import { besideLine, betweenLines, toPolyline } from './polyline';
 import { type Ring, type RingSide, surveyRings } from './survey';
 import { terrainOf } from './terrain';
 import { type Vector, distance, insideOrOn, lerp } from './vector';
@@ -37,11 +37,20 @@ function heightFindings({ ground }: Plan): Finding[] {
     );
   });
   const { triangles, rim } = terrainOf(spotHeights);
-  const edges = triangles.length > 0 ? triangles.flatMap((t) => ringStraights(t)) : rim;
+  const edges =
+    triangles.length > 0
+      ? triangles.flatMap(
+          ([a, b, c]) =>
+            [
+              [a, b],
+              [b, c],
+              [c, a],
+            ] as const,
+        )
+      : rim;
   let steepest: { grade: number; a: Vector; b: Vector } | undefined;
   for (const [a, b] of edges) {
-    const [za, zb] = [terrainOf(spotHeights).heightAt(a), terrainOf(spotHeights).heightAt(b)];
-    const grade = Math.abs(za - zb) / distance(a, b);
+    const grade = Math.abs(a.z - b.z) / distance(a, b);
     if (grade > CLIFF && (!steepest || grade > steepest.grade)) steepest = { grade, a, b };
   }
   if (steepest) {
@@ -61,12 +70,25 @@ function heightFindings({ ground }: Plan): Finding[] {
   return found;
 }
 
+/** How far the boxes round a side and a building are apart at least, m: most are nowhere near each other. */
+function apart({ start, end }: Pick<RingSide, 'start' | 'end'>, outline: readonly Vector[]): number {
+  let [left, right, low, high] = [Infinity, -Infinity, Infinity, -Infinity];
+  for (const p of outline) {
+    left = Math.min(left, p.x);
+    right = Math.max(right, p.x);
+    low = Math.min(low, p.y);
+    high = Math.max(high, p.y);
+  }
+  const across = Math.max(left - Math.max(start.x, end.x), Math.min(start.x, end.x) - right);
+  const up = Math.max(low - Math.max(start.y, end.y), Math.min(start.y, end.y) - high);
+  return Math.max(0, across, up);
+}
+
 /** Where a side that is to be a house wall leaves it by, m; 0 when it lies on it. */
 function offWall(side: RingSide, outline: readonly Vector[]): number {
   const ring = [...outline, ...outline.slice(0, 1)];
   const ends = [0, 0.5, 1].map((t) => {
-    const p = lerp(side.start, side.end, t);
-    return betweenLines(p, p, ring);
+    return toPolyline(lerp(side.start, side.end, t), ring);
   });
   return Math.max(...ends);
 }
@@ -94,10 +116,11 @@ function buildingFindings(plan: Plan, ring: Ring): Finding[] {
         continue;
       }
       if (side.side.kind !== 'fence') continue;
+      if (apart(side, building.outline) > 0) continue;
+      const walls = [...building.outline, ...building.outline.slice(0, 1)];
       const inside = [0.02, 0.25, 0.5, 0.75, 0.98].some((t) => {
         const p = lerp(side.start, side.end, t);
-        const wall = betweenLines(p, p, [...building.outline, ...building.outline.slice(0, 1)]);
-        return wall > 0.02 && insideOrOn(p, building.outline, 0);
+        return insideOrOn(p, building.outline, 0) && toPolyline(p, walls) > 0.02;
       });
       if (inside) {
         const params = { side: side.number, building: building.name };
@@ -158,6 +181,7 @@ function laneFindings(plan: Plan, ring: Ring, lane: number): Finding[] {
     let narrowest: { side: RingSide; width: number } | undefined;
     for (const side of ring.sides) {
       if (side.side.kind !== 'fence') continue;
+      if (apart(side, building.outline) > lane) continue;
       const width = gapOf(side);
       if (width < AGAINST || width >= lane - AGREES) continue;
       // Round a corner from where the run leans on this wall there is no way through.

@@ -13,12 +13,24 @@ export const ringStraights = (ring: readonly Vector[]): readonly (readonly [Vect
   ring[0] ? straights([...ring, ring[0]]) : [];
 
 /** Distance from a point to a line of straights, m; Infinity to a line with none. */
-export const toPolyline = (p: Vector, line: readonly Vector[]): number =>
-  straights(line).reduce((least, [a, b]) => Math.min(least, toSegment(p, a, b)), Infinity);
+export function toPolyline(p: Vector, line: readonly Vector[]): number {
+  let least = Infinity;
+  for (let i = 1; i < line.length; i++) {
+    const [a, b] = [line[i - 1], line[i]];
+    if (a && b) least = Math.min(least, toSegment(p, a, b));
+  }
+  return least;
+}
 
 /** Smallest distance between a straight and a line of straights, m; 0 where they cross. */
-export const betweenLines = (a: Vector, b: Vector, line: readonly Vector[]): number =>
-  straights(line).reduce((least, [c, d]) => Math.min(least, betweenSegments(a, b, c, d)), Infinity);
+export function betweenLines(a: Vector, b: Vector, line: readonly Vector[]): number {
+  let least = Infinity;
+  for (let i = 1; i < line.length; i++) {
+    const [c, d] = [line[i - 1], line[i]];
+    if (c && d) least = Math.min(least, betweenSegments(a, b, c, d));
+  }
+  return least;
+}
 
 /**
  * How far a point lies beside a line, m: positive to the left of the way it runs, negative to the right; its ends go on

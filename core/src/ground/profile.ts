@@ -65,13 +65,28 @@ function makeProfile(bare: readonly { readonly along: number; readonly height: n
   };
 }
 
+/** Level ground: where nothing was measured, which is the most of all profiles, nothing is worked out. */
+function levelProfile(length: number): Profile {
+  return {
+    points: [
+      { along: 0, height: 0, ground: 0 },
+      { along: length, height: 0, ground: length },
+    ],
+    level: true,
+    ground: length,
+    heightAt: () => 0,
+    groundAt: (along) => along,
+  };
+}
+
 /** The ground along one side, in the direction in which its ring passes it. */
 export function sideProfile(terrain: Terrain, side: Pick<RingSide, 'start' | 'end' | 'length'>): Profile {
+  if (terrain.level) return levelProfile(side.length);
   const at = [0, ...terrain.breaksAlong(side.start, side.end), 1];
   return makeProfile(
     at.map((t) => ({
       along: t * side.length,
-      height: terrain.level ? 0 : terrain.heightAt(lerp(side.start, side.end, t)),
+      height: terrain.heightAt(lerp(side.start, side.end, t)),
     })),
   );
 }

@@ -28,13 +28,47 @@ const SAME_SPOT = 0.02;
 /** Double area below which a triangle has no slope of its own, m². */
 const SLIVER = 1e-9;
 
-function inTriangle(p: Vector, [a, b, c]: Triangle): number | undefined {
+/** A triangle made ready to be asked often: its box, its edges and its plane. */
+interface Facet {
+  readonly left: number;
+  readonly right: number;
+  readonly low: number;
+  readonly high: number;
+  /** Weights of the first two corners as a·x + b·y + c; the third is what is left of 1. */
+  readonly first: readonly [number, number, number];
+  readonly second: readonly [number, number, number];
+  readonly heights: readonly [number, number, number];
+}
+
+function facetOf([a, b, c]: Triangle): Facet {
   const whole = cross(minus(b, a), minus(c, a));
-  const wa = cross(minus(b, p), minus(c, p)) / whole;
-  const wb = cross(minus(c, p), minus(a, p)) / whole;
-  const wc = 1 - wa - wb;
-  const outside = -1e-9;
-  return wa < outside || wb < outside || wc < outside ? undefined : wa * a.z + wb * b.z + wc * c.z;
+  const weight = (p: Spot, q: Spot): readonly [number, number, number] => [
+    (p.y - q.y) / whole,
+    (q.x - p.x) / whole,
+    (p.x * q.y - q.x * p.y) / whole,
+  ];
+  return {
+    left: Math.min(a.x, b.x, c.x) - OUTSIDE,
+    right: Math.max(a.x, b.x, c.x) + OUTSIDE,
+    low: Math.min(a.y, b.y, c.y) - OUTSIDE,
+    high: Math.max(a.y, b.y, c.y) + OUTSIDE,
+    first: weight(b, c),
+    second: weight(c, a),
+    heights: [a.z, b.z, c.z],
+  };
+}
+
+/** What floating point may put a point outside an edge that it lies on, as a weight. */
+const OUTSIDE = 1e-9;
+
+/** Height of the plane under a point inside a facet; undefined outside it. */
+function onFacet(p: Vector, f: Facet): number | undefined {
+  if (p.x < f.left || p.x > f.right || p.y < f.low || p.y > f.high) return undefined;
+  const u = f.first[0] * p.x + f.first[1] * p.y + f.first[2];
+  const v = f.second[0] * p.x + f.second[1] * p.y + f.second[2];
+  const w = 1 - u - v;
+  if (u < -OUTSIDE || v < -OUTSIDE || w < -OUTSIDE) return undefined;
+  return u * f.heights[0] + v * f.heights[1] + w * f.heights[2];
 }
 
 function distinct(heights: readonly SpotHeight[]): Spot[] {
@@ -141,13 +175,14 @@ function makeTerrain(heights: readonly SpotHeight[]): Terrain {
   const { triangles, rim } =
     spots.length > 2 ? triangulate(spots) : { triangles: [] as Triangle[], rim: chain(spots) };
   const list = creases(triangles, rim);
+  const facets = triangles.map(facetOf);
   return {
     level: false,
     triangles,
     rim,
     heightAt(p) {
-      for (const triangle of triangles) {
-        const height = inTriangle(p, triangle);
+      for (const facet of facets) {
+        const height = onFacet(p, facet);
         if (height !== undefined) return height;
       }
       return onRim(p, rim);

@@ -27,10 +27,11 @@ export function doubleArea(ring: readonly Vector[]): number {
 
 /** Distance from a point to a segment, m. */
 export function toSegment(p: Vector, a: Vector, b: Vector): number {
-  const along = minus(b, a);
-  const square = dot(along, along);
-  const t = square === 0 ? 0 : Math.max(0, Math.min(1, dot(minus(p, a), along) / square));
-  return distance(p, lerp(a, b, t));
+  // Written out: it is asked for every post against every pipe.
+  const [x, y] = [b.x - a.x, b.y - a.y];
+  const square = x * x + y * y;
+  const t = square === 0 ? 0 : Math.max(0, Math.min(1, ((p.x - a.x) * x + (p.y - a.y) * y) / square));
+  return Math.hypot(p.x - a.x - t * x, p.y - a.y - t * y);
 }
 
 /** Whether a point is inside a ring or within `slack` m of it. */

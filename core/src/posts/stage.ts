@@ -68,6 +68,12 @@ export function postStage(
   const topOf = new Map(walls.groups.flatMap((g) => g.lines.map((line) => [line, g] as const)));
   const aboveOf = heightsAbove(setting, (line) => topOf.get(line)?.top ?? 0, lies);
   const { frost } = plan.ground;
+  const lengths = new Map<string, readonly number[]>();
+  const soldOf = (product: string) => {
+    const sold = lengths.get(product) ?? market.posts(product).map((u) => u.size);
+    lengths.set(product, sold);
+    return sold;
+  };
   const posts = setting.posts.map((post): StandingPost => {
     const { choices } = post.line;
     const wanted = market.post(choices.posts[post.role]);
@@ -75,9 +81,9 @@ export function postStage(
     const byRule = depthInGround(wanted, post.role, { above, load: choices.load, frost });
     const less = wanted.standing === 'spike' ? 0 : (choices.shallower[post.role] ?? 0);
     const depth = Math.max(0.1, byRule - less);
-    const sold = market.posts(wanted.id).map((u) => u.size);
+    const sold = soldOf(wanted.id);
     const needs = above + buriedLength(wanted, depth);
-    const buy = sold.find((length) => length >= needs - EPSILON) ?? Math.max(...sold);
+    const buy = sold.find((length) => length >= needs - EPSILON) ?? sold[sold.length - 1] ?? needs;
     const bought = post.standing === null;
     // Written out: spreading four hundred posts costs more than setting them out.
     return {

@@ -30,8 +30,13 @@ export interface HungBand {
   readonly tooTall: boolean;
 }
 
+/** A market's widths of a mesh are one list for good: their sets are made once. */
+const known = new WeakMap<readonly number[], readonly (readonly number[])[]>();
+
 /** All sets of one to three widths, widest first in each. */
 function widthSets(widths: readonly number[]): readonly (readonly number[])[] {
+  const before = known.get(widths);
+  if (before) return before;
   const falling = [...widths].sort((a, b) => b - a);
   const sets: number[][] = [];
   falling.forEach((a, i) => {
@@ -41,6 +46,7 @@ function widthSets(widths: readonly number[]): readonly (readonly number[])[] {
       falling.slice(i + j).forEach((c) => sets.push([a, b, c]));
     });
   });
+  known.set(widths, sets);
   return sets;
 }
 

@@ -67,6 +67,7 @@ const wayOn = (line: FenceLine, side: string) =>
 /** The same with what is cut for each, along the ground; split at changes of grade as well. */
 export function groundSpans(lie: LineLie, from: number, to: number): readonly CutSpan[] {
   const { line, profile } = lie;
+  if (profile.level) return bayOf(lie, from, to);
   return straightGrades(profile, from, to).flatMap(({ from: a, to: b, grade }) =>
     spansOnSides(line, a, b).map((span) => ({
       ...span,
@@ -76,7 +77,7 @@ export function groundSpans(lie: LineLie, from: number, to: number): readonly Cu
   );
 }
 
-/** The bays of a span that steps, each as a span on the level. */
+/** A span on the level: of a level line, or of a bay that steps. */
 const bayOf = (lie: LineLie, from: number, to: number): readonly CutSpan[] =>
   spansOnSides(lie.line, from, to).map((span) => ({
     ...span,

@@ -34,6 +34,7 @@ export interface BayLie {
 export interface LineLie {
   readonly line: FenceLine;
   readonly profile: Profile;
+  /** Bay by bay; none where the line is level. */
   readonly bays: readonly BayLie[];
   /** Mesh and skirt follow the ground, or the mesh steps bay by bay. */
   readonly hang: 'follow' | 'step';
@@ -53,7 +54,8 @@ function baysOf(setting: SettingOut, profiles: ReadonlyMap<FenceLine, Profile>) 
   for (const stretch of setting.stretches) {
     const { line } = stretch;
     const profile = profiles.get(line);
-    if (!profile) continue;
+    // Where all is level no bay has anything to say.
+    if (!profile || profile.level) continue;
     bayEnds(stretch).forEach(([near, far]) => {
       const rise = profile.heightAt(far) - profile.heightAt(near);
       bays.get(line)?.push({ line, from: near, to: far, rise, grade: rise / (far - near) });

@@ -41,26 +41,36 @@ export function toSwing(p: Vector, { hinge, latch, open, radius }: Swing): numbe
   return Math.min(Math.hypot(a - clamp(a), b), Math.hypot(a, b - clamp(b)));
 }
 
-/** How much higher than its sill the ground under a leaf gets, m. */
-export function riseUnder(plan: Pick<Plan, 'ground'>, swing: Swing): number {
+/**
+ * How much higher than its sill the ground under a leaf gets, m.
+ *
+ * @param enough  stop looking once it is higher than this
+ */
+export function riseUnder(plan: Pick<Plan, 'ground'>, swing: Swing, enough = Infinity): number {
   const terrain = terrainOf(plan.ground.spotHeights);
   if (terrain.level) return 0;
   const sill = Math.max(terrain.heightAt(swing.hinge), terrain.heightAt(swing.latch));
   const u = minus(swing.latch, swing.hinge);
   const v = minus(swing.open, swing.hinge);
   let most = 0;
-  for (let i = 0; i <= 18; i++) {
-    const angle = (Math.PI / 2) * (i / 18);
-    for (const reach of [0.25, 0.5, 0.75, 1]) {
-      const p = plus(swing.hinge, plus(times(u, reach * Math.cos(angle)), times(v, reach * Math.sin(angle))));
-      most = Math.max(most, terrain.heightAt(p) - sill);
+  for (let i = 0; i <= SWEEP; i++) {
+    const angle = (Math.PI / 2) * (i / SWEEP);
+    const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
+    for (const reach of [0.5, 1]) {
+      const x = swing.hinge.x + reach * (u.x * cos + v.x * sin);
+      const y = swing.hinge.y + reach * (u.y * cos + v.y * sin);
+      most = Math.max(most, terrain.heightAt({ x, y }) - sill);
+      if (most > enough) return most;
     }
   }
   return most;
 }
 
+/** In how many steps a swing is looked along. */
+const SWEEP = 9;
+
 /** What a leaf meets, if anything. */
-function meets(plan: Plan, side: RingSide, gate: Hung, clearance: number) {
+function meets(plan: Plan, side: RingSide, gate: Hung, clearance: number, enough = Infinity) {
   const swing = swingOf(side, gate);
   const tree = plan.ground.trees.find((t) => toSwing(t.at, swing) < t.trunk / 2 + EPSILON);
   if (tree) return { what: 'tree', name: tree.name } as const;
@@ -74,13 +84,13 @@ function meets(plan: Plan, side: RingSide, gate: Hung, clearance: number) {
     return tips.some((p) => insideOrOn(p, b.outline, 0) && toPolyline(p, walls) > 0.02);
   });
   if (house) return { what: 'building', name: house.name } as const;
-  const rise = riseUnder(plan, swing);
+  const rise = riseUnder(plan, swing, enough + EPSILON);
   return rise > clearance + EPSILON ? ({ what: 'ground', rise } as const) : undefined;
 }
 
 /** The nearest other way of hanging a gate, or place for it, in which its leaf meets nothing. */
 function wayOut(plan: Plan, side: RingSide, gate: Gate, clearance: number): Change[] {
-  const free = (to: Partial<Hung>) => !meets(plan, side, { ...gate, ...to }, clearance);
+  const free = (to: Partial<Hung>) => !meets(plan, side, { ...gate, ...to }, clearance, clearance);
   const hung: Partial<Hung>[] = [
     { hinge: gate.hinge === 'near' ? 'far' : 'near' },
     { swing: gate.swing === 'out' ? 'in' : 'out' },
