@@ -71,6 +71,7 @@ export type {
   Opening,
   OwnMesh,
   OwnOffer,
+  Place,
   Plan,
   Point,
   PopDoor,
@@ -80,6 +81,9 @@ export type {
   Side,
   Skirt,
   SpotHeight,
+  Tape,
+  TapeMark,
+  TapeStake,
   Tree,
 } from './plan/schema';
 export { ownMeshSchema, ownOfferSchema, planSchema, planShape } from './plan/schema';

@@ -55,7 +55,7 @@ export function emptyPlan(id: string, name: string, units: Plan['units']): Plan 
     name,
     units,
     currency: yard.currency,
-    place: { name: '', latitude: 52 },
+    place: { name: '', latitude: 52, longitude: 0 },
     flock: [],
     space: 'usual',
     threats,
@@ -68,6 +68,7 @@ export function emptyPlan(id: string, name: string, units: Plan['units']): Plan 
       services: [],
       boundaries: [],
       spotHeights: [],
+      tape: { marks: [], stakes: [], between: [] },
     },
     corners: [],
     sides: [],
@@ -83,6 +84,7 @@ export function emptyPlan(id: string, name: string, units: Plan['units']): Plan 
       ownPrices: [],
     },
     assumptions: {},
+    stakedOut: [],
     settled: {},
   };
 }

@@ -44,6 +44,26 @@ interface Products {
   readonly posts: ReadonlySet<string>;
 }
 
+function checkTape({ marks, stakes, between }: Plan['ground']['tape'], issue: Issue) {
+  const at = ['ground', 'tape'] as const;
+  const known = unique(marks, [...at, 'marks'], issue);
+  const staked = unique(stakes, [...at, 'stakes'], issue);
+  stakes.forEach((stake, i) => {
+    stake.readings.forEach(({ mark }, k) => {
+      if (!known.has(mark))
+        issue([...at, 'stakes', i, 'readings', k, 'mark'], `no mark “${mark}” in this plan`);
+    });
+  });
+  between.forEach((reading, i) => {
+    for (const end of ['from', 'to'] as const) {
+      if (!staked.has(reading[end]))
+        issue([...at, 'between', i, end], `no stake “${reading[end]}” in this plan`);
+    }
+    if (reading.from === reading.to)
+      issue([...at, 'between', i, 'to'], 'must be another stake than it begins at');
+  });
+}
+
 function checkRings(plan: Plan, issue: Issue) {
   const sides = new Map(plan.sides.map((s) => [s.id, s]));
   plan.enclosures.forEach((enclosure, e) => {
@@ -79,6 +99,7 @@ export function checkReferences(plan: Plan, ctx: z.RefinementCtx) {
   unique(plan.ground.services, ['ground', 'services'], issue);
   unique(plan.ground.boundaries, ['ground', 'boundaries'], issue);
   unique(plan.ground.spotHeights, ['ground', 'spotHeights'], issue);
+  checkTape(plan.ground.tape, issue);
 
   const catalogue = EDITIONS[plan.buying.edition];
   if (!catalogue) {

@@ -3,7 +3,7 @@ import { tidy } from '../units/round';
 import { emptyPlan } from './newPlan';
 import type { Plan, Side } from './schema';
 
-const PLACE = { name: 'Hollin Bank', latitude: 54.1 };
+const PLACE = { name: 'Hollin Bank', latitude: 54.1, longitude: -2.3 };
 
 const GATE = { kind: 'gate', hinge: 'near', swing: 'out', make: 'kit' } as const;
 
@@ -76,6 +76,7 @@ function orchardGround(): Plan['ground'] {
         ],
       },
     ],
+    tape: { marks: [], stakes: [], between: [] },
     spotHeights: heights.map(([x, y, height], i) => ({ id: `z${i + 1}`, at: { x, y }, height })),
   };
 }

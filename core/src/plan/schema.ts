@@ -55,6 +55,28 @@ const boundary = z.strictObject({ id, name, line: z.array(point).min(2).max(100)
 const spotHeight = z
   .strictObject({ id, at: point, height: length(-500, 5000) })
   .describe('A measured height of the ground, m above any level that all of them share.');
+const tapeMark = z
+  .strictObject({ id, name, at: point, height: length(-500, 5000).nullable() })
+  .describe('A fixed place that is measured from, such as a house corner.');
+const tapeStake = z.strictObject({
+  id,
+  name,
+  side: z
+    .enum(['front', 'behind'])
+    .describe('In front is left of the line from the first mark to the second.'),
+  height: length(-500, 5000)
+    .nullable()
+    .describe('Of the ground, above the level of the marks’; null if unknown, m.'),
+  readings: z.array(z.strictObject({ mark: id, distance: length(0.01, 1000) })).max(20),
+});
+const tape = z.strictObject({
+  marks: z.array(tapeMark).max(20),
+  stakes: z.array(tapeStake).max(100),
+  between: z
+    .array(z.strictObject({ from: id, to: id, distance: length(0.01, 1000) }))
+    .max(200)
+    .describe('Distances from stake to stake, such as diagonals, m.'),
+});
 const corner = z.strictObject({ id, x: coordinate, y: coordinate });
 const sideEnds = { id, from: id, to: id };
 const side = z.discriminatedUnion('kind', [
@@ -231,7 +253,13 @@ const shape = z.strictObject({
   name,
   units: z.enum(['metric', 'imperial']),
   currency: z.string().regex(/^[A-Z]{3}$/, 'must be three capital letters, XXX for none'),
-  place: z.strictObject({ name: text, latitude: z.number().min(-90).max(90) }),
+  place: z
+    .strictObject({
+      name: text,
+      latitude: z.number().min(-90).max(90),
+      longitude: z.number().min(-180).max(180).default(0),
+    })
+    .describe('Where the origin of the sheet lies, degrees, WGS 84.'),
   flock: z.array(flock).max(40),
   space: z.enum(SPACE_SCHOOLS),
   threats: z.partialRecord(z.enum(THREAT_IDS), z.enum(PRESENCES)),
@@ -249,6 +277,9 @@ const shape = z.strictObject({
     services: z.array(service).max(50),
     boundaries: z.array(boundary).max(50).default([]),
     spotHeights: z.array(spotHeight).max(500).default([]),
+    tape: tape
+      .default({ marks: [], stakes: [], between: [] })
+      .describe('Tape readings as they were taken, m.'),
   }),
   corners: z.array(corner).max(400),
   sides: z.array(side).max(600),
@@ -262,6 +293,11 @@ const shape = z.strictObject({
   postPins: z.array(pin).max(1000),
   buying,
   assumptions,
+  stakedOut: z
+    .array(z.string().max(120))
+    .max(2000)
+    .default([])
+    .describe('Paths of stakes, posts and checks that were ticked off in the yard.'),
   settled: z.partialRecord(z.enum(STAGE_IDS), z.literal(true)),
 });
 
@@ -281,6 +317,10 @@ export type Tree = z.infer<typeof tree>;
 export type Service = z.infer<typeof service>;
 export type Boundary = z.infer<typeof boundary>;
 export type SpotHeight = z.infer<typeof spotHeight>;
+export type Tape = z.infer<typeof tape>;
+export type TapeMark = z.infer<typeof tapeMark>;
+export type TapeStake = z.infer<typeof tapeStake>;
+export type Place = Plan['place'];
 export type PostPin = z.infer<typeof pin>;
 export type Band = z.infer<typeof band>;
 export type Skirt = z.infer<typeof skirt>;

@@ -1,6 +1,6 @@
 import type { Choices, Plan } from '../schema';
 import { moveCorner, removeCorner, setTurn, splitSide } from './corners';
-import { addBeside, divide, removeEnclosure, renameEnclosure, walkOutline } from './enclosures';
+import { addBeside, divide, removeEnclosure, renameEnclosure, traceOutline, walkOutline } from './enclosures';
 import { addToGround, bringGround, removeFromGround, setGround, setHeights, setOnGround } from './ground';
 import { layOut, moveSide, setSideLength } from './outline';
 import type { Change, ChangeOf, Scope, Verb } from './types';
@@ -68,6 +68,13 @@ const APPLY: Appliers = {
   'split-side': splitSide,
   'remove-corner': removeCorner,
   'walk-outline': walkOutline,
+  'trace-outline': traceOutline,
+  'set-tape': (plan, { tape }) => ({ ...plan, ground: { ...plan.ground, tape } }),
+  'set-place': (plan, { to }) => ({ ...plan, place: { ...plan.place, ...to } }),
+  'tick-off': (plan, { stake, done }) => {
+    const others = plan.stakedOut.filter((s) => s !== stake);
+    return { ...plan, stakedOut: done === 'yes' ? [...others, stake] : others };
+  },
   divide,
   'add-beside': addBeside,
   'rename-enclosure': renameEnclosure,

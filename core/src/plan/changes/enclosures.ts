@@ -1,4 +1,4 @@
-import { plus, times } from '../../ground/vector';
+import { type Vector, plus, times } from '../../ground/vector';
 import { surveyRings } from '../../ground/survey';
 import type { Enclosure, Plan, Side } from '../schema';
 import { walkedCorners } from './corners';
@@ -28,11 +28,17 @@ export function dropUnused(plan: Plan): Plan {
   };
 }
 
-/** The sides of an enclosure anew, as walked; sides that it shared stay with the others. */
+/** The sides of an enclosure anew, as walked. */
 export function walkOutline(plan: Plan, change: ChangeOf<'walk-outline'>): Plan {
-  const { legs, corners: ids, sides: sideIds } = change;
-  if (legs.length < 3 || ids.length !== legs.length || sideIds.length !== legs.length) return plan;
-  const corners = walkedCorners(change.start, change.bearing, legs).map((at, i) => place(ids[i] ?? '', at));
+  const points = walkedCorners(change.start, change.bearing, change.legs);
+  return traceOutline(plan, { ...change, verb: 'trace-outline', points, place: null });
+}
+
+/** The sides of an enclosure anew, through points; sides that it shared stay with the others. */
+export function traceOutline(plan: Plan, change: Omit<ChangeOf<'trace-outline'>, 'points'> & Traced): Plan {
+  const { points, corners: ids, sides: sideIds, place: where } = change;
+  if (points.length < 3 || ids.length !== points.length || sideIds.length !== points.length) return plan;
+  const corners = points.map((at, i) => place(ids[i] ?? '', at));
   const sides = sideIds.map((id, i): Side => ({
     id,
     from: ids[i] ?? '',
@@ -44,15 +50,18 @@ export function walkOutline(plan: Plan, change: ChangeOf<'walk-outline'>): Plan 
   const enclosures: Enclosure[] = known
     ? plan.enclosures.map((e) => (e.id === known.id ? { ...e, ring } : e))
     : [...plan.enclosures, { id: change.enclosure, name: 'Run', ring }];
-  return keepOnSides(
-    plan,
-    dropUnused({
-      ...plan,
-      corners: [...plan.corners, ...corners],
-      sides: [...plan.sides, ...sides],
-      enclosures,
-    }),
-  );
+  const traced = dropUnused({
+    ...plan,
+    place: where ? { ...plan.place, ...where } : plan.place,
+    corners: [...plan.corners, ...corners],
+    sides: [...plan.sides, ...sides],
+    enclosures,
+  });
+  return keepOnSides(plan, traced);
+}
+
+interface Traced {
+  readonly points: readonly Vector[];
 }
 
 /** A fence across an enclosure from corner to corner; what lies on the far side of it is the second enclosure. */

@@ -122,6 +122,18 @@ export type Change =
       readonly sides: readonly string[];
     }
   | {
+      /** Lays an enclosure out anew through points, as surveyed or from a file; `place` where the file says where it is. */
+      readonly verb: 'trace-outline';
+      readonly enclosure: string;
+      readonly points: readonly Point[];
+      readonly corners: readonly string[];
+      readonly sides: readonly string[];
+      readonly place: Pick<Plan['place'], 'latitude' | 'longitude'> | null;
+    }
+  | { readonly verb: 'set-tape'; readonly tape: Plan['ground']['tape'] }
+  | { readonly verb: 'set-place'; readonly to: Partial<Plan['place']> }
+  | { readonly verb: 'tick-off'; readonly stake: string; readonly done: 'yes' | 'no' }
+  | {
       /** A fence from corner to corner across an enclosure makes two of it. */
       readonly verb: 'divide';
       readonly enclosure: string;
