@@ -52,6 +52,22 @@ describe('the command line', () => {
       expect(problems(stderr).map((p) => p.pointer)).toContain(pointer);
     },
   );
+  test.each([
+    ['geojson', '{\n "type": "FeatureCollection"'],
+    ['gpx', '<?xml version="1.0"'],
+    ['dxf', '0\nSECTION'],
+    ['svg', '<svg xmlns='],
+    ['csv', '\uFEFFWhat,Name'],
+  ])('writes a plan as %s and nothing else', (kind, begins) => {
+    const { status, stdout, stderr } = run(['--as', kind, 'demo/orchard-run.json']);
+    expect([status, stderr]).toEqual([0, '']);
+    expect(stdout.slice(0, begins.length)).toBe(begins);
+  });
+  test('refuses a kind of file that it does not know', () => {
+    const { status, stdout, stderr } = run(['--as', 'pdf', 'demo/orchard-run.json']);
+    expect([status, stdout, problems(stderr)[0]?.code]).toEqual([1, '', 'usage']);
+    expect(problems(stderr)[0]?.message).toContain('geojson, gpx, dxf, svg, csv');
+  });
   test('refuses a file that is not there, and no file at all', () => {
     expect(problems(run(['nowhere.json']).stderr)[0]?.code).toBe('unreadable');
     expect(problems(run([]).stderr)[0]?.code).toBe('usage');

@@ -1,6 +1,7 @@
-/* Command line: reads a plan file, prints its reckoning. See docs/plan-format.md. */
+/* Command line: reads a plan file, prints its reckoning or the plan as another kind of file. See docs/plan-format.md. */
 import { readFileSync } from 'node:fs';
-import { reckon, readPlan, reckoningFile, type Problem } from '../src/index';
+import { EXPORTS, type ExportKind, exportAs, isExport } from '../src/formats/exchange';
+import { type Problem, readPlan, reckon, reckoningFile } from '../src/index';
 
 function refuse(problems: readonly Problem[]): never {
   process.stderr.write(
@@ -8,10 +9,12 @@ function refuse(problems: readonly Problem[]): never {
   );
   process.exit(1);
 }
+function usage(message: string): never {
+  refuse([{ code: 'usage', pointer: '', message }]);
+}
 
 function textOf(file: string | undefined): string {
-  if (file === undefined)
-    refuse([{ code: 'usage', pointer: '', message: 'name a plan file, or - for standard input' }]);
+  if (file === undefined) usage('name a plan file, or - for standard input');
   try {
     return readFileSync(file === '-' ? 0 : file, 'utf8');
   } catch (error) {
@@ -25,6 +28,23 @@ function textOf(file: string | undefined): string {
   }
 }
 
-const read = readPlan(textOf(process.argv[2]));
+/** `--as KIND` wherever it stands, and the file. */
+function asked(args: readonly string[]): { kind: ExportKind | undefined; file: string | undefined } {
+  const at = args.indexOf('--as');
+  const rest = at < 0 ? args : args.filter((_, i) => i !== at && i !== at + 1);
+  const kind = at < 0 ? undefined : args[at + 1];
+  if (at >= 0 && !isExport(kind)) usage(`--as takes one of ${EXPORTS.join(', ')}, not “${kind ?? ''}”`);
+  const unknown = rest.find((a) => a.startsWith('--'));
+  if (unknown !== undefined) usage(`${unknown} is not known; --as ${EXPORTS.join('|')} is`);
+  return { kind: isExport(kind) ? kind : undefined, file: rest[0] };
+}
+
+const { kind, file } = asked(process.argv.slice(2));
+const read = readPlan(textOf(file));
 if (!read.ok) refuse(read.problems);
-process.stdout.write(`${JSON.stringify(reckoningFile(reckon(read.plan)), null, 2)}\n`);
+const reckoning = reckon(read.plan);
+process.stdout.write(
+  kind === undefined
+    ? `${JSON.stringify(reckoningFile(reckoning), null, 2)}\n`
+    : exportAs(kind, read.plan, reckoning.parts),
+);

@@ -107,3 +107,4 @@ export {
 export * from './units';
 export * from './words';
 export { type Term, type TermUnit, recompute } from './working';
+export * from './stakeout';

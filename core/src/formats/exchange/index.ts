@@ -1,0 +1,12 @@
+/** Files from elsewhere and for elsewhere: loaded when they are asked for. */
+export { EXPORTS, EXPORT_TYPES, type ExportKind, exportAs, isExport } from './export';
+export { PAPERS, type PaperName, SCALES, fitPaper } from './paper';
+export { type Placed, placePart } from './place';
+export { type LonLat, projectionAt } from './projection';
+export { readTracks } from './read';
+export { type Thinned, thinTrack } from './thin';
+export { FILE_PROBLEMS, type FileProblem, type Reading, type TrackPart, UnreadableFile } from './tracks';
+export { STROLL, type Walk, practiceWalk, walkRound } from './walker';
+export { writeGeoJson } from './writeGeoJson';
+export { writeMarks } from './writeMarks';
+export { type SvgOptions, writeSvg } from './writeSvg';

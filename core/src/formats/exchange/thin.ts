@@ -1,0 +1,90 @@
+import simplify from 'simplify-js';
+import { tangled, toPolyline } from '../../ground/polyline';
+import { type Vector, distance, toSegment } from '../../ground/vector';
+
+export interface Thinned {
+  /** Corners of the outline, not closed: the last goes on to the first. */
+  readonly corners: readonly Vector[];
+  /** Between where the walk ended and where it began, before it was closed, m. */
+  readonly gap: number;
+  /** Root mean square of how far the places read lie from the outline, m. */
+  readonly noise: number;
+  readonly read: number;
+  /** What was used: as asked, or more where too many corners would be left, m. */
+  readonly tolerance: number;
+  readonly crosses: 'yes' | 'no';
+}
+
+/** A run has at most so many corners when it comes from a track. */
+const MOST_CORNERS = 100;
+/** The end of a walk overlaps its beginning by at most this share of it. */
+const OVERLAP = 0.2;
+
+/** Cuts the end of a walk where it comes nearest to its beginning, so that steps beyond it do not double back. */
+function closedAt(points: readonly Vector[]): { readonly points: readonly Vector[]; readonly gap: number } {
+  const first = points[0];
+  if (!first) return { points, gap: 0 };
+  let nearest = points.length - 1;
+  let gap = Infinity;
+  for (let i = Math.floor(points.length * (1 - OVERLAP)); i < points.length; i++) {
+    const p = points[i];
+    if (p && distance(p, first) < gap) [nearest, gap] = [i, distance(p, first)];
+  }
+  return { points: points.slice(0, Math.max(3, nearest + 1)), gap };
+}
+
+/** Corners that lie on the straight between their neighbours go, the one where the walk happened to begin too. */
+function withoutStraight(corners: readonly Vector[], tolerance: number): readonly Vector[] {
+  let kept = [...corners];
+  for (let changed = true; changed && kept.length > 3;) {
+    const i = kept.findIndex((p, k) => {
+      const [a, b] = [kept[(k + kept.length - 1) % kept.length], kept[(k + 1) % kept.length]];
+      return a !== undefined && b !== undefined && toSegment(p, a, b) < tolerance;
+    });
+    changed = i >= 0;
+    if (changed) kept = kept.filter((_, k) => k !== i);
+  }
+  return kept;
+}
+
+function thinnedTo(points: readonly Vector[], tolerance: number): readonly Vector[] {
+  const first = points[0];
+  if (!first) return [];
+  const line = simplify(
+    [...points, first].map(({ x, y }) => ({ x, y })),
+    tolerance,
+    true,
+  ).slice(0, -1);
+  return withoutStraight(line, tolerance);
+}
+
+/**
+ * A walked track as an outline: closed, and thinned so that no place read lies further from it than the tolerance
+ * (Douglas–Peucker).
+ *
+ * @param points     places read, m
+ * @param tolerance  m; raised by halves while more than a hundred corners are left
+ */
+export function thinTrack(points: readonly Vector[], tolerance: number): Thinned {
+  const distinct = points.filter((p, i) => {
+    const before = points[i - 1];
+    return !before || distance(before, p) > 0.001;
+  });
+  const { points: walked, gap } = closedAt(distinct);
+  let used = tolerance;
+  let corners = thinnedTo(walked, used);
+  while (corners.length > MOST_CORNERS) {
+    used *= 1.5;
+    corners = thinnedTo(walked, used);
+  }
+  const outline = [...corners, ...corners.slice(0, 1)];
+  const squares = walked.reduce((total, p) => total + toPolyline(p, outline) ** 2, 0);
+  return {
+    corners,
+    gap,
+    noise: Math.sqrt(squares / Math.max(1, walked.length)),
+    read: points.length,
+    tolerance: used,
+    crosses: corners.length < 3 || tangled(corners) ? 'yes' : 'no',
+  };
+}

@@ -1,0 +1,134 @@
+import Drawing from 'dxf-writer';
+import { relief } from '../../drawing/relief';
+import type { Primitive } from '../../drawing/scene';
+import { groundScene, sheetScene } from '../../drawing/sheet';
+import type { Vector } from '../../ground/vector';
+import type { Plan } from '../../plan/schema';
+import type { Part } from '../../reckoning';
+
+const { ACI } = Drawing;
+
+/** Layers by what things are, with a colour of the format's own index and a kind of line. */
+const LAYERS = {
+  RUN: [ACI.GREEN, 'CONTINUOUS'],
+  FENCE: [ACI.WHITE, 'CONTINUOUS'],
+  WALL: [ACI.WHITE, 'CONTINUOUS'],
+  OPEN: [ACI.WHITE, 'DOTTED'],
+  SKIRT: [ACI.YELLOW, 'DASHED'],
+  POSTS: [ACI.WHITE, 'CONTINUOUS'],
+  GATES: [ACI.YELLOW, 'CONTINUOUS'],
+  BUILDINGS: [ACI.WHITE, 'CONTINUOUS'],
+  TREES: [ACI.GREEN, 'CONTINUOUS'],
+  ROOTS: [ACI.GREEN, 'DOTTED'],
+  SERVICES: [ACI.BLUE, 'DASHED'],
+  BOUNDARIES: [ACI.MAGENTA, 'DASHED'],
+  CONTOURS: [ACI.CYAN, 'CONTINUOUS'],
+  HEIGHTS: [ACI.CYAN, 'CONTINUOUS'],
+  DIMENSIONS: [ACI.WHITE, 'CONTINUOUS'],
+} as const;
+type Layer = keyof typeof LAYERS;
+
+const TEXT_HIGH = 0.15;
+const plain = (text: string) => text.replace(/[\r\n]+/g, ' ');
+
+/** The plan in metres as DXF, y up the sheet, each kind of thing on a layer of its own. */
+export function writeDxf(plan: Plan, parts: readonly Part[]): string {
+  const drawing = new Drawing();
+  drawing.setUnits('Meters');
+  drawing.addLineType('DASHED', '_ _ _ ', [0.3, -0.15]);
+  drawing.addLineType('DOTTED', '. . . ', [0.03, -0.1]);
+  for (const [name, [colour, line]] of Object.entries(LAYERS)) drawing.addLayer(name, colour, line);
+  const on = (layer: Layer) => drawing.setActiveLayer(layer);
+  const line = (points: readonly Vector[], closed: boolean) =>
+    drawing.drawPolyline(
+      points.map(({ x, y }): [number, number] => [x, y]),
+      closed,
+    );
+
+  const draw = (layer: Layer, list: readonly Primitive[]) => {
+    on(layer);
+    for (const p of list) {
+      switch (p.shape) {
+        case 'polygon':
+          line(p.points, true);
+          break;
+        case 'line':
+          line(p.points, false);
+          break;
+        case 'circle':
+          if (p.radius > 0) drawing.drawCircle(p.at.x, p.at.y, p.radius);
+          break;
+        case 'square': {
+          const half = p.size / 2;
+          const [ax, ay] = [p.along.x * half, p.along.y * half];
+          const { x, y } = p.at;
+          line(
+            [
+              { x: x - ax + ay, y: y - ay - ax },
+              { x: x + ax + ay, y: y + ay - ax },
+              { x: x + ax - ay, y: y + ay + ax },
+              { x: x - ax - ay, y: y - ay + ax },
+            ],
+            true,
+          );
+          break;
+        }
+        case 'swing':
+          line([p.latch, p.hinge, p.tip], false);
+          break;
+      }
+      if ('label' in p && p.label !== undefined) {
+        const at = p.shape === 'circle' ? p.at : p.points[0];
+        if (at) drawing.drawText(at.x + 0.1, at.y + 0.1, TEXT_HIGH, 0, plain(p.label));
+      }
+    }
+  };
+
+  const sheet = sheetScene(plan, parts);
+  const ground = groundScene(plan.ground);
+  const { run, skirt, side, gate, post } = sheet.layers;
+  draw('RUN', run);
+  draw(
+    'FENCE',
+    side.filter((s) => s.kind === 'fence'),
+  );
+  draw(
+    'WALL',
+    side.filter((s) => s.kind === 'wall' || s.kind === 'building'),
+  );
+  draw(
+    'OPEN',
+    side.filter((s) => s.kind === 'open'),
+  );
+  draw('SKIRT', skirt);
+  draw('POSTS', post);
+  draw('GATES', gate);
+  draw('BUILDINGS', ground.building);
+  draw(
+    'TREES',
+    ground.tree.filter((t) => t.kind !== 'roots'),
+  );
+  draw(
+    'ROOTS',
+    ground.tree.filter((t) => t.kind === 'roots'),
+  );
+  draw('SERVICES', ground.service);
+  draw('BOUNDARIES', ground.boundary);
+  on('CONTOURS');
+  for (const { lines } of relief(plan.ground.spotHeights, sheet.extent).contours)
+    for (const points of lines) line(points, false);
+  on('HEIGHTS');
+  for (const { at, height } of plan.ground.spotHeights) {
+    drawing.drawPoint(at.x, at.y);
+    drawing.drawText(at.x + 0.1, at.y - 0.2, TEXT_HIGH, 0, height.toFixed(2));
+  }
+  on('DIMENSIONS');
+  for (const s of sheet.sides) {
+    const at = {
+      x: (s.start.x + s.end.x) / 2 + s.outward.x * 0.3,
+      y: (s.start.y + s.end.y) / 2 + s.outward.y * 0.3,
+    };
+    drawing.drawText(at.x, at.y, TEXT_HIGH, 0, s.length.toFixed(2), 'center', 'middle');
+  }
+  return drawing.toDxfString();
+}

@@ -1,0 +1,235 @@
+import { relief } from '../../drawing/relief';
+import type { Primitive } from '../../drawing/scene';
+import { groundScene, sheetScene } from '../../drawing/sheet';
+import type { Vector } from '../../ground/vector';
+import type { Plan } from '../../plan/schema';
+import type { Part } from '../../reckoning';
+import { FOOT as FEET } from '../../units/factors';
+import { readerFor } from '../../words/reader';
+import { element, escaped } from './markup';
+import { FOOT, MARGIN, type PaperName, type Sheet, fitPaper } from './paper';
+
+export interface SvgOptions {
+  readonly paper?: PaperName;
+  /** 1 in so many; the largest plain scale that fits unless given. */
+  readonly scale?: number;
+}
+
+/** How each kind of thing is inked on paper; widths mm. Line weights carry meaning: posts heavy, buried things dashed. */
+const INK: Readonly<Record<string, Readonly<Record<string, string | number>>>> = {
+  run: { fill: '#f1f3e6', stroke: 'none' },
+  apron: { fill: 'url(#apron)', stroke: '#7a5b3a', 'stroke-width': 0.2, 'stroke-dasharray': '1.2 0.9' },
+  buried: { fill: 'none', stroke: '#7a5b3a', 'stroke-width': 0.6, 'stroke-dasharray': '2 1.2' },
+  fence: { fill: 'none', stroke: '#1c2a22', 'stroke-width': 0.6 },
+  wall: { fill: 'none', stroke: '#7b7663', 'stroke-width': 1.2 },
+  open: { fill: 'none', stroke: '#7b7663', 'stroke-width': 0.3, 'stroke-dasharray': '0.4 1.4' },
+  post: { fill: '#1c2a22', stroke: '#1c2a22', 'stroke-width': 0.3 },
+  line: { fill: '#ffffff', stroke: '#1c2a22', 'stroke-width': 0.35 },
+  gate: { fill: 'none', stroke: '#1c2a22', 'stroke-width': 0.3 },
+  'pop-door': { fill: 'none', stroke: '#e3a51c', 'stroke-width': 1.2 },
+  building: { fill: 'url(#boards)', stroke: '#1c2a22', 'stroke-width': 0.35 },
+  crown: { fill: '#66794f', 'fill-opacity': 0.2, stroke: 'none' },
+  roots: { fill: 'none', stroke: '#7a5b3a', 'stroke-width': 0.25, 'stroke-dasharray': '0.5 0.9' },
+  trunk: { fill: '#7a5b3a', stroke: 'none' },
+  service: { fill: 'none', stroke: '#2a5f87', 'stroke-width': 0.4, 'stroke-dasharray': '2.2 1.3' },
+  boundary: { fill: 'none', stroke: '#1c2a22', 'stroke-width': 0.4, 'stroke-dasharray': '3.6 1 0.6 1' },
+  contour: { fill: 'none', stroke: '#9aa688', 'stroke-width': 0.2 },
+};
+const LEAST_POST = 1.3;
+
+const round = (n: number) => Math.round(n * 1000) / 1000;
+
+/** Draws the scene of a plan in millimetres of paper. */
+function painter(sheet: Sheet, origin: Vector) {
+  const mm = (metres: number) => (metres * 1000) / sheet.scale;
+  const at = (p: Vector) => ({ x: round(origin.x + mm(p.x)), y: round(origin.y - mm(p.y)) });
+  const path = (points: readonly Vector[], closed: 'Z' | '') =>
+    `M${points
+      .map(at)
+      .map((p) => `${p.x} ${p.y}`)
+      .join('L')}${closed}`;
+  const draw = (p: Primitive, ink: string): string => {
+    const style = INK[ink] ?? {};
+    const marked = { ...style, 'data-part': p.part };
+    switch (p.shape) {
+      case 'polygon':
+        return element('path', { ...marked, d: path(p.points, 'Z') });
+      case 'line':
+        return element('path', { ...marked, d: path(p.points, '') });
+      case 'circle': {
+        const c = at(p.at);
+        return element('circle', { ...marked, cx: c.x, cy: c.y, r: round(mm(p.radius)) });
+      }
+      case 'square': {
+        const half = Math.max(LEAST_POST, mm(p.size)) / 2;
+        const c = at(p.at);
+        const turn = round((-Math.atan2(p.along.y, p.along.x) * 180) / Math.PI);
+        return element('rect', {
+          ...marked,
+          x: round(c.x - half),
+          y: round(c.y - half),
+          width: round(2 * half),
+          height: round(2 * half),
+          transform: `rotate(${turn} ${c.x} ${c.y})`,
+        });
+      }
+      case 'swing': {
+        const [hinge, tip, latch] = [at(p.hinge), at(p.tip), at(p.latch)];
+        const r = round(Math.hypot(tip.x - hinge.x, tip.y - hinge.y));
+        const turn = (tip.x - hinge.x) * (latch.y - hinge.y) - (tip.y - hinge.y) * (latch.x - hinge.x);
+        const d = `M${hinge.x} ${hinge.y}L${tip.x} ${tip.y}A${r} ${r} 0 0 ${turn > 0 ? 1 : 0} ${latch.x} ${latch.y}`;
+        return element('path', { ...marked, d });
+      }
+    }
+  };
+  return { mm, at, path, draw };
+}
+
+const text = (x: number, y: number, words: string, more: Readonly<Record<string, string | number>> = {}) =>
+  element('text', { x: round(x), y: round(y), ...more }, escaped(words));
+
+/**
+ * The plan to a stated scale on one sheet of paper: millimetres of the picture are millimetres on paper.
+ *
+ * The scene is the one that the screen shows; here it is only inked.
+ */
+export function writeSvg(plan: Plan, parts: readonly Part[], options: SvgOptions = {}): string {
+  const scene = sheetScene(plan, parts);
+  const ground = groundScene(plan.ground);
+  const { extent } = scene;
+  const sheet = fitPaper(extent, plan.units, options.paper ?? 'A4', options.scale ?? 'fits');
+  const reader = readerFor(plan);
+  const origin = {
+    x: sheet.wide / 2 - (((extent.left + extent.right) / 2) * 1000) / sheet.scale,
+    y: (sheet.high - FOOT) / 2 + (((extent.low + extent.high) / 2) * 1000) / sheet.scale,
+  };
+  const { mm, at, path, draw } = painter(sheet, origin);
+  const { run, skirt, side, gate, post } = scene.layers;
+  const inked = (list: readonly Primitive[], ink: (p: Primitive) => string) =>
+    list.map((p) => draw(p, ink(p))).join('');
+  const contours = relief(plan.ground.spotHeights, extent).contours.flatMap((c) =>
+    c.lines.map((l) => element('path', { ...INK.contour, d: path(l, '') })),
+  );
+  const labels = [...ground.building, ...ground.tree, ...ground.service, ...ground.boundary].flatMap((p) => {
+    if (!('label' in p) || p.label === undefined) return [];
+    const points = p.shape === 'circle' ? [p.at] : p.points;
+    const c =
+      p.shape === 'polygon'
+        ? at({
+            x: points.reduce((t, q) => t + q.x, 0) / points.length,
+            y: points.reduce((t, q) => t + q.y, 0) / points.length,
+          })
+        : at(points[0] ?? { x: 0, y: 0 });
+    return [
+      text(
+        c.x + (p.shape === 'polygon' ? 0 : 2),
+        c.y + 1,
+        p.label,
+        p.shape === 'polygon' ? { 'text-anchor': 'middle' } : {},
+      ),
+    ];
+  });
+  const apron = plan.choices.plan.skirt.kind === 'apron' ? plan.choices.plan.skirt.width : 0;
+  const dimensions = scene.sides.flatMap((s) => {
+    const words = reader.length(s.length);
+    if (mm(s.length) < words.length * 1.9 || s.kind === 'building') return [];
+    const away = (mm(apron) + 3.4) * (sheet.scale / 1000);
+    const c = at({
+      x: (s.start.x + s.end.x) / 2 + s.outward.x * away,
+      y: (s.start.y + s.end.y) / 2 + s.outward.y * away,
+    });
+    const angle = (-Math.atan2(s.end.y - s.start.y, s.end.x - s.start.x) * 180) / Math.PI;
+    const upright = angle > 89.5 ? angle - 180 : angle < -90.5 ? angle + 180 : angle;
+    return [
+      text(c.x, c.y + 1, words, {
+        'text-anchor': 'middle',
+        transform: `rotate(${round(upright)} ${c.x} ${c.y})`,
+      }),
+    ];
+  });
+  const numbers = scene.corners.map((c) => {
+    const p = at({
+      x: c.at.x - (c.inward.x * 3 * sheet.scale) / 1000,
+      y: c.at.y - (c.inward.y * 3 * sheet.scale) / 1000,
+    });
+    return text(p.x, p.y + 1, String(c.number), { 'text-anchor': 'middle', 'font-weight': 700 });
+  });
+  const body = [
+    contours.join(''),
+    inked(run, () => 'run'),
+    inked(skirt, (p) => p.kind),
+    inked(ground.tree, (p) => p.kind),
+    inked(side, (p) => p.kind),
+    inked(ground.service, () => 'service'),
+    inked(ground.boundary, () => 'boundary'),
+    inked(ground.building, () => 'building'),
+    inked(gate, (p) => p.kind),
+    inked(post, (p) => (p.kind === 'line' ? 'line' : 'post')),
+    labels.join(''),
+    dimensions.join(''),
+    numbers.join(''),
+  ];
+  return element(
+    'svg',
+    {
+      xmlns: 'http://www.w3.org/2000/svg',
+      width: `${sheet.wide}mm`,
+      height: `${sheet.high}mm`,
+      viewBox: `0 0 ${sheet.wide} ${sheet.high}`,
+      'font-family': "'Atkinson Hyperlegible Next Variable', sans-serif",
+      'font-size': 3,
+      fill: '#1c2a22',
+    },
+    `<title>${escaped(`${plan.name}, 1 : ${sheet.scale}`)}</title>${PATTERNS}${body.join('\n')}${foot(plan, sheet)}`,
+  );
+}
+
+const PATTERNS =
+  '<defs><pattern id="apron" width="1.8" height="1.8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">' +
+  '<path d="M0 0V1.8" stroke="#7a5b3a" stroke-width="0.18"/></pattern>' +
+  '<pattern id="boards" width="2" height="2" patternUnits="userSpaceOnUse"><rect width="2" height="2" fill="#ece7d8"/>' +
+  '<path d="M0 1.9H2" stroke="#cfc8b2" stroke-width="0.3"/></pattern></defs>';
+
+/** Name, scale, a bar to check the print by, and north. */
+function foot(plan: Plan, sheet: Sheet): string {
+  const y = sheet.high - MARGIN - 4;
+  const unit = plan.units === 'imperial' ? FEET : 1;
+  const steps = [0.5, 1, 2, 5, 10, 20, 50, 100, 200, 500].map((n) => n * unit);
+  const step = steps.find((s) => (s * 1000) / sheet.scale >= 8) ?? unit;
+  const px = (step * 1000) / sheet.scale;
+  const x = sheet.wide - MARGIN - 4 * px - 24;
+  const bar = [0, 1, 2, 3].map((i) =>
+    element('rect', {
+      x: round(x + i * px),
+      y: round(y - 2),
+      width: round(px),
+      height: 1.8,
+      fill: i % 2 === 0 ? '#1c2a22' : '#ffffff',
+      stroke: '#1c2a22',
+      'stroke-width': 0.25,
+    }),
+  );
+  const length = plan.units === 'imperial' ? `${Math.round((4 * step) / FEET)}′` : `${4 * step} m`;
+  const turn = round((plan.ground.north * 180) / Math.PI);
+  const north = element(
+    'g',
+    { transform: `translate(${sheet.wide - MARGIN - 5} ${MARGIN + 8}) rotate(${turn})` },
+    `<path d="M0 -6L2.6 4L0 2L-2.6 4Z" fill="#1c2a22"/>${text(0, -7.2, 'N', { 'text-anchor': 'middle', 'font-weight': 700 })}`,
+  );
+  return [
+    element('path', {
+      d: `M${MARGIN} ${round(y - 7)}H${sheet.wide - MARGIN}`,
+      stroke: '#1c2a22',
+      'stroke-width': 0.35,
+    }),
+    text(MARGIN, y, plan.name, { 'font-size': 4.4, 'font-weight': 700 }),
+    text(
+      MARGIN,
+      y + 4.4,
+      `1 : ${sheet.scale} on ${sheet.paper}. Print at full size; lay a rule on the bar to check.`,
+    ),
+    ...bar,
+    text(x + 4 * px + 2, y, length),
+    north,
+  ].join('');
+}
