@@ -86,23 +86,28 @@ export class Keeper {
   async download(button: string): Promise<string> {
     const [download] = await Promise.all([
       this.page.waitForEvent('download'),
-      this.page.getByRole('button', { name: button }).click(),
+      this.page.getByRole('button', { name: button, exact: true }).click(),
     ]);
     return readFileSync(await download.path(), 'utf8');
   }
 }
 
-/** The command line's answer for a plan file. */
-export function reckonFile(text: string): ReckoningFile {
+function commandLine(text: string, args: readonly string[]): string {
   const file = path.join(mkdtempSync(path.join(tmpdir(), 'aviarum-')), 'plan.json');
   writeFileSync(file, text);
   const root = path.resolve(import.meta.dirname, '..');
-  const out = execFileSync(process.execPath, ['--import', 'tsx', 'core/bin/reckon.ts', file], {
+  return execFileSync(process.execPath, ['--import', 'tsx', 'core/bin/reckon.ts', ...args, file], {
     cwd: root,
     encoding: 'utf8',
+    maxBuffer: 64e6,
   });
-  return JSON.parse(out) as ReckoningFile;
 }
+
+/** The command line's answer for a plan file. */
+export const reckonFile = (text: string): ReckoningFile => JSON.parse(commandLine(text, [])) as ReckoningFile;
+
+/** The plan as another kind of file, as the command line writes it. */
+export const exportFile = (text: string, kind: string): string => commandLine(text, ['--as', kind]);
 
 export const test = base.extend<{ keeper: Keeper }>({
   keeper: async ({ page, request }, use, info) => {

@@ -185,9 +185,12 @@ for (const theme of ['light', 'dark'] as const) {
       'orchard-run/outline?at=corner:c4',
       'orchard-run/posts?at=post:corner:c1/post',
     ];
-    for (const stage of places) {
+    for (const stage of [...places, 'orchard-run/yard', 'orchard-run/print']) {
       await page.goto(`/h/hollin-bank/p/${stage}`);
-      await expect(page.getByRole('region', { name: 'Docket in short' }).getByText('Fence')).toBeVisible();
+      const ready = /yard|print/.test(stage)
+        ? page.getByRole('main')
+        : page.getByRole('region', { name: 'Docket in short' }).getByText('Fence');
+      await expect(ready.first()).toBeVisible();
       const { violations } = await new AxeBuilder({ page }).analyze();
       expect(
         violations.map((v) => `${stage}: ${v.id}: ${v.nodes.map((n) => n.html.slice(0, 120)).join(' | ')}`),

@@ -3,7 +3,7 @@ import '@fontsource-variable/atkinson-hyperlegible-mono';
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource/saira-stencil-one/400.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { StrictMode } from 'react';
+import { StrictMode, Suspense, lazy } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Route, Routes } from 'react-router';
 import './look/styles.css';
@@ -11,6 +11,10 @@ import { HoldingPage } from './pages/HoldingPage';
 import { HomePage } from './pages/HomePage';
 import { NewPlanPage } from './pages/NewPlanPage';
 import { PlanPage } from './pages/PlanPage';
+
+// Pages for the yard and the printer come when they are asked for.
+const YardPage = lazy(() => import('./yard/YardPage'));
+const PrintPage = lazy(() => import('./yard/PrintPage'));
 
 const queries = new QueryClient({
   defaultOptions: { queries: { retry: false, staleTime: 0, refetchOnWindowFocus: false } },
@@ -22,14 +26,18 @@ createRoot(root).render(
   <StrictMode>
     <QueryClientProvider client={queries}>
       <BrowserRouter>
-        <Routes>
-          <Route path="/" element={<HomePage />} />
-          <Route path="/h/:holding" element={<HoldingPage />} />
-          <Route path="/h/:holding/new" element={<NewPlanPage />} />
-          <Route path="/h/:holding/p/:planId" element={<PlanPage />} />
-          <Route path="/h/:holding/p/:planId/:stage" element={<PlanPage />} />
-          <Route path="*" element={<HomePage />} />
-        </Routes>
+        <Suspense fallback={<p className="page soft">Opening …</p>}>
+          <Routes>
+            <Route path="/" element={<HomePage />} />
+            <Route path="/h/:holding" element={<HoldingPage />} />
+            <Route path="/h/:holding/new" element={<NewPlanPage />} />
+            <Route path="/h/:holding/p/:planId" element={<PlanPage />} />
+            <Route path="/h/:holding/p/:planId/yard" element={<YardPage />} />
+            <Route path="/h/:holding/p/:planId/print" element={<PrintPage />} />
+            <Route path="/h/:holding/p/:planId/:stage" element={<PlanPage />} />
+            <Route path="*" element={<HomePage />} />
+          </Routes>
+        </Suspense>
       </BrowserRouter>
     </QueryClientProvider>
   </StrictMode>,

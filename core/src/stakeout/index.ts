@@ -1,4 +1,4 @@
-export { stakeMarks, usualMarks } from './marks';
+export { stakeMarks, tapeAngle, usualMarks } from './marks';
 export { stakeOut } from './stakeOut';
 export type {
   Diagonal,

@@ -1,5 +1,6 @@
+import { toPolyline } from '../ground/polyline';
 import { surveyRings } from '../ground/survey';
-import { distance } from '../ground/vector';
+import { type Vector, cross, distance, insideOrOn, lerp, minus } from '../ground/vector';
 import type { Plan } from '../plan/schema';
 import type { StakeMark } from './types';
 
@@ -25,26 +26,61 @@ export function stakeMarks(
   return [...tape, ...houses, ...corners];
 }
 
+/** Two tapes that meet at less than this tell a place badly, as the sine of the angle between them: ten degrees. */
+export const LEAST_SINE = 0.17;
+
+/** Sine of the angle at which the tapes from two marks meet at a stake; null for a stake that is a mark. */
+export function tapeAngle(stake: Vector, a: Vector, b: Vector): number | null {
+  const [u, v] = [minus(a, stake), minus(b, stake)];
+  const size = Math.hypot(u.x, u.y) * Math.hypot(v.x, v.y);
+  return size < 1e-3 ? null : Math.abs(cross(u, v)) / size;
+}
+
+/** Whether a tape pulled straight from a mark to a stake passes through a house. */
+function blocked(plan: Pick<Plan, 'ground'>, from: Vector, to: Vector): boolean {
+  return plan.ground.buildings.some((b) => {
+    const walls = [...b.outline, ...b.outline.slice(0, 1)];
+    return Array.from({ length: 24 }, (_, i) => lerp(from, to, (i + 0.5) / 24)).some(
+      (p) => insideOrOn(p, b.outline, 0) && toPolyline(p, walls) > 0.02,
+    );
+  });
+}
+
+/** How many stakes two marks tell badly, and how well they tell the worst of the others. */
+function worth(plan: Pick<Plan, 'ground' | 'corners'>, a: StakeMark, b: StakeMark) {
+  let badly = 0;
+  let worst = 1;
+  for (const corner of plan.corners) {
+    const sine = tapeAngle(corner, a.at, b.at);
+    if (sine === null) continue;
+    if (sine < LEAST_SINE || blocked(plan, a.at, corner) || blocked(plan, b.at, corner)) badly += 1;
+    else worst = Math.min(worst, sine);
+  }
+  return { badly, worst };
+}
+
 /**
- * The two marks to measure from unless the keeper says otherwise: the ends of the longest house wall, otherwise corners 1
- * and 2 of the run, set out first by hand.
+ * The two marks to measure from unless the keeper says otherwise: those of a tape survey, otherwise of all house corners the
+ * two that tell most stakes well, otherwise corners 1 and 2 of the run, set out first by hand.
  */
 export function usualMarks(plan: Pick<Plan, 'ground' | 'corners' | 'sides' | 'enclosures'>) {
   const marks = stakeMarks(plan);
-  const tape = marks.filter((m) => m.id.startsWith('mark:'));
-  const houses = marks.filter((m) => m.id.startsWith('building:'));
-  const walls = houses.flatMap((a) =>
-    houses
-      .filter((b) => a.id < b.id && a.id.split('/')[0] === b.id.split('/')[0])
-      .map((b) => ({ a, b, length: distance(a.at, b.at) })),
-  );
-  // Nearest to the run first: a house that it leans on has a corner on it.
-  const corners = plan.corners;
-  const away = (m: StakeMark) => Math.min(...corners.map((c) => distance(c, m.at)));
-  const wall = walls
-    .filter((w) => w.length > LEAST_BASE)
-    .sort((p, q) => away(p.a) + away(p.b) - away(q.a) - away(q.b) || q.length - p.length)[0];
-  const own = marks.filter((m) => m.id.startsWith('corner:'));
-  const [first, second] = tape.length >= 2 ? tape : wall ? [wall.a, wall.b] : own;
-  return first && second ? ([first, second] as const) : undefined;
+  const [first, second] = marks.filter((m) => m.id.startsWith('mark:'));
+  if (first && second) return [first, second] as const;
+  const houses = marks.filter((m) => m.id.startsWith('building:')).slice(0, MOST_TRIED);
+  let best: { readonly pair: readonly [StakeMark, StakeMark]; badly: number; worst: number } | undefined;
+  houses.forEach((a, i) => {
+    for (const b of houses.slice(i + 1)) {
+      if (distance(a.at, b.at) < LEAST_BASE) continue;
+      const { badly, worst } = worth(plan, a, b);
+      if (!best || badly < best.badly || (badly === best.badly && worst > best.worst + 1e-9))
+        best = { pair: [a, b], badly, worst };
+    }
+  });
+  if (best) return best.pair;
+  const [c1, c2] = marks.filter((m) => m.id.startsWith('corner:'));
+  return c1 && c2 ? ([c1, c2] as const) : undefined;
 }
+
+/** House corners looked at: pairs of more would take longer than the choice is worth. */
+const MOST_TRIED = 12;

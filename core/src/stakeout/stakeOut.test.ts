@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type Plan, apply, reckon } from '../index';
+import { DEMO_PLANS, type Plan, apply, reckon } from '../index';
 import { surveyByTape } from '../survey';
 import { aPolygon, aRun, anOutline, onSlope } from '../testing/aRun';
 import { stakeMarks, stakeOut, usualMarks } from './index';
@@ -84,6 +84,18 @@ describe('stakes', () => {
     const sheet = out(aRun({ width: 5 }));
     expect(sheet.marks.map((m) => m.id.split('/')[0])).toEqual(['building:house', 'building:house']);
     expect(stakeMarks(aRun()).length).toBeGreaterThan(4);
+  });
+  test('are measured from marks that tell them: not along a wall that the run goes on from', () => {
+    const [orchard] = DEMO_PLANS;
+    if (!orchard) throw new Error('no demo plan');
+    const sheet = out(orchard);
+    expect(sheet.stakes.filter((s) => s.told === 'badly').length).toBeLessThanOrEqual(1);
+    const wall = stakeMarks(orchard).filter((m) => ['building:house/1', 'building:house/2'].includes(m.id));
+    const [a, b] = wall;
+    if (!a || !b) throw new Error('no wall');
+    const flat = stakeOut(orchard, reckon(orchard).parts, [a, b]);
+    expect(flat.stakes.filter((s) => s.told === 'badly').map((s) => s.number)).toEqual([1, 6]);
+    expect(flat.stakes.filter((s) => s.told === 'is-mark').map((s) => s.number)).toEqual([7, 8]);
   });
   test('read back with the tape are where they were, whichever two marks', () => {
     fc.assert(

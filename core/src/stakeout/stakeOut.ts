@@ -5,12 +5,19 @@ import { terrainOf } from '../ground/terrain';
 import { type Vector, cross, distance, minus } from '../ground/vector';
 import type { Plan } from '../plan/schema';
 import type { Part } from '../reckoning';
+import { LEAST_SINE, tapeAngle } from './marks';
 import { squareChecks } from './squares';
 import { stringsOf } from './strings';
 import type { Diagonal, Stake, StakeMark, StakeOut } from './types';
 
 /** A stake so near the base line is neither in front nor behind, m. */
 const ON_LINE = 0.02;
+
+function toldBy(stake: Vector, a: Vector, b: Vector): Stake['told'] {
+  const sine = tapeAngle(stake, a, b);
+  if (sine === null) return 'is-mark';
+  return sine < LEAST_SINE ? 'badly' : 'well';
+}
 
 /** Corners of a ring where it really turns. */
 export const turningCorners = (ring: Ring): readonly RingSide[] =>
@@ -66,6 +73,7 @@ export function stakeOut(
           at: s.start,
           tapes: [taped(first.at, s.start), taped(second.at, s.start)],
           level: [distance(first.at, s.start), distance(second.at, s.start)],
+          told: toldBy(s.start, first.at, second.at),
           side: Math.abs(beside) < ON_LINE ? 'on' : beside > 0 ? 'front' : 'behind',
         },
       ];

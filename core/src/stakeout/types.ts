@@ -20,6 +20,8 @@ export interface Stake {
   readonly level: readonly [number, number];
   /** In front of the line from the first mark to the second, or behind it. */
   readonly side: 'front' | 'behind' | 'on';
+  /** The two tapes meet too flat to tell the place well, or the stake is a mark itself. */
+  readonly told: 'well' | 'badly' | 'is-mark';
 }
 
 /** A post along a string, by running distance from the string's first stake. All m. */

@@ -9,6 +9,8 @@ export interface Reader {
   length(metres: number): string;
   /** A length that nobody measured that finely: to a centimetre or half an inch. */
   about(metres: number): string;
+  /** As a tape is read: to a millimetre, or a sixteenth of an inch. */
+  tape(metres: number): string;
   opening(metres: number): string;
   area(squareMetres: number): string;
   money(minor: number): string;
@@ -36,6 +38,7 @@ export function makeReader(system: UnitSystem, currency: string): Reader {
       const step = system === 'imperial' ? INCH / 2 : 0.01;
       return length(Math.round(metres / step) * step);
     },
+    tape: (metres) => (system === 'imperial' ? length(metres) : `${printNumber(metres, 3)} m`),
     opening: (metres) => printLength(metres, system, 'opening'),
     area,
     money: (minor) => printMoney(minor, currency),

@@ -1,6 +1,18 @@
 import { type Plan, reckon, writePlan } from '@aviarum/core';
+import { Link } from 'react-router';
+import { usePlan } from '../state/planStore';
 
-function download(name: string, type: string, text: string) {
+/** Kinds of file that a plan leaves as, besides its own. */
+const KINDS = [
+  { kind: 'geojson', label: 'GeoJSON' },
+  { kind: 'geojson-local', label: 'GeoJSON in metres' },
+  { kind: 'gpx', label: 'GPX of the stakes' },
+  { kind: 'dxf', label: 'DXF' },
+  { kind: 'svg', label: 'SVG to scale' },
+  { kind: 'csv', label: 'Marks as CSV' },
+] as const;
+
+export function download(name: string, type: string, text: string) {
   const url = URL.createObjectURL(new Blob([text], { type }));
   const link = document.createElement('a');
   link.href = url;
@@ -9,7 +21,7 @@ function download(name: string, type: string, text: string) {
   URL.revokeObjectURL(url);
 }
 
-const slug = (name: string) =>
+export const slug = (name: string) =>
   name
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-')
@@ -18,6 +30,16 @@ const slug = (name: string) =>
 /** The plan taken away as files. */
 export function Files({ plan }: { plan: Plan }) {
   const name = slug(plan.name);
+  const holding = usePlan((s) => s.holding);
+  const base = `/h/${holding}/p/${plan.id}`;
+  const file = async (kind: (typeof KINDS)[number]['kind']) => {
+    const { EXPORT_TYPES, exportAs } = await import('@aviarum/core/formats');
+    download(
+      `${name}${kind === 'csv' ? '-marks' : ''}.${kind.replace('-local', '')}`,
+      EXPORT_TYPES[kind],
+      exportAs(kind, plan),
+    );
+  };
   const csv = async (which: 'docketCsv' | 'cutListCsv') => {
     const sheets = await import('@aviarum/core/csv');
     download(
@@ -41,8 +63,19 @@ export function Files({ plan }: { plan: Plan }) {
       >
         Plan as a file
       </button>
+      {KINDS.map(({ kind, label }) => (
+        <button key={kind} type="button" className="btn" onClick={() => void file(kind)}>
+          {label}
+        </button>
+      ))}
+      <Link className="btn" to={`${base}/yard`}>
+        Stake-out sheet
+      </Link>
+      <Link className="btn" to={`${base}/print`}>
+        Print to scale
+      </Link>
       <button type="button" className="btn" onClick={() => window.print()}>
-        Print
+        Print the docket
       </button>
     </div>
   );

@@ -46,3 +46,15 @@ export function GradeField({ name, hideName, value, onCommit }: Props) {
     />
   );
 }
+
+/** A latitude or longitude in degrees. */
+export function DegreesField({ name, value, onCommit, most }: Props & { most: number }) {
+  const parse = (text: string): Parsed => {
+    const degrees = readNumber(text, /°$/);
+    if (degrees === undefined || Math.abs(degrees) > most)
+      return { ok: false, message: `Degrees from −${most} to ${most}, such as 54.1 or −2.3.` };
+    return { ok: true, value: degrees };
+  };
+  const shown = `${String(Math.round(value * 1e6) / 1e6).replace('-', '−')}°`;
+  return <FigureField name={name} shown={shown} parse={parse} onCommit={onCommit} />;
+}

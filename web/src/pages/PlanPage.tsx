@@ -1,6 +1,6 @@
 import { STAGE_IDS, STAGE_NAMES, type StageId } from '@aviarum/core';
 import { useQuery } from '@tanstack/react-query';
-import { type ComponentType, useEffect, useState } from 'react';
+import { type ComponentType, useEffect } from 'react';
 import { Navigate, useParams } from 'react-router';
 import { holdings } from '../api/client';
 import { DocketPaper } from '../docket/DocketPaper';
@@ -17,11 +17,10 @@ import { SkirtPanel } from '../stages/SkirtPanel';
 import { ThreatsPanel } from '../stages/ThreatsPanel';
 import { WallsPanel } from '../stages/WallsPanel';
 import { WaysPanel } from '../stages/WaysPanel';
-import { usePlan } from '../state/planStore';
-import { followPlan, useReckoning } from '../state/reckoningStore';
-import { followSaving, openPlan } from '../state/saving';
+import { useReckoning } from '../state/reckoningStore';
 import { FenceStrip } from '../strip/FenceStrip';
 import { Trouble } from './Trouble';
+import { useOpenPlan } from './useOpenPlan';
 
 const PANELS: Readonly<Record<StageId, ComponentType<{ base: string }>>> = {
   birds: BirdsPanel,
@@ -40,25 +39,9 @@ const isStage = (text: string | undefined): text is StageId => STAGE_IDS.some((s
 /** One plan: the line, the ground sheet, the stage in hand, the fence strip and the docket. */
 export function PlanPage() {
   const { holding = '', planId = '', stage } = useParams();
-  const [failed, setFailed] = useState<unknown>(null);
-  const plan = usePlan((s) => (s.plan?.id === planId && s.holding === holding ? s.plan : null));
+  const { plan, failed } = useOpenPlan(holding, planId);
   const sums = useReckoning((s) => s.failed);
   const names = useQuery({ queryKey: ['holdings'], queryFn: holdings });
-
-  useEffect(() => {
-    let stops: (() => void)[] = [];
-    let left = false;
-    useReckoning.setState({ reckoning: null });
-    openPlan(holding, planId)
-      .then(() => {
-        if (!left) stops = [followPlan(), followSaving()];
-      })
-      .catch((error: unknown) => setFailed(error));
-    return () => {
-      left = true;
-      stops.forEach((stop) => stop());
-    };
-  }, [holding, planId]);
 
   const title = plan?.name;
   useEffect(() => {

@@ -1,6 +1,6 @@
 import { type StageId, groundScene, relief as reliefOf, sheetScene } from '@aviarum/core';
 import { Maximize, Minus, Plus } from 'lucide-react';
-import { useCallback, useMemo, useRef } from 'react';
+import { Suspense, lazy, useCallback, useMemo, useRef } from 'react';
 import { shownPlan, usePlan } from '../state/planStore';
 import { useReader, useReckoning } from '../state/reckoningStore';
 import { useSelection } from '../state/selection';
@@ -19,6 +19,8 @@ import { stopsFor } from './stops';
 import { useSheetGestures } from './useSheetGestures';
 import { useSize } from './useSize';
 import { aroundOf, fit } from './view';
+
+const TapeLayer = lazy(() => import('../survey/TapeLayer'));
 
 const LETTERED: readonly StageId[] = ['walls', 'skirt', 'docket'];
 const NO_PARTS: never[] = [];
@@ -132,6 +134,11 @@ export function GroundSheet({ stage, still }: { stage: StageId; still?: true }) 
               scale={scale}
               show={still ? 'lit-only' : 'letters'}
             />
+          )}
+          {stage === 'outline' && !still && settled.ground.tape.marks.length > 0 && (
+            <Suspense>
+              <TapeLayer tape={settled.ground.tape} scale={scale} />
+            </Suspense>
           )}
           <LitPart scene={scene} scale={scale} />
           {!inHand && stops.length > 0 && (

@@ -163,6 +163,7 @@ function Marks({ scene, x, y, px, high }: StripScale & { scene: StripScene; px: 
   const reader = useReader();
   const { part: lit } = useHover();
   const { at } = useSelection();
+  const sloping = scene.bays.some((b) => Math.abs(b.grade) >= FLAT);
   return (
     <g>
       {scene.sides.map((s) => (
@@ -176,7 +177,7 @@ function Marks({ scene, x, y, px, high }: StripScale & { scene: StripScene; px: 
           />
           {s.length * px > 18 && (
             <text x={x(s.begins) + 5} y={high - 10}>
-              {s.number === 1 && s.length * px > 64 ? `corner ${s.corner}` : s.corner}
+              {s.number === 1 && s.length * px > 64 && !sloping ? `corner ${s.corner}` : s.corner}
             </text>
           )}
         </g>

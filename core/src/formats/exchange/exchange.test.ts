@@ -104,6 +104,13 @@ describe('a round trip', () => {
     expect(Math.max(...xs) + Math.min(...xs)).toBeCloseTo(0, 2);
     expect(Math.max(...xs) - Math.min(...xs)).toBeCloseTo(9, 3);
   });
+  test('GeoJSON in local metres out and in again: corners as they were', async () => {
+    const part = await first(exportAs('geojson-local', L));
+    expect(part.coordinates).toBe('local');
+    const { points, place } = placePart(part, at(L, 10, 20));
+    expect(place).toBeNull();
+    expect(furthest(L.corners, thinTrack(points, 0.01).corners)).toBeLessThan(1e-9);
+  });
   test('in local metres coordinates are the plan’s own', () => {
     const local = JSON.parse(writeGeoJson(L, [], 'local')) as {
       coordinates: string;

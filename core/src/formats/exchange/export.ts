@@ -7,12 +7,13 @@ import { writeGpx } from './writeGpx';
 import { writeMarks } from './writeMarks';
 import { writeSvg } from './writeSvg';
 
-export const EXPORTS = ['geojson', 'gpx', 'dxf', 'svg', 'csv'] as const;
+export const EXPORTS = ['geojson', 'geojson-local', 'gpx', 'dxf', 'svg', 'csv'] as const;
 export type ExportKind = (typeof EXPORTS)[number];
 export const isExport = (text: string | undefined): text is ExportKind => EXPORTS.some((e) => e === text);
 
 const WRITERS: Readonly<Record<ExportKind, (plan: Plan, parts: readonly Part[]) => string>> = {
   geojson: (plan, parts) => writeGeoJson(plan, parts, 'wgs84'),
+  'geojson-local': (plan, parts) => writeGeoJson(plan, parts, 'local'),
   gpx: writeGpx,
   dxf: writeDxf,
   svg: (plan, parts) => writeSvg(plan, parts),
@@ -21,6 +22,7 @@ const WRITERS: Readonly<Record<ExportKind, (plan: Plan, parts: readonly Part[]) 
 
 export const EXPORT_TYPES: Readonly<Record<ExportKind, string>> = {
   geojson: 'application/geo+json',
+  'geojson-local': 'application/json',
   gpx: 'application/gpx+xml',
   dxf: 'image/vnd.dxf',
   svg: 'image/svg+xml',

@@ -29,17 +29,22 @@ const crs = z.looseObject({
   crs: z.looseObject({ properties: z.looseObject({ name: z.string() }) }).nullish(),
 });
 
+/** A file of ours in the metres of a plan says so. */
+export const LOCAL_METRES = 'metres of the plan; x right, y up its sheet';
+const ours = z.looseObject({ coordinates: z.literal(LOCAL_METRES) });
+
 /** What an old-style `crs` member may say and still mean longitude and latitude. */
 const WGS84 = /CRS:?84|EPSG:+(?:\d*:)?4326$/i;
 
 const places = (points: readonly (readonly number[])[]): LonLat[] =>
   points.map(([longitude = NaN, latitude = NaN]) => [longitude, latitude]);
 
-function partsOf(shape: Geometry, name: string): TrackPart[] {
+function partsOf(shape: Geometry, name: string, coordinates: TrackPart['coordinates']): TrackPart[] {
   const part = (kind: TrackPart['kind'], points: readonly (readonly number[])[]): TrackPart => ({
     name,
     kind,
     points: places(points),
+    coordinates,
   });
   switch (shape.type) {
     case 'Point':
@@ -69,6 +74,7 @@ export function readGeoJson(text: string): readonly TrackPart[] {
   const named = crs.safeParse(json);
   const system = named.success ? named.data.crs?.properties.name : undefined;
   if (system !== undefined && !WGS84.test(system)) throw new UnreadableFile('other-projection', system);
+  const coordinates = ours.safeParse(json).success ? 'local' : 'wgs84';
   const read = document.safeParse(json);
   if (!read.success) throw new UnreadableFile('unknown-format');
   const shapes: { shape: Geometry; name: string }[] = [];
@@ -83,13 +89,18 @@ export function readGeoJson(text: string): readonly TrackPart[] {
       }
       case 'GeometryCollection':
         return thing.geometries.forEach((g) => shapes.push({ shape: g, name }));
-      default:
+      case 'Point':
+      case 'MultiPoint':
+      case 'LineString':
+      case 'MultiLineString':
+      case 'Polygon':
+      case 'MultiPolygon':
         shapes.push({ shape: thing, name });
     }
   };
   take(read.data, '');
-  const parts = shapes.flatMap(({ shape, name }) => partsOf(shape, name));
+  const parts = shapes.flatMap(({ shape, name }) => partsOf(shape, name, coordinates));
   const points = parts.filter((p) => p.kind === 'points').flatMap((p) => p.points);
   const lines = parts.filter((p) => p.kind !== 'points');
-  return points.length > 0 ? [...lines, { name: 'points', kind: 'points', points }] : lines;
+  return points.length > 0 ? [...lines, { name: 'points', kind: 'points', points, coordinates }] : lines;
 }

@@ -25,6 +25,7 @@ const middle = (points: readonly LonLat[]): LonLat => {
  * part's centre, which becomes the plan's place.
  */
 export function placePart(part: TrackPart, plan: Pick<Plan, 'place' | 'ground'>): Placed {
+  if (part.coordinates === 'local') return { points: part.points.map(([x, y]) => ({ x, y })), place: null };
   const { north } = plan.ground;
   const own = projectionAt(plan.place, north);
   const [longitude, latitude] = middle(part.points);

@@ -5,6 +5,8 @@ export interface TrackPart {
   readonly name: string;
   readonly kind: 'track' | 'route' | 'outline' | 'points';
   readonly points: readonly LonLat[];
+  /** Degrees, or metres of a plan where the file says that it is one of ours in metres. */
+  readonly coordinates: 'wgs84' | 'local';
 }
 
 /** Why a file gives no outline; each with its own words. */
@@ -59,7 +61,10 @@ export interface Reading {
   readonly pause?: () => Promise<void>;
 }
 
-const WIDEST_DEGREES = 0.5;
+/** Ten kilometres of latitude, degrees. */
+const WIDEST_DEGREES = 0.1;
+/** From a plan's origin, m. */
+const FURTHEST = 10000;
 
 /** Parts that can make an outline, checked: places in range, on one side of the date line, near to each other. */
 export function checkParts(parts: readonly TrackPart[]): readonly TrackPart[] {
@@ -68,6 +73,7 @@ export function checkParts(parts: readonly TrackPart[]): readonly TrackPart[] {
   for (const [longitude, latitude] of places) {
     if (!Number.isFinite(longitude) || !Number.isFinite(latitude))
       throw new UnreadableFile('not-well-formed');
+    if (parts[0]?.coordinates === 'local') continue;
     if (Math.abs(longitude) > 180 || Math.abs(latitude) > 90) throw new UnreadableFile('other-projection');
   }
   const distinct = (points: readonly LonLat[]) => new Set(points.map(([a, b]) => `${a} ${b}`)).size;
@@ -75,6 +81,10 @@ export function checkParts(parts: readonly TrackPart[]): readonly TrackPart[] {
   const usable = parts.filter((p) => distinct(p.points) >= 3);
   if (usable.length === 0) throw new UnreadableFile('one-point');
   for (const part of usable) {
+    if (part.coordinates === 'local') {
+      if (part.points.flat().some((n) => Math.abs(n) > FURTHEST)) throw new UnreadableFile('too-wide');
+      continue;
+    }
     let [west, east, south, north] = [Infinity, -Infinity, Infinity, -Infinity];
     for (const [longitude, latitude] of part.points) {
       west = Math.min(west, longitude);
@@ -84,7 +94,7 @@ export function checkParts(parts: readonly TrackPart[]): readonly TrackPart[] {
     }
     if (east - west > 180) throw new UnreadableFile('date-line');
     const shrunk = Math.cos(((north + south) / 2) * (Math.PI / 180));
-    if ((east - west) * shrunk > WIDEST_DEGREES / 5 || north - south > WIDEST_DEGREES / 5)
+    if ((east - west) * shrunk > WIDEST_DEGREES || north - south > WIDEST_DEGREES)
       throw new UnreadableFile('too-wide');
   }
   return usable;

@@ -77,7 +77,7 @@ export function writeDxf(plan: Plan, parts: readonly Part[]): string {
           line([p.latch, p.hinge, p.tip], false);
           break;
       }
-      if ('label' in p && p.label !== undefined) {
+      if ('label' in p) {
         const at = p.shape === 'circle' ? p.at : p.points[0];
         if (at) drawing.drawText(at.x + 0.1, at.y + 0.1, TEXT_HIGH, 0, plain(p.label));
       }

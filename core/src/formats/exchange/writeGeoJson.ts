@@ -3,6 +3,7 @@ import type { Vector } from '../../ground/vector';
 import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
 import { sideFrames } from '../../drawing/frames';
+import { LOCAL_METRES } from './geoJson';
 import { projectionAt } from './projection';
 
 /** Nine decimals of a degree are a tenth of a millimetre. */
@@ -87,7 +88,7 @@ export function writeGeoJson(plan: Plan, parts: readonly Part[], coordinates: 'w
   const collection = {
     type: 'FeatureCollection',
     name: plan.name,
-    ...(coordinates === 'local' ? { coordinates: 'metres of the plan; x right, y up its sheet' } : {}),
+    ...(coordinates === 'local' ? { coordinates: LOCAL_METRES } : {}),
     features,
   };
   return `${JSON.stringify(collection, null, 1)}\n`;

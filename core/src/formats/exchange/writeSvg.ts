@@ -110,8 +110,10 @@ export function writeSvg(plan: Plan, parts: readonly Part[], options: SvgOptions
   const contours = relief(plan.ground.spotHeights, extent).contours.flatMap((c) =>
     c.lines.map((l) => element('path', { ...INK.contour, d: path(l, '') })),
   );
+  const inside = (p: Vector) =>
+    p.x > MARGIN && p.x < sheet.wide - MARGIN && p.y > MARGIN && p.y < sheet.high - FOOT - MARGIN;
   const labels = [...ground.building, ...ground.tree, ...ground.service, ...ground.boundary].flatMap((p) => {
-    if (!('label' in p) || p.label === undefined) return [];
+    if (!('label' in p)) return [];
     const points = p.shape === 'circle' ? [p.at] : p.points;
     const c =
       p.shape === 'polygon'
@@ -119,7 +121,7 @@ export function writeSvg(plan: Plan, parts: readonly Part[], options: SvgOptions
             x: points.reduce((t, q) => t + q.x, 0) / points.length,
             y: points.reduce((t, q) => t + q.y, 0) / points.length,
           })
-        : at(points[0] ?? { x: 0, y: 0 });
+        : at(points.find((q) => inside(at(q))) ?? { x: 0, y: 0 });
     return [
       text(
         c.x + (p.shape === 'polygon' ? 0 : 2),
@@ -180,7 +182,7 @@ export function writeSvg(plan: Plan, parts: readonly Part[], options: SvgOptions
       'font-size': 3,
       fill: '#1c2a22',
     },
-    `<title>${escaped(`${plan.name}, 1 : ${sheet.scale}`)}</title>${PATTERNS}${body.join('\n')}${foot(plan, sheet)}`,
+    `<title>${escaped(`${plan.name}, 1 : ${sheet.scale}`)}</title>${PATTERNS}${clip(sheet)}${element('g', { 'clip-path': 'url(#picture)' }, body.join('\n'))}${foot(plan, sheet)}`,
   );
 }
 
@@ -189,6 +191,15 @@ const PATTERNS =
   '<path d="M0 0V1.8" stroke="#7a5b3a" stroke-width="0.18"/></pattern>' +
   '<pattern id="boards" width="2" height="2" patternUnits="userSpaceOnUse"><rect width="2" height="2" fill="#ece7d8"/>' +
   '<path d="M0 1.9H2" stroke="#cfc8b2" stroke-width="0.3"/></pattern></defs>';
+
+/** The picture keeps off the margins and the foot. */
+const clip = (sheet: Sheet) =>
+  `<defs><clipPath id="picture">${element('rect', {
+    x: MARGIN / 2,
+    y: MARGIN / 2,
+    width: sheet.wide - MARGIN,
+    height: sheet.high - MARGIN / 2 - FOOT - 6,
+  })}</clipPath></defs>`;
 
 /** Name, scale, a bar to check the print by, and north. */
 function foot(plan: Plan, sheet: Sheet): string {

@@ -9,6 +9,7 @@ interface Open {
   readonly kind: TrackPart['kind'];
   name: string;
   readonly points: LonLat[];
+  readonly coordinates: 'wgs84';
 }
 
 /** `-2.31,54.1,0 -2.30,54.1,0`, as KML writes places. */
@@ -58,7 +59,7 @@ export async function readXml(
     root ||= tag;
     words = '';
     const kind = OPENS[tag];
-    if (kind) open = { kind, name, points: [] };
+    if (kind) open = { kind, name, points: [], coordinates: 'wgs84' };
     if (PLACES.has(tag) || tag === 'wpt') {
       const place: LonLat = [Number(attributes.lon), Number(attributes.lat)];
       (tag === 'wpt' ? lone : (open?.points ?? lone)).push(place);
@@ -90,6 +91,6 @@ export async function readXml(
   parser.close();
   if (failure) throw failure;
   if (root !== 'gpx' && root !== 'kml') throw new UnreadableFile('unknown-format', root);
-  if (lone.length > 0) parts.push({ name: 'waypoints', kind: 'points', points: lone });
+  if (lone.length > 0) parts.push({ name: 'waypoints', kind: 'points', points: lone, coordinates: 'wgs84' });
   return parts;
 }

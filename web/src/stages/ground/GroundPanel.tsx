@@ -1,7 +1,7 @@
 import { SOIL_FACTORS, SOIL_NAMES, type Soil } from '@aviarum/core';
 import { Pick } from '../../fields/Choice';
 import { LengthField } from '../../fields/LengthField';
-import { AngleField } from '../../fields/RatioFields';
+import { AngleField, DegreesField } from '../../fields/RatioFields';
 import { usePlan } from '../../state/planStore';
 import { useReckoning, useReader } from '../../state/reckoningStore';
 import { useSelection } from '../../state/selection';
@@ -80,6 +80,18 @@ export function GroundPanel({ base }: { base: string }) {
             name="North, right of up"
             value={ground.north}
             onCommit={(north) => take({ verb: 'set-ground', to: { north } }, 'turn north')}
+          />
+          <DegreesField
+            name="Latitude"
+            value={plan.place.latitude}
+            most={90}
+            onCommit={(latitude) => take({ verb: 'set-place', to: { latitude } }, 'say where it is')}
+          />
+          <DegreesField
+            name="Longitude"
+            value={plan.place.longitude}
+            most={180}
+            onCommit={(longitude) => take({ verb: 'set-place', to: { longitude } }, 'say where it is')}
           />
           <label className="field">
             <span className="name">Turn it</span>

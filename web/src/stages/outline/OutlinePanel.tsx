@@ -1,5 +1,6 @@
-import { useState } from 'react';
+import { Suspense, lazy, useState } from 'react';
 import { asRectangle } from '@aviarum/core';
+import { Link } from 'react-router';
 import { usePlan } from '../../state/planStore';
 import { useReader, useReckoning } from '../../state/reckoningStore';
 import { HeadlineWorking } from '../HeadlineWorking';
@@ -10,11 +11,17 @@ import { Runs } from './Runs';
 import { SidesTable } from './SidesTable';
 import { WalkFields } from './WalkFields';
 
-type Way = 'rectangle' | 'walked' | 'sides';
+// Surveying and reading files come when they are asked for.
+const TapeFields = lazy(() => import('../../survey/TapeFields'));
+const FileFields = lazy(() => import('../../files/FileFields'));
+
+type Way = 'rectangle' | 'walked' | 'sides' | 'tape' | 'file';
 const WAYS: readonly { readonly value: Way; readonly label: string }[] = [
   { value: 'rectangle', label: 'width and depth' },
   { value: 'walked', label: 'as walked' },
   { value: 'sides', label: 'side by side' },
+  { value: 'tape', label: 'by tape' },
+  { value: 'file', label: 'from a file' },
 ];
 
 export function OutlinePanel({ base }: { base: string }) {
@@ -23,7 +30,8 @@ export function OutlinePanel({ base }: { base: string }) {
   const figures = useReckoning((s) => s.reckoning?.figures);
   const [chosen, setWay] = useState<Way | null>(null);
   if (!plan) return null;
-  const way = chosen ?? (asRectangle(plan) ? 'rectangle' : 'sides');
+  const usual = plan.ground.tape.stakes.length > 0 ? 'tape' : asRectangle(plan) ? 'rectangle' : 'sides';
+  const way = chosen ?? usual;
   return (
     <Panel
       stage="outline"
@@ -32,7 +40,7 @@ export function OutlinePanel({ base }: { base: string }) {
     >
       <OpenOnOutline plan={plan} />
       <section aria-label="Put down by">
-        <div className="choices" role="group" aria-label="Put the outline down by">
+        <div className="choices several" role="group" aria-label="Put the outline down by">
           {WAYS.map((w) => (
             <button
               key={w.value}
@@ -47,6 +55,10 @@ export function OutlinePanel({ base }: { base: string }) {
         {way === 'rectangle' && <RectangleFields plan={plan} />}
         {way === 'walked' && <WalkFields key={plan.sides.map((s) => s.id).join(' ')} plan={plan} />}
         {way === 'sides' && <SidesTable plan={plan} />}
+        <Suspense fallback={<p className="soft">Opening …</p>}>
+          {way === 'tape' && <TapeFields plan={plan} />}
+          {way === 'file' && <FileFields plan={plan} />}
+        </Suspense>
       </section>
       {figures && (
         <dl className="tally">
@@ -71,6 +83,11 @@ export function OutlinePanel({ base }: { base: string }) {
         </dl>
       )}
       <Runs plan={plan} />
+      <div>
+        <Link className="btn" to={`${base}/yard`}>
+          Set it out in the yard
+        </Link>
+      </div>
     </Panel>
   );
 }

@@ -1,0 +1,26 @@
+import type { Plan } from '@aviarum/core';
+import { useEffect, useState } from 'react';
+import { usePlan } from '../state/planStore';
+import { followPlan, useReckoning } from '../state/reckoningStore';
+import { followSaving, openPlan } from '../state/saving';
+
+/** Opens the plan of an address, reckons and saves it while the page is up. */
+export function useOpenPlan(holding: string, planId: string): { plan: Plan | null; failed: unknown } {
+  const [failed, setFailed] = useState<unknown>(null);
+  const plan = usePlan((s) => (s.plan?.id === planId && s.holding === holding ? s.plan : null));
+  useEffect(() => {
+    let stops: (() => void)[] = [];
+    let left = false;
+    useReckoning.setState({ reckoning: null });
+    openPlan(holding, planId)
+      .then(() => {
+        if (!left) stops = [followPlan(), followSaving()];
+      })
+      .catch((error: unknown) => setFailed(error));
+    return () => {
+      left = true;
+      stops.forEach((stop) => stop());
+    };
+  }, [holding, planId]);
+  return { plan, failed };
+}

@@ -1,0 +1,91 @@
+import type { Plan } from '@aviarum/core';
+import { PAPERS, type PaperName, SCALES, fitPaper, writeSvg } from '@aviarum/core/formats';
+import { sheetScene } from '@aviarum/core';
+import { useMemo } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
+import { Choice, Pick } from '../fields/Choice';
+import { Trouble } from '../pages/Trouble';
+import { useOpenPlan } from '../pages/useOpenPlan';
+import { useReckoning } from '../state/reckoningStore';
+
+const NAMES = Object.keys(PAPERS) as PaperName[];
+
+/** The plan on one sheet of paper at a stated scale. */
+export default function PrintPage() {
+  const { holding = '', planId = '' } = useParams();
+  const { plan, failed } = useOpenPlan(holding, planId);
+  if (failed !== null) return <Trouble error={failed} back={`/h/${holding}`} />;
+  if (!plan) return <p className="page soft">Opening the plan …</p>;
+  return <Paper plan={plan} back={`/h/${holding}/p/${planId}/outline`} />;
+}
+
+function Paper({ plan, back }: { plan: Plan; back: string }) {
+  const parts = useReckoning((s) => s.reckoning?.parts);
+  const [params, setParams] = useSearchParams();
+  const usual: PaperName = plan.units === 'imperial' ? 'Letter' : 'A4';
+  const paper = NAMES.find((n) => n === params.get('paper')) ?? usual;
+  const asked = Number(params.get('scale'));
+  const fits = useMemo(() => fitPaper(sheetScene(plan, []).extent, plan.units, paper), [plan, paper]);
+  const scale = Number.isInteger(asked) && asked >= 5 && asked <= 20000 ? asked : fits.scale;
+  const svg = useMemo(
+    () => (parts ? writeSvg(plan, parts, { paper, scale }) : ''),
+    [plan, parts, paper, scale],
+  );
+  const set = (name: string, value: string) =>
+    setParams(
+      (before) => {
+        const next = new URLSearchParams(before);
+        next.set(name, value);
+        if (name === 'paper') next.delete('scale');
+        return next;
+      },
+      { replace: true },
+    );
+  const scales = [...new Set<number>([...SCALES[plan.units], fits.scale, scale])].sort((a, b) => a - b);
+  return (
+    <div className="pagebody printbody">
+      {/* The printer is told the paper, or it would shrink the sheet and the scale with it. */}
+      <style>{`@page { size: ${fits.wide}mm ${fits.high}mm; margin: 0 }`}</style>
+      <header className="topbar noprint">
+        <Link to="/" className="wordmark">
+          AVIARUM
+        </Link>
+        <div className="crumbs">
+          <Link to={back}>
+            <b>{plan.name}</b>
+          </Link>{' '}
+          / Print
+        </div>
+      </header>
+      <main className="printpage">
+        <div className="fields noprint printset">
+          <Choice
+            name="Paper"
+            value={paper}
+            options={NAMES.map((value) => ({ value, label: value }))}
+            onChoose={(value) => set('paper', value)}
+          />
+          <Pick
+            name="Scale"
+            value={String(scale)}
+            options={scales.map((s) => ({
+              value: String(s),
+              label: `1 : ${s}${s === fits.scale ? ', the largest that fits' : s < fits.scale ? ', larger than the sheet' : ''}`,
+            }))}
+            onChoose={(value) => set('scale', value)}
+          />
+          <button type="button" className="btn btn-accent" onClick={() => window.print()}>
+            Print at full size
+          </button>
+        </div>
+        {/* Our own drawing; every name in it was escaped when it was written. */}
+        <div
+          className="paper"
+          role="img"
+          aria-label={`${plan.name} at 1 to ${scale}`}
+          dangerouslySetInnerHTML={{ __html: svg }}
+        />
+      </main>
+    </div>
+  );
+}

@@ -1,0 +1,127 @@
+import type { Plan, Stake, StakeOut } from '@aviarum/core';
+import { useState } from 'react';
+import { Choice } from '../fields/Choice';
+import { LengthField } from '../fields/LengthField';
+import { Findings } from '../stages/Findings';
+import { usePlan } from '../state/planStore';
+import { useReader } from '../state/reckoningStore';
+import { Tick } from './Tick';
+
+const SIDES = { front: 'in front', behind: 'behind', on: 'on the line' } as const;
+
+const TOLD = { badly: '▲ the tapes meet too flat; take other marks', 'is-mark': 'is a mark itself' } as const;
+
+/** Every corner by its two tapes. */
+export function StakeRows({ plan, out }: { plan: Plan; out: StakeOut }) {
+  const draft = usePlan((s) => s.draft);
+  return (
+    <section aria-label="Stakes">
+      <h2>Stakes</h2>
+      {draft && <Findings stage="outline" />}
+      <div className="ticks">
+        {out.stakes.map((stake) => (
+          <StakeRow key={stake.part} plan={plan} out={out} stake={stake} />
+        ))}
+      </div>
+    </section>
+  );
+}
+
+function StakeRow({ plan, out, stake }: { plan: Plan; out: StakeOut; stake: Stake }) {
+  const reader = useReader();
+  const [moving, setMoving] = useState(false);
+  const name = `Corner ${stake.number}`;
+  return (
+    <div>
+      <div className="tickrow">
+        <Tick plan={plan} part={stake.part} name={name}>
+          <b>{name}</b>{' '}
+          <span className="soft small">{stake.told === 'well' ? SIDES[stake.side] : TOLD[stake.told]}</span>
+          <span className="tapes">
+            A <b className="figure">{reader.tape(stake.tapes[0])}</b> B{' '}
+            <b className="figure">{reader.tape(stake.tapes[1])}</b>
+          </span>
+        </Tick>
+        <button
+          type="button"
+          className="btn noprint"
+          aria-expanded={moving}
+          aria-label={`${name} stands elsewhere`}
+          onClick={() => setMoving(!moving)}
+        >
+          elsewhere
+        </button>
+      </div>
+      {moving && <Elsewhere out={out} stake={stake} onDone={() => setMoving(false)} />}
+    </div>
+  );
+}
+
+const round = (metres: number) => Math.round(metres * 1000) / 1000;
+
+/** A stake that could not stand where it should: measured where it does, and the plan follows. */
+function Elsewhere({ out, stake, onDone }: { out: StakeOut; stake: Stake; onDone: () => void }) {
+  const take = usePlan((s) => s.take);
+  const reader = useReader();
+  const [a, setA] = useState(round(stake.level[0]));
+  const [b, setB] = useState(round(stake.level[1]));
+  const [side, setSide] = useState<'front' | 'behind'>(stake.side === 'behind' ? 'behind' : 'front');
+  const [wrong, setWrong] = useState<string | null>(null);
+  const move = async () => {
+    const { surveyByTape, sayProblem } = await import('@aviarum/core/survey');
+    const marks = out.marks.map((m, i) => ({
+      id: `m${i}`,
+      name: m.name,
+      at: { x: m.at.x, y: m.at.y },
+      height: null,
+    }));
+    const readings = [a, b].map((distance, i) => ({ mark: `m${i}`, distance }));
+    const tape = {
+      marks,
+      stakes: [{ id: 'here', name: `Corner ${stake.number}`, side, height: null, readings }],
+      between: [],
+    };
+    const { stakes, problems } = surveyByTape(tape);
+    const [problem] = problems;
+    const [found] = stakes;
+    if (problem || !found)
+      return setWrong(problem ? sayProblem(problem, tape, reader) : 'The two distances give no place.');
+    const to = { x: round(found.at.x), y: round(found.at.y) };
+    take(
+      { verb: 'move-corner', corner: stake.part.slice('corner:'.length), to },
+      `put corner ${stake.number} where it stands`,
+    );
+    onDone();
+  };
+  return (
+    <div className="openthing noprint" role="group" aria-label={`Corner ${stake.number}, where it stands`}>
+      <p className="small soft" style={{ margin: 0 }}>
+        Measure it where it stands, tape held level.
+      </p>
+      <div className="fields">
+        <LengthField name="From A" value={a} least={0.01} most={500} onCommit={setA} />
+        <LengthField name="From B" value={b} least={0.01} most={500} onCommit={setB} />
+      </div>
+      <Choice
+        name="Side of the base line"
+        hideName
+        value={side}
+        options={[
+          { value: 'front', label: 'in front' },
+          { value: 'behind', label: 'behind' },
+        ]}
+        onChoose={setSide}
+      />
+      {wrong !== null && (
+        <span className="wrong" role="alert">
+          {wrong}
+        </span>
+      )}
+      <div>
+        <button type="button" className="btn btn-primary" onClick={() => void move()}>
+          It stands here; the plan follows
+        </button>
+      </div>
+    </div>
+  );
+}
