@@ -57,6 +57,17 @@ test('stakes are found by tape, a slip of 0.50 is named and mended, and the outl
     '7.00 m across, −3.00 m up',
   );
   await expect(page.locator('.d-ellipse')).toHaveCount(4);
+  // A reading may be left out again: what is over still finds the stake.
+  const spare = page
+    .getByRole('region', { name: 'stake 1', exact: true })
+    .getByRole('textbox', { name: /^to D/ });
+  await spare.fill('');
+  await spare.press('Enter');
+  await expect(spare).toHaveAttribute('placeholder', 'not read');
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await expect(page.getByRole('note', { name: 'Where stake 1 is' })).toContainText(
+    '1.00 m across, −3.00 m up',
+  );
   await page.getByRole('button', { name: 'Lay the outline out through the stakes' }).click();
   await expect(keeper.bar('Run')).toHaveText('30.0m²');
 });

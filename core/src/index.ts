@@ -35,7 +35,7 @@ export { type Profile, sideProfile, sideProfiles } from './ground/profile';
 export { type Guide, type SnapGround, type Snapped, snapCorner, snapGround } from './ground/snaps';
 export { type Ring, type RingSide, surveyRings } from './ground/survey';
 export { type Terrain, terrainOf } from './ground/terrain';
-export type { Vector } from './ground/vector';
+export { toSegment, type Vector } from './ground/vector';
 export { closingError, shareOut } from './ground/walk';
 export { nextId } from './plan/ids';
 export { ASSUMPTIONS, type AssumptionId, SOIL_FACTORS, type Soil } from './plan/assumptions';

@@ -20,6 +20,9 @@ export interface SlopeTint {
 
 /** Points down the slope from its middle. */
 export interface FallArrow {
+  /** The triangle that has this slope all over. */
+  readonly over: readonly Vector[];
+  /** Its middle. */
   readonly at: Vector;
   /** Unit vector downhill. */
   readonly way: Vector;
@@ -105,10 +108,11 @@ function slopes(heights: readonly SpotHeight[]) {
     const dx = ((b.z - a.z) * (c.y - a.y) - (c.z - a.z) * (b.y - a.y)) / whole;
     const dy = ((c.z - a.z) * (b.x - a.x) - (b.z - a.z) * (c.x - a.x)) / whole;
     const grade = Math.hypot(dx, dy);
-    tints.push({ points: [a, b, c].map(({ x, y }) => ({ x, y })), grade, steepness: steepness(grade) });
+    const over = [a, b, c].map(({ x, y }) => ({ x, y }));
+    tints.push({ points: over, grade, steepness: steepness(grade) });
     if (grade < FLAT) continue;
     const at = { x: (a.x + b.x + c.x) / 3, y: (a.y + b.y + c.y) / 3 };
-    arrows.push({ at, way: { x: -dx / grade, y: -dy / grade }, grade });
+    arrows.push({ over, at, way: { x: -dx / grade, y: -dy / grade }, grade });
   }
   return { tints, arrows };
 }

@@ -12,13 +12,24 @@ interface Props {
   readonly numeric?: true;
   readonly parse: (text: string) => Parsed;
   readonly onCommit: (value: number) => void;
+  /** Where a figure may also be left out: called when the field is emptied. */
+  readonly onClear?: (() => void) | undefined;
 }
 
 /**
  * A figure typed freely. A field whose text did not change changes nothing, however it was rounded for reading; what cannot
  * be read is said at the field, and stays there to be mended.
  */
-export function FigureField({ name, hideName, shown, placeholder, numeric, parse, onCommit }: Props) {
+export function FigureField({
+  name,
+  hideName,
+  shown,
+  placeholder,
+  numeric,
+  parse,
+  onCommit,
+  onClear,
+}: Props) {
   const id = useId();
   const [typed, setTyped] = useState<string | null>(null);
   const [wrong, setWrong] = useState<string | null>(null);
@@ -28,6 +39,10 @@ export function FigureField({ name, hideName, shown, placeholder, numeric, parse
   };
   const commit = () => {
     if (typed === null || typed === shown) return reset();
+    if (onClear && typed.trim() === '') {
+      reset();
+      return onClear();
+    }
     const parsed = parse(typed);
     if (!parsed.ok) return setWrong(parsed.message);
     reset();

@@ -19,6 +19,8 @@ interface Props {
   readonly most: number;
   readonly placeholder?: string;
   readonly onCommit: (value: number) => void;
+  /** Called when the field is emptied; without it a length must be given. */
+  readonly onClear?: () => void;
 }
 
 /** A length typed freely in the reader's units; a minus is read where the least is below nothing. */
@@ -31,6 +33,7 @@ export function LengthField({
   most,
   placeholder,
   onCommit,
+  onClear,
 }: Props) {
   const { system } = useReader();
   const print = (metres: number) => printLength(metres, system, kind);
@@ -52,6 +55,7 @@ export function LengthField({
       {...(placeholder === undefined ? {} : { placeholder })}
       parse={parse}
       onCommit={onCommit}
+      onClear={onClear}
     />
   );
 }

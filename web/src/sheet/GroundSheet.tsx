@@ -103,6 +103,7 @@ export function GroundSheet({ stage, still }: { stage: StageId; still?: true }) 
             <ReliefLayer
               relief={relief}
               scene={scene}
+              ground={ground}
               scale={scale}
               words={size.width < PHONE ? 'no' : words}
             />

@@ -1,15 +1,19 @@
-import type { Relief, SheetScene, SlopeTint, Vector } from '@aviarum/core';
+import {
+  type GroundScene,
+  type Relief,
+  type SheetScene,
+  type SlopeTint,
+  type Vector,
+  roomiest,
+} from '@aviarum/core';
 import { memo } from 'react';
 import { useReader } from '../state/reckoningStore';
+import { fallArrows } from './fallArrows';
 import { polygon, polyline } from './layers';
 
 const STEEP: readonly SlopeTint['steepness'][] = ['steps-welded', 'steps-hexagonal', 'too-steep'];
-/** Arrows nearer to each other than this say the same twice, px. */
-const APART = 190;
 /** A contour with fewer points is too short to be named. */
 const LEAST_POINTS = 10;
-/** How far an arrow keeps from the middle of a side, px. */
-const NEAR_LENGTH = 74;
 /** Half an arrow's length, px. */
 const HALF = 17;
 
@@ -52,28 +56,27 @@ function ContourWord({
 export const ReliefLayer = memo(function ReliefLayer({
   relief,
   scene,
+  ground,
   scale,
   words,
 }: {
   relief: Relief;
   scene: SheetScene;
+  ground: GroundScene;
   scale: number;
   words: 'yes' | 'no';
 }) {
   const reader = useReader();
-  // Nothing is written where a side has its length.
-  const placed = scene.sides.map((s) => ({
-    x: ((s.start.x + s.end.x) / 2) * scale,
-    y: (-(s.start.y + s.end.y) / 2) * scale,
-  }));
-  const lengths = placed.length;
-  const arrows = [...relief.arrows].filter(({ at }) => {
-    const p = { x: at.x * scale, y: -at.y * scale };
-    if (placed.some((q, i) => Math.hypot(p.x - q.x, p.y - q.y) < (i < lengths ? NEAR_LENGTH : APART)))
-      return false;
-    placed.push(p);
-    return true;
-  });
+  const { run } = scene.layers;
+  const written = [
+    ...scene.sides.map((s) => ({ x: (s.start.x + s.end.x) / 2, y: (s.start.y + s.end.y) / 2 })),
+    ...scene.corners.map((c) => c.at),
+    ...run.flatMap((r) => (r.shape === 'polygon' ? [roomiest(r.points)] : [])),
+  ];
+  const lines = [...ground.service, ...ground.boundary, ...ground.building].flatMap((p) =>
+    p.shape === 'line' ? [p.points] : p.shape === 'polygon' ? [[...p.points, ...p.points.slice(0, 1)]] : [],
+  );
+  const arrows = fallArrows(relief.arrows, scale, written, lines);
   return (
     <g pointerEvents="none" aria-hidden="true">
       {STEEP.map((kind) => (

@@ -58,6 +58,7 @@ function Paper({ plan, back }: { plan: Plan; back: string }) {
         </div>
       </header>
       <main className="printpage">
+        <h1 className="sr-only noprint">{plan.name}, to print</h1>
         <div className="fields noprint printset">
           <Choice
             name="Paper"

@@ -38,8 +38,12 @@ function StakeRow({ plan, out, stake }: { plan: Plan; out: StakeOut; stake: Stak
           <b>{name}</b>{' '}
           <span className="soft small">{stake.told === 'well' ? SIDES[stake.side] : TOLD[stake.told]}</span>
           <span className="tapes">
-            A <b className="figure">{reader.tape(stake.tapes[0])}</b> B{' '}
-            <b className="figure">{reader.tape(stake.tapes[1])}</b>
+            <span>
+              A <b className="figure">{reader.tape(stake.tapes[0])}</b>
+            </span>{' '}
+            <span>
+              B <b className="figure">{reader.tape(stake.tapes[1])}</b>
+            </span>
           </span>
         </Tick>
         <button

@@ -85,6 +85,13 @@ function painter(sheet: Sheet, origin: Vector) {
   return { mm, at, path, draw };
 }
 
+/** Words over lines stay readable: a rim of the paper's white about each letter. */
+const HALO = {
+  'paint-order': 'stroke',
+  stroke: '#ffffff',
+  'stroke-width': 0.9,
+  'stroke-linejoin': 'round',
+};
 const text = (x: number, y: number, words: string, more: Readonly<Record<string, string | number>> = {}) =>
   element('text', { x: round(x), y: round(y), ...more }, escaped(words));
 
@@ -124,7 +131,7 @@ export function writeSvg(plan: Plan, parts: readonly Part[], options: SvgOptions
         : at(points.find((q) => inside(at(q))) ?? { x: 0, y: 0 });
     return [
       text(
-        c.x + (p.shape === 'polygon' ? 0 : 2),
+        c.x + (p.shape === 'polygon' ? 0 : p.shape === 'circle' ? 3.4 : 2),
         c.y + 1,
         p.label,
         p.shape === 'polygon' ? { 'text-anchor': 'middle' } : {},
@@ -157,8 +164,8 @@ export function writeSvg(plan: Plan, parts: readonly Part[], options: SvgOptions
     return text(p.x, p.y + 1, String(c.number), { 'text-anchor': 'middle', 'font-weight': 700 });
   });
   const body = [
-    contours.join(''),
     inked(run, () => 'run'),
+    contours.join(''),
     inked(skirt, (p) => p.kind),
     inked(ground.tree, (p) => p.kind),
     inked(side, (p) => p.kind),
@@ -167,9 +174,7 @@ export function writeSvg(plan: Plan, parts: readonly Part[], options: SvgOptions
     inked(ground.building, () => 'building'),
     inked(gate, (p) => p.kind),
     inked(post, (p) => (p.kind === 'line' ? 'line' : 'post')),
-    labels.join(''),
-    dimensions.join(''),
-    numbers.join(''),
+    element('g', HALO, [...labels, ...dimensions, ...numbers].join('')),
   ];
   return element(
     'svg',

@@ -1,0 +1,17 @@
+import type { Tape } from '@aviarum/core';
+import type { surveyByTape } from '@aviarum/core/survey';
+
+export type Found = ReturnType<typeof surveyByTape>;
+
+/** A tape survey and how to change it. */
+export interface Setting {
+  readonly tape: Tape;
+  readonly onSet: (to: Partial<Tape>, words?: string) => void;
+}
+
+/** The longest reading that is taken, m. */
+export const MOST = 500;
+
+/** How far a reading is from what fits, with its sign. */
+export const residual = (metres: number) =>
+  `${metres > 0 ? '+' : metres < -0.0005 ? '−' : ''}${Math.abs(Math.round(metres * 1000))} mm`;
