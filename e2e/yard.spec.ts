@@ -204,6 +204,7 @@ test('the plan prints on A4 or Letter at the scale that it says', async ({ page 
   const paper = page.getByRole('img', { name: 'Orchard run at 1 to 75' });
   await expect(paper).toBeVisible();
   await page.getByLabel('Scale').selectOption('100');
+  await expect(page.getByRole('img', { name: 'Orchard run at 1 to 100' })).toBeVisible();
   const side = page.locator('.paper [data-part="side:s1"]').first();
   const [, ax, , bx] = /M([\d.]+) ([\d.]+)L([\d.]+)/.exec((await side.getAttribute('d')) ?? '') ?? [];
   expect(Number(bx) - Number(ax)).toBeCloseTo(90, 1);

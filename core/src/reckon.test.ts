@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { type Plan, apply, emptyPlan, reckon } from './index';
-import { aPolygon, aRun, anOutline } from './testing/aRun';
+import { L_SHAPE, aPolygon, aRun, anOutline } from './testing/aRun';
 import { type Term, recompute } from './working';
 
 const figures = (plan: Plan) => reckon(plan).figures;
@@ -115,17 +115,7 @@ describe('posts are set out by rule', () => {
   });
   test('an L round a tree: six corners, eleven line posts, apron of 0.60 in 37.2', () => {
     const skirt = { kind: 'apron', mesh: 'welded-75x50', width: 0.6, lapUp: 0.1 } as const;
-    const plan = anOutline(
-      [
-        [0, 0],
-        [9, 0],
-        [9, 4.5],
-        [5.4, 4.5],
-        [5.4, 8.1],
-        [0, 8.1],
-      ],
-      { skirt },
-    );
+    const plan = anOutline(L_SHAPE, { skirt });
     expect(posts(plan)).toEqual([6, 0, 0, 0, 11, 17]);
     expect(figures(plan).area).toBeCloseTo(59.94, 9);
     expect(figures(plan)['skirt.stripLength']).toBeCloseTo(37.2, 9);
@@ -139,14 +129,7 @@ describe('posts are set out by rule', () => {
     expect(figures(aPolygon(3, 5, { skirt }))['skirt.stripLength']).toBeCloseTo(15 + 3 * 0.6 * 1.5, 9);
   });
   test('a ring walked clockwise gives the same figures', () => {
-    const points = [
-      [0, 0],
-      [9, 0],
-      [9, 4.5],
-      [5.4, 4.5],
-      [5.4, 8.1],
-      [0, 8.1],
-    ] as const;
+    const points = L_SHAPE;
     const there = figures(anOutline(points));
     const back = figures(anOutline([...points].reverse()));
     for (const [name, value] of Object.entries(there)) expect(back[name]).toBeCloseTo(value, 9);

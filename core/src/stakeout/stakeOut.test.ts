@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { DEMO_PLANS, type Plan, apply, reckon } from '../index';
 import { surveyByTape } from '../survey';
-import { aPolygon, aRun, anOutline, onSlope } from '../testing/aRun';
+import { L_SHAPE, aPolygon, aRun, anOutline, onSlope } from '../testing/aRun';
 import { stakeMarks, stakeOut, usualMarks } from './index';
 
 const out = (plan: Plan) => {
@@ -134,14 +134,7 @@ describe('stakes', () => {
     expect(corner?.tapes[0]).toBeGreaterThan(corner?.level[0] ?? Infinity);
   });
   test('an L has no diagonals: it is no four-sided run', () => {
-    const plan = anOutline([
-      [0, 0],
-      [9, 0],
-      [9, 4.5],
-      [5.4, 4.5],
-      [5.4, 8.1],
-      [0, 8.1],
-    ]);
+    const plan = anOutline(L_SHAPE);
     expect(out(plan).diagonals).toEqual([]);
     expect(out(plan).squares).toHaveLength(6);
   });

@@ -22,6 +22,16 @@ export const PLAIN: Partial<Choices> = {
   skirt: { kind: 'apron', mesh: 'welded-75x50', width: 0.45, lapUp: 0.1 },
 };
 
+/** An L of 59.9 m² round what stands in its far corner. */
+export const L_SHAPE: readonly (readonly [number, number])[] = [
+  [0, 0],
+  [9, 0],
+  [9, 4.5],
+  [5.4, 4.5],
+  [5.4, 8.1],
+  [0, 8.1],
+];
+
 /** A rectangular run of 6.0 × 3.6 with a gate of 0.95 in the middle of the far side, unless said otherwise. */
 export function aRun(options: RunOptions = {}): Plan {
   const {

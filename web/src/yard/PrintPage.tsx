@@ -1,12 +1,12 @@
-import type { Plan } from '@aviarum/core';
+import { type Plan, sheetScene } from '@aviarum/core';
 import { PAPERS, type PaperName, SCALES, fitPaper, writeSvg } from '@aviarum/core/formats';
-import { sheetScene } from '@aviarum/core';
 import { useMemo } from 'react';
-import { Link, useParams, useSearchParams } from 'react-router';
+import { useParams, useSearchParams } from 'react-router';
 import { Choice, Pick } from '../fields/Choice';
 import { Trouble } from '../pages/Trouble';
 import { useOpenPlan } from '../pages/useOpenPlan';
 import { useReckoning } from '../state/reckoningStore';
+import { LeafTop } from './LeafTop';
 
 const NAMES = Object.keys(PAPERS) as PaperName[];
 
@@ -46,17 +46,7 @@ function Paper({ plan, back }: { plan: Plan; back: string }) {
     <div className="pagebody printbody">
       {/* The printer is told the paper, or it would shrink the sheet and the scale with it. */}
       <style>{`@page { size: ${fits.wide}mm ${fits.high}mm; margin: 0 }`}</style>
-      <header className="topbar noprint">
-        <Link to="/" className="wordmark">
-          AVIARUM
-        </Link>
-        <div className="crumbs">
-          <Link to={back}>
-            <b>{plan.name}</b>
-          </Link>{' '}
-          / Print
-        </div>
-      </header>
+      <LeafTop plan={plan} back={back} leaf="Print" />
       <main className="printpage">
         <h1 className="sr-only noprint">{plan.name}, to print</h1>
         <div className="fields noprint printset">

@@ -5,8 +5,8 @@ import { Pick } from '../fields/Choice';
 import { Trouble } from '../pages/Trouble';
 import { useOpenPlan } from '../pages/useOpenPlan';
 import { useReader, useReckoning } from '../state/reckoningStore';
-import { SaveTrouble } from '../shell/TopBar';
-import { ThemeButton } from '../shell/TopBar';
+import { SaveTrouble, ThemeButton } from '../shell/TopBar';
+import { LeafTop } from './LeafTop';
 import { StakeRows } from './StakeRows';
 import { Checks, StringRows } from './StringRows';
 
@@ -19,21 +19,12 @@ export default function YardPage() {
   if (!plan) return <p className="page soft">Opening the plan …</p>;
   return (
     <div className="pagebody yardbody" data-units={plan.units}>
-      <header className="topbar noprint">
-        <Link to="/" className="wordmark">
-          AVIARUM
-        </Link>
-        <div className="crumbs">
-          <Link to={back}>
-            <b>{plan.name}</b>
-          </Link>{' '}
-          / Yard
-        </div>
+      <LeafTop plan={plan} back={back} leaf="Yard">
         <button type="button" className="barbtn" onClick={() => window.print()}>
           Print
         </button>
         <ThemeButton />
-      </header>
+      </LeafTop>
       <main className="yard">
         <SaveTrouble holding={holding} />
         <StakeOutSheet plan={plan} />

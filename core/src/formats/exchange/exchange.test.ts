@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { DEMO_PLANS, type Plan, apply, reckon } from '../../index';
 import { tangled } from '../../ground/polyline';
-import { aRun, anOutline } from '../../testing/aRun';
+import { L_SHAPE, aRun, anOutline } from '../../testing/aRun';
 import {
   EXPORTS,
   type FileProblem,
@@ -28,14 +28,7 @@ const at = (plan: Plan, latitude: number, longitude: number, north = 0): Plan =>
   place: { ...plan.place, latitude, longitude },
   ground: { ...plan.ground, north },
 });
-const L = anOutline([
-  [0, 0],
-  [9, 0],
-  [9, 4.5],
-  [5.4, 4.5],
-  [5.4, 8.1],
-  [0, 8.1],
-]);
+const L = anOutline(L_SHAPE);
 const first = async (text: string) => {
   const [part] = await readTracks(text);
   if (!part) throw new Error('no part');

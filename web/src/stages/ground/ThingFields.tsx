@@ -1,108 +1,13 @@
-import {
-  type Building,
-  type Plan,
-  type Point,
-  SERVICE_NAMES,
-  type Service,
-  type SpotHeight,
-  type Tree,
-} from '@aviarum/core';
-import type { ReactNode } from 'react';
-import { Pick } from '../../fields/Choice';
+import type { SpotHeight, Tree } from '@aviarum/core';
 import { LengthField } from '../../fields/LengthField';
 import { NameField } from '../../fields/NameField';
 import { removalOf } from '../../sheet/removal';
 import { usePlan } from '../../state/planStore';
 import { useSelection } from '../../state/selection';
-
-const FAR = 10000;
-const SERVICES = (Object.keys(SERVICE_NAMES) as Service['kind'][]).map((value) => ({
-  value,
-  label: SERVICE_NAMES[value],
-}));
-
-function PlaceFields({ at, onPut }: { at: Point; onPut: (at: Point) => void }) {
-  return (
-    <>
-      <LengthField name="Across" value={at.x} least={-FAR} most={FAR} onCommit={(x) => onPut({ ...at, x })} />
-      <LengthField name="Up" value={at.y} least={-FAR} most={FAR} onCommit={(y) => onPut({ ...at, y })} />
-    </>
-  );
-}
-
-function BuildingFields({ building, point }: { building: Building; point: number | null }) {
-  const take = usePlan((s) => s.take);
-  const set = (to: Partial<Building>) =>
-    take({ verb: 'set-on-ground', list: 'buildings', id: building.id, to }, `change ${building.name}`);
-  const corner = point === null ? undefined : building.outline[point];
-  const put = (at: Point) => set({ outline: building.outline.map((p, i) => (i === point ? at : p)) });
-  const xs = building.outline.map((p) => p.x);
-  const ys = building.outline.map((p) => p.y);
-  const first = { x: Math.min(...xs), y: Math.min(...ys) };
-  const shift = (at: Point) =>
-    set({
-      outline: building.outline.map((p) => ({ x: p.x + at.x - first.x, y: p.y + at.y - first.y })),
-    });
-  const stretch = (axis: 'x' | 'y', length: number) => {
-    const now = axis === 'x' ? Math.max(...xs) - first.x : Math.max(...ys) - first.y;
-    const grown = (p: Point) => first[axis] + ((p[axis] - first[axis]) * length) / now;
-    if (now > 0) set({ outline: building.outline.map((p) => ({ ...p, [axis]: grown(p) })) });
-  };
-  const addCorner = () => {
-    const i = point ?? 0;
-    const [a, b] = [building.outline[i], building.outline[(i + 1) % building.outline.length]];
-    if (!a || !b) return;
-    const middle = { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 };
-    set({ outline: [...building.outline.slice(0, i + 1), middle, ...building.outline.slice(i + 1)] });
-  };
-  return (
-    <>
-      <NameField name="Name" value={building.name} onCommit={(name) => set({ name })} />
-      <div className="fields">
-        {corner ? (
-          <PlaceFields at={corner} onPut={put} />
-        ) : (
-          <>
-            <PlaceFields at={first} onPut={shift} />
-            <LengthField
-              name="Wide"
-              value={Math.max(...xs) - first.x}
-              least={0.1}
-              most={500}
-              onCommit={(w) => stretch('x', w)}
-            />
-            <LengthField
-              name="Deep"
-              value={Math.max(...ys) - first.y}
-              least={0.1}
-              most={500}
-              onCommit={(d) => stretch('y', d)}
-            />
-          </>
-        )}
-        <LengthField
-          name="Eaves"
-          value={building.eaves}
-          least={0}
-          most={20}
-          onCommit={(eaves) => set({ eaves })}
-        />
-        <LengthField
-          name="Ridge"
-          value={building.height}
-          least={0}
-          most={30}
-          onCommit={(height) => set({ height })}
-        />
-      </div>
-      <div className="mends">
-        <button type="button" className="btn" onClick={addCorner}>
-          {corner ? `Add a corner after corner ${(point ?? 0) + 1}` : 'Add a corner'}
-        </button>
-      </div>
-    </>
-  );
-}
+import { BuildingFields } from './BuildingFields';
+import { LineFields } from './LineFields';
+import { OpenThing } from './OpenThing';
+import { PlaceFields } from './PlaceFields';
 
 function TreeFields({ tree }: { tree: Tree }) {
   const take = usePlan((s) => s.take);
@@ -134,74 +39,6 @@ function TreeFields({ tree }: { tree: Tree }) {
           most={50}
           onCommit={(crown) => set({ crown })}
         />
-      </div>
-    </>
-  );
-}
-
-/** A line of points: a buried service or a boundary. */
-function LineFields({
-  plan,
-  list,
-  id,
-  point,
-}: {
-  plan: Plan;
-  list: 'services' | 'boundaries';
-  id: string;
-  point: number;
-}) {
-  const take = usePlan((s) => s.take);
-  const { openThing } = useSelection();
-  const service = list === 'services' ? plan.ground.services.find((s) => s.id === id) : undefined;
-  const thing = service ?? plan.ground.boundaries.find((b) => b.id === id);
-  if (!thing) return null;
-  const words = `change the ${thing.name}`;
-  const set = (to: { name?: string; line?: Point[] }) => take({ verb: 'set-on-ground', list, id, to }, words);
-  const setService = (to: Partial<Service>) =>
-    take({ verb: 'set-on-ground', list: 'services', id, to }, words);
-  const at = thing.line[point] ?? thing.line[0];
-  const add = () => {
-    const last = point === thing.line.length - 1;
-    const [a, b] = [thing.line[point], thing.line[last ? point - 1 : point + 1]];
-    if (!a || !b) return;
-    // Beyond the last point as far again as it came; otherwise half way to the next.
-    const next = last ? { x: 2 * a.x - b.x, y: 2 * a.y - b.y } : { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 };
-    set({ line: [...thing.line.slice(0, point + 1), next, ...thing.line.slice(point + 1)] });
-    openThing(`${list === 'services' ? 'service' : 'boundary'}:${id}/${point + 1}`);
-  };
-  return (
-    <>
-      <NameField name="Name" value={thing.name} onCommit={(name) => set({ name })} />
-      <div className="fields">
-        {service && (
-          <>
-            <Pick
-              name="What it is"
-              value={service.kind}
-              options={SERVICES}
-              onChoose={(kind) => setService({ kind })}
-            />
-            <LengthField
-              name="Depth"
-              value={service.depth}
-              least={0}
-              most={10}
-              onCommit={(depth) => setService({ depth })}
-            />
-          </>
-        )}
-        {at && (
-          <PlaceFields
-            at={at}
-            onPut={(to) => set({ line: thing.line.map((p, i) => (i === point ? to : p)) })}
-          />
-        )}
-      </div>
-      <div className="mends">
-        <button type="button" className="btn" onClick={add}>
-          Add a point after point {point + 1}
-        </button>
       </div>
     </>
   );
@@ -302,21 +139,5 @@ export function ThingFields() {
         )}
       </div>
     </OpenThing>
-  );
-}
-
-/** A slip for what is open on the sheet, with a way to close it. */
-export function OpenThing({ title, children }: { title: string; children: ReactNode }) {
-  const { openThing } = useSelection();
-  return (
-    <section className="openthing" aria-label={`Open: ${title}`}>
-      <header>
-        <h2 className="subhead">{title}</h2>
-        <button type="button" className="linebtn" onClick={() => openThing(null)}>
-          close
-        </button>
-      </header>
-      {children}
-    </section>
   );
 }

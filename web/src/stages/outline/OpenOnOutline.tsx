@@ -3,7 +3,7 @@ import { Pick } from '../../fields/Choice';
 import { LengthField } from '../../fields/LengthField';
 import { usePlan } from '../../state/planStore';
 import { useSelection } from '../../state/selection';
-import { OpenThing } from '../ground/ThingFields';
+import { OpenThing } from '../ground/OpenThing';
 import { useSideKind } from './SidesTable';
 
 const FAR = 10000;

@@ -4,7 +4,7 @@ import { LengthField } from '../../fields/LengthField';
 import { usePlan } from '../../state/planStore';
 import { useReader, useReckoning } from '../../state/reckoningStore';
 import { useSelection } from '../../state/selection';
-import { OpenThing } from '../ground/ThingFields';
+import { OpenThing } from '../ground/OpenThing';
 
 type PostPart = Extract<Part, { kind: 'post' }>;
 

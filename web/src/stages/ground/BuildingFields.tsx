@@ -1,0 +1,80 @@
+import type { Building, Point } from '@aviarum/core';
+import { LengthField } from '../../fields/LengthField';
+import { NameField } from '../../fields/NameField';
+import { usePlan } from '../../state/planStore';
+import { PlaceFields } from './PlaceFields';
+
+/** A building as a whole, or one of its corners. */
+export function BuildingFields({ building, point }: { building: Building; point: number | null }) {
+  const take = usePlan((s) => s.take);
+  const set = (to: Partial<Building>) =>
+    take({ verb: 'set-on-ground', list: 'buildings', id: building.id, to }, `change ${building.name}`);
+  const corner = point === null ? undefined : building.outline[point];
+  const put = (at: Point) => set({ outline: building.outline.map((p, i) => (i === point ? at : p)) });
+  const xs = building.outline.map((p) => p.x);
+  const ys = building.outline.map((p) => p.y);
+  const first = { x: Math.min(...xs), y: Math.min(...ys) };
+  const shift = (at: Point) =>
+    set({
+      outline: building.outline.map((p) => ({ x: p.x + at.x - first.x, y: p.y + at.y - first.y })),
+    });
+  const stretch = (axis: 'x' | 'y', length: number) => {
+    const now = axis === 'x' ? Math.max(...xs) - first.x : Math.max(...ys) - first.y;
+    const grown = (p: Point) => first[axis] + ((p[axis] - first[axis]) * length) / now;
+    if (now > 0) set({ outline: building.outline.map((p) => ({ ...p, [axis]: grown(p) })) });
+  };
+  const addCorner = () => {
+    const i = point ?? 0;
+    const [a, b] = [building.outline[i], building.outline[(i + 1) % building.outline.length]];
+    if (!a || !b) return;
+    const middle = { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 };
+    set({ outline: [...building.outline.slice(0, i + 1), middle, ...building.outline.slice(i + 1)] });
+  };
+  return (
+    <>
+      <NameField name="Name" value={building.name} onCommit={(name) => set({ name })} />
+      <div className="fields">
+        {corner ? (
+          <PlaceFields at={corner} onPut={put} />
+        ) : (
+          <>
+            <PlaceFields at={first} onPut={shift} />
+            <LengthField
+              name="Wide"
+              value={Math.max(...xs) - first.x}
+              least={0.1}
+              most={500}
+              onCommit={(w) => stretch('x', w)}
+            />
+            <LengthField
+              name="Deep"
+              value={Math.max(...ys) - first.y}
+              least={0.1}
+              most={500}
+              onCommit={(d) => stretch('y', d)}
+            />
+          </>
+        )}
+        <LengthField
+          name="Eaves"
+          value={building.eaves}
+          least={0}
+          most={20}
+          onCommit={(eaves) => set({ eaves })}
+        />
+        <LengthField
+          name="Ridge"
+          value={building.height}
+          least={0}
+          most={30}
+          onCommit={(height) => set({ height })}
+        />
+      </div>
+      <div className="mends">
+        <button type="button" className="btn" onClick={addCorner}>
+          {corner ? `Add a corner after corner ${(point ?? 0) + 1}` : 'Add a corner'}
+        </button>
+      </div>
+    </>
+  );
+}

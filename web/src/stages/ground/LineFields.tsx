@@ -1,0 +1,80 @@
+import { type Plan, type Point, SERVICE_NAMES, type Service } from '@aviarum/core';
+import { Pick } from '../../fields/Choice';
+import { LengthField } from '../../fields/LengthField';
+import { NameField } from '../../fields/NameField';
+import { usePlan } from '../../state/planStore';
+import { useSelection } from '../../state/selection';
+import { PlaceFields } from './PlaceFields';
+
+const SERVICES = (Object.keys(SERVICE_NAMES) as Service['kind'][]).map((value) => ({
+  value,
+  label: SERVICE_NAMES[value],
+}));
+
+/** A line of points: a buried service or a boundary. */
+export function LineFields({
+  plan,
+  list,
+  id,
+  point,
+}: {
+  plan: Plan;
+  list: 'services' | 'boundaries';
+  id: string;
+  point: number;
+}) {
+  const take = usePlan((s) => s.take);
+  const { openThing } = useSelection();
+  const service = list === 'services' ? plan.ground.services.find((s) => s.id === id) : undefined;
+  const thing = service ?? plan.ground.boundaries.find((b) => b.id === id);
+  if (!thing) return null;
+  const words = `change the ${thing.name}`;
+  const set = (to: { name?: string; line?: Point[] }) => take({ verb: 'set-on-ground', list, id, to }, words);
+  const setService = (to: Partial<Service>) =>
+    take({ verb: 'set-on-ground', list: 'services', id, to }, words);
+  const at = thing.line[point] ?? thing.line[0];
+  const add = () => {
+    const last = point === thing.line.length - 1;
+    const [a, b] = [thing.line[point], thing.line[last ? point - 1 : point + 1]];
+    if (!a || !b) return;
+    // Beyond the last point as far again as it came; otherwise half way to the next.
+    const next = last ? { x: 2 * a.x - b.x, y: 2 * a.y - b.y } : { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 };
+    set({ line: [...thing.line.slice(0, point + 1), next, ...thing.line.slice(point + 1)] });
+    openThing(`${list === 'services' ? 'service' : 'boundary'}:${id}/${point + 1}`);
+  };
+  return (
+    <>
+      <NameField name="Name" value={thing.name} onCommit={(name) => set({ name })} />
+      <div className="fields">
+        {service && (
+          <>
+            <Pick
+              name="What it is"
+              value={service.kind}
+              options={SERVICES}
+              onChoose={(kind) => setService({ kind })}
+            />
+            <LengthField
+              name="Depth"
+              value={service.depth}
+              least={0}
+              most={10}
+              onCommit={(depth) => setService({ depth })}
+            />
+          </>
+        )}
+        {at && (
+          <PlaceFields
+            at={at}
+            onPut={(to) => set({ line: thing.line.map((p, i) => (i === point ? to : p)) })}
+          />
+        )}
+      </div>
+      <div className="mends">
+        <button type="button" className="btn" onClick={add}>
+          Add a point after point {point + 1}
+        </button>
+      </div>
+    </>
+  );
+}
