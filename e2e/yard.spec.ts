@@ -57,6 +57,22 @@ test('stakes are found by tape, a slip of 0.50 is named and mended, and the outl
     '7.00 m across, −3.00 m up',
   );
   await expect(page.locator('.d-ellipse')).toHaveCount(4);
+  // Marks 1.50 above a stake: its readings ran down a slope, and it stands where they reach on the level.
+  for (const letter of 'ABCD') {
+    await marks.getByRole('textbox', { name: `Height of ${letter}` }).fill('1.5');
+    await marks.getByRole('textbox', { name: `Height of ${letter}` }).press('Enter');
+  }
+  const first = page.getByRole('region', { name: 'stake 1', exact: true });
+  await first.getByRole('textbox', { name: 'Height, if known' }).fill('0');
+  await first.getByRole('textbox', { name: 'Height, if known' }).press('Enter');
+  const where = page.getByRole('note', { name: 'Where stake 1 is' });
+  await expect(where).not.toContainText('1.00 m across');
+  for (const [i, [mx, my]] of house.entries()) {
+    const field = first.getByRole('textbox', { name: new RegExp(`^to ${'ABCD'[i] ?? ''}`) });
+    await field.fill(Math.hypot(1 - mx, -3 - my, 1.5).toFixed(3));
+    await field.press('Enter');
+  }
+  await expect(where).toContainText('1.00 m across, −3.00 m up');
   // A reading may be left out again: what is over still finds the stake.
   const spare = page
     .getByRole('region', { name: 'stake 1', exact: true })
@@ -68,6 +84,12 @@ test('stakes are found by tape, a slip of 0.50 is named and mended, and the outl
   await expect(page.getByRole('note', { name: 'Where stake 1 is' })).toContainText(
     '1.00 m across, −3.00 m up',
   );
+  // A mark taken out leaves its letter to the next.
+  await marks.getByRole('button', { name: /^Take mark C/ }).click();
+  await expect(marks.getByRole('button', { name: /^Take mark/ })).toHaveCount(3);
+  await marks.getByLabel('A fixed mark').selectOption({ label: 'House, corner 3' });
+  await marks.getByRole('button', { name: 'Add the mark' }).click();
+  await expect(marks.getByRole('button', { name: 'Take mark C, House, corner 3 out' })).toHaveCount(1);
   await page.getByRole('button', { name: 'Lay the outline out through the stakes' }).click();
   await expect(keeper.bar('Run')).toHaveText('30.0m²');
 });

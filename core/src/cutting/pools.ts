@@ -99,6 +99,9 @@ function tooLong(pool: CuttingPool, longest: number): Finding[] {
   });
 }
 
+/** A roll that is short by no more is worth knowing of, m. */
+const JUST_SHORT = 0.2;
+
 /** What is needed for walls and skirts alone, where a roll length falls just short of it (domain.md 14). */
 function justShort(pool: CuttingPool): Finding[] {
   const pieces = pool.rolls.flatMap((r) => r.pieces).filter((p) => p.use !== 'leaf');
@@ -106,7 +109,11 @@ function justShort(pool: CuttingPool): Finding[] {
   const longest = Math.max(...pool.units.map((u) => u.size));
   for (const { size } of pool.units) {
     const by = need - size;
-    if (by > EPSILON && by <= 0.2 && (pool.cost === null || size < longest || pool.rolls.length > 1)) {
+    if (
+      by > EPSILON &&
+      by <= JUST_SHORT + EPSILON &&
+      (pool.cost === null || size < longest || pool.rolls.length > 1)
+    ) {
       return [
         finding('roll.just-short', 'know', 'docket', `pool:${pool.id}`, {
           product: pool.product,

@@ -123,6 +123,10 @@ function best(
 
 const worstOf = (residuals: readonly number[]) => Math.max(0, ...residuals.map(Math.abs));
 
+/** Whether spare readings bear each other out: none misses by much, nor all together by more than so many would. */
+const agrees = ({ residuals, misfit }: Adjusted, spare: number) =>
+  spare <= 0 || (worstOf(residuals) <= AGREES && Math.sqrt(misfit / spare) <= AGREES);
+
 type Places = ReadonlyMap<string, Vector>;
 
 /** What places make of a reading, m. */
@@ -131,6 +135,10 @@ function fitted(reading: TapeReading, places: Places, marks: Places): number {
   const to = 'mark' in reading.to ? marks.get(reading.to.mark) : places.get(reading.to.stake);
   return from && to ? distance(from, to) : NaN;
 }
+
+/** What a tape reads over the heights of a reading's ends where the level distance is another, m. */
+const taped = (reading: TapeReading, level: number): number =>
+  Math.sqrt(level ** 2 + reading.read ** 2 - reading.level ** 2);
 
 /** Which reading is wrong, as far as the spare ones can tell (domain.md 13). */
 function blame(
@@ -144,13 +152,13 @@ function blame(
   // Without the wrong one the rest agree; with one spare reading they do so without any.
   const suspects = readings.flatMap((suspect) => {
     const without = solve(readings.filter((r) => r !== suspect));
-    if (!without || worstOf(without.residuals) > AGREES) return [];
+    if (!without || !agrees(without, spare - 1)) return [];
     const fits = fitted(suspect, without.places, marks);
-    return Number.isFinite(fits) ? [{ suspect, fits }] : [];
+    return Number.isFinite(fits) ? [{ suspect, fits: taped(suspect, fits) }] : [];
   });
   const [only] = suspects;
   const round = suspects.filter(({ suspect, fits }) =>
-    ROUND.some((slip) => Math.abs(Math.abs(suspect.level - fits) - slip) <= ROUND_WITHIN),
+    ROUND.some((slip) => Math.abs(Math.abs(suspect.read - fits) - slip) <= ROUND_WITHIN),
   );
   const [single] = round;
   const named = spare >= 2 && suspects.length === 1 ? only : undefined;
@@ -218,7 +226,7 @@ export function surveyByTape(tape: Tape): Survey {
       const residual = whole.residuals[i] ?? 0;
       fits.push({ ...reading, fitted: reading.level - residual, residual });
     });
-    if (more > 0 && worstOf(whole.residuals) > AGREES) {
+    if (!agrees(whole, more)) {
       const solve = (rest: readonly TapeReading[]) => {
         const again = startsFrom(rest);
         if (again.failed.length > 0) return undefined;

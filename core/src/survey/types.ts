@@ -50,6 +50,7 @@ export type SurveyProblem =
       readonly code: 'misread';
       readonly sure: 'named' | 'suggested';
       readonly reading: string;
+      /** As read, and what the tape would have read. */
       readonly read: number;
       readonly fits: number;
     };

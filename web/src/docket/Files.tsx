@@ -4,12 +4,12 @@ import { usePlan } from '../state/planStore';
 
 /** Kinds of file that a plan leaves as, besides its own. */
 const KINDS = [
-  { kind: 'geojson', label: 'GeoJSON' },
-  { kind: 'geojson-local', label: 'GeoJSON in metres' },
-  { kind: 'gpx', label: 'GPX of the stakes' },
-  { kind: 'dxf', label: 'DXF' },
-  { kind: 'svg', label: 'SVG to scale' },
-  { kind: 'csv', label: 'Marks as CSV' },
+  { kind: 'geojson', ending: '.geojson', label: 'GeoJSON' },
+  { kind: 'geojson-local', ending: '-metres.geojson', label: 'GeoJSON in metres' },
+  { kind: 'gpx', ending: '.gpx', label: 'GPX of the stakes' },
+  { kind: 'dxf', ending: '.dxf', label: 'DXF' },
+  { kind: 'svg', ending: '.svg', label: 'SVG to scale' },
+  { kind: 'csv', ending: '-marks.csv', label: 'Marks as CSV' },
 ] as const;
 
 export function download(name: string, type: string, text: string) {
@@ -32,13 +32,9 @@ export function Files({ plan }: { plan: Plan }) {
   const name = slug(plan.name);
   const holding = usePlan((s) => s.holding);
   const base = `/h/${holding}/p/${plan.id}`;
-  const file = async (kind: (typeof KINDS)[number]['kind']) => {
+  const file = async ({ kind, ending }: (typeof KINDS)[number]) => {
     const { EXPORT_TYPES, exportAs } = await import('@aviarum/core/formats');
-    download(
-      `${name}${kind === 'csv' ? '-marks' : ''}.${kind.replace('-local', '')}`,
-      EXPORT_TYPES[kind],
-      exportAs(kind, plan),
-    );
+    download(`${name}${ending}`, EXPORT_TYPES[kind], exportAs(kind, plan));
   };
   const csv = async (which: 'docketCsv' | 'cutListCsv') => {
     const sheets = await import('@aviarum/core/csv');
@@ -63,9 +59,9 @@ export function Files({ plan }: { plan: Plan }) {
       >
         Plan as a file
       </button>
-      {KINDS.map(({ kind, label }) => (
-        <button key={kind} type="button" className="btn" onClick={() => void file(kind)}>
-          {label}
+      {KINDS.map((kind) => (
+        <button key={kind.kind} type="button" className="btn" onClick={() => void file(kind)}>
+          {kind.label}
         </button>
       ))}
       <Link className="btn" to={`${base}/yard`}>

@@ -57,21 +57,21 @@ export default function FileFields({ plan }: { plan: Plan }) {
       (await formats.api()?.outline(part, within, { place: plan.place, ground: plan.ground })) ?? null,
     );
   };
-  const read = async (text: string) => {
+  const read = async (file: File) => {
     setOutline(null);
     setIndex(0);
     setState({ word: 'reading', share: 0 });
     const api = formats.start();
     try {
       const answer = await api.read(
-        text,
+        file,
         proxy((share: number) => setState((s) => (s.word === 'reading' ? { word: 'reading', share } : s))),
       );
       if (!answer.ok) return setState({ word: 'failed', message: answer.message });
       setState({ word: 'read', parts: answer.parts });
       await thin(0, tolerance);
     } catch {
-      setState({ word: 'failed', message: 'The file could not be read.' });
+      setState({ word: 'failed', message: 'The file could not be opened.' });
     }
   };
   const stop = () => {
@@ -103,7 +103,7 @@ export default function FileFields({ plan }: { plan: Plan }) {
           accept=".gpx,.kml,.geojson,.json"
           onChange={(event) => {
             const file = event.target.files?.[0];
-            if (file) void file.text().then(read);
+            if (file) void read(file);
             event.target.value = '';
           }}
         />

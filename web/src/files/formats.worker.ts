@@ -2,6 +2,7 @@ import '../noEval';
 import type { Plan } from '@aviarum/core';
 import {
   FILE_PROBLEMS,
+  LARGEST_FILE,
   type TrackPart,
   UnreadableFile,
   placePart,
@@ -24,8 +25,10 @@ export type Read =
 let parts: readonly TrackPart[] = [];
 
 const api = {
-  async read(text: string, onProgress: (share: number) => void): Promise<Read> {
+  async read(file: Blob, onProgress: (share: number) => void): Promise<Read> {
     try {
+      if (file.size > LARGEST_FILE) throw new UnreadableFile('too-large');
+      const text = await file.text();
       const pause = () => new Promise<void>((go) => setTimeout(go, 0));
       parts = await readTracks(text, { onProgress, pause });
       return {

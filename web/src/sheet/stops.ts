@@ -1,4 +1,5 @@
 import {
+  type Building,
   type Change,
   type Part,
   type Plan,
@@ -124,6 +125,13 @@ function lineStops(
   }));
 }
 
+const reshape = (building: Building, outline: Vector[]): Change => ({
+  verb: 'set-on-ground',
+  list: 'buildings',
+  id: building.id,
+  to: { outline },
+});
+
 function groundStops(sight: Sight): Stop[] {
   const { plan, reader, open } = sight;
   const { buildings, trees, services, boundaries, spotHeights } = plan.ground;
@@ -138,12 +146,7 @@ function groundStops(sight: Sight): Stop[] {
       look: 'thing',
       room: 1,
       axis: null,
-      move: (to) => ({
-        verb: 'set-on-ground',
-        list: 'buildings',
-        id: b.id,
-        to: { outline: shifted(b.outline, { x: to.x - middle.x, y: to.y - middle.y }) },
-      }),
+      move: (to) => reshape(b, shifted(b.outline, { x: to.x - middle.x, y: to.y - middle.y })),
       words: `move ${b.name}`,
     };
     if (!open?.startsWith(`building:${b.id}`)) return [whole];
@@ -155,12 +158,7 @@ function groundStops(sight: Sight): Stop[] {
       look: 'point',
       room: 1,
       axis: null,
-      move: (to) => ({
-        verb: 'set-on-ground',
-        list: 'buildings',
-        id: b.id,
-        to: { outline: withPoint(b.outline, i, to) },
-      }),
+      move: (to) => reshape(b, withPoint(b.outline, i, to)),
       words: `change ${b.name}`,
     }));
     return [whole, ...corners];

@@ -1,10 +1,17 @@
-import { type Plan, newId, stakeMarks } from '@aviarum/core';
+import { type Plan, type TapeMark, newId, stakeMarks } from '@aviarum/core';
 import { useState } from 'react';
 import { Pick } from '../fields/Choice';
+import { LengthField } from '../fields/LengthField';
 import { useReader } from '../state/reckoningStore';
-import type { Setting } from './setting';
+import { MOST, type Setting } from './setting';
 
-/** The fixed marks that are measured from. */
+const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ'.split('');
+
+/** A letter that no mark has yet: those of marks taken out come round again. */
+const freeLetter = (marks: readonly TapeMark[]) =>
+  LETTERS.find((letter) => !marks.some((m) => m.name.startsWith(`${letter},`))) ?? '';
+
+/** The fixed marks that are measured from, with the heights that readings up and down a slope are reduced by. */
 export function MarkRows({ plan, tape, onSet }: Setting & { plan: Plan }) {
   const offered = stakeMarks(plan).filter(
     (m) =>
@@ -22,12 +29,16 @@ export function MarkRows({ plan, tape, onSet }: Setting & { plan: Plan }) {
       },
       'take a mark out',
     );
+  const level = (id: string, height: number | null) =>
+    onSet(
+      { marks: tape.marks.map((m) => (m.id === id ? { ...m, height } : m)) },
+      'change the height of a mark',
+    );
   const add = () => {
     if (!next) return;
-    const letter = String.fromCharCode(65 + tape.marks.length);
     const mark = {
       id: newId('m', tape.marks, Math.random),
-      name: `${letter}, ${next.name}`,
+      name: `${freeLetter(tape.marks)}, ${next.name}`,
       at: { x: next.at.x, y: next.at.y },
       height: null,
     };
@@ -37,13 +48,22 @@ export function MarkRows({ plan, tape, onSet }: Setting & { plan: Plan }) {
     <section aria-label="Marks">
       <h2 className="subhead">Marks</h2>
       {tape.marks.map((m) => (
-        <div key={m.id} className="runrow">
+        <div key={m.id} className="markrow">
           <span>
             {m.name}{' '}
             <span className="soft small">
               {reader.length(m.at.x)}, {reader.length(m.at.y)}
             </span>
           </span>
+          <LengthField
+            name={`Height of ${m.name.split(',')[0] ?? m.name}`}
+            value={m.height}
+            least={-MOST}
+            most={MOST}
+            placeholder="level"
+            onCommit={(height) => level(m.id, height)}
+            onClear={() => level(m.id, null)}
+          />
           <button
             type="button"
             className="btn"

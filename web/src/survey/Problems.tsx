@@ -23,11 +23,8 @@ function placeOf(problem: SurveyProblem): Place {
 /** What is wrong with the readings of one place; a misread one is mended in one press. */
 export function Problems({ tape, found, onSet, of }: Setting & { found: Found; of: Place }) {
   const reader = useReader();
-  const mend = (reading: string, level: number) => {
-    const fit = found.readings.find((r) => r.id === reading);
-    // What the tape would read over the same difference of heights.
-    const drop = fit ? Math.sqrt(Math.max(0, fit.read ** 2 - fit.level ** 2)) : 0;
-    const distance = Math.round(Math.hypot(level, drop) * 1000) / 1000;
+  const mend = (reading: string, fits: number) => {
+    const distance = Math.round(fits * 1000) / 1000;
     const [stake = '', other = ''] = reading.split(/[/+]/);
     if (reading.includes('+'))
       onSet({

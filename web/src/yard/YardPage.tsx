@@ -67,6 +67,7 @@ function StakeOutSheet({ plan }: { plan: Plan }) {
   const reader = useReader();
   const out = useMemo(() => (parts && a && b ? stakeOut(plan, parts, [a, b]) : null), [plan, parts, a, b]);
   const options = offered.map((m: StakeMark) => ({ value: m.id, label: m.name }));
+  const sloping = out?.stakes.some((s) => s.tapes.some((tape, i) => tape - (s.level[i] ?? tape) > 0.002));
   const near = out !== null && out.between < 0.3;
   return (
     <>
@@ -85,6 +86,8 @@ function StakeOutSheet({ plan }: { plan: Plan }) {
           <p className="small">
             A to B reads <b className="figure">{reader.tape(out.between)}</b>. In front is left of the way
             from A to B.
+            {sloping &&
+              ' Tapes to stakes and diagonals are pulled straight over the slope, from foot to foot; marks along strings are held level.'}
           </p>
         )}
         {near && (

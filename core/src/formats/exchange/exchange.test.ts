@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { DEMO_PLANS, type Plan, apply, reckon } from '../../index';
-import { tangled } from '../../ground/polyline';
+import { tangled, toPolyline } from '../../ground/polyline';
+import type { Vector } from '../../ground/vector';
 import { L_SHAPE, aRun, anOutline } from '../../testing/aRun';
 import {
   EXPORTS,
@@ -200,6 +201,11 @@ describe('a walked track', () => {
     expect(furthest(ring, thinned.corners)).toBeLessThan(1e-6);
     expect(thinned.gap).toBeLessThan(1e-6);
   });
+  /** Of the first four fifths of a walk: it is closed in the last. */
+  const furthestOf = (walked: readonly Vector[], corners: readonly Vector[]) => {
+    const outline = [...corners, ...corners.slice(0, 1)];
+    return Math.max(...walked.slice(0, Math.floor(walked.length * 0.8)).map((p) => toPolyline(p, outline)));
+  };
   test('no place lies further from the outline than the tolerance', () => {
     fc.assert(
       fc.property(
@@ -210,12 +216,45 @@ describe('a walked track', () => {
           const walked = walkRound(ring, { ...STROLL, seed });
           const { corners, tolerance: used, noise } = thinTrack(walked, tolerance);
           expect(used).toBeGreaterThanOrEqual(tolerance);
-          expect(noise).toBeLessThanOrEqual(2 * used);
+          expect(furthestOf(walked, corners)).toBeLessThanOrEqual(used + 1e-9);
+          expect(noise).toBeLessThanOrEqual(used + 1e-9);
           expect(corners.length).toBeLessThanOrEqual(100);
         },
       ),
       { numRuns: 40 },
     );
+  });
+  test('nor on a bend, where each corner is nearly on the straight between its neighbours', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 4, max: 80, noNaN: true }),
+        fc.double({ min: 0.2, max: 1, noNaN: true }),
+        fc.double({ min: 0.05, max: 3, noNaN: true }),
+        fc.integer({ min: 0, max: 1999 }),
+        (radius, flat, tolerance, begins) => {
+          const walked = Array.from({ length: 2000 }, (_, i) => {
+            const turn = ((i + begins) / 2000) * 2 * Math.PI;
+            return { x: radius * Math.cos(turn), y: flat * radius * Math.sin(turn) };
+          });
+          const { corners, tolerance: used } = thinTrack(walked, tolerance);
+          expect(furthestOf(walked, corners)).toBeLessThanOrEqual(used + 1e-9);
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+  test('a walk that began in the middle of a side leaves no corner there', () => {
+    const ring = [
+      { x: 15, y: 0 },
+      { x: 30, y: 0 },
+      { x: 30, y: 20 },
+      { x: 0, y: 20 },
+      { x: 0, y: 0 },
+    ];
+    const walked = walkRound(ring, { ...STROLL, noise: 0, drift: 0, seed: 5 });
+    const { corners } = thinTrack(walked, 0.05);
+    expect(corners).toHaveLength(4);
+    expect(furthest(ring.slice(1), corners)).toBeLessThan(1e-6);
   });
   test('that crosses itself is said to', () => {
     const eight = [

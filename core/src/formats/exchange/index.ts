@@ -3,7 +3,7 @@ export { EXPORTS, EXPORT_TYPES, type ExportKind, exportAs, isExport } from './ex
 export { PAPERS, type PaperName, SCALES, fitPaper } from './paper';
 export { type Placed, placePart } from './place';
 export { type LonLat, projectionAt } from './projection';
-export { readTracks } from './read';
+export { LARGEST_FILE, readTracks } from './read';
 export { type Thinned, thinTrack } from './thin';
 export { FILE_PROBLEMS, type FileProblem, type Reading, type TrackPart, UnreadableFile } from './tracks';
 export { STROLL, type Walk, practiceWalk, walkRound } from './walker';

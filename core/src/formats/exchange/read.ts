@@ -2,8 +2,8 @@ import { readGeoJson } from './geoJson';
 import { type Reading, type TrackPart, UnreadableFile, checkParts } from './tracks';
 import { readXml } from './xml';
 
-/** Larger files are no walk round a run, characters. */
-const LARGEST = 40_000_000;
+/** Larger files are no walk round a run, bytes or characters. */
+export const LARGEST_FILE = 40_000_000;
 
 /**
  * Reads tracks, routes and outlines from a GPX, KML or GeoJSON file.
@@ -15,7 +15,7 @@ const LARGEST = 40_000_000;
  */
 export async function readTracks(text: string, reading: Reading = {}): Promise<readonly TrackPart[]> {
   const bare = text.replace(/^\uFEFF/, '');
-  if (bare.length > LARGEST) throw new UnreadableFile('too-large');
+  if (bare.length > LARGEST_FILE) throw new UnreadableFile('too-large');
   const begins = bare.trimStart();
   if (begins === '') throw new UnreadableFile('empty');
   if (begins.startsWith('<')) return checkParts(await readXml(begins, reading));

@@ -1,6 +1,6 @@
 import simplify from 'simplify-js';
 import { tangled, toPolyline } from '../../ground/polyline';
-import { type Vector, distance, toSegment } from '../../ground/vector';
+import { type Vector, distance } from '../../ground/vector';
 
 export interface Thinned {
   /** Corners of the outline, not closed: the last goes on to the first. */
@@ -33,34 +33,24 @@ function closedAt(points: readonly Vector[]): { readonly points: readonly Vector
   return { points: points.slice(0, Math.max(3, nearest + 1)), gap };
 }
 
-/** Corners that lie on the straight between their neighbours go, the one where the walk happened to begin too. */
-function withoutStraight(corners: readonly Vector[], tolerance: number): readonly Vector[] {
-  let kept = [...corners];
-  for (let changed = true; changed && kept.length > 3;) {
-    const i = kept.findIndex((p, k) => {
-      const [a, b] = [kept[(k + kept.length - 1) % kept.length], kept[(k + 1) % kept.length]];
-      return a !== undefined && b !== undefined && toSegment(p, a, b) < tolerance;
-    });
-    changed = i >= 0;
-    if (changed) kept = kept.filter((_, k) => k !== i);
-  }
-  return kept;
-}
-
+/**
+ * The ring thinned (Douglas–Peucker), its corners in the order of the walk. The ends of a line stay whatever they are, so the
+ * ring is opened where it lies furthest from the place where the walk began: that is a corner, and the beginning goes where
+ * it is none.
+ */
 function thinnedTo(points: readonly Vector[], tolerance: number): readonly Vector[] {
-  const first = points[0];
-  if (!first) return [];
-  const line = simplify(
-    [...points, first].map(({ x, y }) => ({ x, y })),
-    tolerance,
-    true,
-  ).slice(0, -1);
-  return withoutStraight(line, tolerance);
+  const [begun] = points;
+  if (!begun) return [];
+  const away = points.map((p) => distance(p, begun));
+  const opened = away.indexOf(away.reduce((a, b) => Math.max(a, b)));
+  const own = points.map(({ x, y }) => ({ x, y }));
+  const kept = new Set(simplify([...own.slice(opened), ...own.slice(0, opened + 1)], tolerance, true));
+  return own.filter((p) => kept.has(p));
 }
 
 /**
- * A walked track as an outline: closed, and thinned so that no place read lies further from it than the tolerance
- * (Douglas–Peucker).
+ * A walked track as an outline: closed, and thinned so that no place lies further from it than the tolerance
+ * (Douglas–Peucker). What was walked beyond the place where it closes is left out.
  *
  * @param points     places read, m
  * @param tolerance  m; raised by halves while more than a hundred corners are left

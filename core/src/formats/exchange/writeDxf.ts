@@ -1,4 +1,5 @@
 import Drawing from 'dxf-writer';
+import Handle from 'dxf-writer/src/Handle.js';
 import { relief } from '../../drawing/relief';
 import type { Primitive } from '../../drawing/scene';
 import { groundScene, sheetScene } from '../../drawing/sheet';
@@ -33,6 +34,8 @@ const plain = (text: string) => text.replace(/[\r\n]+/g, ' ');
 
 /** The plan in metres as DXF, y up the sheet, each kind of thing on a layer of its own. */
 export function writeDxf(plan: Plan, parts: readonly Part[]): string {
+  // Handles count from one in every file: the same plan makes the same file.
+  Handle.seed = 0;
   const drawing = new Drawing();
   drawing.setUnits('Meters');
   drawing.addLineType('DASHED', '_ _ _ ', [0.3, -0.15]);

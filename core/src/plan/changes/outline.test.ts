@@ -65,6 +65,17 @@ describe('a corner put on a side', () => {
   });
 });
 
+/** A second run, 3 deep, beside the square. */
+const twoRuns = () =>
+  apply(square(), {
+    verb: 'add-beside',
+    side: 'e1',
+    depth: 3,
+    enclosure: { id: 'two', name: 'Two' },
+    corners: ['q1', 'q2'],
+    sides: ['t1', 't2', 't3'],
+  });
+
 describe('a corner taken out', () => {
   test('leaves three: the last three stay', () => {
     const plan = aPolygon(3, 4);
@@ -72,14 +83,7 @@ describe('a corner taken out', () => {
     expect(apply(plan, { verb: 'remove-corner', corner: 'p0' })).toBe(plan);
   });
   test('where two runs meet stays', () => {
-    const plan = apply(square(), {
-      verb: 'add-beside',
-      side: 'e1',
-      depth: 3,
-      enclosure: { id: 'two', name: 'Two' },
-      corners: ['q1', 'q2'],
-      sides: ['t1', 't2', 't3'],
-    });
+    const plan = twoRuns();
     expect(canRemoveCorner(plan, 'p1')).toBe(false);
     expect(canRemoveCorner(plan, 'q1')).toBe(true);
   });
@@ -173,14 +177,7 @@ describe('runs that share a side', () => {
     expect(apply(plan, { verb: 'remove-enclosure', enclosure: 'run' })).toBe(plan);
   });
   test('beside a side, as deep as asked', () => {
-    const plan = apply(square(), {
-      verb: 'add-beside',
-      side: 'e1',
-      depth: 3,
-      enclosure: { id: 'two', name: 'Two' },
-      corners: ['q1', 'q2'],
-      sides: ['t1', 't2', 't3'],
-    });
+    const plan = twoRuns();
     expect(checkPlan(plan).ok).toBe(true);
     expect(reckon(plan).enclosures[1]?.figures).toMatchObject({ area: 12, fenceLength: 14 });
     expect(sideOf(plan, 't2').number).toBe(6);

@@ -1,0 +1,69 @@
+import fc from 'fast-check';
+import type { Vector } from '../ground/vector';
+import { type Plan, apply } from '../index';
+import { anOutline } from './aRun';
+
+const within = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+
+/** Corners about a middle at rising angles: any such outline is free of crossings. */
+const starShape = fc.array(within(4, 12), { minLength: 3, maxLength: 9 }).map((radii) =>
+  radii.map((r, i): readonly [number, number] => {
+    const turn = (2 * Math.PI * i) / radii.length;
+    return [r * Math.cos(turn), r * Math.sin(turn)];
+  }),
+);
+
+/** A run of any shape on ground of any lie, with a gate in the middle of its first side. */
+export const aRandomRun: fc.Arbitrary<Plan> = fc
+  .tuple(
+    starShape,
+    fc.array(fc.tuple(within(-15, 15), within(-15, 15), within(-1, 1)), { maxLength: 7 }),
+    fc.constantFrom('by-mesh' as const, 'follow' as const, 'step' as const),
+    fc.constantFrom('welded-50', 'hex-50'),
+  )
+  .map(([points, heights, hang, mesh]) => {
+    const bands = [{ id: 'wall', mesh, top: 1.8, widths: 'cheapest' }] as const;
+    const fenced = anOutline(points, { bands: [...bands], slope: { hang, foot: 'mesh' } });
+    const [a = [0, 0], b = [0, 0]] = points;
+    const length = Math.hypot(b[0] - a[0], b[1] - a[1]);
+    const gated = apply(fenced, {
+      verb: 'add-opening',
+      opening: {
+        id: 'g1',
+        kind: 'gate',
+        side: 'e0',
+        along: (length - 0.95) / 2,
+        width: 0.95,
+        gap: 0.013,
+        hinge: 'near',
+        swing: 'in',
+        make: 'kit',
+      },
+    });
+    const spotHeights = heights.map(([x, y, height], i) => ({ id: `z${i}`, at: { x, y }, height }));
+    return { ...gated, ground: { ...gated.ground, spotHeights } };
+  });
+
+/** Everything that has a place, moved; what is measured from a corner goes along. */
+export function moved(plan: Plan, to: (p: Vector) => Vector): Plan {
+  return {
+    ...plan,
+    corners: plan.corners.map((c) => ({ ...c, ...to(c) })),
+    ground: {
+      ...plan.ground,
+      buildings: plan.ground.buildings.map((b) => ({ ...b, outline: b.outline.map(to) })),
+      trees: plan.ground.trees.map((t) => ({ ...t, at: to(t.at) })),
+      services: plan.ground.services.map((s) => ({ ...s, line: s.line.map(to) })),
+      boundaries: plan.ground.boundaries.map((b) => ({ ...b, line: b.line.map(to) })),
+      spotHeights: plan.ground.spotHeights.map((s) => ({ ...s, at: to(s.at) })),
+    },
+  };
+}
+
+/** A turn about the origin and a shift. */
+export const turnedBy =
+  (turn: number, shift: Vector) =>
+  ({ x, y }: Vector): Vector => ({
+    x: x * Math.cos(turn) - y * Math.sin(turn) + shift.x,
+    y: x * Math.sin(turn) + y * Math.cos(turn) + shift.y,
+  });
