@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { type Plan, apply, checkPlan, reckon } from './index';
 import { aRun, anOutline, onSlope } from './testing/aRun';
 import { terrainOf } from './ground/terrain';
+import { uniform } from './testing/uniform';
 
 /** One side of 12.0 rising 0.90, the other three left open. */
 function oneSide(slope: Partial<Plan['choices']['plan']['slope']>, band = 1.5): Plan {
@@ -120,13 +121,9 @@ describe('the ground between heights', () => {
     const plan = onSlope(aRun({ house: 'none' }), 0.05, -0.02);
     const terrain = terrainOf(plan.ground.spotHeights);
     fc.assert(
-      fc.property(
-        fc.double({ min: 0, max: 6, noNaN: true }),
-        fc.double({ min: 0, max: 3.6, noNaN: true }),
-        (x, y) => {
-          expect(terrain.heightAt({ x, y })).toBeCloseTo(0.05 * x - 0.02 * y, 6);
-        },
-      ),
+      fc.property(uniform(0, 6), uniform(0, 3.6), (x, y) => {
+        expect(terrain.heightAt({ x, y })).toBeCloseTo(0.05 * x - 0.02 * y, 6);
+      }),
     );
     expect(terrain.heightAt({ x: 100, y: 1.8 })).toBeCloseTo(0.05 * 6 - 0.02 * 1.8, 6);
   });
@@ -170,8 +167,8 @@ describe('the ground between heights', () => {
 test('a plan on a slope is valid and its workings add up on any grade', () => {
   fc.assert(
     fc.property(
-      fc.double({ min: -0.3, max: 0.3, noNaN: true }),
-      fc.double({ min: -0.3, max: 0.3, noNaN: true }),
+      uniform(-0.3, 0.3),
+      uniform(-0.3, 0.3),
       fc.constantFrom('by-mesh', 'follow', 'step'),
       fc.constantFrom('mesh', 'gap'),
       (gx, gy, hang, foot) => {

@@ -3,8 +3,10 @@ import fc from 'fast-check';
 import type { Vector } from '../ground/vector';
 import type { Tape } from '../plan/schema';
 import { makeReader } from '../words/reader';
+import { withoutMark } from './marks';
 import { READS_TO, surveyByTape } from './tape';
 import { sayProblem } from './words';
+import { uniform } from '../testing/uniform';
 
 const NAMES = ['A', 'B', 'C', 'D'];
 const marks = (points: readonly (readonly [number, number])[]): Tape['marks'] =>
@@ -51,7 +53,7 @@ describe('a stake by its distances to fixed marks', () => {
     expect([problems, spare]).toEqual([[], 2]);
   });
   test('anywhere, from any house, within 1 mm', () => {
-    const coordinate = fc.double({ min: -12, max: 12, noNaN: true });
+    const coordinate = uniform(-12, 12);
     fc.assert(
       fc.property(coordinate, coordinate, fc.integer({ min: 2, max: 4 }), (x, y, count) => {
         const house = HOUSE.slice(0, count);
@@ -222,6 +224,25 @@ describe('what cannot be found', () => {
   });
 });
 
+describe('a mark taken out', () => {
+  test('leaves every stake where it was, though another line becomes the base line', () => {
+    const coordinate = uniform(-12, 12);
+    fc.assert(
+      fc.property(coordinate, coordinate, fc.integer({ min: 0, max: 3 }), (x, y, which) => {
+        // Off the lines of all four walls: on one, front and behind are the same.
+        fc.pre([y, y + 1.8, x, x - 2.4].every((d) => Math.abs(d) > 0.4));
+        const side = y > 0 ? 'front' : 'behind';
+        const before = tape(marks(HOUSE), [stake('1', exact({ x, y }, HOUSE), side)]);
+        const after = withoutMark(before, `m${which}`);
+        expect(after.marks).toHaveLength(3);
+        const { stakes, problems } = surveyByTape(after);
+        expect(problems).toEqual([]);
+        expect(Math.hypot((stakes[0]?.at.x ?? 99) - x, (stakes[0]?.at.y ?? 99) - y)).toBeLessThan(0.001);
+      }),
+    );
+  });
+});
+
 describe('a slope', () => {
   test('shortens what was read along it, where both heights are known', () => {
     const p = { x: 3, y: 4 };
@@ -278,7 +299,7 @@ describe('confidence', () => {
 
 describe('least squares', () => {
   test('leaves no place near by where the readings fit better', () => {
-    const metre = fc.double({ min: -0.02, max: 0.02, noNaN: true });
+    const metre = uniform(-0.02, 0.02);
     fc.assert(
       fc.property(fc.array(metre, { minLength: 4, maxLength: 4 }), (errors) => {
         const p = { x: -3.2, y: 5.1 };
@@ -299,7 +320,7 @@ describe('least squares', () => {
   });
   test('finds the same stakes whichever way the sheet is turned', () => {
     fc.assert(
-      fc.property(fc.double({ min: -3, max: 3, noNaN: true }), (turn) => {
+      fc.property(uniform(-3, 3), (turn) => {
         const at = (x: number, y: number) =>
           [x * Math.cos(turn) - y * Math.sin(turn), x * Math.sin(turn) + y * Math.cos(turn)] as const;
         const p = { x: -3.2, y: 5.1 };

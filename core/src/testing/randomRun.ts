@@ -2,11 +2,10 @@ import fc from 'fast-check';
 import type { Vector } from '../ground/vector';
 import { type Plan, apply } from '../index';
 import { anOutline } from './aRun';
-
-const within = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+import { uniform } from './uniform';
 
 /** Corners about a middle at rising angles: any such outline is free of crossings. */
-const starShape = fc.array(within(4, 12), { minLength: 3, maxLength: 9 }).map((radii) =>
+const starShape = fc.array(uniform(4, 12), { minLength: 3, maxLength: 9 }).map((radii) =>
   radii.map((r, i): readonly [number, number] => {
     const turn = (2 * Math.PI * i) / radii.length;
     return [r * Math.cos(turn), r * Math.sin(turn)];
@@ -17,7 +16,7 @@ const starShape = fc.array(within(4, 12), { minLength: 3, maxLength: 9 }).map((r
 export const aRandomRun: fc.Arbitrary<Plan> = fc
   .tuple(
     starShape,
-    fc.array(fc.tuple(within(-15, 15), within(-15, 15), within(-1, 1)), { maxLength: 7 }),
+    fc.array(fc.tuple(uniform(-15, 15), uniform(-15, 15), uniform(-1, 1)), { maxLength: 7 }),
     fc.constantFrom('by-mesh' as const, 'follow' as const, 'step' as const),
     fc.constantFrom('welded-50', 'hex-50'),
   )

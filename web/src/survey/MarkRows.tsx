@@ -1,4 +1,5 @@
 import { type Plan, type TapeMark, newId, stakeMarks } from '@aviarum/core';
+import { withoutMark } from '@aviarum/core/survey';
 import { useState } from 'react';
 import { Pick } from '../fields/Choice';
 import { LengthField } from '../fields/LengthField';
@@ -21,14 +22,7 @@ export function MarkRows({ plan, tape, onSet }: Setting & { plan: Plan }) {
   const [chosen, setChosen] = useState('');
   const next = offered.find((m) => m.id === chosen) ?? offered[0];
   const reader = useReader();
-  const remove = (id: string) =>
-    onSet(
-      {
-        marks: tape.marks.filter((m) => m.id !== id),
-        stakes: tape.stakes.map((s) => ({ ...s, readings: s.readings.filter((r) => r.mark !== id) })),
-      },
-      'take a mark out',
-    );
+  const remove = (id: string) => onSet(withoutMark(tape, id), 'take a mark out');
   const level = (id: string, height: number | null) =>
     onSet(
       { marks: tape.marks.map((m) => (m.id === id ? { ...m, height } : m)) },
@@ -51,7 +45,7 @@ export function MarkRows({ plan, tape, onSet }: Setting & { plan: Plan }) {
         <div key={m.id} className="markrow">
           <span>
             {m.name}{' '}
-            <span className="soft small">
+            <span className="soft small markplace">
               {reader.length(m.at.x)}, {reader.length(m.at.y)}
             </span>
           </span>

@@ -13,5 +13,7 @@ export interface Setting {
 export const MOST = 500;
 
 /** How far a reading is from what fits, with its sign. */
-export const residual = (metres: number) =>
-  `${metres > 0 ? '+' : metres < -0.0005 ? '−' : ''}${Math.abs(Math.round(metres * 1000))} mm`;
+export function residual(metres: number): string {
+  const mm = Math.round(metres * 1000);
+  return `${mm > 0 ? '+' : mm < 0 ? '−' : ''}${Math.abs(mm)} mm`;
+}

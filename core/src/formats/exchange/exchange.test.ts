@@ -21,6 +21,7 @@ import {
   writeGeoJson,
   writeSvg,
 } from './index';
+import { uniform } from '../../testing/uniform';
 
 const [orchard] = DEMO_PLANS;
 if (!orchard) throw new Error('no demo plan');
@@ -55,11 +56,11 @@ describe('WGS 84 and the metres of a plan', () => {
   test('there and back is where it was, anywhere', () => {
     fc.assert(
       fc.property(
-        fc.double({ min: -70, max: 70, noNaN: true }),
-        fc.double({ min: -179, max: 179, noNaN: true }),
-        fc.double({ min: -3, max: 3, noNaN: true }),
-        fc.double({ min: -500, max: 500, noNaN: true }),
-        fc.double({ min: -500, max: 500, noNaN: true }),
+        uniform(-70, 70),
+        uniform(-179, 179),
+        uniform(-3, 3),
+        uniform(-500, 500),
+        uniform(-500, 500),
         (latitude, longitude, north, x, y) => {
           const p = projectionAt({ latitude, longitude }, north);
           const back = p.toLocal(p.toGeo({ x, y }));
@@ -157,16 +158,11 @@ describe('every kind of file', () => {
   });
   test('fits its paper at the largest plain scale, A4 or Letter', () => {
     fc.assert(
-      fc.property(
-        fc.double({ min: 1, max: 150, noNaN: true }),
-        fc.double({ min: 1, max: 150, noNaN: true }),
-        fc.constantFrom('A4', 'Letter'),
-        (wide, high, paper) => {
-          const sheet = fitPaper({ left: 0, right: wide, low: 0, high }, 'metric', paper);
-          expect((wide * 1000) / sheet.scale).toBeLessThanOrEqual(sheet.wide - 48 + 1e-6);
-          expect((high * 1000) / sheet.scale).toBeLessThanOrEqual(sheet.high - 64 + 1e-6);
-        },
-      ),
+      fc.property(uniform(1, 150), uniform(1, 150), fc.constantFrom('A4', 'Letter'), (wide, high, paper) => {
+        const sheet = fitPaper({ left: 0, right: wide, low: 0, high }, 'metric', paper);
+        expect((wide * 1000) / sheet.scale).toBeLessThanOrEqual(sheet.wide - 48 + 1e-6);
+        expect((high * 1000) / sheet.scale).toBeLessThanOrEqual(sheet.high - 64 + 1e-6);
+      }),
     );
   });
   test('names that would break a file do not', async () => {
@@ -208,28 +204,24 @@ describe('a walked track', () => {
   };
   test('no place lies further from the outline than the tolerance', () => {
     fc.assert(
-      fc.property(
-        fc.integer({ min: 1, max: 1000 }),
-        fc.double({ min: 0.2, max: 2, noNaN: true }),
-        (seed, tolerance) => {
-          const ring = L.corners.map(({ x, y }) => ({ x: 3 * x, y: 3 * y }));
-          const walked = walkRound(ring, { ...STROLL, seed });
-          const { corners, tolerance: used, noise } = thinTrack(walked, tolerance);
-          expect(used).toBeGreaterThanOrEqual(tolerance);
-          expect(furthestOf(walked, corners)).toBeLessThanOrEqual(used + 1e-9);
-          expect(noise).toBeLessThanOrEqual(used + 1e-9);
-          expect(corners.length).toBeLessThanOrEqual(100);
-        },
-      ),
+      fc.property(fc.integer({ min: 1, max: 1000 }), uniform(0.2, 2), (seed, tolerance) => {
+        const ring = L.corners.map(({ x, y }) => ({ x: 3 * x, y: 3 * y }));
+        const walked = walkRound(ring, { ...STROLL, seed });
+        const { corners, tolerance: used, noise } = thinTrack(walked, tolerance);
+        expect(used).toBeGreaterThanOrEqual(tolerance);
+        expect(furthestOf(walked, corners)).toBeLessThanOrEqual(used + 1e-9);
+        expect(noise).toBeLessThanOrEqual(used + 1e-9);
+        expect(corners.length).toBeLessThanOrEqual(100);
+      }),
       { numRuns: 40 },
     );
   });
   test('nor on a bend, where each corner is nearly on the straight between its neighbours', () => {
     fc.assert(
       fc.property(
-        fc.double({ min: 4, max: 80, noNaN: true }),
-        fc.double({ min: 0.2, max: 1, noNaN: true }),
-        fc.double({ min: 0.05, max: 3, noNaN: true }),
+        uniform(4, 80),
+        uniform(0.2, 1),
+        uniform(0.05, 3),
         fc.integer({ min: 0, max: 1999 }),
         (radius, flat, tolerance, begins) => {
           const walked = Array.from({ length: 2000 }, (_, i) => {
