@@ -46,6 +46,7 @@ export {
   type GroundThings,
   type HeightAt,
   type Leg,
+  type LobbyIds,
   type Scope,
   WHOLE_PLAN,
   apply,
@@ -68,6 +69,7 @@ export type {
   Enclosure,
   Flock,
   Gate,
+  Hatch,
   Opening,
   OwnMesh,
   OwnOffer,
@@ -91,9 +93,14 @@ export { STAGE_IDS, type StageId } from './plan/stages';
 export { holeFor } from './posts/footing';
 export { largestSpacing } from './posts/spacing';
 export { previewFence } from './preview';
+export { type Effect, effectOf } from './effects';
+export * from './options';
+export { PLAIN_GATE } from './plan/newOpening';
 export { blocking, editionOf, makeReckoner, reckon } from './reckon';
 export type { Figures, Part, Reckoning, StageResult, Workings } from './reckoning';
+export { type SkirtShape, shapeOf, stripWidthOf } from './skirt/shape';
 export { skirtWanted } from './skirt/wanted';
+export { kitFor } from './ways/stage';
 export {
   PRESENCES,
   type Presence,

@@ -1,7 +1,12 @@
+import type { Market } from './catalogue/market';
 import type { FenceLine } from './ground/fenceLines';
 import type { StandingPost } from './posts/stage';
 import type { Part } from './reckoning';
-import type { SkirtStage } from './skirt/stage';
+import { plus, times } from './ground/vector';
+import type { Opening } from './plan/schema';
+import type { SkirtCourse, SkirtStage } from './skirt/stage';
+import type { SkirtStrip } from './skirt/strips';
+import { leafTop } from './ways/leaf';
 import { type Lies, clearSpans, spansOnSides, stepsOn } from './walls/runs';
 import type { WallStage } from './walls/stage';
 
@@ -34,57 +39,111 @@ function meshParts(walls: WallStage, lies: Lies): Part[] {
               level: Math.max(lie.profile.heightAt(from), lie.profile.heightAt(to)),
             }))
           : clearSpans(line).map(({ from, to }) => ({ from, to, level: null }));
-      return spans.flatMap(({ from, to, level }) =>
+      // Above a leaf that is lower than the wall.
+      const over = line.openings
+        .filter(({ opening }) => Math.min(row.top, band.top) > leafTop(opening, group.top) + 1e-9)
+        .flatMap(({ opening, from, to }) =>
+          spansOnSides(line, from, to).map((span): Part => ({
+            kind: 'mesh',
+            path: `opening:${opening.id}/above/band:${band.band.id}`,
+            ...span,
+            bottom: Math.max(row.bottom, leafTop(opening, group.top)),
+            top: Math.min(row.top, band.top),
+            mesh: band.band.mesh,
+            level: null,
+          })),
+        );
+      const hung = spans.flatMap(({ from, to, level }) =>
         spansOnSides(line, from, to).map((span): Part => ({
           kind: 'mesh',
           path: `side:${span.side}/band:${band.band.id}/row:${rowIndex}`,
           ...span,
           bottom: row.bottom,
-          top: row.top,
+          top: Math.min(row.top, band.top),
           mesh: band.band.mesh,
           level,
         })),
       );
+      return [...hung, ...over];
     }),
   );
 }
 
-/** An apron's strips with what they run on past corners, in side coordinates; a buried skirt straight down. */
+const skirtPart = (line: FenceLine, course: SkirtCourse): Part[] => {
+  const { out, depth, mesh } = course.shape;
+  return spansOnSides(line, 0, line.length).map((span): Part => ({
+    kind: 'skirt',
+    path: `side:${span.side}/skirt`,
+    ...span,
+    out,
+    depth,
+    mesh,
+    form: course.skirt.kind,
+  }));
+};
+
+/** A strip along a wall of the house: as far as it runs on past its corners. */
+function houseStrip(strip: SkirtStrip, width: number): Part[] {
+  const [edge] = strip.edges;
+  if (!edge || !('wall' in edge.of)) return [];
+  const from = plus(edge.start, times(edge.direction, -strip.back));
+  const to = plus(edge.end, times(edge.direction, strip.ahead));
+  const away = times(edge.outward, width);
+  const points = [from, to, plus(to, away), plus(from, away)];
+  return [{ kind: 'house-skirt', path: `${edge.path}/skirt:${edge.of.number}`, points }];
+}
+
+/** Skirts in side coordinates, and strips round the house as outlines. */
 function skirtParts(skirts: SkirtStage): Part[] {
-  return skirts.courses.flatMap((course) =>
-    course.strips.flatMap((strip) => {
-      const { skirt } = course;
-      const flat = skirt.kind === 'apron';
-      const shape = { out: flat ? skirt.width : 0, depth: flat ? 0 : skirt.depth, mesh: skirt.mesh };
-      return strip.lines.flatMap((line) =>
-        spansOnSides(line, 0, line.length).map((span): Part => ({
-          kind: 'skirt',
-          path: `side:${span.side}/skirt`,
-          ...span,
-          ...shape,
-        })),
-      );
-    }),
-  );
+  return skirts.courses.flatMap((course) => [
+    ...course.lines.flatMap((line) => skirtPart(line, course)),
+    ...course.strips.flatMap((strip) => houseStrip(strip, course.shape.out)),
+  ]);
+}
+
+function topOf(opening: Opening, wall: number): number {
+  if (opening.kind === 'gate') return leafTop(opening, wall);
+  return opening.kind === 'hatch' ? opening.bottom + opening.height : opening.height;
 }
 
 function openingParts(lines: readonly FenceLine[], walls: WallStage): Part[] {
   return lines.flatMap((line) => {
     const wall = walls.groups.find((g) => g.lines.includes(line))?.top ?? 0;
-    return [...line.openings, ...line.popDoors].map(({ opening }): Part => ({
+    return [...line.openings, ...line.flaps].map(({ opening }): Part => ({
       kind: 'opening',
       path: `opening:${opening.id}`,
       side: opening.side,
       from: opening.along,
       to: opening.along + opening.width,
-      top: opening.kind === 'gate' ? wall : opening.height,
+      bottom: opening.kind === 'hatch' ? opening.bottom : 0,
+      top: topOf(opening, wall),
       way: opening.kind,
     }));
   });
 }
 
+function boardParts(walls: WallStage, market: Market): Part[] {
+  return walls.boards.flatMap(({ at, timber, lines, runs }) =>
+    runs.flatMap((run) => {
+      const line = lines.find((l) => run.part.startsWith(`side:${l.id}/`));
+      const wall = walls.groups.find((g) => line && g.lines.includes(line))?.top ?? 0;
+      const high = market.timber(timber).width;
+      return run.spans.map(({ side, from, to }): Part => ({
+        kind: 'board',
+        path: run.part,
+        side,
+        from,
+        to,
+        bottom: at === 'ground' ? 0 : wall - high,
+        top: at === 'ground' ? high : wall,
+      }));
+    }),
+  );
+}
+
 /** Everything that stands, hangs or lies along the fence. */
 export function makeParts(
+  market: Market,
   posts: readonly StandingPost[],
   lines: readonly FenceLine[],
   walls: WallStage,
@@ -94,6 +153,7 @@ export function makeParts(
   return [
     ...skirtParts(skirts),
     ...meshParts(walls, lies),
+    ...boardParts(walls, market),
     ...openingParts(lines, walls),
     ...posts.map(postPart),
   ];

@@ -5,6 +5,10 @@ import type { Plan } from './plan/schema';
 import { setOut } from './posts/setOut';
 import { editionOf } from './reckon';
 import type { Part } from './reckoning';
+
+/** What a preview is made of. */
+export type PreviewPart = Extract<Part, { kind: 'post' | 'skirt' }>;
+import { shapeOf } from './skirt/shape';
 import { spansOnSides } from './walls/runs';
 
 /**
@@ -12,23 +16,24 @@ import { spansOnSides } from './walls/runs';
  *
  * @returns parts for the ground sheet; heights and depths are left at 0
  */
-export function previewFence(plan: Plan): readonly Part[] {
+export function previewFence(plan: Plan): readonly PreviewPart[] {
   const market = marketOf(editionOf(plan), plan.buying);
   const { lines, posts } = setOut(plan, fenceWalks(plan, surveyRings(plan)));
-  const skirts = lines.flatMap((line): Part[] => {
+  const skirts = lines.flatMap((line): PreviewPart[] => {
     const { skirt } = line.choices;
     if (skirt.kind === 'none') return [];
-    const flat = skirt.kind === 'apron';
+    const { out, depth, mesh } = shapeOf(skirt);
     return spansOnSides(line, 0, line.length).map((span) => ({
       kind: 'skirt',
       path: `side:${span.side}/skirt`,
       ...span,
-      out: flat ? skirt.width : 0,
-      depth: flat ? 0 : skirt.depth,
-      mesh: skirt.mesh,
+      out,
+      depth,
+      mesh,
+      form: skirt.kind,
     }));
   });
-  const standing = posts.map((post): Part => {
+  const standing = posts.map((post): PreviewPart => {
     const product = market.post(post.line.choices.posts[post.role]);
     return {
       kind: 'post',

@@ -1,10 +1,10 @@
 import { birdFindings, birdStage } from './birds/stage';
-import { buildHours } from './build/hours';
+import { buildHours, elapsedHours } from './build/hours';
 import { type Catalogue, EDITIONS, type Market, marketOf } from './catalogue';
 import { cuttingStage } from './cutting/pools';
 import { makeDocket } from './docket/docket';
 import { fastenerNeeds } from './fasteners/stage';
-import { type FencePart, fenceFigures, headlines } from './figures';
+import { type FencePart, fenceFigures, headlines, leafFigures } from './figures';
 import { type Finding, type Severity, finding } from './findings/types';
 import { fenceWalks } from './ground/fenceLines';
 import { groundWorking, outlineWorkings } from './ground/figures';
@@ -23,14 +23,16 @@ import { spacingFindings } from './posts/spacing';
 import { postStage } from './posts/stage';
 import type { Figures, Reckoning, StageResult } from './reckoning';
 import { skirtFindings } from './skirt/findings';
-import { skirtStage } from './skirt/stage';
+import { skirtStage, takenBy } from './skirt/stage';
 import { type OpeningLimits, openingLimits } from './threats';
+import { openingLeft } from './walls/openingLeft';
 import { linesOnSlope } from './walls/slope';
 import { slopeFindings } from './walls/slopeFindings';
 import { wallStage } from './walls/stage';
-import { popDoorFindings } from './ways/popDoors';
+import { stickRuns } from './ways/built';
+import { flapFindings } from './ways/flaps';
+import { swingFindings } from './ways/meets';
 import { wayStage } from './ways/stage';
-import { swingFindings } from './ways/swing';
 
 /** Remembers the last answer of each step while what it was made from is the same by reference. */
 type Remember = <T>(step: string, from: readonly unknown[], make: () => T) => T;
@@ -65,12 +67,18 @@ function buildFence(
   const lies = remember(`${name} lies`, [setting, market, spotHeights], () =>
     linesOnSlope(market, setting, lineProfiles(terrainOf(spotHeights), setting.lines)),
   );
+  const { buildings } = plan.ground;
+  const skirts = remember(`${name} skirts`, [setting, lies, market, rings, buildings, figures], () =>
+    skirtStage(market, setting, lies, { rings, buildings }, figures),
+  );
   const walls = remember(
     `${name} walls`,
-    [setting, lies, market, limits, figures, threats, flock, choices],
-    () => wallStage(plan, market, setting, lies, limits, figures),
+    [setting, lies, market, limits, figures, threats, flock, choices, skirts],
+    () => wallStage(plan, market, setting, lies, limits, figures, takenBy(skirts)),
   );
-  const skirts = remember(`${name} skirts`, [setting, lies, market], () => skirtStage(market, setting, lies));
+  const own = remember(`${name} openings`, [openings, rings], () =>
+    openings.filter((o) => rings.some((r) => r.sides.some((s) => s.side.id === o.side))),
+  );
   const posts = remember(`${name} posts`, [setting, market, walls, figures, plan.ground], () =>
     postStage(plan, market, setting, walls, lies, figures),
   );
@@ -78,10 +86,27 @@ function buildFence(
   const groundLength = remember(`${name} ground`, [rings, spotHeights], () =>
     groundWorking(rings, sideProfiles(terrainOf(spotHeights), rings)),
   );
-  const hours = remember(`${name} hours`, [plan.ground, openings, rings, posts, walls, skirts, figures], () =>
-    buildHours(plan, rings.length, posts, walls, skirts, figures),
+  const hours = remember(`${name} hours`, [plan.ground, own, rings, posts, walls, skirts, figures], () =>
+    buildHours(plan, own, rings.length, posts, walls, skirts, figures),
   );
-  return { rings, outline, groundLength, hours, figures, setting, lies, walls, skirts, posts };
+  const elapsed = elapsedHours(hours, plan.crew, figures);
+  const left = remember(`${name} left`, [market, walls, skirts, own, lies], () =>
+    openingLeft(market, walls, skirts, own, lies),
+  );
+  return {
+    rings,
+    outline,
+    groundLength,
+    hours,
+    elapsed,
+    openingLeft: left,
+    figures,
+    setting,
+    lies,
+    walls,
+    skirts,
+    posts,
+  };
 }
 
 const ORDER: Readonly<Record<Severity, number>> = { blocks: 0, mend: 1, know: 2 };
@@ -111,16 +136,26 @@ export function makeReckoner(): (plan: Plan, catalogue?: Catalogue) => Reckoning
 
     const fence = buildFence(remember, 'all', plan, market, rings, limits);
     const { setting, lies, walls, skirts, posts, figures: assumed } = fence;
-    const ways = remember('ways', [plan.openings, market, rings, limits], () =>
-      wayStage(plan, market, rings, limits),
+    const ways = remember('ways', [plan.openings, market, rings, setting, limits, threats, assumed], () =>
+      wayStage(plan, market, rings, setting.lines, limits, assumed),
     );
-    const cutting = remember('cutting', [market, walls, skirts, assumed], () =>
-      cuttingStage(market, walls, skirts, assumed),
+    const swings = remember('swings', [plan.openings, plan.ground, rings, setting, assumed], () =>
+      swingFindings(plan, rings, setting.lines, assumed),
     );
-    const docket = remember('docket', [market, buying, posts, ways, cutting, skirts], () => {
-      const fasteners = fastenerNeeds(posts, walls, skirts, lies, cutting.pools);
-      return makeDocket(market, buying.pricesAsOf, posts, ways, cutting, fasteners);
+    const cutting = remember('cutting', [market, walls, skirts, ways, assumed], () =>
+      cuttingStage(
+        market,
+        walls,
+        skirts,
+        ways.ways.flatMap((w) => stickRuns(w.built)),
+        assumed,
+      ),
+    );
+    const docket = remember('docket', [market, buying, posts, walls, ways, cutting, skirts, lies], () => {
+      const fasteners = fastenerNeeds(market, posts, walls, skirts, ways.ways, lies, cutting.pools);
+      return makeDocket(market, buying.pricesAsOf, posts, walls, skirts, ways, cutting, fasteners);
     });
+    const meshPools = cutting.pools.filter((pool) => pool.kind === 'mesh');
     const workings = headlines(fence, birds, docket.working);
 
     const tops = walls.groups.map((g) => g.top);
@@ -136,8 +171,8 @@ export function makeReckoner(): (plan: Plan, catalogue?: Catalogue) => Reckoning
       ...slopeFindings(plan, market, lies, limits),
       ...skirtFindings(plan, market, rings, setting, skirts, limits),
       ...ways.findings,
-      ...popDoorFindings(setting),
-      ...swingFindings(plan, rings, assumed),
+      ...flapFindings(setting),
+      ...swings,
       ...cutting.findings,
       ...(unpriced > 0 ? [finding('docket.no-price', 'know', 'docket', 'plan', { count: unpriced })] : []),
     ].sort((a, b) => ORDER[a.severity] - ORDER[b.severity]);
@@ -167,8 +202,9 @@ export function makeReckoner(): (plan: Plan, catalogue?: Catalogue) => Reckoning
       enclosures: perEnclosure,
       figures: {
         ...total,
-        rolls: cutting.pools.reduce((count, pool) => count + pool.rolls.length, 0),
-        leftOver: cutting.pools.reduce(
+        ...leafFigures(ways.ways),
+        rolls: meshPools.reduce((count, pool) => count + pool.rolls.length, 0),
+        leftOver: meshPools.reduce(
           (area, pool) => area + pool.width * pool.rolls.reduce((t, r) => t + r.left, 0),
           0,
         ),
@@ -179,7 +215,7 @@ export function makeReckoner(): (plan: Plan, catalogue?: Catalogue) => Reckoning
       },
       workings,
       parts: remember('parts', [posts, setting, walls, skirts], () =>
-        makeParts(posts.posts, setting.lines, walls, skirts, lies),
+        makeParts(market, posts.posts, setting.lines, walls, skirts, lies),
       ),
       findings,
       cutting: cutting.pools,

@@ -132,7 +132,8 @@ describe('a docket', () => {
         fc.integer({ min: 8, max: 28 }),
         fc.integer({ min: 2000, max: 30000 }),
         (depth, length, price) => {
-          const plan = aRun({ depth: depth / 10 });
+          const bands = [{ id: 'wall', mesh: 'welded-50', top: 1.8, widths: [1.8] }];
+          const plan = aRun({ depth: depth / 10, choices: { bands } });
           const offer = {
             kind: 'roll',
             product: 'welded-50',

@@ -2,7 +2,8 @@ import type { BirdKind } from './birds/kinds';
 import type { CuttingPool } from './cutting/types';
 import type { Docket } from './docket/types';
 import type { Finding } from './findings/types';
-import type { PostRole } from './plan/schema';
+import type { Vector } from './ground/vector';
+import type { PostRole, Skirt } from './plan/schema';
 import type { StageId } from './plan/stages';
 import type { Term } from './working';
 
@@ -45,15 +46,33 @@ export type Part =
       readonly level: number | null;
     }
   | {
+      /** A board or rail along the foot or the top of the wall. */
+      readonly kind: 'board';
+      readonly path: string;
+      readonly side: string;
+      readonly from: number;
+      readonly to: number;
+      readonly bottom: number;
+      readonly top: number;
+    }
+  | {
       readonly kind: 'skirt';
       readonly path: string;
       readonly side: string;
       readonly from: number;
       readonly to: number;
-      /** Width flat on the ground, or depth below it. */
+      /** How far out it reaches, on the ground or at its depth, and how deep. */
       readonly out: number;
       readonly depth: number;
-      readonly mesh: string;
+      /** Null for stones and concrete. */
+      readonly mesh: string | null;
+      readonly form: Exclude<Skirt['kind'], 'none'>;
+    }
+  | {
+      /** A strip along a wall of the house, as an outline on the ground. */
+      readonly kind: 'house-skirt';
+      readonly path: string;
+      readonly points: readonly Vector[];
     }
   | {
       readonly kind: 'opening';
@@ -61,8 +80,9 @@ export type Part =
       readonly side: string;
       readonly from: number;
       readonly to: number;
+      readonly bottom: number;
       readonly top: number;
-      readonly way: 'gate' | 'pop-door';
+      readonly way: 'gate' | 'pop-door' | 'hatch';
     };
 
 export interface StageResult {
@@ -81,6 +101,8 @@ export interface Workings {
   readonly posts: Term;
   readonly skirt: Term;
   readonly hours: Term;
+  /** Hours from beginning to end for the people who build. */
+  readonly elapsed: Term;
   readonly birds: Term;
   readonly areaWanted: Term;
   /** Left out where there are no birds. */

@@ -1,3 +1,4 @@
+import { near } from './testing/near';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { type Plan, apply, checkPlan, reckon } from './index';
@@ -6,7 +7,11 @@ import { terrainOf } from './ground/terrain';
 import { uniform } from './testing/uniform';
 
 /** One side of 12.0 rising 0.90, the other three left open. */
-function oneSide(slope: Partial<Plan['choices']['plan']['slope']>, band = 1.5): Plan {
+function oneSide(
+  slope: Partial<Plan['choices']['plan']['slope']>,
+  band = 1.5,
+  widths: 'cheapest' | number[] = 'cheapest',
+): Plan {
   const plan = anOutline(
     [
       [0, 0],
@@ -15,7 +20,7 @@ function oneSide(slope: Partial<Plan['choices']['plan']['slope']>, band = 1.5): 
       [0, 4],
     ],
     {
-      bands: [{ id: 'wall', mesh: 'welded-50', top: band, widths: 'cheapest' }],
+      bands: [{ id: 'wall', mesh: 'welded-50', top: band, widths }],
       slope: { hang: 'by-mesh', foot: 'mesh', ...slope },
     },
     { 1: 'open', 2: 'open', 3: 'open' },
@@ -32,7 +37,7 @@ describe('a side of 12.0 on the level that rises evenly 0.90', () => {
     expect(figures.groundLength).toBeCloseTo(12.034, 3);
   });
   test('hung parallel, mesh 1.5 high takes 0.1125 more at its end', () => {
-    const { figures, findings, cutting } = reckon(oneSide({ hang: 'follow' }));
+    const { figures, findings, cutting } = reckon(oneSide({ hang: 'follow' }, 1.5, [1.5]));
     expect(figures['mesh.wall.slopeExtra']).toBeCloseTo(0.1125, 9);
     expect(figures['mesh.wall.length']).toBeCloseTo(Math.hypot(12, 0.9) + 0.2 + 0.1125, 9);
     const pieces = cutting.flatMap((p) => p.rolls.flatMap((r) => r.pieces)).filter((p) => p.use === 'band');
@@ -53,9 +58,13 @@ describe('a side of 12.0 on the level that rises evenly 0.90', () => {
     expect(posts.map((p) => Number(p.above.toFixed(4)))).toEqual([1.68, 1.68, 1.68, 1.68, 1.68, 1.5]);
   });
   test('stepped, each bay’s mesh is as high as the wall and its drop', () => {
-    const { cutting } = reckon(oneSide({}, 1.5));
-    // 1.5 + 0.18 no longer comes from a roll of 1.5.
-    expect(cutting.filter((p) => p.product === 'welded-50').map((p) => p.width)).toEqual([1.8]);
+    // 1.5 + 0.18 no longer comes from a roll of 1.5: it is 0.18 short of the ground, and a roll of 1.8 is not.
+    const short = (width: number) =>
+      reckon(oneSide({}, 1.5, [width])).findings.flatMap((f) =>
+        f.code === 'band.short' ? [f.params.by] : [],
+      );
+    expect(short(1.5)).toEqual([near(0.18)]);
+    expect(short(1.8)).toEqual([]);
   });
   test('stepped with the gap left open, the gap counts as an opening', () => {
     const plan = { ...oneSide({ foot: 'gap' }), threats: { fox: 'seen' as const } };

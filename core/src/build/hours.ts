@@ -1,8 +1,8 @@
 import { type Assumptions, SOIL_FACTORS } from '../plan/assumptions';
-import type { Plan } from '../plan/schema';
+import type { Opening, Plan } from '../plan/schema';
+import type { Run } from '../cutting/types';
 import type { PostStage } from '../posts/stage';
-import type { SkirtStage } from '../skirt/stage';
-import { trenchVolume } from '../skirt/strips';
+import type { SkirtCourse, SkirtStage } from '../skirt/stage';
 import type { WallStage } from '../walls/stage';
 import { type Term, product, sum, value } from '../working';
 
@@ -11,10 +11,12 @@ import { type Term, product, sum, value } from '../working';
  *
  * Soil stretches what is done in the ground: posts and trenches. Mesh, aprons and gates take the same time on any soil.
  *
+ * @param openings  the ways in of these runs
  * @returns hours alone, with working
  */
 export function buildHours(
-  plan: Pick<Plan, 'ground' | 'openings'>,
+  plan: Pick<Plan, 'ground'>,
+  openings: readonly Opening[],
   runs: number,
   posts: PostStage,
   walls: WallStage,
@@ -41,39 +43,29 @@ export function buildHours(
     value('hours.count', concreted, 'piece', { of: 'posts' }),
     rate(a.hoursConcrete),
   ]);
-  const meshed = walls.courses.reduce(
-    (total, c) => total + c.runs.reduce((sumOf, run) => sumOf + run.length, 0),
-    0,
-  );
+  const hung = (runs: readonly Run[]) => runs.reduce((total, run) => total + run.length, 0);
+  const metres = (length: number) => value('hours.metres', length, 'm', {});
   const mesh = product('hours.mesh', 'h', {}, [
-    value('hours.metres', meshed, 'm', {}),
+    metres(walls.courses.reduce((total, c) => total + hung(c.runs) + hung(c.above), 0)),
     rate(a.hoursMeshMetre),
   ]);
-
-  const skirt = skirts.courses.map((course): Term => {
-    if (course.skirt.kind === 'apron') {
-      const length = course.strips.reduce((total, s) => total + s.length, 0);
-      return product('hours.apron', 'h', {}, [
-        value('hours.metres', length, 'm', {}),
-        rate(a.hoursApronMetre),
-      ]);
-    }
-    return product('hours.trench', 'h', {}, [
-      trenchVolume(course.ground, course.skirt.depth),
-      rate(a.hoursTrenchCubicMetre),
-      soil,
-    ]);
-  });
-  const gates = product('hours.gates', 'h', {}, [
-    value('hours.count', plan.openings.filter((o) => o.kind === 'gate').length, 'piece', { of: 'gates' }),
-    rate(a.hoursGateKit),
+  const boards = product('hours.boards', 'h', {}, [
+    metres(walls.boards.reduce((total, c) => total + hung(c.runs), 0)),
+    rate(a.hoursBoardMetre),
   ]);
-  const popDoors = product('hours.pop-doors', 'h', {}, [
-    value('hours.count', plan.openings.filter((o) => o.kind === 'pop-door').length, 'piece', {
-      of: 'pop doors',
-    }),
-    rate(a.hoursPopDoor),
-  ]);
+  const skirt = skirts.courses.flatMap((course) => skirtHours(course, soil, a));
+  const of = (counted: 'gates' | 'pop doors', count: number) =>
+    value('hours.count', count, 'piece', { of: counted });
+  const gates = (make: 'kit' | 'built') =>
+    openings.filter((o) => o.kind === 'gate' && o.make === make).length;
+  const ways = [
+    product('hours.gates', 'h', {}, [of('gates', gates('kit')), rate(a.hoursGateKit)]),
+    product('hours.gates-built', 'h', {}, [of('gates', gates('built')), rate(a.hoursGateBuilt)]),
+    product('hours.pop-doors', 'h', {}, [
+      of('pop doors', openings.filter((o) => o.kind !== 'gate').length),
+      rate(a.hoursPopDoor),
+    ]),
+  ];
   const stakeOut = product('hours.stake-out', 'h', {}, [
     value('hours.count', runs, 'piece', { of: 'runs' }),
     rate(a.hoursStakeOut),
@@ -82,6 +74,30 @@ export function buildHours(
     'hours.total',
     'h',
     {},
-    [stakeOut, ...standing, concrete, mesh, ...skirt, gates, popDoors].filter((t) => t.value > 0),
+    [stakeOut, ...standing, concrete, boards, mesh, ...skirt, ...ways].filter((t) => t.value > 0),
   );
+}
+
+/** Trench by its volume and the soil, flat strips by the metre, stones and concrete by what is carried. */
+function skirtHours({ shape, strips, trench, fill, bags }: SkirtCourse, soil: Term, a: Assumptions): Term[] {
+  const terms: Term[] = [];
+  const rate = (hours: number) => value('hours.rate', hours, 'h/unit', {});
+  if (shape.lies === 'flat') {
+    const length = strips.reduce((total, s) => total + s.length, 0);
+    terms.push(
+      product('hours.apron', 'h', {}, [value('hours.metres', length, 'm', {}), rate(a.hoursApronMetre)]),
+    );
+  }
+  if (trench) terms.push(product('hours.trench', 'h', {}, [trench, rate(a.hoursTrenchCubicMetre), soil]));
+  if (fill && shape.fill?.of === 'stone')
+    terms.push(product('hours.stones', 'h', {}, [fill, rate(a.hoursStoneCubicMetre)]));
+  if (bags && shape.fill?.of === 'concrete')
+    terms.push(product('hours.concrete-strip', 'h', {}, [bags, rate(a.hoursConcreteBag)]));
+  return terms;
+}
+
+/** What it takes the people who build. @returns hours from beginning to end: with a second person 0.6 of those alone */
+export function elapsedHours(hours: Term, crew: Plan['crew'], a: Assumptions): Term {
+  if (crew === 'alone') return hours;
+  return product('hours.elapsed', 'h', {}, [hours, value('hours.second', a.secondPerson, 'ratio', {})]);
 }

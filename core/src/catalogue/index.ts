@@ -1,10 +1,24 @@
-import { MESHES } from './meshes';
-import { KITS, KITS_2026_11, POSTS, POSTS_2026_11 } from './posts';
+import { MESHES, MESHES_2026_11_25 } from './meshes';
+import { KITS, KITS_2026_11, KITS_2026_11_25, POSTS, POSTS_2026_11 } from './posts';
+import { TIMBERS } from './timbers';
 import type { Catalogue } from './types';
 import { YARDS, YARDS_2026_11 } from './yards';
+import { YARDS_2026_11_25 } from './yards-2026-11-25';
 
-export type { Catalogue, GateKit, MeshProduct, MeshType, Offer, PackId, PostProduct, Yard } from './types';
+export type {
+  Catalogue,
+  GateKit,
+  MeshProduct,
+  MeshType,
+  Offer,
+  PackId,
+  PostProduct,
+  TimberProduct,
+  Yard,
+} from './types';
 export { type Market, marketOf } from './market';
+
+export { PACK_IDS } from './packs';
 
 /** Every edition ever shipped, by name. An edition is never changed: a new one is added. */
 export const EDITIONS: Readonly<Record<string, Catalogue>> = {
@@ -14,6 +28,7 @@ export const EDITIONS: Readonly<Record<string, Catalogue>> = {
     meshes: MESHES,
     posts: POSTS,
     kits: KITS,
+    timbers: TIMBERS,
     yards: YARDS,
   },
   '2026-11': {
@@ -22,8 +37,18 @@ export const EDITIONS: Readonly<Record<string, Catalogue>> = {
     meshes: MESHES,
     posts: POSTS_2026_11,
     kits: KITS_2026_11,
+    timbers: TIMBERS,
     yards: YARDS_2026_11,
+  },
+  '2026-11-25': {
+    edition: '2026-11-25',
+    pricesAsOf: '2026-11-25',
+    meshes: MESHES_2026_11_25,
+    posts: POSTS_2026_11,
+    kits: KITS_2026_11_25,
+    timbers: TIMBERS,
+    yards: YARDS_2026_11_25,
   },
 };
 
-export const LATEST_EDITION = '2026-11';
+export const LATEST_EDITION = '2026-11-25';

@@ -1,5 +1,14 @@
 import type { Buying } from '../plan/schema';
-import type { Catalogue, GateKit, MeshProduct, Offer, PackId, PostProduct, Yard } from './types';
+import type {
+  Catalogue,
+  GateKit,
+  MeshProduct,
+  Offer,
+  PackId,
+  PostProduct,
+  TimberProduct,
+  Yard,
+} from './types';
 
 export interface SoldUnit {
   /** Length of a roll or post, m; clear width of a kit, m; pieces in a pack. */
@@ -27,6 +36,11 @@ export interface Market {
   /** Kits by clear width; none of a kind that the edition does not know. */
   kits(product: string): readonly SoldUnit[];
   packs(product: PackId): readonly SoldUnit[];
+  timber(id: string): TimberProduct;
+  /** Timbers of the edition, of one kind. */
+  timbersOf(kind: TimberProduct['kind']): readonly TimberProduct[];
+  /** Lengths of a timber, shortest first. Unpriced common lengths when the yard has none. */
+  timbers(product: string): readonly SoldUnit[];
 }
 
 const key = (offer: Offer) => {
@@ -70,6 +84,7 @@ function makeMarket(catalogue: Catalogue, buying: Buying): Market {
   const meshes: ReadonlyMap<string, MeshProduct> = index([...catalogue.meshes, ...buying.ownProducts]);
   const posts = index(catalogue.posts);
   const kits = index(catalogue.kits);
+  const timbers = index(catalogue.timbers);
   const units = new Map<string, Map<string, SoldUnit>>();
   const own = buying.ownPrices.filter((p) => p.yard === yard.id).map((p) => p.offer);
   for (const offer of [...yard.offers, ...own]) {
@@ -122,5 +137,8 @@ function makeMarket(catalogue: Catalogue, buying: Buying): Market {
     posts: (id) => or(sold(`post ${id}`), found(posts, id).lengths),
     kits: (id) => or(sold(`kit ${id}`), kits.get(id)?.widths ?? []),
     packs: (id) => or(sold(`pack ${id}`), [1]),
+    timber: (id) => found(timbers, id),
+    timbersOf: (kind) => catalogue.timbers.filter((t) => t.kind === kind),
+    timbers: (id) => or(sold(`timber ${id}`), found(timbers, id).lengths),
   };
 }

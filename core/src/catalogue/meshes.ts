@@ -33,3 +33,14 @@ export const MESHES: readonly MeshProduct[] = [
   mesh('chain-50-heavy', 'chain-link', [50, 50], 3.0, [0.9, 1.2, 1.5, 1.8], [12.5, 25]),
   mesh('stock-woven', 'woven', [200, 150], 2.5, [0.8, 1.0, 1.2], [50, 100]),
 ];
+
+/** Rigid panels are sold one by one: the width of a roll is their height, the length of a roll their length. */
+const PANEL = [4.88];
+
+/** Rigid panels and plastic net: what the edition of 25 November added. */
+export const MESHES_2026_11_25: readonly MeshProduct[] = [
+  ...MESHES,
+  mesh('panel-stock', 'stock-panel', [150, 200], 6, [1.27], PANEL),
+  mesh('panel-close', 'close-panel', [100, 100], 5, [0.86, 1.22], PANEL),
+  mesh('plastic-20', 'plastic', [20, 20], 1.5, [2, 4], [10, 50]),
+];

@@ -79,3 +79,10 @@ export const POSTS_2026_11: readonly PostProduct[] = [
 ];
 
 export const KITS_2026_11: readonly GateKit[] = [...KITS, { id: 'pop-door-kit', widths: [0.3, 0.45] }];
+
+/** Flaps in a frame: for eggs, and to clean a house through. */
+export const KITS_2026_11_25: readonly GateKit[] = [
+  ...KITS_2026_11,
+  { id: 'egg-hatch-kit', widths: [0.4] },
+  { id: 'cleaning-hatch-kit', widths: [0.6, 0.9] },
+];

@@ -1,3 +1,6 @@
+import type { PackId } from './packs';
+
+export type { PackId } from './packs';
 export type MeshType =
   | 'fine-welded'
   | 'welded'
@@ -42,7 +45,14 @@ export interface GateKit {
   readonly widths: readonly number[];
 }
 
-export type PackId = 'staple' | 'clip' | 'ring' | 'peg' | 'concrete' | 'brace' | 'spike';
+/** Sawn timber by the length: boards and rails along the wall, frames of leaves, sills. Sizes m. */
+export interface TimberProduct {
+  readonly id: string;
+  readonly kind: 'board' | 'rail' | 'frame' | 'sill';
+  readonly thickness: number;
+  readonly width: number;
+  readonly lengths: readonly number[];
+}
 
 /** One sold unit at a yard; price in integer minor units. */
 export type Offer =
@@ -55,6 +65,7 @@ export type Offer =
     }
   | { readonly kind: 'post'; readonly product: string; readonly length: number; readonly price: number }
   | { readonly kind: 'kit'; readonly product: string; readonly width: number; readonly price: number }
+  | { readonly kind: 'timber'; readonly product: string; readonly length: number; readonly price: number }
   | { readonly kind: 'pack'; readonly product: PackId; readonly count: number; readonly price: number };
 
 export interface Yard {
@@ -73,5 +84,6 @@ export interface Catalogue {
   readonly meshes: readonly MeshProduct[];
   readonly posts: readonly PostProduct[];
   readonly kits: readonly GateKit[];
+  readonly timbers: readonly TimberProduct[];
   readonly yards: readonly Yard[];
 }

@@ -1,8 +1,9 @@
-import type { Market } from '../catalogue/market';
+import type { Market, SoldUnit } from '../catalogue/market';
 import { type Finding, finding } from '../findings/types';
 import type { Assumptions } from '../plan/assumptions';
 import type { SkirtStage } from '../skirt/stage';
 import { EPSILON } from '../units/round';
+import { isRigid } from '../walls/rigid';
 import type { WallStage } from '../walls/stage';
 import { type Term, product, sum, value } from '../working';
 import { cutRuns } from './cut';
@@ -11,8 +12,13 @@ import type { CutRoll, CuttingPool, Piece, Run, Span } from './types';
 
 /** A pool before it is cut: what it is for, and how its length comes about. */
 interface Wanted {
+  readonly id: string;
+  readonly kind: CuttingPool['kind'];
   readonly product: string;
   readonly width: number;
+  readonly units: readonly SoldUnit[];
+  /** Paid at a joint, m: panels butt. */
+  readonly lap: number;
   readonly runs: Run[];
   readonly terms: Term[];
 }
@@ -24,24 +30,73 @@ export interface CuttingStage {
   readonly findings: readonly Finding[];
 }
 
-function gather(walls: WallStage, skirts: SkirtStage): readonly Wanted[] {
+/** Pieces of the same length in one term. */
+function pieces(code: 'mesh.above' | 'mesh.patch' | 'timber.piece', runs: readonly Run[]): readonly Term[] {
+  const lengths = new Map<string, { length: number; count: number }>();
+  for (const run of runs) {
+    const length = cutLength(run, 0, run.length, 0);
+    const known = lengths.get(length.toFixed(6)) ?? { length, count: 0 };
+    lengths.set(length.toFixed(6), { length, count: known.count + 1 });
+  }
+  return [...lengths.values()].map(({ length, count }) =>
+    product(code, 'm', {}, [
+      value('cut.pieces', count, 'piece', {}),
+      value('cut.piece-length', length, 'm', {}),
+    ]),
+  );
+}
+
+function gather(
+  market: Market,
+  walls: WallStage,
+  skirts: SkirtStage,
+  sticks: readonly Stick[],
+  jointLap: number,
+): readonly Wanted[] {
   const pools = new Map<string, Wanted>();
-  const pool = (mesh: string, width: number): Wanted => {
-    const id = poolId(mesh, width);
-    const known = pools.get(id) ?? { product: mesh, width, runs: [], terms: [] };
-    pools.set(id, known);
+  const mesh = (id: string, width: number): Wanted => {
+    const key = poolId(id, width);
+    const known = pools.get(key) ?? {
+      id: key,
+      kind: 'mesh',
+      product: id,
+      width,
+      units: market.rolls(id, width),
+      lap: isRigid(market.mesh(id).type) ? 0 : jointLap,
+      runs: [],
+      terms: [],
+    };
+    pools.set(key, known);
+    return known;
+  };
+  const timber = (id: string): Wanted => {
+    const key = `timber:${id}`;
+    const known = pools.get(key) ?? {
+      id: key,
+      kind: 'timber',
+      product: id,
+      width: market.timber(id).width,
+      units: market.timbers(id),
+      lap: 0,
+      runs: [],
+      terms: [],
+    };
+    pools.set(key, known);
     return known;
   };
   for (const course of walls.courses) {
-    const into = pool(course.band.band.mesh, course.row.width);
-    into.runs.push(...course.runs, ...course.leaves);
+    const into = mesh(course.band.band.mesh, course.row.width);
+    into.runs.push(...course.runs, ...course.leaves, ...course.above, ...course.patches);
     into.terms.push(
       course.working,
       ...course.leaves.map((leaf) => value('mesh.leaf', leaf.length, 'm', { width: leaf.length })),
+      ...pieces('mesh.above', course.above),
+      ...pieces('mesh.patch', course.patches),
     );
   }
   for (const course of skirts.courses) {
-    const into = pool(course.skirt.mesh, course.rollWidth ?? course.widest);
+    if (course.shape.mesh === null) continue;
+    const into = mesh(course.shape.mesh, course.rollWidth ?? course.widest);
     into.runs.push(...course.runs);
     into.terms.push(
       sum(
@@ -51,6 +106,11 @@ function gather(walls: WallStage, skirts: SkirtStage): readonly Wanted[] {
         course.strips.flatMap((s) => s.working.terms),
       ),
     );
+  }
+  for (const course of walls.boards) timber(course.timber).runs.push(...course.runs);
+  for (const stick of sticks) timber(stick.timber).runs.push(stick);
+  for (const pool of pools.values()) {
+    if (pool.kind === 'timber') pool.terms.push(...pieces('timber.piece', pool.runs));
   }
   return [...pools.values()];
 }
@@ -95,7 +155,8 @@ function tooLong(pool: CuttingPool, longest: number): Finding[] {
   return pool.unplaced.map((run) => {
     const stops = [0, ...(run.joints === 'anywhere' ? [] : run.joints), run.length];
     const bay = Math.max(...stops.slice(1).map((to, i) => to - (stops[i] ?? 0)));
-    return finding('bay.longer-than-roll', 'mend', 'docket', run.part, { bay, roll: longest });
+    const code = pool.kind === 'timber' ? 'piece.longer-than-timber' : 'bay.longer-than-roll';
+    return finding(code, 'mend', 'docket', run.part, { bay, roll: longest });
   });
 }
 
@@ -104,7 +165,8 @@ const JUST_SHORT = 0.2;
 
 /** What is needed for walls and skirts alone, where a roll length falls just short of it (domain.md 14). */
 function justShort(pool: CuttingPool): Finding[] {
-  const pieces = pool.rolls.flatMap((r) => r.pieces).filter((p) => p.use !== 'leaf');
+  if (pool.kind === 'timber') return [];
+  const pieces = pool.rolls.flatMap((r) => r.pieces).filter((p) => p.use === 'band' || p.use === 'skirt');
   const need = pieces.reduce((total, p) => total + p.length, 0);
   const longest = Math.max(...pool.units.map((u) => u.size));
   for (const { size } of pool.units) {
@@ -127,19 +189,22 @@ function justShort(pool: CuttingPool): Finding[] {
   return [];
 }
 
-/** All mesh cut from whole rolls, one pool a product and width; letters follow the place along the fence. */
+/** A piece of timber with what it is sawn from. */
+export type Stick = Run & { readonly timber: string };
+
+/** All mesh cut from whole rolls and timber from lengths sold, one pool a product and width; letters follow the place along the fence. */
 export function cuttingStage(
   market: Market,
   walls: WallStage,
   skirts: SkirtStage,
+  sticks: readonly Stick[],
   figures: Assumptions,
 ): CuttingStage {
-  const lap = figures.jointLap;
   const workings = new Map<string, Term>();
   const findings: Finding[] = [];
   let lettered = 0;
-  const pools = gather(walls, skirts).map((wanted): CuttingPool => {
-    const units = market.rolls(wanted.product, wanted.width);
+  const pools = gather(market, walls, skirts, sticks, figures.jointLap).map((wanted): CuttingPool => {
+    const { id, units, lap } = wanted;
     const priced = units.every((u) => u.price !== null);
     const plan = cutRuns(units, wanted.runs, lap);
     const cuts = plan.bins
@@ -160,7 +225,6 @@ export function cuttingStage(
       }));
       return { length: bin.size, owned: false, pieces: pieces.sort(byPlace), left: Math.max(0, bin.free) };
     });
-    const id = poolId(wanted.product, wanted.width);
     const joints = product('mesh.joints', 'm', {}, [
       value('mesh.joint-count', plan.joints, 'piece', {}),
       value('mesh.joint-each', lap, 'm', {}),
@@ -169,6 +233,7 @@ export function cuttingStage(
     const missing = plan.unplaced.reduce((total, run) => total + cutLength(run, 0, run.length, lap), 0);
     const pool: CuttingPool = {
       id,
+      kind: wanted.kind,
       product: wanted.product,
       width: wanted.width,
       need: rolls.flatMap((r) => r.pieces).reduce((total, p) => total + p.length, 0) + missing,

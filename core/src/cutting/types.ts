@@ -26,7 +26,7 @@ export interface Lean {
 export interface Run {
   /** Path of the part that it becomes, such as `side:s1/band:low/row:0`. */
   readonly part: string;
-  readonly use: 'band' | 'skirt' | 'leaf';
+  readonly use: 'band' | 'skirt' | 'leaf' | 'patch' | 'board' | 'frame' | 'sill';
   /** Between its ends, before allowances. */
   readonly length: number;
   readonly startAllowance: number;
@@ -66,6 +66,8 @@ export interface CutRoll {
 /** One product in one width, with the rolls that are bought and what is cut from each. */
 export interface CuttingPool {
   readonly id: string;
+  /** Mesh by its width, or sawn timber, whose rolls are the lengths sold. */
+  readonly kind: 'mesh' | 'timber';
   readonly product: string;
   readonly width: number;
   /** Sum of the pieces as cut, m. */

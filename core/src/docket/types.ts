@@ -9,7 +9,15 @@ export type LineDetail =
       readonly cutOff: number;
       readonly roles: readonly string[];
     }
-  | { readonly kind: 'roll'; readonly width: number; readonly pool: string }
+  | {
+      readonly kind: 'roll';
+      readonly width: number;
+      readonly pool: string;
+      /** Cut off at the top of a stack, and what the stack misses of the height meant. */
+      readonly trimmed: number;
+      readonly short: number;
+    }
+  | { readonly kind: 'timber'; readonly pool: string }
   | { readonly kind: 'kit'; readonly width: number }
   | { readonly kind: 'pack' };
 

@@ -4,6 +4,7 @@ import { canMove } from '../plan/changes/outline';
 import { choicesFor } from '../plan/effective';
 import type { Plan } from '../plan/schema';
 import type { Part } from '../reckoning';
+import { shapeOf } from '../skirt/shape';
 import { apronCorner } from '../skirt/strips';
 import { type SideFrame, sideFrames } from './frames';
 import { swingOf } from '../ways/swing';
@@ -63,6 +64,15 @@ export function groundScene(ground: Plan['ground']): GroundScene {
   };
 }
 
+/** A toe lies in the ground, stones upon it. */
+function kindOf(p: PartOf<'skirt'>): string {
+  if (p.form === 'stone') return 'stones';
+  return p.depth > 0 ? 'toe' : 'apron';
+}
+
+const houseShapes = (parts: readonly PartOf<'house-skirt'>[]): Primitive[] =>
+  parts.map(({ path, points }) => ({ shape: 'polygon', kind: 'apron', part: path, points }));
+
 /** An apron's own rectangle on its side, and the corner that it runs on round. */
 function skirtShapes(
   parts: readonly PartOf<'skirt'>[],
@@ -77,13 +87,14 @@ function skirtShapes(
       return [
         {
           shape: 'line',
-          kind: 'buried',
+          kind: p.form === 'concrete' ? 'concrete' : 'buried',
           part: p.path,
           points: [frame.at(p.from, 0.08), frame.at(p.to, 0.08)],
         },
       ];
+    const kind = kindOf(p);
     const points = [frame.at(p.from, 0), frame.at(p.to, 0), frame.at(p.to, p.out), frame.at(p.from, p.out)];
-    return [{ shape: 'polygon', kind: 'apron', part: p.path, points }];
+    return [{ shape: 'polygon', kind, part: p.path, points }];
   });
   const corners = rings.flatMap((ring) =>
     ring.sides.flatMap((s, i): Primitive[] => {
@@ -100,7 +111,7 @@ function skirtShapes(
         plus(s.end, times(reach, a.out)),
         plus(s.end, times(next.outward, b.out)),
       ];
-      return [{ shape: 'polygon', kind: 'apron', part: a.path, points }];
+      return [{ shape: 'polygon', kind: kindOf(a), part: a.path, points }];
     }),
   );
   return [...strips, ...corners];
@@ -118,9 +129,9 @@ function openingShapes(
     const frame = frames.get(o.side);
     const part = `opening:${o.id}`;
     if (!side || !frame) return [];
-    if (o.kind === 'pop-door') {
+    if (o.kind !== 'gate') {
       const points = [frame.at(o.along, 0), frame.at(o.along + o.width, 0)];
-      return [{ shape: 'line', kind: 'pop-door', part, points }];
+      return [{ shape: 'line', kind: o.kind, part, points }];
     }
     const { hinge, latch, open } = swingOf(side, o);
     return [{ shape: 'swing', kind: 'gate', part, hinge, latch, tip: open }];
@@ -155,7 +166,7 @@ function reach(plan: Plan, rings: readonly Ring[], frames: ReadonlyMap<string, S
   const outline = rings.flatMap((ring) =>
     ring.sides.flatMap((s) => {
       const { skirt } = choicesFor(plan, s.side.id);
-      const out = s.side.kind === 'fence' && skirt.kind === 'apron' ? skirt.width : 0;
+      const out = s.side.kind === 'fence' && skirt.kind !== 'none' ? shapeOf(skirt).out : 0;
       return [plus(s.start, times(s.outward, out)), plus(s.end, times(s.outward, out))];
     }),
   );
@@ -222,7 +233,7 @@ export function sheetScene(plan: Plan, parts: readonly Part[]): SheetScene {
         part: `enclosure:${r.enclosure}`,
         points: r.sides.map((s) => s.start),
       })),
-      skirt: skirtShapes(of(parts, 'skirt'), rings, frames),
+      skirt: [...skirtShapes(of(parts, 'skirt'), rings, frames), ...houseShapes(of(parts, 'house-skirt'))],
       side: sides.map((s): Primitive => ({
         shape: 'line',
         kind: s.kind,

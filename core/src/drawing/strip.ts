@@ -49,6 +49,9 @@ export interface StripSkirt {
   readonly from: number;
   readonly to: number;
   readonly flat: boolean;
+  /** How far a buried skirt turns out at its depth, m; 0 where it goes straight down. */
+  readonly toe: number;
+  readonly form: string;
   /** Depth below ground, m; 0 where it lies flat. */
   readonly depth: number;
   /** The ground that it lies along. */
@@ -57,11 +60,18 @@ export interface StripSkirt {
 
 export interface StripGate {
   readonly part: string;
-  readonly way: 'gate' | 'pop-door';
+  readonly way: 'gate' | 'pop-door' | 'hatch';
   readonly from: number;
   readonly to: number;
   readonly feet: readonly [number, number];
+  readonly bottom: number;
   readonly top: number;
+}
+
+/** A board or rail along the mesh, as a line of posts sees it. */
+export interface StripBoard {
+  readonly part: string;
+  readonly points: readonly Vector[];
 }
 
 /** From post to post: what the mesh has to climb, rise over run to the right. */
@@ -78,6 +88,7 @@ export interface StripScene {
   readonly panels: readonly StripPanel[];
   readonly skirts: readonly StripSkirt[];
   readonly gates: readonly StripGate[];
+  readonly boards: readonly StripBoard[];
   readonly bays: readonly StripBay[];
   readonly pieces: readonly StripPiece[];
   /** The ground all along, left to right. */
@@ -184,7 +195,9 @@ export function stripScene(
   const panels: StripPanel[] = [];
   const skirts: StripSkirt[] = [];
   const gates: StripGate[] = [];
+  const boards: StripBoard[] = [];
   for (const part of parts) {
+    if (part.kind === 'house-skirt') continue;
     const at = part.kind === 'post' ? postPlace(part) : across(part.side, part.from, part.to);
     if (!at) continue;
     switch (part.kind) {
@@ -216,17 +229,26 @@ export function stripScene(
         skirts.push({
           part: part.path,
           ...at,
-          flat: part.out > 0,
+          flat: part.out > 0 && part.depth === 0,
+          toe: part.depth > 0 ? part.out : 0,
+          form: part.form,
           depth: part.depth,
           points: stretch(ground, at.from, at.to),
         });
         break;
+      case 'board': {
+        const under = stretch(ground, at.from, at.to);
+        const points = [...raised(under, part.top), ...raised(under, part.bottom).reverse()];
+        boards.push({ part: part.path, points });
+        break;
+      }
       case 'opening':
         gates.push({
           part: part.path,
           way: part.way,
           ...at,
           feet: [groundUnder(ground, at.from + 1e-7), groundUnder(ground, at.to - 1e-7)],
+          bottom: part.bottom,
           top: part.top,
         });
         break;
@@ -255,6 +277,7 @@ export function stripScene(
     panels,
     skirts,
     gates,
+    boards,
     bays: baysBetween(posts, gates, sides, ground),
     pieces: stripPieces(parts, cutting, across),
     ground,

@@ -1,7 +1,7 @@
 import type { BirdKind } from '../birds/kinds';
 import type { MeshType } from '../catalogue/types';
 import type { Change } from '../plan/changes';
-import type { PostRole } from '../plan/schema';
+import type { Opening, PostRole, Skirt } from '../plan/schema';
 import type { StageId } from '../plan/stages';
 import type { ThreatId } from '../threats/kinds';
 
@@ -34,7 +34,16 @@ export interface FindingParams {
   'gate.past-end': { readonly side: number; readonly past: number };
   'gate.overlaps': { readonly side: number };
   'gate.not-in-fence': { readonly side: number };
-  'gate.no-kit': { readonly width: number; readonly nearest: number | null };
+  'way.no-kit': { readonly way: Opening['kind']; readonly width: number; readonly nearest: number | null };
+  'gate.catches': { readonly threats: readonly ThreatId[] };
+  'gate.lock': object;
+  'gate.near-corner': { readonly side: number; readonly away: number };
+  'gate.on-corner': { readonly side: number };
+  'gate.taller-than-wall': { readonly side: number; readonly height: number; readonly wall: number };
+  'gate.no-sill': { readonly side: number };
+  'gate.under-eave': { readonly side: number; readonly name: string; readonly eaves: number };
+  'gate.into-fence': { readonly side: number; readonly other: number };
+  'gate.over-stones': { readonly side: number; readonly height: number };
   'pin.past-end': { readonly side: number; readonly past: number };
   'building.tangled': { readonly name: string };
   'heights.contradict': { readonly kept: number; readonly other: number; readonly by: number };
@@ -53,8 +62,13 @@ export interface FindingParams {
   'slope.steps': SlopeParams & { readonly drop: number };
   'gate.into': { readonly side: number; readonly name: string };
   'gate.uphill': { readonly side: number; readonly rise: number };
-  'pop-door.on-post': { readonly side: number };
-  'pop-door.no-kit': { readonly width: number; readonly nearest: number | null };
+  'flap.on-post': { readonly side: number; readonly way: Opening['kind'] };
+  'flap.above-wall': {
+    readonly side: number;
+    readonly way: Opening['kind'];
+    readonly top: number;
+    readonly wall: number;
+  };
   'birds.none': object;
   'birds.crowded': { readonly area: number; readonly wanted: number };
   'birds.through': { readonly kind: BirdKind; readonly opening: number; readonly holds: number };
@@ -77,6 +91,10 @@ export interface FindingParams {
   };
   'band.short': { readonly reach: number; readonly top: number; readonly by: number };
   'band.no-roll': { readonly height: number };
+  'band.hole': { readonly from: number; readonly to: number; readonly hole: number };
+  'band.thin-lap': { readonly at: number; readonly lap: number; readonly wanted: number };
+  'band.overlaps': { readonly at: number; readonly lap: number; readonly wanted: number };
+  'overhang.rigid': { readonly overhang: number };
   'roll.just-short': {
     readonly product: string;
     readonly need: number;
@@ -84,6 +102,7 @@ export interface FindingParams {
     readonly by: number;
   };
   'bay.longer-than-roll': { readonly bay: number; readonly roll: number };
+  'piece.longer-than-timber': { readonly bay: number; readonly roll: number };
   'posts.far-apart': {
     readonly spacing: number;
     readonly most: number;
@@ -105,7 +124,8 @@ export interface FindingParams {
   'post.too-short': { readonly role: PostRole; readonly needs: number; readonly longest: number };
   'skirt.none': { readonly threats: readonly ThreatId[] };
   'skirt.short': {
-    readonly kind: 'apron' | 'buried';
+    readonly kind: Skirt['kind'];
+    readonly by: 'width' | 'depth';
     readonly has: number;
     readonly needs: number;
     readonly threats: readonly ThreatId[];

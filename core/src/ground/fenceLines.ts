@@ -1,5 +1,5 @@
 import { choicesFor } from '../plan/effective';
-import type { Choices, Gate, Plan, PopDoor } from '../plan/schema';
+import type { Choices, Gate, Hatch, Plan, PopDoor } from '../plan/schema';
 import { type Ring, type RingSide, STRAIGHT } from './survey';
 import type { Vector } from './vector';
 
@@ -27,8 +27,8 @@ export interface FenceLine {
   readonly choices: Choices;
   /** Gates by near and far edge in line coordinates, in order, m. */
   readonly openings: readonly OpeningOn<Gate>[];
-  /** Pop doors hang in the mesh between posts: they part neither posts nor mesh. */
-  readonly popDoors: readonly OpeningOn<PopDoor>[];
+  /** Pop doors and hatches hang in the mesh between posts: they part neither posts nor mesh. */
+  readonly flaps: readonly OpeningOn<PopDoor | Hatch>[];
 }
 
 export interface OpeningOn<O> {
@@ -85,9 +85,7 @@ function makeLine(plan: FencePlan, run: readonly RingSide[], goesOn: boolean): F
     turn: goesOn ? last.turn : 0,
     choices: choicesFor(plan, first.side.id),
     openings: onLine.flatMap(({ opening, ...at }) => (opening.kind === 'gate' ? [{ opening, ...at }] : [])),
-    popDoors: onLine.flatMap(({ opening, ...at }) =>
-      opening.kind === 'pop-door' ? [{ opening, ...at }] : [],
-    ),
+    flaps: onLine.flatMap(({ opening, ...at }) => (opening.kind === 'gate' ? [] : [{ opening, ...at }])),
   };
 }
 

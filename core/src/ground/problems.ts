@@ -1,6 +1,7 @@
 import { type Finding, finding } from '../findings/types';
-import type { Plan } from '../plan/schema';
-import { TOUCH } from '../units/round';
+import type { Change } from '../plan/changes/types';
+import type { Opening, Plan } from '../plan/schema';
+import { TOUCH, tidy } from '../units/round';
 import type { Ring, RingSide } from './survey';
 import { tangled } from './polyline';
 import { betweenSegments, cross, dot, minus, times } from './vector';
@@ -75,6 +76,20 @@ function outlineProblems(sides: readonly RingSide[]): Finding[] {
   return found;
 }
 
+/** The nearest place along its side where an opening fits clear of the others. */
+function slide(plan: Pick<Plan, 'openings'>, opening: Opening, side: RingSide): readonly Change[] {
+  const most = tidy(side.length - opening.width);
+  const others = plan.openings.filter((o) => o.side === opening.side && o.id !== opening.id);
+  const [nearest] = [0, most, ...others.flatMap((o) => [o.along - opening.width, o.along + o.width])]
+    .map(tidy)
+    .filter((along) => along >= 0 && along <= most)
+    .filter((along) =>
+      others.every((o) => along + opening.width <= o.along + TOUCH || along >= o.along + o.width - TOUCH),
+    )
+    .sort((a, b) => Math.abs(a - opening.along) - Math.abs(b - opening.along));
+  return nearest === undefined ? [] : [{ verb: 'set-opening', id: opening.id, to: { along: nearest } }];
+}
+
 /** An opening must lie on a fenced side, within it and clear of the others. */
 function openingProblems(
   plan: Pick<Plan, 'openings' | 'postPins'>,
@@ -89,14 +104,13 @@ function openingProblems(
     const past = opening.along + opening.width - side.length;
     if (side.side.kind !== 'fence') found.push(finding('gate.not-in-fence', 'blocks', 'ways', part, at));
     else if (opening.width > side.length + TOUCH) {
+      const params = { ...at, width: opening.width, length: side.length };
+      found.push(finding('gate.wider-than-side', 'blocks', 'ways', part, params));
+    } else if (past > TOUCH) {
       found.push(
-        finding('gate.wider-than-side', 'blocks', 'ways', part, {
-          ...at,
-          width: opening.width,
-          length: side.length,
-        }),
+        finding('gate.past-end', 'blocks', 'ways', part, { ...at, past }, slide(plan, opening, side)),
       );
-    } else if (past > TOUCH) found.push(finding('gate.past-end', 'blocks', 'ways', part, { ...at, past }));
+    }
     const clash = plan.openings.find(
       (o) =>
         o.side === opening.side &&
@@ -104,7 +118,7 @@ function openingProblems(
         o.along < opening.along + opening.width - TOUCH &&
         opening.along < o.along + o.width - TOUCH,
     );
-    if (clash) found.push(finding('gate.overlaps', 'blocks', 'ways', part, at));
+    if (clash) found.push(finding('gate.overlaps', 'blocks', 'ways', part, at, slide(plan, opening, side)));
   }
   for (const pin of plan.postPins) {
     const side = sides.get(pin.side);

@@ -15,6 +15,8 @@ export const ASSUMPTIONS = {
   leafOverlap: 0.05,
   /** Ground under a swinging leaf may rise so much above its sill, m. */
   leafClearance: 0.05,
+  /** Eaves stand out from the wall by this, m. */
+  eaveOverhang: 0.2,
   /** A way that a barrow is to pass is at least so wide, m. */
   barrowLane: 1.0,
   hoursStakeOut: 1.0,
@@ -25,7 +27,13 @@ export const ASSUMPTIONS = {
   hoursMeshMetre: 0.08,
   hoursTrenchCubicMetre: 4.4,
   hoursApronMetre: 0.1,
+  /** Stones carried and laid, a cubic metre. */
+  hoursStoneCubicMetre: 4.0,
+  /** Dry mix turned and poured into a strip, a bag. */
+  hoursConcreteBag: 0.05,
+  hoursBoardMetre: 0.05,
   hoursGateKit: 0.7,
+  hoursGateBuilt: 2.0,
   hoursPopDoor: 0.7,
   /** Elapsed hours with a second person, of the hours alone. */
   secondPerson: 0.6,

@@ -1,4 +1,5 @@
 import { ASSUMPTIONS, type Assumptions } from './assumptions';
+import type { Scope } from './changes/types';
 import type { Choices, Plan } from './schema';
 
 /** The choices that hold on one side: the side's own before its first enclosure's before the plan's. */
@@ -11,6 +12,21 @@ export function choicesFor(plan: Pick<Plan, 'choices' | 'enclosures'>, side: str
   const bySide = choices.side[side];
   if (!byEnclosure && !bySide) return choices.plan;
   return { ...choices.plan, ...byEnclosure, ...bySide } as Choices;
+}
+
+/** Where one choice that holds on a side is made: on the side, on its first enclosure, or for the whole plan. */
+export function scopeOf(
+  plan: Pick<Plan, 'choices' | 'enclosures'>,
+  side: string,
+  choice: keyof Choices,
+): Scope {
+  const { choices } = plan;
+  if (choices.side[side]?.[choice] !== undefined) return { scope: 'side', of: side };
+  if (Object.keys(choices.enclosure).length === 0) return { scope: 'plan' };
+  const enclosure = plan.enclosures.find((e) => e.ring.some((step) => step.side === side));
+  return enclosure && choices.enclosure[enclosure.id]?.[choice] !== undefined
+    ? { scope: 'enclosure', of: enclosure.id }
+    : { scope: 'plan' };
 }
 
 /** The rough figures in force: the keeper's where set, ours otherwise. */

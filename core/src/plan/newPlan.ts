@@ -4,6 +4,7 @@ import { skirtWanted } from '../skirt/wanted';
 import { FOOT } from '../units/factors';
 import { roundUp, tidy } from '../units/round';
 import { apply } from './changes/apply';
+import { PLAIN_GATE } from './newOpening';
 import type { Choices, Flock, Plan } from './schema';
 
 export interface NewPlan {
@@ -34,6 +35,8 @@ function defaultChoices(units: Plan['units'], apron: number): Choices {
     ],
     hanging: 'continuous',
     slope: { hang: 'by-mesh', foot: 'mesh' },
+    boards: { ground: null, top: null },
+    overhang: 0,
     load: 'fence',
     bays: 'equal',
     shallower: {},
@@ -84,6 +87,7 @@ export function emptyPlan(id: string, name: string, units: Plan['units']): Plan 
       ownPrices: [],
     },
     assumptions: {},
+    crew: 'alone',
     stakedOut: [],
     settled: {},
   };
@@ -115,15 +119,11 @@ export function proposePlan({ id, name, units, flock, houseWidth }: NewPlan): Pl
   return apply(laid, {
     verb: 'add-opening',
     opening: {
+      ...PLAIN_GATE,
       id: 'g1',
-      kind: 'gate',
       side: 's2',
       along: tidy((width - clear) / 2),
       width: clear,
-      gap: 0.013,
-      hinge: 'near',
-      swing: 'out',
-      make: 'kit',
     },
   });
 }

@@ -31,7 +31,11 @@ function checkChoices(
     if (below && band.top <= below.top) issue([...at, 'top'], 'must be higher than the band below it');
   });
   if (choices.bands) unique(choices.bands, [...path, 'bands'], issue);
-  if (choices.skirt && choices.skirt.kind !== 'none' && !products.meshes.has(choices.skirt.mesh)) {
+  for (const [at, timber] of Object.entries(choices.boards ?? {})) {
+    if (timber !== null && !products.timbers.has(timber))
+      issue([...path, 'boards', at], `no board or rail “${timber}” in this edition`);
+  }
+  if (choices.skirt && 'mesh' in choices.skirt && !products.meshes.has(choices.skirt.mesh)) {
     issue(
       [...path, 'skirt', 'mesh'],
       `no mesh “${choices.skirt.mesh}” in this edition or among own products`,
@@ -42,6 +46,7 @@ function checkChoices(
 interface Products {
   readonly meshes: ReadonlySet<string>;
   readonly posts: ReadonlySet<string>;
+  readonly timbers: ReadonlySet<string>;
 }
 
 function checkTape({ marks, stakes, between }: Plan['ground']['tape'], issue: Issue) {
@@ -158,7 +163,10 @@ export function checkReferences(plan: Plan, ctx: z.RefinementCtx) {
       issue(['sides', i, 'id'], `side “${side.id}” is in no enclosure; put it in a ring or take it out`);
   });
 
-  const products = { meshes, posts };
+  const timbers = new Set(
+    catalogue.timbers.filter((t) => t.kind === 'board' || t.kind === 'rail').map((t) => t.id),
+  );
+  const products = { meshes, posts, timbers };
   checkChoices(plan.choices.plan, ['choices', 'plan'], products, issue);
   for (const [scope, known] of [
     ['enclosure', enclosures],

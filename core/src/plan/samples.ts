@@ -1,11 +1,10 @@
 import { FOOT, INCH } from '../units/factors';
 import { tidy } from '../units/round';
+import { PLAIN_GATE } from './newOpening';
 import { emptyPlan } from './newPlan';
 import type { Plan, Side } from './schema';
 
 const PLACE = { name: 'Hollin Bank', latitude: 54.1, longitude: -2.3 };
-
-const GATE = { kind: 'gate', hinge: 'near', swing: 'out', make: 'kit' } as const;
 
 /** A gentle north-facing slope of about 7 %, as read at the stakes and round about; a pipe crosses one corner. */
 function orchardGround(): Plan['ground'] {
@@ -116,7 +115,7 @@ function orchardRun(): Plan {
     ground: orchardGround(),
     corners,
     sides,
-    openings: [{ ...GATE, id: 'g1', side: 's1', along: 3.2, width: 0.95, gap: 0.013 }],
+    openings: [{ ...PLAIN_GATE, id: 'g1', side: 's1', along: 3.2, width: 0.95 }],
     enclosures: [{ id: 'run', name: 'Orchard run', ring: sides.map((s) => ({ side: s.id, forward: true })) }],
     settled: { birds: true, threats: true, ground: true, outline: true },
   };
@@ -146,7 +145,7 @@ function leanTo(): Plan {
     threats: { fox: 'seen', mink: 'seen', weasel: 'likely', rat: 'likely' },
     corners,
     sides,
-    openings: [{ ...GATE, id: 'g1', side: 's1', along: feet(9), width: feet(3), gap: 0.012 }],
+    openings: [{ ...PLAIN_GATE, id: 'g1', side: 's1', along: feet(9), width: feet(3), gap: 0.012 }],
     enclosures: [{ id: 'run', name: 'Lean-to', ring: sides.map((s) => ({ side: s.id, forward: true })) }],
     choices: {
       ...base.choices,

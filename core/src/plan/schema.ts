@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { BIRD_KINDS, SPACE_SCHOOLS } from '../birds/kinds';
+import { PACK_IDS } from '../catalogue/packs';
 import { PRESENCES, THREAT_IDS } from '../threats/kinds';
 import { ASSUMPTIONS, type AssumptionId } from './assumptions';
 import { checkReferences } from './references';
@@ -86,6 +87,8 @@ const side = z.discriminatedUnion('kind', [
   z.strictObject({ ...sideEnds, kind: z.literal('building'), building: id }),
 ]);
 
+const make = z.enum(['kit', 'built']);
+
 const gate = z.strictObject({
   id,
   kind: z.literal('gate'),
@@ -98,7 +101,15 @@ const gate = z.strictObject({
     .default('near')
     .describe('The edge it hangs on: near is the one nearer to the side’s `from` corner.'),
   swing: z.enum(['out', 'in']).default('out').describe('Out of the run, or into it.'),
-  make: z.literal('kit'),
+  make: make.describe('A kit of its clear width, or built of frame timber and mesh.'),
+  height: length(0.5, 4)
+    .nullable()
+    .default(null)
+    .describe('Of the leaf, m; null for the height of the wall. Mesh of its own closes the wall above it.'),
+  catches: z.enum(['one-step', 'two-step']).default('one-step').describe('At top and foot.'),
+  closer: z.enum(['none', 'spring']).default('none'),
+  lock: z.enum(['none', 'padlock']).default('none'),
+  sill: z.enum(['board', 'none']).default('board').describe('Between the gate posts, under the leaf.'),
 });
 const pin = z.strictObject({
   id,
@@ -120,8 +131,20 @@ const popDoor = z.strictObject({
   along: length(0, 10000).describe('From the side’s `from` corner to the near edge of the door, m.'),
   width: length(0.15, 1.5).describe('Clear width, m.'),
   height: length(0.15, 1.5).describe('Clear height above the ground, m; mesh closes the wall above it.'),
+  make: make.default('kit'),
 });
-const opening = z.discriminatedUnion('kind', [gate, popDoor]);
+const hatch = z.strictObject({
+  id,
+  kind: z.literal('hatch'),
+  use: z.enum(['eggs', 'cleaning']),
+  side: id,
+  along: length(0, 10000).describe('From the side’s `from` corner to the near edge of the flap, m.'),
+  width: length(0.15, 1.5).describe('Clear width, m.'),
+  height: length(0.1, 1.5).describe('Clear height, m.'),
+  bottom: length(0, 3).describe('Of the clear opening, above the ground, m.'),
+  make: make.default('kit'),
+});
+const opening = z.discriminatedUnion('kind', [gate, popDoor, hatch]);
 
 const enclosure = z.strictObject({
   id,
@@ -139,12 +162,42 @@ const band = z.strictObject({
   widths: z
     .union([z.literal('cheapest'), z.array(length(0.05, 6)).min(1).max(3)])
     .describe('Roll widths stacked for this band, m, from the ground up; or the cheapest set at the yard.'),
+  bottom: length(0, 6)
+    .nullable()
+    .optional()
+    .describe('Where it starts, m; left out or null, it laps the band below it, or stands on the ground.'),
 });
 
+const mass = { width: length(0.05, 1), height: length(0.05, 1) };
+const lapUp = length(0, 0.5).describe('Up the wall, m.');
+const stones = z
+  .strictObject(mass)
+  .optional()
+  .describe('Stones or pavers laid on the apron along the fence, m.');
+const flat = { mesh: id, width: length(0.1, 3), lapUp, stones };
 const skirt = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('none') }),
-  z.strictObject({ kind: z.literal('apron'), mesh: id, width: length(0.1, 3), lapUp: length(0, 0.5) }),
-  z.strictObject({ kind: z.literal('buried'), mesh: id, depth: length(0.1, 1.5), lapUp: length(0, 0.5) }),
+  z.strictObject({ kind: z.literal('apron'), ...flat }).describe('Flat on the ground, `width` out.'),
+  z
+    .strictObject({ kind: z.literal('house-apron'), ...flat })
+    .describe('The same, carried round the house that the run is built on to.'),
+  z.strictObject({ kind: z.literal('buried'), mesh: id, depth: length(0.1, 1.5), lapUp }),
+  z
+    .strictObject({
+      kind: z.literal('toe'),
+      mesh: id,
+      depth: length(0.1, 1.5),
+      out: length(0.05, 1.5),
+      lapUp,
+    })
+    .describe('Down to `depth`, then `out` away from the run.'),
+  z
+    .strictObject({ kind: z.literal('folded'), mesh: id, up: length(0.1, 1.5), out: length(0.1, 1.5) })
+    .describe('One strip, part of it up the wall and the rest flat outside.'),
+  z.strictObject({ kind: z.literal('stone'), ...mass }).describe('A border of stones or pavers at the foot.'),
+  z
+    .strictObject({ kind: z.literal('concrete'), width: length(0.05, 1), depth: length(0.05, 1.5) })
+    .describe('A strip of concrete in the ground under the fence.'),
 ]);
 
 const role = <T extends z.ZodType>(value: T) =>
@@ -154,7 +207,7 @@ const chosen = {
   posts: role(id),
   setting: role(z.enum(['tamped', 'concrete'])),
   spacing: length(0.3, 6).describe('Largest distance between two posts, m.'),
-  bands: z.array(band).min(1).max(6),
+  bands: z.array(band).min(1).max(12),
   hanging: z.enum(['continuous', 'side-by-side']),
   skirt,
 };
@@ -184,15 +237,22 @@ const shallower = z
   })
   .partial()
   .describe('By role, how much less deep posts are set than the rule says, m.');
+const board = id.nullable();
+const boards = z
+  .strictObject({ ground: board, top: board })
+  .describe('A board or rail along the foot and the top of the wall, one piece a bay; null for none.');
+const overhang = length(0, 1).describe('Mesh folded outward at the top of the wall, m; 0 for none.');
 const choices = z.strictObject({
   ...chosen,
+  boards: boards.default({ ground: null, top: null }),
+  overhang: overhang.default(0),
   slope: slope.default({ hang: 'by-mesh', foot: 'mesh' }),
   load: load.default('fence'),
   bays: bays.default('equal'),
   shallower: shallower.default({}),
 });
 /** Choices made again for an enclosure or a side: only what differs, nothing filled in. */
-const someChoices = z.strictObject({ ...chosen, slope, load, bays, shallower }).partial();
+const someChoices = z.strictObject({ ...chosen, boards, overhang, slope, load, bays, shallower }).partial();
 
 const ownMesh = z.strictObject({
   id,
@@ -223,10 +283,11 @@ const offer = z.discriminatedUnion('kind', [
     price,
   }),
   z.strictObject({ kind: z.literal('post'), product: id, length: length(0.3, 12), price }),
-  z.strictObject({ kind: z.literal('kit'), product: id, width: length(0.3, 5), price }),
+  z.strictObject({ kind: z.literal('kit'), product: id, width: length(0.15, 5), price }),
+  z.strictObject({ kind: z.literal('timber'), product: id, length: length(0.3, 12), price }),
   z.strictObject({
     kind: z.literal('pack'),
-    product: z.enum(['staple', 'clip', 'ring', 'peg', 'concrete', 'brace', 'spike']),
+    product: z.enum(PACK_IDS),
     count: z.int().min(1).max(100000),
     price,
   }),
@@ -293,6 +354,7 @@ const shape = z.strictObject({
   postPins: z.array(pin).max(1000),
   buying,
   assumptions,
+  crew: z.enum(['alone', 'two']).default('alone').describe('Who builds: one person, or two.'),
   stakedOut: z
     .array(z.string().max(120))
     .max(2000)
@@ -311,6 +373,7 @@ export type Corner = z.infer<typeof corner>;
 export type Opening = z.infer<typeof opening>;
 export type Gate = z.infer<typeof gate>;
 export type PopDoor = z.infer<typeof popDoor>;
+export type Hatch = z.infer<typeof hatch>;
 export type Enclosure = z.infer<typeof enclosure>;
 export type Building = z.infer<typeof building>;
 export type Tree = z.infer<typeof tree>;

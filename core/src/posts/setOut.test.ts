@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { PLAIN_GATE } from '../plan/newOpening';
 import { apply } from '../plan/changes';
 import { reckon } from '../reckon';
 import type { Part } from '../reckoning';
@@ -65,15 +66,11 @@ describe('posts along a fence', () => {
     const plan = apply(aRun({ width: 1.3, house: 'none', gate: 0 }), {
       verb: 'add-opening',
       opening: {
+        ...PLAIN_GATE,
         id: 'g',
-        kind: 'gate',
         side: 's2',
         along: 0,
         width: 1.3,
-        gap: 0.013,
-        hinge: 'near',
-        swing: 'out',
-        make: 'kit',
       },
     });
     const f = reckon(plan).figures;

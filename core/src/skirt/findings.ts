@@ -5,73 +5,109 @@ import type { Ring } from '../ground/survey';
 import { betweenLines } from '../ground/polyline';
 import { insideOrOn, plus, times, toSegment } from '../ground/vector';
 import { type Change, type Scope, WHOLE_PLAN } from '../plan/changes/types';
-import type { Plan } from '../plan/schema';
+import { scopeOf } from '../plan/effective';
+import type { Plan, Skirt } from '../plan/schema';
 import { SERVICE_REACH } from '../posts/places';
 import type { SettingOut } from '../posts/setOut';
-import { type OpeningLimits, THREAT_IDS, isPresent, passing, shorterSide } from '../threats';
-import { EPSILON } from '../units/round';
+import { type OpeningLimits, THREAT_IDS, type ThreatId, isPresent, passing, shorterSide } from '../threats';
+import { EPSILON, tidy } from '../units/round';
 import { finerMesh, tornBy } from '../threats/strongMesh';
 import type { SkirtCourse, SkirtStage } from './stage';
-import { digFigure, skirtWanted } from './wanted';
+import { shapeOf } from './shape';
+import { digFigure, largeEnough, skirtOfKind, skirtWanted, stopsDigging } from './wanted';
 
-/** Where the skirt is the plan's own choice, it can be changed there. */
-const change = (course: SkirtCourse, to: Partial<SkirtCourse['skirt']>): Change =>
-  ({ verb: 'set-skirt', scope: WHOLE_PLAN, skirt: { ...course.skirt, ...to } }) as Change;
+/** What section 7 lays in the ground: thick wire of 50 to 75 for strong diggers, 13 for small ones, 13 heavy for both. */
+const IN_THE_GROUND: ReadonlySet<string> = new Set(['fine-13', 'fine-13-heavy', 'welded-25', 'welded-75x50']);
+
+const change = (plan: Plan, course: SkirtCourse, skirt: Skirt): Change => {
+  const [line] = course.lines;
+  return { verb: 'set-skirt', scope: line ? scopeOf(plan, line.id, 'skirt') : WHOLE_PLAN, skirt };
+};
 
 function meshFindings(plan: Plan, market: Market, limits: OpeningLimits, course: SkirtCourse): Finding[] {
+  const { skirt } = course;
+  if (!('mesh' in skirt)) return [];
   const found: Finding[] = [];
-  const mesh = market.mesh(course.skirt.mesh);
+  const mesh = market.mesh(skirt.mesh);
   const opening = shorterSide(mesh);
   const through = passing(limits, opening);
+  const finer = (limit: number, threats: readonly ThreatId[]): Change[] => {
+    const id = finerMesh(market, limit, threats, ({ id: mesh }) => IN_THE_GROUND.has(mesh));
+    return id === undefined ? [] : [change(plan, course, { ...skirt, mesh: id })];
+  };
   for (const severity of ['mend', 'know'] as const) {
     const these = through.filter((t) => t.onlyKnow === (severity === 'know'));
     if (these.length === 0) continue;
     const limit = Math.min(...these.map((t) => t.limit));
     const threats = these.map((t) => t.threat);
-    const finer = finerMesh(market, limit, threats);
     const params = { of: 'skirt' as const, opening, threats, limit, from: 0 };
-    found.push(
-      finding(
-        'opening.passes',
-        severity,
-        'skirt',
-        'skirt',
-        params,
-        finer ? [change(course, { mesh: finer })] : [],
-      ),
-    );
+    found.push(finding('opening.passes', severity, 'skirt', 'skirt', params, finer(limit, threats)));
   }
   const torn = tornBy(plan, mesh.type, mesh.wire);
   if (torn) {
-    const finer = finerMesh(market, limits.largestOpening ?? 1, torn.threats);
     const params = { of: 'skirt' as const, ...torn, wire: mesh.wire };
-    found.push(
-      finding('mesh.torn', 'mend', 'skirt', 'skirt', params, finer ? [change(course, { mesh: finer })] : []),
-    );
+    const mends = finer(limits.largestOpening ?? 1, torn.threats);
+    found.push(finding('mesh.torn', 'mend', 'skirt', 'skirt', params, mends));
   }
   return found;
 }
 
+/** What digs under a skirt of this shape, and the same skirt large enough; where none is, an apron. */
 function measureFindings(plan: Plan, limits: OpeningLimits, course: SkirtCourse): Finding[] {
-  const { skirt } = course;
-  const has = skirt.kind === 'apron' ? skirt.width : skirt.depth;
+  const { skirt, shape } = course;
   const digging = THREAT_IDS.filter(
-    (id) => isPresent(plan, id) && (digFigure(id, skirt.kind) ?? 0) > has + EPSILON,
+    (id) =>
+      isPresent(plan, id) &&
+      (digFigure(id, 'apron') !== null || digFigure(id, 'buried') !== null) &&
+      !stopsDigging(id, shape),
   );
   const found: Finding[] = [];
   if (digging.length > 0) {
-    const needs = skirtWanted(plan, skirt.kind);
+    const enough = largeEnough(plan, skirt) ?? skirtOfKind(plan, 'apron', skirt);
     const onlyKnow = digging.every((id) => limits.threats.some((t) => t.threat === id && t.onlyKnow));
-    const mend = change(course, skirt.kind === 'apron' ? { width: needs } : { depth: needs });
-    const params = { kind: skirt.kind, has, needs, threats: digging };
-    found.push(finding('skirt.short', onlyKnow ? 'know' : 'mend', 'skirt', 'skirt', params, [mend]));
-  }
-  if (course.rollWidth === undefined) {
+    const by = shape.depth > 0 && shape.lies !== 'flat' ? ('depth' in enough ? 'depth' : 'width') : 'width';
+    const needs = enough.kind === 'none' ? 0 : by === 'depth' ? shapeOf(enough).depth : shapeOf(enough).out;
+    const params = {
+      kind: skirt.kind,
+      by,
+      has: by === 'depth' ? shape.depth : shape.out,
+      needs,
+      threats: digging,
+    } as const;
     found.push(
-      finding('skirt.no-roll', 'mend', 'skirt', 'skirt', { width: course.stripWidth, widest: course.widest }),
+      finding('skirt.short', onlyKnow ? 'know' : 'mend', 'skirt', 'skirt', params, [
+        change(plan, course, enough),
+      ]),
     );
   }
+  if (shape.mesh !== null && course.rollWidth === undefined) {
+    const params = { width: course.stripWidth, widest: course.widest };
+    found.push(finding('skirt.no-roll', 'mend', 'skirt', 'skirt', params, narrower(plan, course)));
+  }
   return found;
+}
+
+/** The widest of the same kind that a roll gives: all of it out or down, up the wall as before. */
+function narrower(plan: Plan, course: SkirtCourse): Change[] {
+  const { skirt, shape, widest, stripWidth } = course;
+  const less = tidy(stripWidth - widest);
+  switch (skirt.kind) {
+    case 'apron':
+    case 'house-apron':
+      return skirt.width - less < 0.1
+        ? []
+        : [change(plan, course, { ...skirt, width: tidy(skirt.width - less) })];
+    case 'buried':
+    case 'toe':
+      return shape.depth - less < 0.1
+        ? []
+        : [change(plan, course, { ...skirt, depth: tidy(skirt.depth - less) })];
+    case 'folded':
+      return skirt.up - less < 0.1 ? [] : [change(plan, course, { ...skirt, up: tidy(skirt.up - less) })];
+    case 'stone':
+    case 'concrete':
+      return [];
+  }
 }
 
 /** An apron ends against a house wall; where the wall is not as wide as the apron, an animal digs round its end. */
@@ -81,7 +117,9 @@ function endFindings(plan: Plan, rings: readonly Ring[], walks: readonly FenceWa
   );
   const check = (line: FenceLine, at: 'start' | 'end'): Finding[] => {
     const { skirt } = line.choices;
-    if (skirt.kind !== 'apron') return [];
+    if (skirt.kind === 'none' || skirt.kind === 'house-apron') return [];
+    const width = shapeOf(skirt).out;
+    if (width === 0) return [];
     const corner = at === 'start' ? line.startCorner : line.endCorner;
     const meets = sides.find(
       ({ side }) =>
@@ -92,15 +130,30 @@ function endFindings(plan: Plan, rings: readonly Ring[], walks: readonly FenceWa
       side?.kind === 'building' ? plan.ground.buildings.find((b) => b.id === side.building) : undefined;
     if (!building) return [];
     const foot = at === 'start' ? line.start : line.end;
-    const outer = plus(foot, times(line.outward, skirt.width));
+    const outer = plus(foot, times(line.outward, width));
     if (insideOrOn(outer, building.outline, 0.005)) return [];
     const part = `corner:${corner}`;
     return [
-      finding('skirt.end-open', 'mend', 'skirt', part, {
-        side: line.number,
-        building: building.name,
-        width: skirt.width,
-      }),
+      finding(
+        'skirt.end-open',
+        'mend',
+        'skirt',
+        part,
+        {
+          side: line.number,
+          building: building.name,
+          width,
+        },
+        'mesh' in skirt
+          ? [
+              {
+                verb: 'set-skirt',
+                scope: scopeOf(plan, line.id, 'skirt'),
+                skirt: skirtOfKind(plan, 'house-apron', skirt),
+              },
+            ]
+          : [],
+      ),
     ];
   };
   return walks.flatMap((walk) => {
@@ -114,17 +167,12 @@ function endFindings(plan: Plan, rings: readonly Ring[], walks: readonly FenceWa
 /** Buried mesh near roots or services: an apron is advised (domain.md 7), on the side where it is near if that is one. */
 function diggingFindings(plan: Plan, course: SkirtCourse): Finding[] {
   const { skirt } = course;
-  if (skirt.kind !== 'buried') return [];
+  if (!course.shape.trench) return [];
   const mend = (near: readonly FenceLine[]): Change => {
     const [only] = near;
     const scope: Scope =
       near.length === 1 && only?.members.length === 1 ? { scope: 'side', of: only.id } : WHOLE_PLAN;
-    const width = skirtWanted(plan, 'apron');
-    return {
-      verb: 'set-skirt',
-      scope,
-      skirt: { kind: 'apron', mesh: skirt.mesh, lapUp: skirt.lapUp, width },
-    };
+    return { verb: 'set-skirt', scope, skirt: skirtOfKind(plan, 'apron', skirt) };
   };
   const trees = plan.ground.trees.flatMap((tree) => {
     const away = (line: FenceLine) => toSegment(tree.at, line.start, line.end);
@@ -156,7 +204,8 @@ export function skirtFindings(
   const diggers = THREAT_IDS.filter((id) => isPresent(plan, id) && digFigure(id, 'apron') !== null);
   const none: Finding[] = [];
   if (bare.length > 0 && diggers.length > 0) {
-    const mesh = finerMesh(market, limits.largestOpening ?? 1, diggers) ?? 'fine-13';
+    const fit = ({ id }: { readonly id: string }) => IN_THE_GROUND.has(id);
+    const mesh = finerMesh(market, limits.largestOpening ?? 1, diggers, fit) ?? 'fine-13';
     const skirt = { kind: 'apron' as const, mesh, width: skirtWanted(plan, 'apron'), lapUp: 0.1 };
     none.push(
       finding('skirt.none', 'mend', 'skirt', 'skirt', { threats: diggers }, [

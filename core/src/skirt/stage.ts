@@ -2,31 +2,40 @@ import type { Market } from '../catalogue/market';
 import { cheapestCover } from '../cutting/covers';
 import type { Run } from '../cutting/types';
 import { type FenceLine, keysOf } from '../ground/fenceLines';
-import type { Skirt } from '../plan/schema';
+import type { Ring } from '../ground/survey';
+import type { Assumptions } from '../plan/assumptions';
+import type { Building } from '../plan/schema';
 import type { SettingOut } from '../posts/setOut';
 import { EPSILON } from '../units/round';
 import { type Lies, groundSpans } from '../walls/runs';
-import { type Term, sum } from '../working';
-import { type SkirtStrip, apronStrips, buriedStrips, outerEdge } from './strips';
+import { type Term, ratio, sum, upTo, value } from '../working';
+import { type SkirtChain, type SkirtEdge, skirtChain } from './edges';
+import { type Laid, type SkirtShape, shapeOf, stripWidthOf } from './shape';
+import { type SkirtStrip, type Wears, apronStrips, outerEdge, roundStrips, volumeAlong } from './strips';
 
-type Laid = Exclude<Skirt, { kind: 'none' }>;
-
-/** All strips of one skirt choice: cut from one product and width. */
+/** All of one skirt choice: its strips are cut from one product and width. */
 export interface SkirtCourse {
   readonly skirt: Laid;
+  readonly shape: SkirtShape;
   readonly lines: readonly FenceLine[];
   /** Fenced length along the ground, m. */
   readonly ground: number;
+  readonly chains: readonly SkirtChain[];
   readonly strips: readonly SkirtStrip[];
   readonly runs: readonly Run[];
-  /** Width or depth with the lap up the wall, m. */
+  /** Width of the strip, m; 0 for stones and concrete. */
   readonly stripWidth: number;
-  /** The roll it is cut from, m; undefined when no roll is wide enough. */
+  /** The roll it is cut from, m; undefined when no roll is wide enough, or there is no mesh. */
   readonly rollWidth: number | undefined;
   readonly widest: number;
-  /** Where pegs go, m; 0 for a buried skirt. */
+  /** Where pegs go, m; 0 for a skirt that is buried. */
   readonly outerEdge: number;
   readonly open: boolean;
+  /** What is dug, and what stones or concrete it takes, m³. */
+  readonly trench: Term | null;
+  readonly fill: Term | null;
+  /** Bags of dry mix, or loads of stones. */
+  readonly bags: Term | null;
 }
 
 export interface SkirtStage {
@@ -45,54 +54,103 @@ function rollWidth(market: Market, mesh: string, stripWidth: number, length: num
   return best?.width;
 }
 
+function stripRun(strip: SkirtStrip, lies: Lies, place: number): Run {
+  const [first] = strip.edges;
+  const house = first && 'wall' in first.of ? `:${first.of.number}` : '';
+  return {
+    part: `${first?.path ?? ''}/skirt${house}`,
+    use: 'skirt',
+    length: strip.length,
+    startAllowance: 0,
+    endAllowance: 0,
+    joints: 'anywhere',
+    place,
+    spans: strip.edges.flatMap(({ of }) => {
+      const lie = 'line' in of ? lies.get(of.line) : undefined;
+      return lie ? groundSpans(lie, 0, lie.line.length) : [];
+    }),
+    leans: [],
+  };
+}
+
+/** House walls come after the fence. */
+const AFTER_FENCE = 1000;
+
 function courseOf(
   market: Market,
   setting: SettingOut,
   lies: Lies,
+  ground: SkirtGround,
+  figures: Assumptions,
   skirt: Laid,
   chosen: ReadonlySet<FenceLine>,
 ): SkirtCourse {
-  const on = (line: FenceLine) => chosen.has(line);
+  const shape = shapeOf(skirt);
   const along = (line: FenceLine) => lies.get(line)?.profile.ground ?? line.length;
-  const width = (line: FenceLine) => (skirt.kind === 'apron' && on(line) ? skirt.width : undefined);
-  const strips = setting.walks.flatMap((walk) =>
-    skirt.kind === 'apron' ? apronStrips(walk, width, along) : buriedStrips(walk, on, along),
-  );
-  const stripWidth = (skirt.kind === 'apron' ? skirt.width : skirt.depth) + skirt.lapUp;
+  const wears: Wears = (edge) => ('line' in edge.of ? chosen.has(edge.of.line) : true);
+  const chains = setting.walks
+    .filter((walk) => walk.lines.some((line) => chosen.has(line)))
+    .map((walk) => skirtChain(walk, along, shape.round, ground.rings, ground.buildings));
+  const strips =
+    shape.mesh === null
+      ? []
+      : chains.flatMap((chain) =>
+          shape.turns > 0 ? apronStrips(chain, shape.turns, wears) : roundStrips(chain, wears),
+        );
+  const stripWidth = stripWidthOf(shape);
   const length = strips.reduce((total, s) => total + s.length, 0);
   const places = new Map(setting.lines.map((line, i) => [line, i]));
+  const placeOf = (edge: SkirtEdge | undefined, i: number) =>
+    edge && 'line' in edge.of ? (places.get(edge.of.line) ?? 0) : AFTER_FENCE + i;
+  const lines = setting.lines.filter((line) => chosen.has(line));
+  const volume = (code: 'skirt.trench' | 'skirt.fill', width: number, depth: number) =>
+    volumeAlong(code, lines, along, width, depth);
+  const fill = shape.fill && volume('skirt.fill', shape.fill.width, shape.fill.height);
   return {
     skirt,
-    lines: setting.lines.filter(on),
-    ground: setting.lines.filter(on).reduce((total, line) => total + along(line), 0),
+    shape,
+    lines,
+    ground: lines.reduce((total, line) => total + along(line), 0),
+    chains,
     strips,
     stripWidth,
-    rollWidth: rollWidth(market, skirt.mesh, stripWidth, length),
-    widest: Math.max(...market.widths(skirt.mesh)),
+    rollWidth: shape.mesh === null ? undefined : rollWidth(market, shape.mesh, stripWidth, length),
+    widest: shape.mesh === null ? 0 : Math.max(...market.widths(shape.mesh)),
     outerEdge:
-      skirt.kind === 'apron'
-        ? setting.walks.reduce((total, walk) => total + outerEdge(walk, width, along), 0)
+      shape.lies === 'flat'
+        ? chains.reduce((total, chain) => total + outerEdge(chain, shape.out, wears), 0)
         : 0,
-    open: setting.walks.some((walk) => !walk.cyclic),
-    runs: strips.map((strip): Run => ({
-      part: `side:${strip.line.id}/skirt`,
-      use: 'skirt',
-      length: strip.length,
-      startAllowance: 0,
-      endAllowance: 0,
-      joints: 'anywhere',
-      place: 20000 + (places.get(strip.line) ?? 0),
-      spans: strip.lines.flatMap((line) => {
-        const lie = lies.get(line);
-        return lie ? groundSpans(lie, 0, line.length) : [];
-      }),
-      leans: [],
-    })),
+    open: chains.some((chain) => !chain.cyclic),
+    trench: shape.trench && volume('skirt.trench', shape.trench.width, shape.trench.depth),
+    fill,
+    bags: fill && shape.fill && bagsFor(fill, shape.fill.of, figures),
+    runs: strips.map((strip, i) => stripRun(strip, lies, 20000 + placeOf(strip.edges[0], i))),
   };
 }
 
+/** A load of stones, m³. */
+const STONE_LOAD = 0.5;
+
+const bagsFor = (fill: Term, of: 'stone' | 'concrete', figures: Assumptions): Term => {
+  const code = of === 'stone' ? 'skirt.loads' : 'skirt.bags';
+  const each = of === 'stone' ? STONE_LOAD : figures.concreteBagVolume;
+  const share = ratio(code, 'ratio', {}, [fill, value('skirt.load-volume', each, 'm³', {})]);
+  return upTo(code, 'piece', {}, [share]);
+};
+
+export interface SkirtGround {
+  readonly rings: readonly Ring[];
+  readonly buildings: readonly Building[];
+}
+
 /** Skirts along the fence as chosen, with the strips they are cut from. */
-export function skirtStage(market: Market, setting: SettingOut, lies: Lies): SkirtStage {
+export function skirtStage(
+  market: Market,
+  setting: SettingOut,
+  lies: Lies,
+  ground: SkirtGround,
+  figures: Assumptions,
+): SkirtStage {
   const keys = keysOf(setting.lines, (choices) => choices.skirt);
   const kinds = new Map<string, { skirt: Laid; lines: Set<FenceLine> }>();
   for (const line of setting.lines) {
@@ -104,7 +162,7 @@ export function skirtStage(market: Market, setting: SettingOut, lies: Lies): Ski
     kinds.set(key, kind);
   }
   const courses = [...kinds.values()].map(({ skirt, lines }) =>
-    courseOf(market, setting, lies, skirt, lines),
+    courseOf(market, setting, lies, ground, figures, skirt, lines),
   );
   return {
     courses,
@@ -115,4 +173,15 @@ export function skirtStage(market: Market, setting: SettingOut, lies: Lies): Ski
       courses.flatMap((c) => c.strips.map((s) => s.working)),
     ),
   };
+}
+
+/** m of each `mesh width` that skirts are cut from. */
+export function takenBy({ courses }: SkirtStage): ReadonlyMap<string, number> {
+  const taken = new Map<string, number>();
+  for (const { shape, rollWidth: width, strips } of courses) {
+    if (shape.mesh === null || width === undefined) continue;
+    const key = `${shape.mesh} ${width}`;
+    taken.set(key, (taken.get(key) ?? 0) + strips.reduce((total, s) => total + s.length, 0));
+  }
+  return taken;
 }

@@ -1,12 +1,15 @@
-import type { FenceLine, FenceWalk } from '../ground/fenceLines';
+import type { FenceLine } from '../ground/fenceLines';
 import { STRAIGHT } from '../ground/survey';
 import { type Term, product, sum, value } from '../working';
+import type { SkirtChain, SkirtEdge } from './edges';
 
 /** One strip of skirt as it is cut, before joints. */
 export interface SkirtStrip {
-  readonly line: FenceLine;
-  /** All lines that it lies along: one for an apron, a whole walk for a buried skirt. */
-  readonly lines: readonly FenceLine[];
+  /** All edges that it lies along: one where it turns corners like an apron, a whole walk where it goes round them. */
+  readonly edges: readonly SkirtEdge[];
+  /** What it runs on past its start and its end, m. */
+  readonly back: number;
+  readonly ahead: number;
   readonly length: number;
   readonly working: Term;
 }
@@ -24,85 +27,79 @@ export function apronCorner(turn: number): { readonly ahead: number; readonly ba
   return { ahead: 1, back: -Math.cos(turn) };
 }
 
-/** Length of a line along the ground, m: what a skirt is bought by (domain.md 13). */
-export type GroundLength = (line: FenceLine) => number;
+/** Whether an edge wears the skirt in hand. */
+export type Wears = (edge: SkirtEdge) => boolean;
 
-const sideTerm = (line: FenceLine, along: GroundLength) =>
-  value('skirt.side', along(line), 'm', { side: line.number });
+const edgeTerm = (edge: SkirtEdge): Term =>
+  'line' in edge.of
+    ? value('skirt.side', edge.length, 'm', { side: edge.of.line.number })
+    : value('skirt.house', edge.length, 'm', { name: edge.of.wall });
 
-/** One strip a fence line, running on round convex corners where fence meets fence. */
-export function apronStrips(
-  walk: FenceWalk,
-  width: (line: FenceLine) => number | undefined,
-  along: GroundLength,
-): readonly SkirtStrip[] {
-  const n = walk.lines.length;
-  return walk.lines.flatMap((line, i) => {
-    const w = width(line);
-    if (w === undefined) return [];
-    const previous = i > 0 ? walk.lines[i - 1] : walk.cyclic ? walk.lines[n - 1] : undefined;
-    const next = i < n - 1 ? walk.lines[i + 1] : walk.cyclic ? walk.lines[0] : undefined;
-    const terms: Term[] = [sideTerm(line, along)];
-    const corner = (multiple: number, turn: number) => {
-      if (multiple > 0) terms.push(value('skirt.corner', multiple * w, 'm', { side: line.number, turn }));
-    };
-    if (next && width(next) !== undefined) corner(apronCorner(line.turn).ahead, line.turn);
-    if (previous && width(previous) !== undefined) corner(apronCorner(previous.turn).back, previous.turn);
-    const working = sum('skirt.length', 'm', {}, terms);
-    return [{ line, lines: [line], length: working.value, working }];
+/** What a keeper calls an edge in a working: its side, or 0 for a wall of the house. */
+const numberOf = (edge: SkirtEdge) => ('line' in edge.of ? edge.of.line.number : 0);
+
+const neighbours = ({ edges, cyclic }: SkirtChain, i: number) => ({
+  previous: i > 0 ? edges[i - 1] : cyclic ? edges[edges.length - 1] : undefined,
+  next: i < edges.length - 1 ? edges[i + 1] : cyclic ? edges[0] : undefined,
+});
+
+/** One strip an edge, running on round convex corners where skirt meets skirt. */
+export function apronStrips(chain: SkirtChain, width: number, wears: Wears): readonly SkirtStrip[] {
+  return chain.edges.flatMap((edge, i) => {
+    if (!wears(edge)) return [];
+    const { previous, next } = neighbours(chain, i);
+    const ahead = next && wears(next) ? apronCorner(edge.turn).ahead * width : 0;
+    const back = previous && wears(previous) ? apronCorner(previous.turn).back * width : 0;
+    const runsOn = [
+      [ahead, edge.turn],
+      [back, previous?.turn ?? 0],
+    ] as const;
+    const terms = runsOn
+      .filter(([by]) => by > 0)
+      .map(([by, turn]) => value('skirt.corner', by, 'm', { side: numberOf(edge), turn }));
+    const working = sum('skirt.length', 'm', {}, [edgeTerm(edge), ...terms]);
+    return [{ edges: [edge], ahead, back, length: working.value, working }];
   });
 }
 
 /** A straight buried skirt goes round corners with nothing added: one strip for each unbroken length. */
-export function buriedStrips(
-  walk: FenceWalk,
-  buried: (line: FenceLine) => boolean,
-  along: GroundLength,
-): readonly SkirtStrip[] {
-  const groups: FenceLine[][] = [];
-  walk.lines.forEach((line, i) => {
-    if (!buried(line)) return;
+export function roundStrips(chain: SkirtChain, wears: Wears): readonly SkirtStrip[] {
+  const groups: SkirtEdge[][] = [];
+  chain.edges.forEach((edge, i) => {
+    if (!wears(edge)) return;
     const group = groups[groups.length - 1];
-    const before = walk.lines[i - 1];
-    if (group && before && group[group.length - 1] === before) group.push(line);
-    else groups.push([line]);
+    const before = chain.edges[i - 1];
+    if (group && before && group[group.length - 1] === before) group.push(edge);
+    else groups.push([edge]);
   });
-  return groups.flatMap((lines) => {
-    const line = lines[0];
-    if (!line) return [];
-    const working = sum(
-      'skirt.length',
-      'm',
-      {},
-      lines.map((l) => sideTerm(l, along)),
-    );
-    return [{ line, lines, length: working.value, working }];
+  return groups.map((edges) => {
+    const working = sum('skirt.length', 'm', {}, edges.map(edgeTerm));
+    return { edges, ahead: 0, back: 0, length: working.value, working };
   });
 }
 
 /** Outer edge of an apron: what its pegs are counted along, m (domain.md 6). */
-export function outerEdge(
-  walk: FenceWalk,
-  width: (line: FenceLine) => number | undefined,
-  along: GroundLength,
-): number {
-  const n = walk.lines.length;
-  return walk.lines.reduce((total, line, i) => {
-    const w = width(line);
-    if (w === undefined) return total;
-    const next = i < n - 1 ? walk.lines[i + 1] : walk.cyclic ? walk.lines[0] : undefined;
-    const turned =
-      next && width(next) !== undefined && line.turn > STRAIGHT ? 2 * w * Math.tan(line.turn / 2) : 0;
-    return total + along(line) + turned;
+export function outerEdge(chain: SkirtChain, width: number, wears: Wears): number {
+  return chain.edges.reduce((total, edge, i) => {
+    if (!wears(edge)) return total;
+    const { next } = neighbours(chain, i);
+    const turned = next && wears(next) && edge.turn > STRAIGHT ? 2 * width * Math.tan(edge.turn / 2) : 0;
+    return total + edge.length + turned;
   }, 0);
 }
 
-/** Volume of a trench along fenced lines, corners not added, m³ (domain.md 7: 0.15 wide for a straight skirt). */
-export function trenchVolume(length: number, depth: number): Term {
-  return product('hours.volume', 'm³', {}, [
-    value('hours.metres', length, 'm', {}),
-    value('skirt.trench-width', TRENCH_WIDTH, 'm', {}),
+/** Volume along fenced lines, corners not added, m³ (domain.md 7). */
+export function volumeAlong(
+  code: 'skirt.trench' | 'skirt.fill',
+  lines: readonly FenceLine[],
+  along: (line: FenceLine) => number,
+  width: number,
+  depth: number,
+): Term {
+  const sides = lines.map((line) => value('skirt.side', along(line), 'm', { side: line.number }));
+  return product(code, 'm³', {}, [
+    sum('skirt.fenced', 'm', {}, sides),
+    value('skirt.trench-width', width, 'm', {}),
     value('skirt.trench-depth', depth, 'm', {}),
   ]);
 }
-export const TRENCH_WIDTH = 0.15;

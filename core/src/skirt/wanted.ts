@@ -1,7 +1,13 @@
-import type { Plan } from '../plan/schema';
+import type { Plan, Skirt } from '../plan/schema';
 import { THREATS, THREAT_IDS, type ThreatId, isPresent } from '../threats';
+import { EPSILON } from '../units/round';
+import type { SkirtShape } from './shape';
 
 const LEAST = { apron: 0.45, buried: 0.3 } as const;
+/** A toe is so deep and so far out unless something asks for more, m (domain.md 7). */
+const TOE = { depth: 0.3, out: 0.3 } as const;
+/** What passes so small a gap goes between stones, m. */
+const BETWEEN_STONES = 0.03;
 
 /**
  * The width or depth that stops every digger present.
@@ -15,3 +21,76 @@ export function skirtWanted(plan: Pick<Plan, 'threats'>, kind: 'apron' | 'buried
 
 export const digFigure = (id: ThreatId, kind: 'apron' | 'buried'): number | null =>
   kind === 'apron' ? THREATS[id].apron : THREATS[id].dig;
+
+const betweenStones = (id: ThreatId, shape: SkirtShape) =>
+  shape.mesh === null && shape.out > 0 && (THREATS[id].squeeze ?? 1) <= BETWEEN_STONES;
+
+/**
+ * Whether a skirt stops a digger: by its depth or by its width; a toe or a fold counts as both (domain.md 3).
+ */
+export function stopsDigging(id: ThreatId, shape: SkirtShape): boolean {
+  if (betweenStones(id, shape)) return false;
+  const deep = shape.depth > 0 && shape.depth >= (digFigure(id, 'buried') ?? 0) - EPSILON;
+  const wide = shape.out > 0 && shape.out >= (digFigure(id, 'apron') ?? 0) - EPSILON;
+  return deep || wide;
+}
+
+/** A toe that stops what is about: as far out as usual, deeper where that is not enough. */
+export function toeWanted(plan: Pick<Plan, 'threats'>): { readonly depth: number; readonly out: number } {
+  const passing = THREAT_IDS.filter(
+    (id) =>
+      isPresent(plan, id) &&
+      (digFigure(id, 'buried') ?? 0) > TOE.depth + EPSILON &&
+      (digFigure(id, 'apron') ?? 0) > TOE.out + EPSILON,
+  );
+  return { depth: Math.max(TOE.depth, ...passing.map((id) => digFigure(id, 'buried') ?? 0)), out: TOE.out };
+}
+
+/** A skirt of each kind that stops the diggers present, keeping the mesh and lap of the one that is there. */
+export function skirtOfKind(plan: Pick<Plan, 'threats'>, kind: Skirt['kind'], now: Skirt): Skirt {
+  if (kind === now.kind) return now;
+  const mesh = 'mesh' in now ? now.mesh : 'fine-13';
+  const lapUp = 'lapUp' in now ? now.lapUp : 0.1;
+  const width = skirtWanted(plan, 'apron');
+  switch (kind) {
+    case 'none':
+      return { kind };
+    case 'apron':
+    case 'house-apron':
+      return { kind, mesh, width: 'width' in now && 'mesh' in now ? now.width : width, lapUp };
+    case 'buried':
+      return { kind, mesh, depth: skirtWanted(plan, 'buried'), lapUp };
+    case 'toe':
+      return { kind, mesh, ...toeWanted(plan), lapUp };
+    case 'folded':
+      return { kind, mesh, up: 0.5, out: Math.max(0.5, width) };
+    case 'stone':
+      return { kind, width: 0.3, height: 0.2 };
+    case 'concrete':
+      return { kind, width: 0.15, depth: 0.3 };
+  }
+}
+
+/** The same skirt made large enough for what digs; null where no size of it would do. */
+export function largeEnough(plan: Pick<Plan, 'threats'>, skirt: Skirt): Skirt | null {
+  const width = skirtWanted(plan, 'apron');
+  const depth = skirtWanted(plan, 'buried');
+  switch (skirt.kind) {
+    case 'apron':
+    case 'house-apron':
+      return { ...skirt, width: Math.max(skirt.width, width) };
+    case 'buried':
+      return { ...skirt, depth: Math.max(skirt.depth, depth) };
+    case 'toe': {
+      const toe = toeWanted(plan);
+      return { ...skirt, depth: Math.max(skirt.depth, toe.depth), out: Math.max(skirt.out, toe.out) };
+    }
+    case 'folded':
+      return { ...skirt, out: Math.max(skirt.out, width) };
+    case 'concrete':
+      return { ...skirt, depth: Math.max(skirt.depth, depth) };
+    case 'stone':
+    case 'none':
+      return null;
+  }
+}

@@ -1,4 +1,5 @@
 import { apply } from '../plan/changes';
+import { PLAIN_GATE } from '../plan/newOpening';
 import { emptyPlan } from '../plan/newPlan';
 import type { Choices, Flock, Plan, Side } from '../plan/schema';
 
@@ -59,15 +60,11 @@ export function aRun(options: RunOptions = {}): Plan {
   return apply(laid, {
     verb: 'add-opening',
     opening: {
+      ...PLAIN_GATE,
       id: 'g1',
-      kind: 'gate',
       side: 's2',
       along: (width - gate) / 2,
       width: gate,
-      gap: 0.013,
-      hinge: 'near',
-      swing: 'out',
-      make: 'kit',
     },
   });
 }

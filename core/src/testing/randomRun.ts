@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import type { Vector } from '../ground/vector';
 import { type Plan, apply } from '../index';
+import { PLAIN_GATE } from '../plan/newOpening';
 import { anOutline } from './aRun';
 import { uniform } from './uniform';
 
@@ -28,15 +29,12 @@ export const aRandomRun: fc.Arbitrary<Plan> = fc
     const gated = apply(fenced, {
       verb: 'add-opening',
       opening: {
+        ...PLAIN_GATE,
         id: 'g1',
-        kind: 'gate',
         side: 'e0',
         along: (length - 0.95) / 2,
         width: 0.95,
-        gap: 0.013,
-        hinge: 'near',
         swing: 'in',
-        make: 'kit',
       },
     });
     const spotHeights = heights.map(([x, y, height], i) => ({ id: `z${i}`, at: { x, y }, height }));

@@ -1,4 +1,5 @@
 import type { Market } from '../catalogue/market';
+import type { MeshProduct } from '../catalogue/types';
 import type { Plan } from '../plan/schema';
 import { EPSILON } from '../units/round';
 import { THREATS, THREAT_IDS, type ThreatId } from './kinds';
@@ -19,7 +20,12 @@ export function tornBy(plan: Pick<Plan, 'threats'>, type: string, wire: number) 
 }
 
 /** The cheapest welded mesh by the square metre at this yard whose opening is smaller and whose wire is thick enough. */
-export function finerMesh(market: Market, limit: number, threats: readonly ThreatId[]): string | undefined {
+export function finerMesh(
+  market: Market,
+  limit: number,
+  threats: readonly ThreatId[],
+  fit: (mesh: MeshProduct) => boolean = () => true,
+): string | undefined {
   const wire = Math.max(0, ...threats.map((id) => THREATS[id].wire ?? 0));
   let best: { id: string; rate: number } | undefined;
   for (const id of market.meshIds()) {
@@ -27,7 +33,8 @@ export function finerMesh(market: Market, limit: number, threats: readonly Threa
     if (
       (mesh.type !== 'welded' && mesh.type !== 'fine-welded') ||
       shorterSide(mesh) >= limit - EPSILON ||
-      mesh.wire < wire - EPSILON
+      mesh.wire < wire - EPSILON ||
+      !fit(mesh)
     )
       continue;
     const rate = market.meshRate(id);

@@ -1,7 +1,7 @@
 import type { Market } from '../catalogue/market';
-import { cheapestCover } from '../cutting/covers';
 import type { Band } from '../plan/schema';
-import { EPSILON, tidy } from '../units/round';
+import { tidy } from '../units/round';
+import { type Stack, type StackWant, reachOf } from './stacks';
 
 /** One roll width laid along the whole band. Heights above the ground, m. */
 export interface MeshRow {
@@ -19,8 +19,12 @@ export interface HungBand {
   readonly bottom: number;
   /** What it really reaches: its own top, or less when the chosen widths are short. */
   readonly top: number;
-  /** Lap over the band below, m; 0 for the lowest. */
+  /** What of it is folded outward above its top, m. */
+  readonly overhang: number;
+  /** Lap over the band below, m; 0 for the lowest, less than 0 where it leaves a hole. */
   readonly lap: number;
+  /** What it should lap, m; 0 for the lowest. */
+  readonly lapWanted: number;
   readonly rows: readonly MeshRow[];
   /** Cut off at the top, m. */
   readonly trimmed: number;
@@ -30,89 +34,35 @@ export interface HungBand {
   readonly tooTall: boolean;
 }
 
-/** A market's widths of a mesh are one list for good: their sets are made once. */
-const known = new WeakMap<readonly number[], readonly (readonly number[])[]>();
-
-/** All sets of one to three widths, widest first in each. */
-function widthSets(widths: readonly number[]): readonly (readonly number[])[] {
-  const before = known.get(widths);
-  if (before) return before;
-  const falling = [...widths].sort((a, b) => b - a);
-  const sets: number[][] = [];
-  falling.forEach((a, i) => {
-    sets.push([a]);
-    falling.slice(i).forEach((b, j) => {
-      sets.push([a, b]);
-      falling.slice(i + j).forEach((c) => sets.push([a, b, c]));
-    });
-  });
-  known.set(widths, sets);
-  return sets;
-}
-
-const reachOf = (set: readonly number[], lap: number) =>
-  set.reduce((a, b) => a + b, 0) - (set.length - 1) * lap;
-
-/**
- * The cheapest set of one to three roll widths that reaches a height, every width running the whole length.
- *
- * @param length  total length of the band, m: what each width must be bought for
- * @returns widths from the ground up, or undefined when no set reaches
- * @see domain.md 6: Σw − (k − 1)·lap ≥ height
- */
-export function cheapestStack(
-  market: Market,
-  mesh: string,
-  height: number,
-  lap: number,
-  length: number,
-): readonly number[] | undefined {
-  const costs = new Map<number, number>();
-  const costOf = (width: number) => {
-    const known = costs.get(width);
-    if (known !== undefined) return known;
-    const units = market.rolls(mesh, width);
-    const unpriced = units.some((u) => u.price === null);
-    const cost = unpriced ? width * length : cheapestCover(units, length).cost;
-    costs.set(width, cost);
-    return cost;
-  };
-  let best: { set: readonly number[]; cost: number } | undefined;
-  for (const set of widthSets(market.widths(mesh))) {
-    if (reachOf(set, lap) < height - EPSILON) continue;
-    const cost = set.reduce((total, width) => total + costOf(width), 0);
-    const cheaper = !best || cost < best.cost - EPSILON;
-    const simpler = best && cost < best.cost + EPSILON && set.length < best.set.length;
-    if (cheaper || simpler) best = { set, cost };
-  }
-  return best?.set;
-}
-
 /**
  * Hangs bands from the ground up.
  *
  * @param bands    bands in order, tops rising
- * @param length   fenced length that each row runs, m
+ * @param stackOf  roll widths for a band that leaves them open
  * @param drop     how far the lowest band reaches below the level of its bay, to the ground at the low post, m
+ * @param overhang folded outward above the topmost band, m
  * @param bandLap  least lap, m; a lap is also at least one opening measured up the wall of the coarser of the two meshes
  */
 export function hangBands(
   market: Market,
   bands: readonly Band[],
-  length: number,
+  stackOf: (want: Omit<StackWant, 'length'>) => Stack,
   bandLap: number,
   drop = 0,
+  overhang = 0,
 ): readonly HungBand[] {
   const hung: HungBand[] = [];
   bands.forEach((band, index) => {
     const mesh = market.mesh(band.mesh);
     const below = hung[index - 1];
     const lapOver = below ? Math.max(bandLap, mesh.opening.up, market.mesh(below.band.mesh).opening.up) : 0;
-    const bottom = below ? tidy(below.top - lapOver) : 0 - drop;
-    const height = band.top - bottom;
+    const bottom = band.bottom ?? (below ? tidy(below.top - lapOver) : 0 - drop);
+    const folded = index === bands.length - 1 ? overhang : 0;
+    const top = band.top + folded;
+    const height = top - bottom;
     const ownLap = Math.max(bandLap, mesh.opening.up);
     const cheapest =
-      band.widths === 'cheapest' ? cheapestStack(market, band.mesh, height, ownLap, length) : undefined;
+      band.widths === 'cheapest' ? stackOf({ mesh: band.mesh, height, lap: ownLap }) : undefined;
     const widest = Math.max(...market.widths(band.mesh));
     const widths = band.widths === 'cheapest' ? (cheapest ?? [widest, widest, widest]) : band.widths;
     const rows: MeshRow[] = [];
@@ -122,7 +72,7 @@ export function hangBands(
       rows.push({
         width,
         bottom: rowBottom,
-        top: Math.min(rowBottom + width, Math.max(band.top, rowBottom + 0.01)),
+        top: Math.min(rowBottom + width, Math.max(top, rowBottom + 0.01)),
       });
     }
     const reach = tidy(bottom + reachOf(widths, ownLap));
@@ -130,11 +80,13 @@ export function hangBands(
       band,
       index,
       bottom,
-      top: Math.min(reach, band.top),
-      lap: lapOver,
+      top: Math.min(reach - folded, band.top),
+      overhang: folded,
+      lap: below ? tidy(below.top - bottom) : 0,
+      lapWanted: lapOver,
       rows,
-      trimmed: Math.max(0, reach - band.top),
-      shortBy: Math.max(0, band.top - reach),
+      trimmed: Math.max(0, reach - top),
+      shortBy: Math.max(0, top - reach),
       tooTall: band.widths === 'cheapest' && cheapest === undefined,
     });
   });

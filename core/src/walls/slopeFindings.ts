@@ -2,7 +2,8 @@ import type { Market } from '../catalogue/market';
 import { type Finding, finding } from '../findings/types';
 import { type FenceLine, onSide } from '../ground/fenceLines';
 import { hollow, lowest } from '../ground/profile';
-import type { Change, Scope } from '../plan/changes/types';
+import type { Change } from '../plan/changes/types';
+import { scopeOf } from '../plan/effective';
 import { nextId } from '../plan/ids';
 import type { Choices, Plan } from '../plan/schema';
 import { type OpeningLimits, passing } from '../threats/openings';
@@ -14,14 +15,6 @@ import type { LineLie } from './slope';
 const LEAST_HOLLOW = 0.01;
 /** Ground that falls less than this is level to the tape. */
 const LEAST_GRADE = 0.01;
-
-function scopeOf(plan: Plan, line: FenceLine): Scope {
-  if (plan.choices.side[line.id]?.slope) return { scope: 'side', of: line.id };
-  const enclosure = plan.enclosures.find((e) => e.ring.some((step) => step.side === line.id));
-  return enclosure && plan.choices.enclosure[enclosure.id]?.slope
-    ? { scope: 'enclosure', of: enclosure.id }
-    : { scope: 'plan' };
-}
 
 /** A gap under the mesh counts as an opening of its height. */
 function gapFindings(
@@ -81,7 +74,7 @@ function hangFindings(plan: Plan, market: Market, limits: OpeningLimits, lie: Li
   const part = `side:${line.id}`;
   const set = (slope: Partial<Choices['slope']>): Change => ({
     verb: 'set-slope',
-    scope: scopeOf(plan, line),
+    scope: scopeOf(plan, line.id, 'slope'),
     slope,
   });
   if (lie.hang === 'follow') {

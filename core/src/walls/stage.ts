@@ -1,23 +1,31 @@
 import type { Market } from '../catalogue/market';
 import type { Run } from '../cutting/types';
-import { type Finding, finding } from '../findings/types';
+import type { Finding } from '../findings/types';
 import { type FenceLine, keysOf } from '../ground/fenceLines';
 import type { Assumptions } from '../plan/assumptions';
 import type { Scope } from '../plan/changes/types';
+import { scopeOf } from '../plan/effective';
 import type { Plan } from '../plan/schema';
+import { leafTop } from '../ways/leaf';
+import { STRAIGHT } from '../ground/survey';
 import type { SettingOut } from '../posts/setOut';
-import { type OpeningLimits, passing, shorterSide } from '../threats/openings';
-import { finerMesh, tornBy } from '../threats/strongMesh';
+import type { OpeningLimits } from '../threats/openings';
 import { EPSILON } from '../units/round';
 import { type Term, product, sum, value } from '../working';
 import { type HungBand, type MeshRow, hangBands } from './rows';
-import { type Lies, type WallRun, clearSpans, wallRuns } from './runs';
+import { bandFindings } from './findings';
+import { type BoardCourse, boardCourses } from './boards';
+import { isRigid } from './rigid';
+import { type Lies, type WallRun, wallRuns } from './runs';
+import { type StackWant, chooseStacks } from './stacks';
 
 /** Fence lines that wear the same bands. */
 export interface WallGroup {
   readonly scope: Scope;
   readonly lines: readonly FenceLine[];
   readonly runs: readonly WallRun[];
+  /** The same, cut at every corner as rigid panels are. */
+  readonly cornerless: readonly WallRun[];
   readonly bands: readonly HungBand[];
   /** Top of the wall as meant, m. */
   readonly top: number;
@@ -31,8 +39,14 @@ export interface MeshCourse {
   readonly band: HungBand;
   readonly row: MeshRow;
   readonly rowIndex: number;
+  /** A rigid panel, butted at posts. */
+  readonly rigid: boolean;
   readonly runs: readonly Run[];
   readonly leaves: readonly Run[];
+  /** Pieces above leaves that are lower than the wall. */
+  readonly above: readonly Run[];
+  /** Squares that close an overhang at its corners. */
+  readonly patches: readonly Run[];
   /** Wall pieces with their end allowances and what they lean, before joints and leaves, m. */
   readonly working: Term;
   /** What straight grades under the pieces add, m; 0 where mesh steps. */
@@ -42,22 +56,21 @@ export interface MeshCourse {
 export interface WallStage {
   readonly groups: readonly WallGroup[];
   readonly courses: readonly MeshCourse[];
+  readonly boards: readonly BoardCourse[];
   readonly findings: readonly Finding[];
 }
 
 export const scopePath = (scope: Scope): string =>
   scope.scope === 'plan' ? '' : `${scope.scope}:${scope.of}/`;
 
-function scopeOf(plan: Pick<Plan, 'choices' | 'enclosures'>, line: FenceLine): Scope {
-  if (plan.choices.side[line.id]?.bands) return { scope: 'side', of: line.id };
-  if (Object.keys(plan.choices.enclosure).length === 0) return { scope: 'plan' };
-  const enclosure = plan.enclosures.find((e) => e.ring.some((step) => step.side === line.id));
-  if (enclosure && plan.choices.enclosure[enclosure.id]?.bands)
-    return { scope: 'enclosure', of: enclosure.id };
-  return { scope: 'plan' };
-}
-
-function courseWorking(group: WallGroup, lies: Lies, row: MeshRow, band: HungBand, each: number): Term {
+function courseWorking(
+  group: WallGroup,
+  runs: readonly WallRun[],
+  lies: Lies,
+  row: MeshRow,
+  band: HungBand,
+  each: number,
+): Term {
   /** As bought: along the ground, or on the level where it steps. */
   const bought = (line: FenceLine, from: number, to: number) => {
     const lie = lies.get(line);
@@ -73,11 +86,16 @@ function courseWorking(group: WallGroup, lies: Lies, row: MeshRow, band: HungBan
     ),
   );
   const ends = product('mesh.ends', 'm', {}, [
-    value('mesh.end-count', 2 * group.runs.length, 'piece', {}),
+    value('mesh.end-count', 2 * runs.length, 'piece', {}),
     value('mesh.end-each', each, 'm', {}),
   ]);
-  const leaning = group.runs.flatMap((run) => run.grades).map((g) => leanTerm(row, g.grade));
-  return sum('mesh.wall', 'm', { top: band.band.top }, [...sides, ...gates, ends, ...leaning]);
+  const leaning = runs.flatMap((run) => run.grades).map((g) => leanTerm(row, g.grade));
+  return sum('mesh.wall', 'm', { top: band.band.top }, [
+    ...sides,
+    ...gates,
+    ...(each > 0 ? [ends] : []),
+    ...leaning,
+  ]);
 }
 
 /** A strip hung parallel to a grade leans while its ends are cut plumb: its height × grade more (domain.md 13). */
@@ -87,125 +105,93 @@ const leanTerm = (row: MeshRow, grade: number): Term =>
     value('mesh.lean-grade', Math.abs(grade), 'grade', {}),
   ]);
 
+/** What closes one gate in one row: the leaf below its top, and mesh of its own above it (domain.md 8). */
+function gateRuns(
+  line: FenceLine,
+  wallTop: number,
+  row: MeshRow,
+  tail: string,
+  allowance: number,
+  figures: Assumptions,
+) {
+  const leaves: Run[] = [];
+  const above: Run[] = [];
+  for (const { opening } of line.openings) {
+    const { along, width, side } = opening;
+    const top = leafTop(opening, wallTop);
+    const piece = (use: 'leaf' | 'band', part: string, length: number, ends: number): Run => ({
+      part: `opening:${opening.id}/${part}/${tail}`,
+      use,
+      length,
+      startAllowance: ends,
+      endAllowance: ends,
+      joints: [],
+      place: 10000 + line.number,
+      spans: [{ side, from: along, to: along + width, cut: length, way: 'along' }],
+      leans: [],
+    });
+    if (row.bottom < top - EPSILON) leaves.push(piece('leaf', 'leaf', width + figures.leafOverlap, 0));
+    if (Math.min(row.top, wallTop) > top + EPSILON) above.push(piece('band', 'above', width, allowance));
+  }
+  return { leaves, above };
+}
+
 function course(
   group: WallGroup,
   lies: Lies,
   band: HungBand,
   row: MeshRow,
   rowIndex: number,
+  rigid: boolean,
   figures: Assumptions,
 ): MeshCourse {
   const tail = `band:${band.band.id}/row:${rowIndex}`;
   const height = row.top - row.bottom;
-  const runs = group.runs.map((run): Run => ({
+  const allowance = rigid ? 0 : figures.endAllowance;
+  const wallRuns = rigid ? group.cornerless : group.runs;
+  const runs = wallRuns.map((run): Run => ({
     part: `side:${run.spans[0]?.side ?? group.lines[0]?.id ?? ''}/${tail}/run:${run.place}`,
     use: 'band',
     length: run.length,
-    startAllowance: figures.endAllowance,
-    endAllowance: figures.endAllowance,
+    startAllowance: allowance,
+    endAllowance: allowance,
     joints: run.posts,
     place: run.place,
     spans: run.spans,
     leans: run.grades.map(({ from, to, grade }) => ({ from, to, extra: height * Math.abs(grade) })),
   }));
-  const leaves = group.lines.flatMap((line) =>
-    line.openings.map(({ opening }): Run => {
-      const length = opening.width + figures.leafOverlap;
-      const { along, width, side } = opening;
-      return {
-        part: `opening:${opening.id}/leaf/${tail}`,
-        use: 'leaf',
-        length,
-        startAllowance: 0,
-        endAllowance: 0,
-        joints: [],
-        place: 10000 + line.number,
-        spans: [{ side, from: along, to: along + width, cut: length, way: 'along' }],
-        leans: [],
-      };
-    }),
-  );
+  const gates = group.lines.map((line) => gateRuns(line, group.top, row, tail, allowance, figures));
   return {
     group,
     band,
     row,
     rowIndex,
+    rigid,
     runs,
-    leaves,
-    working: courseWorking(group, lies, row, band, figures.endAllowance),
+    leaves: gates.flatMap((g) => g.leaves),
+    above: gates.flatMap((g) => g.above),
+    patches:
+      band.overhang > 0 && rowIndex === band.rows.length - 1 ? patches(group, band.overhang, tail) : [],
+    working: courseWorking(group, wallRuns, lies, row, band, allowance),
     slopeExtra: runs.reduce((total, run) => total + run.leans.reduce((t, lean) => t + lean.extra, 0), 0),
   };
 }
 
-function bandFindings(
-  plan: Plan,
-  market: Market,
-  limits: OpeningLimits,
-  group: WallGroup,
-  band: HungBand,
-): Finding[] {
-  const found: Finding[] = [];
-  const below = group.bands[band.index - 1]?.top ?? 0;
-  const part = `${scopePath(group.scope)}band:${band.band.id}`;
-  const mesh = market.mesh(band.band.mesh);
-  const opening = shorterSide(mesh);
-  const change = (to: { mesh?: string; top?: number; widths?: 'cheapest' }) =>
-    ({ verb: 'set-band', scope: group.scope, id: band.band.id, to }) as const;
-
-  const through = passing(limits, opening);
-  for (const severity of ['mend', 'know'] as const) {
-    const these = through.filter((t) => t.onlyKnow === (severity === 'know'));
-    if (these.length === 0) continue;
-    const limit = Math.min(...these.map((t) => t.limit));
-    const finer = finerMesh(
-      market,
-      limit,
-      these.map((t) => t.threat),
-    );
-    found.push(
-      finding(
-        'opening.passes',
-        severity,
-        'walls',
-        part,
-        { of: 'band', opening, threats: these.map((t) => t.threat), limit, from: below },
-        finer ? [change({ mesh: finer, widths: 'cheapest' })] : [],
-      ),
-    );
-  }
-  if (limits.bird && opening > limits.bird.opening + EPSILON) {
-    const params = { kind: limits.bird.kind, opening, holds: limits.bird.opening };
-    found.push(finding('birds.through', 'mend', 'walls', part, params));
-  }
-  const torn = tornBy(plan, mesh.type, mesh.wire);
-  if (torn) {
-    const finer = finerMesh(market, limits.largestOpening ?? 1, torn.threats);
-    found.push(
-      finding(
-        'mesh.torn',
-        'mend',
-        'walls',
-        part,
-        { of: 'band', ...torn, wire: mesh.wire },
-        finer ? [change({ mesh: finer, widths: 'cheapest' })] : [],
-      ),
-    );
-  }
-  if (band.tooTall)
-    found.push(finding('band.no-roll', 'mend', 'walls', part, { height: band.band.top - band.bottom }));
-  else if (band.shortBy > EPSILON) {
-    found.push(
-      finding(
-        'band.short',
-        'mend',
-        'walls',
-        part,
-        { reach: band.top, top: band.band.top, by: band.shortBy },
-        [change({ top: Math.round(band.top * 1e4) / 1e4 }), change({ widths: 'cheapest' })],
-      ),
-    );
-  }
-  return found;
+/** An overhang folded outward opens at every convex corner: a square patch closes it. */
+function patches(group: WallGroup, overhang: number, tail: string): readonly Run[] {
+  return group.lines
+    .filter((line) => line.turn > STRAIGHT)
+    .map((line, i): Run => ({
+      part: `corner:${line.endCorner}/${tail}`,
+      use: 'patch',
+      length: overhang,
+      startAllowance: 0,
+      endAllowance: 0,
+      joints: [],
+      place: 15000 + i,
+      spans: [],
+      leans: [],
+    }));
 }
 
 /** Sides that step are cut apart from those that do not: what is wrong with a band of both is said once. */
@@ -217,7 +203,51 @@ function once(findings: readonly Finding[]): readonly Finding[] {
   });
 }
 
-/** Bands hung on the posts as set out: courses of mesh with their runs, and what they let through. */
+/** Lines that wear the same bands, before the widths of their rolls are chosen. */
+interface Gathered extends Omit<WallGroup, 'bands'> {
+  /** What each of their rows is bought for, m. */
+  readonly length: number;
+  readonly hang: (stackOf: Parameters<typeof hangBands>[2]) => readonly HungBand[];
+}
+
+const boughtLength = (runs: readonly WallRun[], lines: readonly FenceLine[], figures: Assumptions) =>
+  runs.reduce((total, run) => total + run.length + 2 * figures.endAllowance, 0) +
+  lines
+    .flatMap((line) => line.openings)
+    .reduce((total, { opening }) => total + opening.width + figures.leafOverlap, 0);
+
+/** Hangs all groups with the widths that are cheapest for all together; a band given its widths takes its own. */
+function hangAll(
+  market: Market,
+  gathered: readonly Gathered[],
+  taken: ReadonlyMap<string, number>,
+): readonly WallGroup[] {
+  const wants: StackWant[] = [];
+  const bought = new Map(taken);
+  for (const { hang, length } of gathered) {
+    // The heights wanted do not depend on the widths: what would reach them just so stands in for these.
+    const bands = hang((want) => {
+      wants.push({ ...want, length });
+      return [want.height];
+    });
+    for (const { band, rows } of bands) {
+      if (band.widths === 'cheapest') continue;
+      for (const { width } of rows) {
+        const key = `${band.mesh} ${width}`;
+        bought.set(key, (bought.get(key) ?? 0) + length);
+      }
+    }
+  }
+  const stacks = chooseStacks(market, wants, bought);
+  let next = 0;
+  return gathered.map(({ hang, length: _, ...group }) => ({ ...group, bands: hang(() => stacks[next++]) }));
+}
+
+/**
+ * Bands hung on the posts as set out: courses of mesh with their runs, and what they let through.
+ *
+ * @param taken  m of each `mesh width` that skirts take anyway: a stack may share their rolls
+ */
 export function wallStage(
   plan: Plan,
   market: Market,
@@ -225,41 +255,49 @@ export function wallStage(
   lies: Lies,
   limits: OpeningLimits,
   figures: Assumptions,
+  taken: ReadonlyMap<string, number> = new Map(),
 ): WallStage {
-  const bandKeys = keysOf(setting.lines, (choices) => choices.bands);
+  const bandKeys = keysOf(setting.lines, ({ bands, overhang }) => [bands, overhang]);
   /** Mesh that steps down to the ground is higher by the drop: such lines are cut on their own. */
   const dropOf = (line: FenceLine) => (line.choices.slope.foot === 'mesh' ? (lies.get(line)?.drop ?? 0) : 0);
   const keys = new Map(setting.lines.map((line) => [line, `${dropOf(line)} ${bandKeys.get(line) ?? ''}`]));
   const runs = wallRuns(setting, setting.walks, lies, (a, b) => keys.get(a) === keys.get(b));
+  const anyRigid = setting.lines.some((line) =>
+    line.choices.bands.some((b) => isRigid(market.mesh(b.mesh).type)),
+  );
+  const cornerless = anyRigid ? wallRuns(setting, setting.walks, lies, () => false) : [];
   const grouped = new Map<string, FenceLine[]>();
   for (const line of setting.lines) {
     const key = keys.get(line) ?? '';
     grouped.set(key, [...(grouped.get(key) ?? []), line]);
   }
-  const groups = [...grouped.entries()].map(([key, lines]): WallGroup => {
+  const gathered = [...grouped.entries()].map(([key, lines]): Gathered => {
     const first = lines[0];
     if (!first) throw new RangeError('a group has at least one line');
-    const length = lines.flatMap(clearSpans).reduce((total, s) => total + s.to - s.from, 0);
+    const ofThese = (all: readonly WallRun[]) =>
+      all.filter((run) => run.lines[0] && keys.get(run.lines[0]) === key);
+    const { bands, overhang } = first.choices;
+    const group = { lines, runs: ofThese(runs), cornerless: ofThese(cornerless), drop: dropOf(first) };
     return {
-      scope: scopeOf(plan, first),
-      lines,
-      runs: runs.filter((run) => run.lines[0] && keys.get(run.lines[0]) === key),
-      bands: hangBands(market, first.choices.bands, length, figures.bandLap, dropOf(first)),
-      drop: dropOf(first),
-      top: first.choices.bands[first.choices.bands.length - 1]?.top ?? 0,
+      ...group,
+      length: boughtLength(group.runs, lines, figures),
+      scope: scopeOf(plan, first.id, 'bands'),
+      top: bands[bands.length - 1]?.top ?? 0,
+      hang: (stackOf) => hangBands(market, bands, stackOf, figures.bandLap, group.drop, overhang),
     };
   });
+  const groups = hangAll(market, gathered, taken);
   return {
     groups,
     courses: groups.flatMap((group) =>
       group.bands.flatMap((band) =>
-        band.rows.map((row, rowIndex) => course(group, lies, band, row, rowIndex, figures)),
+        band.rows.map((row, rowIndex) => {
+          const rigid = isRigid(market.mesh(band.band.mesh).type);
+          return course(group, lies, band, row, rowIndex, rigid, figures);
+        }),
       ),
     ),
-    findings: once(
-      groups.flatMap((group) =>
-        group.bands.flatMap((band) => bandFindings(plan, market, limits, group, band)),
-      ),
-    ),
+    boards: boardCourses(setting, lies),
+    findings: once(groups.flatMap((group) => bandFindings(plan, market, limits, group))),
   };
 }

@@ -1,8 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import { EDITIONS, marketOf } from '../catalogue';
 import { reckon } from '../reckon';
+import fc from 'fast-check';
 import { aRun } from '../testing/aRun';
-import { cheapestStack, hangBands } from './rows';
+import { uniform } from '../testing/uniform';
+import { hangBands } from './rows';
+import { type StackWant, chooseStacks } from './stacks';
 
 const edition = EDITIONS['2026-03'];
 if (!edition) throw new Error('the edition is gone');
@@ -15,8 +18,13 @@ const buying = {
 };
 const market = marketOf(edition, buying);
 
+const alone = (length: number) => (want: Omit<StackWant, 'length'>) =>
+  chooseStacks(market, [{ ...want, length }])[0];
+const cheapestStack = (mesh: string, height: number, lap: number, length: number) =>
+  alone(length)({ mesh, height, lap });
+
 describe('bands', () => {
-  const hang = (bands: Parameters<typeof hangBands>[1]) => hangBands(market, bands, 20, 0.05);
+  const hang = (bands: Parameters<typeof hangBands>[1]) => hangBands(market, bands, alone(20), 0.05);
   test('0.6 and 1.2 with a lap of 0.05 reach 1.75', () => {
     const [low, high] = hang([
       { id: 'low', mesh: 'fine-13', top: 0.6, widths: [0.6] },
@@ -34,12 +42,49 @@ describe('bands', () => {
     expect(high).toMatchObject({ lap: 0.1, bottom: 0.5, top: 1.7, shortBy: 0 });
   });
   test('a wall of 2.1 is stacked from widths that reach, and what is trimmed is known', () => {
-    const set = cheapestStack(market, 'welded-50x25', 2.1, 0.05, 20);
+    const set = cheapestStack('welded-50x25', 2.1, 0.05, 15);
     expect(set && set.reduce((a, b) => a + b) - 0.05).toBeGreaterThanOrEqual(2.1);
     // 0.9 + 1.2 would make 2.05 only; 0.9 + 1.5 and 1.2 + 1.2 make 2.35.
-    expect(set && [...set].sort()).not.toEqual([0.9, 1.2]);
-    const [band] = hang([{ id: 'b', mesh: 'welded-50x25', top: 2.1, widths: 'cheapest' }]);
+    expect(set).toEqual([1.2, 1.2]);
+    const [band] = hangBands(
+      market,
+      [{ id: 'b', mesh: 'welded-50x25', top: 2.1, widths: 'cheapest' }],
+      alone(15),
+      0.05,
+    );
     expect(band?.trimmed).toBeCloseTo(0.25, 9);
+  });
+  test('of the widths that reach, none is cheaper than the set chosen, rows of one width from the same rolls', () => {
+    const ring = Math.min(...market.packs('ring').map((u) => (u.price ?? NaN) / u.size));
+    const least = (width: number, length: number): number => {
+      if (length <= 1e-9) return 0;
+      return Math.min(
+        ...market.rolls('welded-50x25', width).map((u) => (u.price ?? NaN) + least(width, length - u.size)),
+      );
+    };
+    const price = (set: readonly number[], length: number) =>
+      [...new Set(set)].reduce(
+        (total, w) => total + least(w, set.filter((x) => x === w).length * length),
+        0,
+      ) +
+      (set.length - 1) * (length / 0.15) * ring;
+    const widths = [0.9, 1.2, 1.5, 1.8];
+    const sets = widths.flatMap((a) => [
+      [a],
+      ...widths.flatMap((b) => [[a, b], ...widths.map((c) => [a, b, c])]),
+    ]);
+    fc.assert(
+      fc.property(uniform(1.2, 3), uniform(3, 60), (height, length) => {
+        const reach = (set: readonly number[]) => set.reduce((x, y) => x + y) - (set.length - 1) * 0.05;
+        const chosen = cheapestStack('welded-50x25', height, 0.05, length) ?? [];
+        expect(reach(chosen)).toBeGreaterThanOrEqual(height - 1e-9);
+        const cheapest = Math.min(
+          ...sets.filter((s) => reach(s) >= height - 1e-9).map((s) => price(s, length)),
+        );
+        expect(price(chosen, length)).toBeCloseTo(cheapest, 6);
+      }),
+      { numRuns: 60 },
+    );
   });
   test('a height that no three widths make is a finding, not an exception', () => {
     const tall = aRun({ choices: { bands: [{ id: 'b', mesh: 'fine-6', top: 5.5, widths: 'cheapest' }] } });

@@ -1,12 +1,10 @@
-import { type Finding, finding } from '../findings/types';
-import { toPolyline } from '../ground/polyline';
-import type { Ring, RingSide } from '../ground/survey';
+import type { RingSide } from '../ground/survey';
 import { terrainOf } from '../ground/terrain';
-import { type Vector, dot, insideOrOn, minus, plus, times } from '../ground/vector';
-import type { Assumptions } from '../plan/assumptions';
-import type { Change } from '../plan/changes/types';
+import { type Vector, dot, minus, plus, times } from '../ground/vector';
 import type { Gate, Plan } from '../plan/schema';
-import { EPSILON, tidy } from '../units/round';
+
+/** In how many steps a swing is looked along. */
+const SWEEP = 9;
 
 /** A quarter circle that a leaf sweeps: from shut to standing square to the fence. */
 export interface Swing {
@@ -17,7 +15,8 @@ export interface Swing {
   readonly radius: number;
 }
 
-type Hung = Pick<Gate, 'along' | 'width' | 'hinge' | 'swing'>;
+/** How and where a gate hangs. */
+export type Hung = Pick<Gate, 'along' | 'width' | 'hinge' | 'swing'>;
 
 /** The way a gate's leaf sweeps over the ground. */
 export function swingOf(side: RingSide, gate: Hung): Swing {
@@ -64,65 +63,4 @@ export function riseUnder(plan: Pick<Plan, 'ground'>, swing: Swing, enough = Inf
     }
   }
   return most;
-}
-
-/** In how many steps a swing is looked along. */
-const SWEEP = 9;
-
-/** What a leaf meets, if anything. */
-function meets(plan: Plan, side: RingSide, gate: Hung, clearance: number, enough = Infinity) {
-  const swing = swingOf(side, gate);
-  const tree = plan.ground.trees.find((t) => toSwing(t.at, swing) < t.trunk / 2 + EPSILON);
-  if (tree) return { what: 'tree', name: tree.name } as const;
-  const house = plan.ground.buildings.find((b) => {
-    const tips = [1, 2, 3].map((i) => {
-      const angle = (Math.PI / 2) * (i / 3);
-      const [u, v] = [minus(swing.latch, swing.hinge), minus(swing.open, swing.hinge)];
-      return plus(swing.hinge, plus(times(u, Math.cos(angle)), times(v, Math.sin(angle))));
-    });
-    const walls = [...b.outline, ...b.outline.slice(0, 1)];
-    return tips.some((p) => insideOrOn(p, b.outline, 0) && toPolyline(p, walls) > 0.02);
-  });
-  if (house) return { what: 'building', name: house.name } as const;
-  const rise = riseUnder(plan, swing, enough + EPSILON);
-  return rise > clearance + EPSILON ? ({ what: 'ground', rise } as const) : undefined;
-}
-
-/** The nearest other way of hanging a gate, or place for it, in which its leaf meets nothing. */
-function wayOut(plan: Plan, side: RingSide, gate: Gate, clearance: number): Change[] {
-  const free = (to: Partial<Hung>) => !meets(plan, side, { ...gate, ...to }, clearance, clearance);
-  const hung: Partial<Hung>[] = [
-    { hinge: gate.hinge === 'near' ? 'far' : 'near' },
-    { swing: gate.swing === 'out' ? 'in' : 'out' },
-    { hinge: gate.hinge === 'near' ? 'far' : 'near', swing: gate.swing === 'out' ? 'in' : 'out' },
-  ];
-  const most = side.length - gate.width;
-  const others = plan.openings.filter((o) => o.side === gate.side && o.id !== gate.id);
-  const slid = [1, 2, 3, 4, 5, 6, 8, 10, 12, 15, 20]
-    .flatMap((n) => [gate.along - n * 0.25, gate.along + n * 0.25])
-    .filter((along) => along >= 0 && along <= most)
-    .filter((along) => !others.some((o) => o.along < along + gate.width && along < o.along + o.width))
-    .map((along): Partial<Hung> => ({ along: tidy(along) }));
-  const mends: Change[] = [];
-  for (const list of [hung, slid]) {
-    const to = list.find(free);
-    if (to) mends.push({ verb: 'set-opening', id: gate.id, to });
-  }
-  return mends;
-}
-
-/** Gates whose leaf meets a trunk, a wall or rising ground. */
-export function swingFindings(plan: Plan, rings: readonly Ring[], figures: Assumptions): readonly Finding[] {
-  const sides = new Map(rings.flatMap((r) => r.sides.map((s) => [s.side.id, s] as const)).reverse());
-  return plan.openings.flatMap((gate): Finding[] => {
-    const side = sides.get(gate.side);
-    if (gate.kind !== 'gate' || !side) return [];
-    const met = meets(plan, side, gate, figures.leafClearance);
-    if (!met) return [];
-    const part = `opening:${gate.id}`;
-    const mends = wayOut(plan, side, gate, figures.leafClearance);
-    return met.what === 'ground'
-      ? [finding('gate.uphill', 'mend', 'ways', part, { side: side.number, rise: met.rise }, mends)]
-      : [finding('gate.into', 'mend', 'ways', part, { side: side.number, name: met.name }, mends)];
-  });
 }

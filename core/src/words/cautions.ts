@@ -2,10 +2,15 @@ import type { StageId } from '../plan/stages';
 import type { Plan } from '../plan/schema';
 
 /** The cautions that go with a stage (domain.md 19), shown where they apply. */
-export function cautionsFor(stage: StageId, plan: Pick<Plan, 'choices' | 'ground'>): readonly string[] {
+export function cautionsFor(
+  stage: StageId,
+  plan: Pick<Plan, 'choices' | 'ground' | 'openings'>,
+): readonly string[] {
   const choices = plan.choices.plan;
   const steel = Object.values(choices.posts).some((post) => post.startsWith('t-'));
-  const buried = choices.skirt.kind === 'buried';
+  const dug = ['buried', 'toe', 'concrete'].includes(choices.skirt.kind);
+  const concreteStrip = choices.skirt.kind === 'concrete';
+  const built = plan.openings.some((o) => o.make === 'built');
   const concrete = Object.values(choices.setting).includes('concrete');
   const byStage: Readonly<Record<StageId, readonly (string | false)[]>> = {
     birds: ['Livestock registration and bird-housing orders are local: check what applies to you.'],
@@ -30,10 +35,16 @@ export function cautionsFor(stage: StageId, plan: Pick<Plan, 'choices' | 'ground
       'Leave no wire or staple crumbs where birds peck.',
     ],
     skirt: [
-      buried && 'Have buried services located before the trench is dug.',
+      dug && 'Have buried services located before the trench is dug.',
+      concreteStrip && 'Wet cement burns: gloves and goggles.',
       'Gloves with mesh. Turn cut ends down.',
     ],
-    ways: ['Hinges that cannot be lifted off, a catch that works from inside as well.'],
+    ways: [
+      'Hinges that cannot be lifted off, a catch that works from inside as well.',
+      'Leaves are measured after the mesh is on.',
+      built &&
+        'Dust of treated timber is harmful: cut outdoors, with a mask. Eye protection with saws and drivers.',
+    ],
     docket: ['Prices are made up and dated; your yard’s own prices decide.'],
   };
   return byStage[stage].filter((text): text is string => text !== false);

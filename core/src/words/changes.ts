@@ -7,11 +7,12 @@ import {
   SPACE_NAMES,
   STAGE_NAMES,
   THREAT_NAMES,
+  WAY_NAMES,
   meshName,
   postName,
 } from './names';
 import type { GroundList } from '../plan/changes';
-import type { Gate, PostRole } from '../plan/schema';
+import type { Gate, Hatch, PostRole } from '../plan/schema';
 import { type Reader, capital } from './reader';
 
 type Sentences = { readonly [V in Verb]: (change: ChangeOf<V>, reader: Reader, market: Market) => string };
@@ -98,6 +99,8 @@ const SENTENCES: Sentences = {
   'set-spacing': ({ spacing }, r) => `Posts at most ${r.length(spacing)} apart`,
   'set-band': ({ to }, r, market) => {
     if (to.mesh !== undefined) return `Hang ${meshName(market.mesh(to.mesh), r)} instead`;
+    if (to.bottom !== undefined)
+      return to.bottom === null ? 'Let it lap the band below' : `Start the band at ${r.length(to.bottom)}`;
     if (to.top !== undefined) return `Take the band to ${r.length(to.top)}`;
     return to.widths === 'cheapest' ? 'Choose the cheapest widths that reach' : 'Choose the roll widths';
   },
@@ -105,18 +108,53 @@ const SENTENCES: Sentences = {
   'remove-band': () => 'Take the band off',
   'set-hanging': ({ hanging }) =>
     hanging === 'continuous' ? 'Run the mesh round corners' : 'Cut the mesh at each corner',
-  'set-skirt': ({ skirt }, r, market) => {
-    if (skirt.kind === 'none') return 'No skirt';
-    const mesh = meshName(market.mesh(skirt.mesh), r);
-    return skirt.kind === 'apron'
-      ? `Lay an apron ${r.length(skirt.width)} wide of ${mesh}`
-      : `Bury ${mesh} ${r.length(skirt.depth)} deep`;
+  'set-boards': ({ boards }) => {
+    const [at = 'ground', timber = null] = Object.entries(boards)[0] ?? [];
+    const where = at === 'ground' ? 'at the ground' : 'at the top';
+    return timber === null ? `No board ${where}` : `Put a board ${where}`;
   },
-  'add-opening': ({ opening }, r) =>
-    `Add a ${opening.kind === 'gate' ? 'gate' : 'pop door'} ${r.length(opening.width)} clear`,
+  'set-overhang': ({ overhang }, r) =>
+    overhang === 0 ? 'No overhang' : `Fold ${r.length(overhang)} outward at the top`,
+  'choose-as-plan': ({ scope }) =>
+    `Choose as for the whole plan on this ${scope.scope === 'side' ? 'side' : 'run'}`,
+  'set-crew': ({ crew }) => (crew === 'alone' ? 'Build alone' : 'Build with a second person'),
+  'add-lobby': () => 'Add a lobby with a second gate',
+  'set-skirt': ({ skirt }, r, market) => {
+    const mesh = 'mesh' in skirt ? meshName(market.mesh(skirt.mesh), r) : '';
+    switch (skirt.kind) {
+      case 'none':
+        return 'No skirt';
+      case 'apron':
+        return `Lay an apron ${r.length(skirt.width)} wide of ${mesh}`;
+      case 'house-apron':
+        return `Lay an apron ${r.length(skirt.width)} wide of ${mesh}, round the house too`;
+      case 'buried':
+        return `Bury ${mesh} ${r.length(skirt.depth)} deep`;
+      case 'toe':
+        return `Bury ${mesh} ${r.length(skirt.depth)} deep with a toe of ${r.length(skirt.out)}`;
+      case 'folded':
+        return `Fold ${mesh}, ${r.length(skirt.up)} up and ${r.length(skirt.out)} out`;
+      case 'stone':
+        return `Lay stones ${r.length(skirt.width)} wide`;
+      case 'concrete':
+        return `Pour concrete ${r.length(skirt.depth)} deep`;
+    }
+  },
+  'add-opening': ({ opening }, r) => `Add a ${WAY_NAMES[opening.kind]} ${r.length(opening.width)} clear`,
   'set-opening': ({ to }, r) => {
     if (to.width !== undefined) return `Make it ${r.length(to.width)} clear`;
-    const { gap, hinge, swing }: Partial<Gate> = to;
+    const { gap, hinge, swing, make, catches, closer, lock, sill, height }: Partial<Gate> =
+      to as Partial<Gate>;
+    if (make !== undefined) return make === 'kit' ? 'Hang a kit' : 'Build it of frame timber and mesh';
+    if (catches !== undefined)
+      return catches === 'two-step' ? 'Two-step catches at top and foot' : 'One-step catches';
+    if (closer !== undefined) return closer === 'spring' ? 'Let a spring close it' : 'Close it by hand';
+    if (lock !== undefined) return lock === 'padlock' ? 'Put a lock on it' : 'Leave the lock off';
+    if (sill !== undefined) return sill === 'board' ? 'Put a sill under it' : 'Leave the sill out';
+    if (height === null) return 'Make the leaf as high as the wall';
+    if (height !== undefined) return `Make it ${r.length(height)} high`;
+    const { bottom }: Partial<Hatch> = to as Partial<Hatch>;
+    if (bottom !== undefined) return `Set it ${r.length(bottom)} above the ground`;
     if (gap !== undefined) return `Leave a gap of ${r.opening(gap)} at most`;
     if (hinge !== undefined && swing !== undefined) return `Hang it on the other post, swinging ${swing}`;
     if (hinge !== undefined) return 'Hang it on the other post';

@@ -3,15 +3,20 @@ import type { CuttingPool, Piece } from '../cutting/types';
 import type { BoughtUnits, DocketLine } from '../docket/types';
 import {
   GATE_KIT_NAME,
+  HATCH_KIT_NAMES,
   POP_DOOR_KIT_NAME,
   ROLE_NAMES,
   meshName,
   packName,
   postName,
+  timberName,
   wireName,
 } from './names';
 import { type Reader, capital, counted, listed } from './reader';
 import type { PostRole } from '../plan/schema';
+
+const kitName = (product: string): string =>
+  product === 'pop-door-kit' ? POP_DOOR_KIT_NAME : (HATCH_KIT_NAMES[product] ?? GATE_KIT_NAME);
 
 /** A line's name, and what is said small beside it. */
 export function sayLine(
@@ -31,21 +36,32 @@ export function sayLine(
     }
     case 'roll': {
       const mesh = market.mesh(line.product);
+      const { width, trimmed, short } = line.detail;
+      const top =
+        short > 0.0005
+          ? `, ${reader.length(short)} short of the top`
+          : trimmed > 0.0005
+            ? `, ${reader.length(trimmed)} trimmed off the top`
+            : '';
+      const panel = mesh.type === 'stock-panel' || mesh.type === 'close-panel';
       return {
-        name: `${meshName(mesh, reader)}, ${reader.length(line.detail.width)} wide`,
-        note: wireName(mesh),
+        name: `${meshName(mesh, reader)}, ${reader.length(width)} ${panel ? 'high' : 'wide'}`,
+        note: `${wireName(mesh)}${top}`,
       };
     }
+    case 'timber':
+      return {
+        name: timberName(market.timber(line.product), reader),
+        note: 'by the length, sawn to the pieces',
+      };
     case 'kit':
-      return line.product === 'pop-door-kit'
-        ? {
-            name: `${POP_DOOR_KIT_NAME}, ${reader.length(line.detail.width)} clear`,
-            note: 'hung in the mesh between posts',
-          }
-        : {
-            name: `${GATE_KIT_NAME}, ${reader.length(line.detail.width)} clear`,
-            note: 'the leaf takes mesh from the wall’s rolls',
-          };
+      return {
+        name: `${kitName(line.product)}, ${reader.length(line.detail.width)} clear`,
+        note:
+          line.product === 'gate-kit'
+            ? 'the leaf takes mesh from the wall’s rolls'
+            : 'hung in the mesh between posts',
+      };
     case 'pack':
       return { name: packName(line.product as PackId), note: '' };
   }
@@ -59,6 +75,8 @@ export function sayUnits(
 ): string {
   if (line.detail.kind === 'roll')
     return listed(units.map((u) => `${counted(u.count, 'roll')} of ${reader.length(u.size)}`));
+  if (line.detail.kind === 'timber')
+    return listed(units.map((u) => `${counted(u.count, 'length')} of ${reader.length(u.size)}`));
   if (line.detail.kind === 'pack')
     return listed(
       units.map((u) => (u.size === 1 ? String(u.count) : `${counted(u.count, 'pack')} of ${u.size}`)),
@@ -76,16 +94,27 @@ export function sayReason(line: DocketLine, reader: Reader): string {
   return `${having} ${other} would cost ${more === 0 ? 'the same' : `${reader.money(more)} more`}.`;
 }
 
+const PIECES: Readonly<Record<Exclude<Piece['use'], 'band'>, string>> = {
+  leaf: 'gate leaf',
+  skirt: 'skirt',
+  patch: 'patch of the overhang',
+  board: 'one bay',
+  frame: 'frame of a leaf',
+  sill: 'sill',
+};
+
 /** What a piece is for, on a roll. */
 export function sayPiece(piece: Piece): string {
-  if (piece.use === 'leaf') return 'gate leaf';
-  return piece.use === 'skirt' ? 'skirt' : piece.jointed ? 'wall, jointed on' : 'wall';
+  if (piece.use !== 'band') return PIECES[piece.use];
+  if (piece.part.includes('/above/')) return 'above the gate';
+  return piece.jointed ? 'wall, jointed on' : 'wall';
 }
 
 /** Whether the cutting is proved, in a sentence. */
 export function sayProof(pool: CuttingPool, reader: Reader): string {
   if (pool.cost === null || pool.bound === null)
-    return 'No price at this yard: cut from common lengths, with the least roll left over.';
-  if (pool.proved) return 'Proved: no set of whole rolls from this yard does it for less.';
+    return 'No price at this yard: cut from common lengths, with the least left over.';
+  if (pool.proved)
+    return `Proved: no set of whole ${pool.kind === 'mesh' ? 'rolls' : 'lengths'} from this yard does it for less.`;
   return `Not proved the cheapest: at most ${reader.money(pool.cost - Math.ceil(pool.bound))} could be saved.`;
 }

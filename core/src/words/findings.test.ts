@@ -24,16 +24,16 @@ test.each<[string, string]>([
     said('gate.past-end', { side: 2, past: 0.25 }),
     'The gate runs 0.25 m past the end of side 2. Move it back.',
   ],
-  [said('gate.overlaps', { side: 2 }), 'Two gates on side 2 stand in the same place. Move one.'],
+  [said('gate.overlaps', { side: 2 }), 'Two ways in on side 2 stand in the same place. Move one.'],
   [
     said('gate.not-in-fence', { side: 4 }),
     'Side 4 has no fence to hang a gate in. Move the gate to a fenced side.',
   ],
   [
-    said('gate.no-kit', { width: 1, nearest: 0.95 }),
+    said('way.no-kit', { way: 'gate', width: 1, nearest: 0.95 }),
     'This yard sells no gate kit 1.00 m wide; the nearest is 0.95 m.',
   ],
-  [said('gate.no-kit', { width: 1, nearest: null }), 'This yard sells no gate kit 1.00 m wide.'],
+  [said('way.no-kit', { way: 'gate', width: 1, nearest: null }), 'This yard sells no gate kit 1.00 m wide.'],
   [said('birds.crowded', { area: 21.6, wanted: 30 }), 'The run has 21.6 m² and the birds want 30.0 m².'],
   [
     said('birds.through', { kind: 'quail', opening: 0.025, holds: 0.013 }),
@@ -76,7 +76,7 @@ test.each<[string, string]>([
     'Corner posts need 4.10 m; the longest sold is 3.60 m. Choose another post or a lower wall.',
   ],
   [
-    said('skirt.short', { kind: 'apron', has: 0.45, needs: 0.9, threats: ['badger'] }),
+    said('skirt.short', { kind: 'apron', by: 'width', has: 0.45, needs: 0.9, threats: ['badger'] }),
     'Badger digs under a skirt 0.45 m wide; 0.90 m stops it.',
   ],
   [

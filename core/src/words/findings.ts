@@ -1,5 +1,5 @@
 import type { Finding, FindingCode, FindingParams } from '../findings/types';
-import { BIRD_NAMES, MESH_NAMES, ROLE_NAMES, THREAT_NAMES } from './names';
+import { BIRD_NAMES, MESH_NAMES, ROLE_NAMES, THREAT_NAMES, WAY_NAMES } from './names';
 import { type Reader, capital, counted, listed } from './reader';
 import { SERVICE_REACH } from '../posts/places';
 import type { ThreatId } from '../threats/kinds';
@@ -20,11 +20,27 @@ const SENTENCES: Sentences = {
     `The gate is ${r.length(width)} wide and side ${side} only ${r.length(length)} long. Choose a narrower gate or a longer side.`,
   'gate.past-end': ({ side, past }, r) =>
     `The gate runs ${r.length(past)} past the end of side ${side}. Move it back.`,
-  'gate.overlaps': ({ side }) => `Two gates on side ${side} stand in the same place. Move one.`,
+  'gate.overlaps': ({ side }) => `Two ways in on side ${side} stand in the same place. Move one.`,
   'gate.not-in-fence': ({ side }) =>
     `Side ${side} has no fence to hang a gate in. Move the gate to a fenced side.`,
-  'gate.no-kit': ({ width, nearest }, r) =>
-    `This yard sells no gate kit ${r.length(width)} wide${nearest === null ? '' : `; the nearest is ${r.length(nearest)}`}.`,
+  'way.no-kit': ({ way, width, nearest }, r) =>
+    `This yard sells no ${WAY_NAMES[way]} kit ${r.length(width)} wide${nearest === null ? '' : `; the nearest is ${r.length(nearest)}`}.`,
+  'gate.catches': ({ threats }) =>
+    `${capital(who(threats))} ${verb(threats, 'opens', 'open')} a one-step catch: two-step catches at top and foot.`,
+  'gate.lock': () => 'People have been about, and nothing locks the gate.',
+  'gate.near-corner': ({ side, away }, r) =>
+    `The gate on side ${side} stands ${r.about(away)} from a corner: too narrow a bay to brace and to hang mesh in. Move it along, or right to the corner post.`,
+  'gate.on-corner': ({ side }) =>
+    `The gate on side ${side} hangs on a corner post, which is pulled two ways: brace it well, or move the gate along.`,
+  'gate.taller-than-wall': ({ side, height, wall }, r) =>
+    `The leaf on side ${side} is ${r.length(height)} high and the wall ${r.length(wall)}: it is built as high as the wall.`,
+  'gate.no-sill': ({ side }) =>
+    `Nothing closes the ground under the gate on side ${side}: no skirt passes there and there is no sill.`,
+  'gate.under-eave': ({ side, name, eaves }, r) =>
+    `The gate on side ${side} opens under the eave of ${name}, ${r.length(eaves)} high: the leaf strikes it.`,
+  'gate.into-fence': ({ side, other }) => `The gate on side ${side} swings into the fence of side ${other}.`,
+  'gate.over-stones': ({ side, height }, r) =>
+    `The gate on side ${side} swings out over stones ${r.length(height)} high: it would not open.`,
   'pin.past-end': ({ side, past }, r) =>
     `A post set by hand stands ${r.length(past)} past the end of side ${side}.`,
   'building.tangled': ({ name }) =>
@@ -50,9 +66,10 @@ const SENTENCES: Sentences = {
   'gate.into': ({ side, name }) => `The gate on side ${side} opens into ${name}.`,
   'gate.uphill': ({ side, rise }, r) =>
     `The ground rises ${r.about(rise)} under the gate on side ${side} as it opens: it would drag.`,
-  'pop-door.on-post': ({ side }) => `A post stands in the pop door on side ${side}. Move the door beside it.`,
-  'pop-door.no-kit': ({ width, nearest }, r) =>
-    `This yard sells no pop door ${r.length(width)} wide${nearest === null ? '' : `; the nearest is ${r.length(nearest)}`}.`,
+  'flap.on-post': ({ side, way }) =>
+    `A post stands in the ${WAY_NAMES[way]} on side ${side}. Move it beside the post.`,
+  'flap.above-wall': ({ side, way, top, wall }, r) =>
+    `The ${WAY_NAMES[way]} on side ${side} reaches ${r.length(top)} and the mesh only ${r.length(wall)}: it has nothing to hang in.`,
   'posts.far-apart': ({ spacing, most, why }, r) => {
     const carries = {
       cover: 'with a cover on them',
@@ -113,17 +130,31 @@ const SENTENCES: Sentences = {
     `The widths chosen reach ${r.length(reach)}: ${r.length(by)} short of ${r.length(top)}.`,
   'band.no-roll': ({ height }, r) =>
     `No three widths sold together make ${r.length(height)}. Lower the wall or add a band.`,
+  'band.hole': ({ from, to, hole }, r) =>
+    `Nothing closes the wall from ${r.length(from)} to ${r.length(to)}: a hole of ${r.opening(hole)}.`,
+  'band.thin-lap': ({ at, lap, wanted }, r) =>
+    `The bands at ${r.length(at)} lap by ${r.opening(lap)}; they want ${r.opening(wanted)}.`,
+  'band.overlaps': ({ at, lap, wanted }, r) =>
+    `The bands at ${r.length(at)} lie over each other by ${r.length(lap)} where ${r.opening(wanted)} will do: mesh is wasted.`,
+  'overhang.rigid': ({ overhang }, r) =>
+    `A rigid panel does not fold outward by ${r.length(overhang)}. Put mesh on top, or leave the overhang off.`,
   'roll.just-short': ({ need, roll, by }, r) =>
     `${r.length(need)} of mesh is ${r.length(by)} more than a roll of ${r.length(roll)}. A little less fence would save a roll.`,
   'bay.longer-than-roll': ({ bay, roll }, r) =>
     `A bay of ${r.length(bay)} is longer than the longest roll, ${r.length(roll)}. Set the posts closer.`,
+  'piece.longer-than-timber': ({ bay, roll }, r) =>
+    `A piece of ${r.length(bay)} is longer than the longest timber sold, ${r.length(roll)}. Set the posts closer, or leave it off.`,
   'post.too-short': ({ role, needs, longest }, r) =>
     `${capital(ROLE_NAMES[role][1])} need ${r.length(needs)}; the longest sold is ${r.length(longest)}. Choose another post or a lower wall.`,
   'skirt.none': ({ threats }) => `Nothing stops ${who(threats)} from digging under: there is no skirt.`,
-  'skirt.short': ({ kind, has, needs, threats }, r) =>
-    `${capital(who(threats))} ${verb(threats, 'digs', 'dig')} under a skirt ${r.length(has)} ${kind === 'apron' ? 'wide' : 'deep'}; ${r.length(needs)} stops ${verb(threats, 'it', 'them')}.`,
+  'skirt.short': ({ kind, by, has, needs, threats }, r) => {
+    const them = verb(threats, 'it', 'them');
+    if (kind === 'stone')
+      return `${capital(who(threats))} ${verb(threats, 'goes', 'go')} under or between stones ${r.length(has)} wide; an apron ${r.length(needs)} wide stops ${them}.`;
+    return `${capital(who(threats))} ${verb(threats, 'digs', 'dig')} under a skirt ${r.length(has)} ${by === 'width' ? 'wide' : 'deep'}; ${r.length(needs)} stops ${them}.`;
+  },
   'skirt.end-open': ({ building, width }, r) =>
-    `The end of the apron is open: ${building} is not wider than the run by ${r.length(width)} here. Carry the apron round the house or lay stones.`,
+    `The end of the skirt is open: ${building} is not wider than the run by ${r.length(width)} here. Carry the apron round the house or lay stones.`,
   'skirt.no-roll': ({ width, widest }, r) =>
     `The skirt needs a strip ${r.length(width)} wide and the widest roll is ${r.length(widest)}.`,
   'skirt.near-tree': ({ name, distance }, r) =>

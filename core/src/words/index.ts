@@ -9,15 +9,19 @@ export {
   ROLE_NAMES,
   POP_DOOR_KIT_NAME,
   SERVICE_NAMES,
+  SKIRT_NAMES,
   SOIL_NAMES,
   SPACE_NAMES,
   STAGE_NAMES,
   THREAT_NAMES,
   THREAT_SIGNS,
+  WAY_NAMES,
   meshName,
   packName,
   postName,
+  timberName,
   wireName,
 } from './names';
+export { SCHOOLS, type School, type SchoolId } from './schools';
 export { type Reader, capital, counted, listed, makeReader, readerFor } from './reader';
 export { type WorkingLine, sayTerm, sayWorking, workingLines } from './terms';

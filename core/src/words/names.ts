@@ -1,7 +1,7 @@
 import type { BirdKind, SpaceSchool } from '../birds/kinds';
-import type { MeshProduct, MeshType, PackId, PostProduct } from '../catalogue';
+import type { MeshProduct, MeshType, PackId, PostProduct, TimberProduct } from '../catalogue';
 import type { Soil } from '../plan/assumptions';
-import type { PostRole, Service } from '../plan/schema';
+import type { Opening, PostRole, Service, Skirt } from '../plan/schema';
 import type { StageId } from '../plan/stages';
 import type { ThreatId } from '../threats/kinds';
 import { gaugeOf } from '../units';
@@ -116,6 +116,47 @@ const PACK_NAMES: Readonly<Record<PackId, string>> = {
   concrete: 'Dry concrete mix, 20 kg bags',
   brace: 'Brace, half-round timber',
   spike: 'Driven spike for 100 mm posts',
+  tie: 'Panel ties',
+  stone: 'Border stones, loads of 0.5 m³',
+  arm: 'Arm for an overhang, one a post',
+  hinge: 'Hinge that cannot be lifted off',
+  catch: 'Catch, one step',
+  'two-step-catch': 'Catch, two steps: lift and slide',
+  stop: 'Stop board for a leaf',
+  spring: 'Spring that closes a gate',
+  padlock: 'Hasp and padlock',
+};
+
+/** A way in as a sentence calls it. */
+export const WAY_NAMES: Readonly<Record<Opening['kind'], string>> = {
+  gate: 'gate',
+  'pop-door': 'pop door',
+  hatch: 'hatch',
+};
+
+export const SKIRT_NAMES: Readonly<Record<Skirt['kind'], readonly [title: string, note: string]>> = {
+  apron: ['Flat apron', 'no trench, works among roots; grass grows through'],
+  buried: ['Buried straight', 'a trench all round; where mowing comes close'],
+  toe: ['Buried with a toe', 'down and then out; against mink, rat and badger'],
+  folded: ['Folded', 'one strip, half up the wall, half out'],
+  'house-apron': ['Apron round the house too', 'where the house stands on the ground'],
+  stone: ['Stone border', 'against light diggers; keeps grass off'],
+  concrete: ['Concrete strip', 'holds to its depth; heavy work'],
+  none: ['No skirt', 'nothing stops what digs'],
+};
+
+const TIMBER_NAMES: Readonly<Record<TimberProduct['kind'], string>> = {
+  board: 'Treated board',
+  rail: 'Treated rail',
+  frame: 'Frame timber',
+  sill: 'Sill timber',
+};
+
+/** `Treated board 150 × 25 mm`. */
+export const timberName = (timber: TimberProduct, reader: Reader): string => {
+  const size = (metres: number) => (reader.system === 'imperial' ? reader.opening(metres) : mm(metres));
+  const unit = reader.system === 'imperial' ? '' : ' mm';
+  return `${TIMBER_NAMES[timber.kind]} ${size(timber.width)} × ${size(timber.thickness)}${unit}`;
 };
 
 export const MESH_NAMES: Readonly<Record<MeshType, string>> = {
@@ -176,6 +217,10 @@ export function postName(post: PostProduct, reader: Reader): string {
 
 export const packName = (pack: PackId): string => PACK_NAMES[pack];
 export const POP_DOOR_KIT_NAME = 'Pop door with runners and frame';
+export const HATCH_KIT_NAMES: Readonly<Record<string, string>> = {
+  'egg-hatch-kit': 'Egg hatch with frame and flap',
+  'cleaning-hatch-kit': 'Cleaning hatch with frame and flap',
+};
 export const GATE_KIT_NAME = 'Gate kit with frame, hinges, catches and sill';
 
 export const SERVICE_NAMES: Readonly<Record<Service['kind'], string>> = {

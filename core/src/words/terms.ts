@@ -1,5 +1,5 @@
 import type { Term, TermCode, TermParams } from '../working';
-import { BIRD_NAMES, ROLE_NAMES, SOIL_NAMES, SPACE_NAMES } from './names';
+import { BIRD_NAMES, ROLE_NAMES, SOIL_NAMES, SPACE_NAMES, WAY_NAMES } from './names';
 import { type Reader, counted } from './reader';
 
 type Sentences = { readonly [C in TermCode]: (params: TermParams[C], reader: Reader) => string };
@@ -55,6 +55,11 @@ const SENTENCES: Sentences = {
   'mesh.joint-count': () => 'joints',
   'mesh.joint-each': () => 'each',
   'mesh.leaf': () => 'gate leaf, from the same rolls',
+  'mesh.above': () => 'above gates lower than the wall, with ends',
+  'mesh.patch': () => 'patches of the overhang at corners',
+  'cut.pieces': () => 'pieces',
+  'cut.piece-length': () => 'each',
+  'timber.piece': () => 'pieces of one length',
   'mesh.lean': () => 'hung parallel to the slope, ends cut plumb',
   'mesh.lean-height': () => 'high',
   'mesh.lean-grade': () => 'grade',
@@ -62,7 +67,17 @@ const SENTENCES: Sentences = {
   'mesh.wall': ({ top }, r) => `wall up to ${r.length(top)}`,
   'mesh.skirt': () => 'skirt',
   'skirt.side': ({ side }) => `skirt along side ${side}`,
-  'skirt.corner': ({ side, turn }) => `run on round the corner of side ${side}, ${turned(turn)}`,
+  'skirt.corner': ({ side, turn }) =>
+    side === 0
+      ? `run on round a corner of the house, ${turned(turn)}`
+      : `run on round the corner of side ${side}, ${turned(turn)}`,
+  'skirt.house': ({ name }) => `skirt along ${name}`,
+  'skirt.fenced': () => 'fenced length',
+  'skirt.trench': () => 'trench',
+  'skirt.fill': () => 'volume to fill',
+  'skirt.bags': () => 'bags of dry mix for the strip',
+  'skirt.loads': () => 'loads of stones',
+  'skirt.load-volume': () => 'each',
   'skirt.length': () => 'skirt, before joints',
   'skirt.trench-width': () => 'wide',
   'skirt.trench-depth': () => 'deep',
@@ -83,9 +98,27 @@ const SENTENCES: Sentences = {
       bands: 'where bands lap',
       leaf: 'where bands lap on the gate',
       skirt: 'where the skirt laps the wall',
+      patch: 'patch of the overhang',
     };
     return `${where[kind]}, ${r.length(length)}`;
   },
+  'fasten.board': ({ at, length }, r) => {
+    const what = {
+      ground: 'mesh to the board at the ground',
+      top: 'mesh to the board at the top',
+      skirt: 'skirt to the board',
+      house: 'skirt to the house',
+      rail: 'mesh to a rail',
+    };
+    return `${what[at]}, ${r.length(length)}`;
+  },
+  'fasten.stiles': ({ height }, r) => `up the stiles of a leaf, ${r.length(height)}`,
+  'fasten.rails': ({ length }, r) => `along the rails of a leaf, ${r.length(length)}`,
+  'fasten.ties': () => 'panels tied to posts',
+  'fasten.ties-each': () => 'ties each',
+  'fasten.rows': () => 'rows',
+  'fasten.arms': () => 'one a post',
+  'ways.hardware': ({ way, width }, r) => `for the ${WAY_NAMES[way]} ${r.length(width)} clear`,
   'fasten.splice': ({ height }, r) => `joint ${r.length(height)} high`,
   'fasten.pegs-edge': ({ edge }, r) => `outer edge of the apron, ${r.length(edge)}`,
   'fasten.pegs-end': () => 'one for the open end',
@@ -100,6 +133,7 @@ const SENTENCES: Sentences = {
   'docket.total': () => 'to buy',
   'docket.line': () => 'line',
   'docket.kit': ({ width }, r) => `gates ${r.length(width)} clear`,
+  'docket.hatch': ({ width }, r) => `hatches ${r.length(width)} clear`,
   'docket.pop-door': ({ width }, r) => `pop doors ${r.length(width)} clear`,
   'docket.spikes': () => 'posts on spikes',
   'hours.total': () => 'hours for one person',
@@ -110,8 +144,14 @@ const SENTENCES: Sentences = {
   'hours.mesh': () => 'hang mesh',
   'hours.trench': () => 'dig the trench',
   'hours.apron': () => 'lay the apron',
+  'hours.stones': () => 'lay stones',
+  'hours.concrete-strip': () => 'mix and pour the strip',
+  'hours.boards': () => 'put up boards and rails',
   'hours.gates': () => 'hang gates from kits',
-  'hours.pop-doors': () => 'hang pop doors',
+  'hours.gates-built': () => 'build and hang gates',
+  'hours.elapsed': () => 'with a second person',
+  'hours.second': () => 'of the hours alone',
+  'hours.pop-doors': () => 'hang pop doors and hatches',
   'hours.count': ({ of }) => of,
   'hours.metres': () => 'length',
   'hours.volume': () => 'trench',

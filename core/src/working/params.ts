@@ -60,6 +60,11 @@ export interface TermParams {
   'mesh.joint-count': object;
   'mesh.joint-each': object;
   'mesh.leaf': { readonly width: number };
+  'mesh.above': object;
+  'mesh.patch': object;
+  'cut.pieces': object;
+  'cut.piece-length': object;
+  'timber.piece': object;
   'mesh.lean': object;
   'mesh.lean-height': object;
   'mesh.lean-grade': object;
@@ -69,6 +74,13 @@ export interface TermParams {
   'skirt.side': SideParam;
   'skirt.corner': { readonly side: number; readonly turn: number };
   'skirt.length': object;
+  'skirt.house': { readonly name: string };
+  'skirt.fenced': object;
+  'skirt.trench': object;
+  'skirt.fill': object;
+  'skirt.bags': object;
+  'skirt.loads': object;
+  'skirt.load-volume': object;
   'skirt.trench-width': object;
   'skirt.trench-depth': object;
   /** Fasteners */
@@ -84,7 +96,15 @@ export interface TermParams {
   'fasten.clips-needed': object;
   'fasten.clips-included': object;
   'fasten.least-clips': object;
-  'fasten.seam': { readonly kind: 'bands' | 'leaf' | 'skirt'; readonly length: number };
+  'fasten.seam': { readonly kind: 'bands' | 'leaf' | 'skirt' | 'patch'; readonly length: number };
+  'fasten.board': { readonly at: 'ground' | 'top' | 'skirt' | 'house' | 'rail'; readonly length: number };
+  'fasten.stiles': { readonly height: number };
+  'fasten.rails': { readonly length: number };
+  'fasten.ties': object;
+  'fasten.ties-each': object;
+  'fasten.rows': object;
+  'fasten.arms': object;
+  'ways.hardware': { readonly way: 'gate' | 'pop-door' | 'hatch'; readonly width: number };
   'fasten.splice': { readonly height: number };
   'fasten.pegs-edge': { readonly edge: number };
   'fasten.pegs-end': object;
@@ -100,6 +120,7 @@ export interface TermParams {
   'docket.line': { readonly line: string };
   'docket.kit': { readonly width: number };
   'docket.pop-door': { readonly width: number };
+  'docket.hatch': { readonly width: number };
   'docket.spikes': object;
   /** Hours */
   'hours.total': object;
@@ -109,9 +130,15 @@ export interface TermParams {
   'hours.mesh': object;
   'hours.trench': object;
   'hours.apron': object;
+  'hours.stones': object;
+  'hours.concrete-strip': object;
+  'hours.boards': object;
   'hours.gates': object;
+  'hours.gates-built': object;
+  'hours.elapsed': object;
+  'hours.second': object;
   'hours.pop-doors': object;
-  'hours.count': { readonly of: 'runs' | 'posts' | 'gates' | 'pop doors' };
+  'hours.count': { readonly of: 'runs' | 'posts' | 'gates' | 'pop doors' | 'bags' };
   'hours.metres': object;
   'hours.volume': object;
   'hours.rate': object;

@@ -1,4 +1,4 @@
-import { type CutRoll, type CuttingPool, meshName, sayPiece, sayProof } from '@aviarum/core';
+import { type CutRoll, type CuttingPool, meshName, sayPiece, sayProof, timberName } from '@aviarum/core';
 import { useMarket, useReader, useReckoning } from '../state/reckoningStore';
 import { hoverLetter, useSelection } from '../state/selection';
 
@@ -13,7 +13,13 @@ export function Rolls() {
       {cutting.map((pool) => (
         <div key={pool.id} style={{ display: 'grid', gap: 7, minWidth: 0 }}>
           <div>
-            <b>{meshName(market.mesh(pool.product), reader)}</b>, {reader.length(pool.width)} wide
+            {pool.kind === 'timber' ? (
+              <b>{timberName(market.timber(pool.product), reader)}</b>
+            ) : (
+              <>
+                <b>{meshName(market.mesh(pool.product), reader)}</b>, {reader.length(pool.width)} wide
+              </>
+            )}
           </div>
           {pool.rolls.map((roll, i) => (
             <RollBar key={i} roll={roll} number={i + 1} pool={pool} />
@@ -32,7 +38,8 @@ function RollBar({ roll, number, pool }: { roll: CutRoll; number: number; pool: 
     <div className="roll">
       <div className="caption">
         <span className="soft">
-          roll {number} of {pool.rolls.length}, {reader.length(roll.length)}
+          {pool.kind === 'timber' ? 'length' : 'roll'} {number} of {pool.rolls.length},{' '}
+          {reader.length(roll.length)}
         </span>
         <span>left {reader.length(Math.round(roll.left * 1000) / 1000)}</span>
       </div>

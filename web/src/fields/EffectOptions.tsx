@@ -1,4 +1,4 @@
-import { type Change, printNumber } from '@aviarum/core';
+import { type Change, type Effect, type Reader, printNumber } from '@aviarum/core';
 import { type ReactNode, useId } from 'react';
 import { usePlan } from '../state/planStore';
 import { useEffects, useReader } from '../state/reckoningStore';
@@ -12,18 +12,30 @@ export interface EffectOption {
   readonly change: Change;
 }
 
+interface Props {
+  readonly name: string;
+  /** The name stands elsewhere: it is only told to assistive technology. */
+  readonly hideName?: true;
+  readonly options: readonly EffectOption[];
+  readonly words: (o: EffectOption) => string;
+}
+
 const signed = (text: string, value: number) => (value > 0 ? `+${text}` : text);
 
-/** Options with what each would do to price and hours, before it is chosen; the chosen one says so. */
-export function EffectOptions({
-  name,
-  options,
-  words,
-}: {
-  name: string;
-  options: readonly EffectOption[];
-  words: (o: EffectOption) => string;
-}) {
+/** What an option does to price, hours and largest opening; nothing where it changes nothing. */
+function cells(effect: Effect | undefined, reader: Reader): readonly [string, string, string] {
+  if (!effect) return ['…', '…', '…'];
+  const { price, hours, opening } = effect;
+  const small = Math.abs(opening) < 0.0005;
+  return [
+    price === null ? 'no price' : price === 0 ? '0' : signed(reader.money(price), price),
+    Math.abs(hours) < 0.05 ? '0' : signed(printNumber(hours, 1), hours),
+    small ? '0' : `${opening > 0 ? '+' : '−'}${reader.opening(Math.abs(opening))}`,
+  ];
+}
+
+/** Options with what each would do to price, hours and the largest opening, before it is chosen; the chosen one says so. */
+export function EffectOptions({ name, hideName, options, words }: Props) {
   const group = useId();
   const reader = useReader();
   const take = usePlan((s) => s.take);
@@ -31,50 +43,39 @@ export function EffectOptions({
   return (
     <div role="radiogroup" aria-label={name}>
       <div className="optionhead" aria-hidden="true">
-        <span>{name}</span>
+        <span>{hideName ? '' : name}</span>
         <span>price</span>
         <span>hours</span>
+        <span>opening</span>
       </div>
       <div className="options">
-        {options.map((option, i) => {
-          const effect = effects[i];
-          const chosen = option.chosen === 'yes';
-          return (
-            <label className={option.picture ? 'option' : 'option plain'} key={option.key}>
-              <input
-                type="radio"
-                name={group}
-                checked={chosen}
-                onChange={() => take(option.change, words(option))}
-                aria-label={`${option.title}, ${option.note}`}
-              />
-              {option.picture && <span aria-hidden="true">{option.picture}</span>}
-              <span>
-                <span className="title">{option.title}</span>
-                <br />
-                <span className="note">{option.note}</span>
+        {options.map((option, i) => (
+          <label className={option.picture ? 'option pictured' : 'option'} key={option.key}>
+            <input
+              type="radio"
+              name={group}
+              checked={option.chosen === 'yes'}
+              onChange={() => take(option.change, words(option))}
+              aria-label={option.note === '' ? option.title : `${option.title}, ${option.note}`}
+            />
+            {option.picture && (
+              <span className="picture" aria-hidden="true">
+                {option.picture}
               </span>
-              {chosen ? (
-                <span className="effect" style={{ gridColumn: 'span 2' }}>
-                  chosen
+            )}
+            <span className="title">{option.title}</span>
+            <span className="note">{option.note}</span>
+            {option.chosen === 'yes' ? (
+              <span className="effect chosen">chosen</span>
+            ) : (
+              cells(effects[i], reader).map((text, k) => (
+                <span className="effect" key={k} data-none={text === '0' ? 'yes' : 'no'}>
+                  {text}
                 </span>
-              ) : (
-                <>
-                  <span className="effect">
-                    {effect
-                      ? effect.price === null
-                        ? 'no price'
-                        : signed(reader.money(effect.price), effect.price)
-                      : '…'}
-                  </span>
-                  <span className="effect">
-                    {effect ? signed(printNumber(effect.hours, 1), effect.hours) : '…'}
-                  </span>
-                </>
-              )}
-            </label>
-          );
-        })}
+              ))
+            )}
+          </label>
+        ))}
       </div>
     </div>
   );

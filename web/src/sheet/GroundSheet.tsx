@@ -1,4 +1,4 @@
-import { type StageId, groundScene, relief as reliefOf, sheetScene } from '@aviarum/core';
+import { type StageId, groundScene, relief as reliefOf, shapeOf, sheetScene } from '@aviarum/core';
 import { Maximize, Minus, Plus } from 'lucide-react';
 import { Suspense, lazy, useCallback, useMemo, useRef } from 'react';
 import { shownPlan, usePlan } from '../state/planStore';
@@ -84,7 +84,8 @@ export function GroundSheet({ stage, still }: { stage: StageId; still?: true }) 
 
   if (!plan || !scene || !ground || !settled) return null;
   const { scale } = view;
-  const apron = plan.choices.plan.skirt.kind === 'apron' ? plan.choices.plan.skirt.width : 0;
+  const { skirt } = plan.choices.plan;
+  const apron = skirt.kind === 'none' ? 0 : shapeOf(skirt).out;
   const lettered = LETTERED.includes(stage) && !held && !draft;
   const words = still ? 'no' : 'yes';
   const calm = !still && !draft && !held;

@@ -128,18 +128,26 @@ export const FenceLayer = memo(function FenceLayer({ scene, scale }: { scene: Sh
           .map((r) => polygon(r.points, scale))
           .join('')}
       />
-      <path
-        className="d-apron"
-        d={only(skirt, 'polygon')
-          .map((s) => polygon(s.points, scale))
-          .join('')}
-      />
-      <path
-        className="d-buried"
-        d={only(skirt, 'line')
-          .map((s) => polyline(s.points, scale))
-          .join('')}
-      />
+      {(['apron', 'toe', 'stones'] as const).map((kind) => (
+        <path
+          key={kind}
+          className={`d-${kind}`}
+          d={only(skirt, 'polygon')
+            .filter((s) => s.kind === kind)
+            .map((s) => polygon(s.points, scale))
+            .join('')}
+        />
+      ))}
+      {(['buried', 'concrete'] as const).map((kind) => (
+        <path
+          key={kind}
+          className={`d-${kind}`}
+          d={only(skirt, 'line')
+            .filter((s) => s.kind === kind)
+            .map((s) => polyline(s.points, scale))
+            .join('')}
+        />
+      ))}
       {(['fence', 'wall', 'open'] as const).map((kind) => (
         <path
           key={kind}
@@ -161,7 +169,7 @@ export const FenceLayer = memo(function FenceLayer({ scene, scale }: { scene: Sh
       ))}
       {only(gate, 'line').map((g) => (
         <g key={g.part} data-part={g.part}>
-          <path className="d-popdoor" d={polyline(g.points, scale)} />
+          <path className="d-popdoor" data-way={g.kind} d={polyline(g.points, scale)} />
         </g>
       ))}
       <path
@@ -208,6 +216,10 @@ export function SheetPatterns() {
       <pattern id="boards" width="8" height="8" patternUnits="userSpaceOnUse">
         <rect width="8" height="8" fill="var(--ground)" />
         <path d="M0 7.5H8" stroke="var(--rule)" strokeWidth="1.4" />
+      </pattern>
+      <pattern id="cobbles" width="11" height="8" patternUnits="userSpaceOnUse">
+        <ellipse cx="4" cy="4" rx="3.4" ry="2.8" fill="none" stroke="var(--ink)" strokeWidth="0.8" />
+        <ellipse cx="9" cy="2.5" rx="2" ry="1.7" fill="none" stroke="var(--ink)" strokeWidth="0.8" />
       </pattern>
       <pattern id="apron" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
         <path d="M0 0V7" stroke="var(--bark)" strokeWidth="1" opacity="0.65" />

@@ -41,7 +41,7 @@ export function DocketBar({ base }: { base: string }) {
         {each && <Cell name="A bird" figure={each.figure} unit={each.unit} />}
         <Cell name="Posts" figure={String(figures['posts.total'] ?? 0)} />
         <Cell name="Rolls" figure={String(figures.rolls ?? 0)} phone />
-        <Cell name="Work" figure={printNumber(figures.hours ?? 0, 1)} unit="h" />
+        <Cell name="Work" figure={printNumber(figures.elapsed ?? 0, 1)} unit="h" />
         <Cell
           name={docket.complete ? 'To buy' : 'To buy, at least'}
           figure={reader.money(docket.total)}

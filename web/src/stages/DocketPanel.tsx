@@ -3,6 +3,7 @@ import { Rolls } from '../docket/Rolls';
 import { EffectOptions } from '../fields/EffectOptions';
 import { GroundSheet } from '../sheet/GroundSheet';
 import { usePlan } from '../state/planStore';
+import { HoursTable } from './HoursTable';
 import { Panel } from './Panel';
 
 export function DocketPanel({ base }: { base: string }) {
@@ -19,6 +20,7 @@ export function DocketPanel({ base }: { base: string }) {
         <GroundSheet stage="docket" still />
       </div>
       <Rolls />
+      <HoursTable />
       <EffectOptions
         name="Yard"
         words={(o) => `buy at ${o.title}`}

@@ -5,8 +5,14 @@ import { useEffects, useMarket, useReader, useReckoning } from '../state/reckoni
 
 const NONE: readonly Finding[] = [];
 
+interface Props {
+  readonly stage: StageId;
+  /** What asks for a mend stands before the choices, what is only good to know after them. */
+  readonly severity: 'mend' | 'know';
+}
+
 /** What is wrong at this stage and its mends, each one press, with what it would do to the price. */
-export function Findings({ stage }: { stage: StageId }) {
+export function Findings({ stage, severity }: Props) {
   const all = useReckoning((s) => s.reckoning?.findings ?? NONE);
   const draft = usePlan((s) => s.draft);
   const dropDraft = usePlan((s) => s.dropDraft);
@@ -14,15 +20,15 @@ export function Findings({ stage }: { stage: StageId }) {
   const market = useMarket();
   const take = usePlan((s) => s.take);
   const findings = useMemo(
-    () => all.filter((f) => f.stage === stage && f.severity !== 'blocks'),
-    [all, stage],
+    () => all.filter((f) => f.stage === stage && f.severity === severity),
+    [all, stage, severity],
   );
   const mends = useMemo(() => findings.flatMap((f) => f.mends), [findings]);
   const effects = useEffects(mends);
   let at = 0;
   return (
     <>
-      {draft && (
+      {draft && severity === 'mend' && (
         <div className="finding" data-severity="blocks" role="alert">
           <p>
             <span className="sign">▲ This cannot be built yet.</span>{' '}
@@ -33,6 +39,22 @@ export function Findings({ stage }: { stage: StageId }) {
             built.
           </p>
           <div className="mends">
+            {market &&
+              draft.findings
+                .flatMap((f) => f.mends)
+                .map((mend) => {
+                  const words = sayChange(mend, reader, market);
+                  return (
+                    <button
+                      key={words}
+                      type="button"
+                      className="btn btn-primary"
+                      onClick={() => take(mend, words)}
+                    >
+                      {words}
+                    </button>
+                  );
+                })}
             <button type="button" className="btn" onClick={dropDraft}>
               Go back to the last good plan
             </button>

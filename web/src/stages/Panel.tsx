@@ -33,8 +33,9 @@ export function Panel({ stage, lead, base, children }: Props) {
         <p className="lead">{lead}</p>
       </div>
       <SaveTrouble holding={holding} />
-      <Findings stage={stage} />
+      <Findings stage={stage} severity="mend" />
       {children}
+      <Findings stage={stage} severity="know" />
       <div className="noprint">
         {settled ? (
           <button

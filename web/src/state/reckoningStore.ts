@@ -3,6 +3,7 @@ import {
   editionOf,
   makeReader,
   type Change,
+  type Effect,
   type Market,
   type Plan,
   type Reader,
@@ -10,7 +11,7 @@ import {
 } from '@aviarum/core';
 import { useEffect, useMemo, useState } from 'react';
 import { create } from 'zustand';
-import type { Effect, ReckoningView } from '../workers/reckon.worker';
+import type { ReckoningView } from '../workers/reckon.worker';
 import { ReckonClient } from '../workers/reckonClient';
 import { usePlan } from './planStore';
 
@@ -58,7 +59,7 @@ export function useWorking(id: string | null): Term | null {
   return term && term.id === id ? term.term : null;
 }
 
-/** What each change would do to price, hours and matters; empty until the worker has looked. */
+/** What each change would do to price, hours, opening and matters; empty until the worker has looked. */
 export function useEffects(changes: readonly Change[]): readonly Effect[] {
   const version = useReckoning((s) => s.version);
   const [effects, setEffects] = useState<readonly Effect[]>([]);
@@ -68,7 +69,8 @@ export function useEffects(changes: readonly Change[]): readonly Effect[] {
     const asked = JSON.parse(key) as Change[];
     // After the edit itself has been drawn: previews never delay it.
     const timer = setTimeout(() => {
-      if (asked.length > 0) void client?.api.effects(asked).then((found) => current && setEffects(found));
+      if (asked.length > 0)
+        void client?.api.effects(asked).then((found) => current && found && setEffects(found));
     }, 60);
     return () => {
       current = false;

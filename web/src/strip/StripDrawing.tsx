@@ -65,13 +65,12 @@ export const StripDrawing = memo(function StripDrawing({ scene, px, up, margin, 
           <path className="s-mesh-line" d={`M${path(p.points.slice(0, p.points.length / 2))}`} />
         </g>
       ))}
+      {scene.boards.map((b) => (
+        <path key={b.part} className="s-board" d={`M${path(b.points)}Z`} />
+      ))}
       <Buildings scene={scene} x={x} y={y} px={px} />
       {scene.skirts.map((s) => (
-        <path
-          key={`${s.part} ${s.from}`}
-          className="s-skirt"
-          d={`M${path(s.points.map((p) => ({ x: p.x, y: p.y - (s.flat ? 5 / up : s.depth) })))}`}
-        />
+        <path key={`${s.part} ${s.from}`} className="s-skirt" data-form={s.form} d={skirtPath(s, up, path)} />
       ))}
       <path className="s-ground" d={ground} />
       <Gates scene={scene} x={x} y={y} up={up} />
@@ -81,6 +80,17 @@ export const StripDrawing = memo(function StripDrawing({ scene, px, up, margin, 
     </svg>
   );
 });
+
+/** Flat just under the ground line; buried at its depth, with a second line where it turns out in a toe. */
+function skirtPath(
+  s: StripScene['skirts'][number],
+  up: number,
+  path: (points: readonly { readonly x: number; readonly y: number }[]) => string,
+): string {
+  const down = (by: number) => `M${path(s.points.map((p) => ({ x: p.x, y: p.y - by })))}`;
+  const depth = s.flat ? 5 / up : s.depth;
+  return s.toe > 0 ? `${down(depth)}${down(depth - 4 / up)}` : down(depth);
+}
 
 function Buildings({ scene, x, y, px }: StripScale & { scene: StripScene; px: number }) {
   return scene.sides.map((s) => {
@@ -118,12 +128,17 @@ function Gates({ scene, x, y, up }: StripScale & { scene: StripScene; up: number
     const [a, b] = g.feet;
     const top = Math.max(a, b) + g.top;
     const gate = g.way === 'gate';
+    const name = g.way === 'hatch' ? 'hatch' : 'pop door';
     return (
       <g key={g.part} data-part={g.part}>
-        <path className="s-gate" data-way={g.way} d={`M${x(g.from)} ${y(a)}V${y(top)}H${x(g.to)}V${y(b)}Z`} />
+        <path
+          className="s-gate"
+          data-way={g.way}
+          d={`M${x(g.from)} ${y(a + g.bottom)}V${y(top)}H${x(g.to)}V${y(b + g.bottom)}Z`}
+        />
         {gate && <path className="d-swing" d={`M${x(g.from)} ${y(a)}L${x(g.to)} ${y(top)}`} />}
         <text x={x((g.from + g.to) / 2)} y={y(top) - 6} textAnchor="middle">
-          {gate ? `gate ${reader.length(g.to - g.from)}` : g.top * up > 8 ? 'pop door' : ''}
+          {gate ? `gate ${reader.length(g.to - g.from)}` : g.top * up > 8 ? name : ''}
         </text>
       </g>
     );

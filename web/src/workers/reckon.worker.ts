@@ -1,5 +1,13 @@
 import '../noEval';
-import { type Change, type Plan, type Reckoning, apply, makeReckoner } from '@aviarum/core';
+import {
+  type Change,
+  type Effect,
+  type Plan,
+  type Reckoning,
+  apply,
+  effectOf,
+  makeReckoner,
+} from '@aviarum/core';
 import { expose } from 'comlink';
 
 /** A reckoning without its workings: those are asked for one at a time, when they are opened. */
@@ -9,28 +17,36 @@ export type ReckoningView = Omit<Reckoning, 'workings' | 'docket'> & {
   };
 };
 
-/** What taking a change would do, beside the plan as it is. Money minor units, hours, m. */
-export interface Effect {
-  readonly price: number | null;
-  readonly hours: number;
-  readonly matters: number;
-}
-
 const reckoner = makeReckoner();
 const aside = makeReckoner();
 let plan: Plan | undefined;
 let last: Reckoning | undefined;
+/** Counts the plans reckoned: a preview that began before the newest is dropped. */
+let turn = 0;
 
 function view({ workings: _, docket, ...rest }: Reckoning): ReckoningView {
   const { working: _working, lines, ...bare } = docket;
   return { ...rest, docket: { ...bare, lines: lines.map(({ working: _line, ...line }) => line) } };
 }
 
-const matters = (r: Reckoning) => r.findings.filter((f) => f.severity !== 'know').length;
+/** Previews work so long before they look whether an edit waits, ms. */
+const SLICE = 8;
+
+/** Lets what waits be answered first: a message to ourselves goes to the end of the line. */
+const breathe = () =>
+  new Promise<void>((go) => {
+    const { port1, port2 } = new MessageChannel();
+    port1.onmessage = () => {
+      port1.close();
+      go();
+    };
+    port2.postMessage(null);
+  });
 
 const api = {
   /** @param changes the whole plan when it was opened or undone, otherwise what changed since the last call */
   reckon(sequence: number, from: { plan: Plan } | { changes: readonly Change[] }) {
+    turn += 1;
     if ('plan' in from) plan = from.plan;
     else if (plan) plan = from.changes.reduce(apply, plan);
     if (!plan) throw new Error('no plan was opened in the worker');
@@ -45,18 +61,20 @@ const api = {
     return last.docket.lines.find((line) => line.id === id)?.working.need ?? null;
   },
   priceWorking: (id: string) => last?.docket.lines.find((line) => line.id === id)?.working.price ?? null,
-  effects(changes: readonly Change[]): readonly Effect[] {
-    const [now, base] = [plan, last];
+  /** @returns one effect a change; null when the plan changed meanwhile, and they are asked for anew */
+  async effects(changes: readonly Change[]): Promise<readonly Effect[] | null> {
+    const [now, base, began] = [plan, last, turn];
     if (!now || !base) return [];
-    return changes.map((change) => {
-      const then = aside(apply(now, change));
-      const known = then.docket.complete && base.docket.complete;
-      return {
-        price: known ? then.docket.total - base.docket.total : null,
-        hours: (then.figures.hours ?? 0) - (base.figures.hours ?? 0),
-        matters: matters(then) - matters(base),
-      };
-    });
+    const effects: Effect[] = [];
+    let since = performance.now();
+    for (const change of changes) {
+      effects.push(effectOf(now, base, change, aside));
+      if (performance.now() - since < SLICE) continue;
+      await breathe();
+      if (turn !== began) return null;
+      since = performance.now();
+    }
+    return effects;
   },
 };
 

@@ -17,7 +17,7 @@ export function StakeRows({ plan, out }: { plan: Plan; out: StakeOut }) {
   return (
     <section aria-label="Stakes">
       <h2>Stakes</h2>
-      {draft && <Findings stage="outline" />}
+      {draft && <Findings stage="outline" severity="mend" />}
       <div className="ticks">
         {out.stakes.map((stake) => (
           <StakeRow key={stake.part} plan={plan} out={out} stake={stake} />

@@ -4,6 +4,7 @@ import { groundScene, sheetScene } from '../../drawing/sheet';
 import type { Vector } from '../../ground/vector';
 import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
+import { shapeOf } from '../../skirt/shape';
 import { FOOT as FEET } from '../../units/factors';
 import { readerFor } from '../../words/reader';
 import { element, escaped } from './markup';
@@ -19,6 +20,9 @@ export interface SvgOptions {
 const INK: Readonly<Record<string, Readonly<Record<string, string | number>>>> = {
   run: { fill: '#f1f3e6', stroke: 'none' },
   apron: { fill: 'url(#apron)', stroke: '#7a5b3a', 'stroke-width': 0.2, 'stroke-dasharray': '1.2 0.9' },
+  toe: { fill: 'none', stroke: '#7a5b3a', 'stroke-width': 0.35, 'stroke-dasharray': '2 1.2' },
+  stones: { fill: '#e2dcc8', stroke: '#1c2a22', 'stroke-width': 0.25, 'stroke-dasharray': '0.3 0.8' },
+  concrete: { fill: 'none', stroke: '#7b7663', 'stroke-width': 1.4 },
   buried: { fill: 'none', stroke: '#7a5b3a', 'stroke-width': 0.6, 'stroke-dasharray': '2 1.2' },
   fence: { fill: 'none', stroke: '#1c2a22', 'stroke-width': 0.6 },
   wall: { fill: 'none', stroke: '#7b7663', 'stroke-width': 1.2 },
@@ -27,6 +31,7 @@ const INK: Readonly<Record<string, Readonly<Record<string, string | number>>>> =
   line: { fill: '#ffffff', stroke: '#1c2a22', 'stroke-width': 0.35 },
   gate: { fill: 'none', stroke: '#1c2a22', 'stroke-width': 0.3 },
   'pop-door': { fill: 'none', stroke: '#e3a51c', 'stroke-width': 1.2 },
+  hatch: { fill: 'none', stroke: '#7a5b3a', 'stroke-width': 1.2 },
   building: { fill: 'url(#boards)', stroke: '#1c2a22', 'stroke-width': 0.35 },
   crown: { fill: '#66794f', 'fill-opacity': 0.2, stroke: 'none' },
   roots: { fill: 'none', stroke: '#7a5b3a', 'stroke-width': 0.25, 'stroke-dasharray': '0.5 0.9' },
@@ -138,7 +143,8 @@ export function writeSvg(plan: Plan, parts: readonly Part[], options: SvgOptions
       ),
     ];
   });
-  const apron = plan.choices.plan.skirt.kind === 'apron' ? plan.choices.plan.skirt.width : 0;
+  const { skirt: chosen } = plan.choices.plan;
+  const apron = chosen.kind === 'none' ? 0 : shapeOf(chosen).out;
   const dimensions = scene.sides.flatMap((s) => {
     const words = reader.length(s.length);
     if (mm(s.length) < words.length * 1.9 || s.kind === 'building') return [];

@@ -1,7 +1,8 @@
-import type { Choices, Plan } from '../schema';
+import type { Choices, Opening, Plan } from '../schema';
 import { moveCorner, removeCorner, setTurn, splitSide } from './corners';
 import { addBeside, divide, removeEnclosure, renameEnclosure, traceOutline, walkOutline } from './enclosures';
 import { addToGround, bringGround, removeFromGround, setGround, setHeights, setOnGround } from './ground';
+import { addLobby } from './lobby';
 import { layOut, moveSide, setSideLength } from './outline';
 import type { Change, ChangeOf, Scope, Verb } from './types';
 
@@ -98,12 +99,25 @@ const APPLY: Appliers = {
   'remove-band': (plan, { scope, id }) =>
     choose(plan, scope, (now) => ({ bands: now.bands.length > 1 ? without(now.bands, id) : now.bands })),
   'set-hanging': (plan, { scope, hanging }) => choose(plan, scope, () => ({ hanging })),
+  'set-boards': (plan, { scope, boards }) =>
+    choose(plan, scope, (now) => ({ boards: { ...now.boards, ...boards } })),
+  'set-overhang': (plan, { scope, overhang }) => choose(plan, scope, () => ({ overhang })),
+  'choose-as-plan': (plan, { scope, choices: taken }) => {
+    const { [scope.of]: own, ...others } = plan.choices[scope.scope];
+    const rest = Object.fromEntries(
+      Object.entries(own ?? {}).filter(([choice]) => !taken.some((t) => t === choice)),
+    );
+    const left = Object.keys(rest).length > 0 ? { ...others, [scope.of]: rest } : others;
+    return { ...plan, choices: { ...plan.choices, [scope.scope]: left } };
+  },
+  'set-crew': (plan, { crew }) => ({ ...plan, crew }),
+  'add-lobby': addLobby,
   'set-skirt': (plan, { scope, skirt }) => choose(plan, scope, () => ({ skirt })),
   'add-opening': (plan, { opening }) => ({ ...plan, openings: [...plan.openings, opening] }),
   'set-opening': (plan, { id, to }) => ({
     ...plan,
     // A gate is given a gate's fields: whoever makes the change has the opening before them.
-    openings: plan.openings.map((o) => (o.id === id ? { ...o, ...to } : o)),
+    openings: plan.openings.map((o) => (o.id === id ? ({ ...o, ...to } as Opening) : o)),
   }),
   'remove-opening': (plan, { id }) => ({ ...plan, openings: without(plan.openings, id) }),
   'set-yard': (plan, { yard }) => ({ ...plan, buying: { ...plan.buying, yards: [yard] } }),

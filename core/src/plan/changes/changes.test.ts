@@ -81,7 +81,7 @@ describe('moving a side', () => {
 
 describe('choices', () => {
   test('of a side stand before the plan’s', () => {
-    const bands = [{ id: 'wall', mesh: 'welded-50', top: 1.2, widths: 'cheapest' as const }];
+    const bands = [{ id: 'wall', mesh: 'welded-50', top: 1.2, widths: [1.2] }];
     const base = aRun();
     const plan: Plan = { ...base, choices: { ...base.choices, side: { s2: { bands } } } };
     const reckoning = reckon(plan);

@@ -10,6 +10,7 @@ export {
   type GroundThings,
   type HeightAt,
   type Leg,
+  type LobbyIds,
   type Scope,
   type Verb,
   WHOLE_PLAN,

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { PLAIN_GATE } from '../newOpening';
 import { type Plan, apply, blocking, canRemoveCorner, checkPlan, reckon, surveyRings } from '../../index';
 import { aPolygon, aRun, anOutline } from '../../testing/aRun';
 
@@ -21,15 +22,11 @@ const gate = (plan: Plan, side: string, along: number) =>
   apply(plan, {
     verb: 'add-opening',
     opening: {
+      ...PLAIN_GATE,
       id: 'g1',
-      kind: 'gate',
       side,
       along,
       width: 0.95,
-      gap: 0.013,
-      hinge: 'near',
-      swing: 'out',
-      make: 'kit',
     },
   });
 

@@ -6,6 +6,7 @@ import type {
   Choices,
   Flock,
   Gate,
+  Hatch,
   Opening,
   Plan,
   Point,
@@ -59,6 +60,16 @@ type SetOnGround = {
 export interface Leg {
   readonly length: number;
   readonly turn: number;
+}
+
+/** Names for what a lobby adds. */
+export interface LobbyIds {
+  readonly enclosure: string;
+  readonly opening: string;
+  /** Where the gate's side is parted, then the two outer corners. */
+  readonly corners: readonly [string, string, string, string];
+  /** The parts of the gate's side after the first, then the three sides of the lobby. */
+  readonly sides: readonly [string, string, string, string, string];
 }
 
 /** A height of the ground at a place; `id` for a spot that has none yet. */
@@ -171,12 +182,31 @@ export type Change =
   | { readonly verb: 'add-band'; readonly scope: Scope; readonly band: Band }
   | { readonly verb: 'remove-band'; readonly scope: Scope; readonly id: string }
   | { readonly verb: 'set-hanging'; readonly scope: Scope; readonly hanging: Choices['hanging'] }
+  | { readonly verb: 'set-boards'; readonly scope: Scope; readonly boards: Partial<Choices['boards']> }
+  | { readonly verb: 'set-overhang'; readonly scope: Scope; readonly overhang: number }
+  | {
+      /** Takes back what one run or side chose otherwise. */
+      readonly verb: 'choose-as-plan';
+      readonly scope: Exclude<Scope, { scope: 'plan' }>;
+      readonly choices: readonly (keyof Choices)[];
+    }
+  | { readonly verb: 'set-crew'; readonly crew: Plan['crew'] }
+  | {
+      /** A small run outside a gate, with a second gate: birds that slip through one meet the other. */
+      readonly verb: 'add-lobby';
+      readonly opening: string;
+      readonly depth: number;
+      readonly ids: LobbyIds;
+    }
   | { readonly verb: 'set-skirt'; readonly scope: Scope; readonly skirt: Choices['skirt'] }
   | { readonly verb: 'add-opening'; readonly opening: Opening }
   | {
       readonly verb: 'set-opening';
       readonly id: string;
-      readonly to: Partial<Omit<Gate, 'id' | 'kind'>> | Partial<Omit<PopDoor, 'id' | 'kind'>>;
+      readonly to:
+        | Partial<Omit<Gate, 'id' | 'kind'>>
+        | Partial<Omit<PopDoor, 'id' | 'kind'>>
+        | Partial<Omit<Hatch, 'id' | 'kind'>>;
     }
   | { readonly verb: 'remove-opening'; readonly id: string }
   | { readonly verb: 'set-yard'; readonly yard: string }

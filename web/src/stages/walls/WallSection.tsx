@@ -1,14 +1,20 @@
-import { type Band, type Market, meshName, wireName } from '@aviarum/core';
-import { useReader } from '../state/reckoningStore';
-import { MeshPattern } from '../strip/meshPattern';
+import { type Choices, type Market, meshName, wireName } from '@aviarum/core';
+import { useReader } from '../../state/reckoningStore';
+import { MeshPattern } from '../../strip/meshPattern';
 
 const HIGH = 118;
 
-/** The wall from the side: bands from the ground up, with their heights and wires. */
-export function WallSection({ bands, market }: { bands: readonly Band[]; market: Market }) {
+/** The wall from the side: bands from the ground up, with their heights and wires, boards and overhang. */
+export function WallSection({ choices, market }: { choices: Choices; market: Market }) {
+  const { bands, boards, overhang } = choices;
   const reader = useReader();
-  const top = Math.max(0.5, ...bands.map((b) => b.top));
+  const top = Math.max(0.5, ...bands.map((b) => b.top + (overhang > 0 ? overhang / 2 : 0)));
   const up = HIGH / top;
+  const wall = bands[bands.length - 1]?.top ?? 0;
+  const boardsAt = (['ground', 'top'] as const).flatMap((at) => {
+    const id = boards[at];
+    return id === null ? [] : [{ id, at }];
+  });
   const y = (height: number) => 10 + HIGH - height * up;
   return (
     <svg className="stripsvg" width="338" height={HIGH + 34} role="img" aria-label="Wall from the side">
@@ -19,7 +25,7 @@ export function WallSection({ bands, market }: { bands: readonly Band[]; market:
       </defs>
       <rect x="0" y={y(0)} width="338" height="24" fill="var(--ground)" />
       {bands.map((b, i) => {
-        const from = bands[i - 1]?.top ?? 0;
+        const from = b.bottom ?? bands[i - 1]?.top ?? 0;
         const middle = y((from + b.top) / 2);
         return (
           <g key={b.id}>
@@ -45,8 +51,30 @@ export function WallSection({ bands, market }: { bands: readonly Band[]; market:
         );
       })}
       {[60, 162].map((x) => (
-        <rect key={x} x={x} y={y(top) - 6} width="7" height={HIGH + 28} fill="var(--bark)" />
+        <rect key={x} x={x} y={y(wall) - 6} width="7" height={wall * up + 34} fill="var(--bark)" />
       ))}
+      {boardsAt.map(({ id, at }) => {
+        const high = market.timber(id).width * up;
+        return (
+          <rect
+            key={at}
+            x="60"
+            y={at === 'ground' ? y(0) - high : y(wall)}
+            width="109"
+            height={high}
+            fill="var(--bark)"
+            stroke="var(--paper)"
+          />
+        );
+      })}
+      {overhang > 0 && (
+        <path
+          d={`M60 ${y(wall)}L${60 - overhang * up * 0.8} ${y(wall + overhang * 0.5)}`}
+          stroke="var(--ink)"
+          strokeWidth="2.5"
+          strokeDasharray="4 2"
+        />
+      )}
       <path d={`M0 ${y(0)}H338`} stroke="var(--ink)" strokeWidth="2" />
     </svg>
   );

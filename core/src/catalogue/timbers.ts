@@ -1,0 +1,25 @@
+import type { TimberProduct } from './types';
+
+const SAWN = [2.4, 3.0, 3.6, 4.8];
+
+const timber = (kind: TimberProduct['kind'], thickness: number, width: number): TimberProduct => ({
+  id: `${kind}-${width}x${thickness}`,
+  kind,
+  thickness: thickness / 1000,
+  width: width / 1000,
+  lengths: SAWN,
+});
+
+/** Treated sawn timber; sizes in mm here, m in the product. */
+export const TIMBERS: readonly TimberProduct[] = [
+  timber('board', 25, 150),
+  timber('rail', 38, 88),
+  timber('frame', 38, 63),
+  timber('sill', 50, 100),
+];
+
+/** What leaves are framed with, and what lies under them. */
+export const FRAME_TIMBER = 'frame-63x38';
+export const SILL_TIMBER = 'sill-100x50';
+export const BOARD_TIMBER = 'board-150x25';
+export const RAIL_TIMBER = 'rail-88x38';

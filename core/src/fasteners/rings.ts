@@ -1,0 +1,69 @@
+import type { CuttingPool } from '../cutting/types';
+import type { FenceLine } from '../ground/fenceLines';
+import type { SkirtStage } from '../skirt/stage';
+import { type Lies, clearSpans } from '../walls/runs';
+import type { MeshCourse, WallGroup, WallStage } from '../walls/stage';
+import { type Term, sum } from '../working';
+import { PITCH, onePast } from './along';
+
+const seam = (kind: 'bands' | 'leaf' | 'skirt' | 'patch', length: number) =>
+  onePast('fasten.seam', length, PITCH.ring, { kind, length });
+
+/** Where row lies on row: along the wall, across leaves, and above them. */
+function wallSeams(group: WallGroup, courses: readonly MeshCourse[]): Term[] {
+  return courses.slice(1).flatMap((course, i) => {
+    const below = courses[i];
+    const both = (of: (c: MeshCourse) => MeshCourse['leaves']) => {
+      const under = new Set((below ? of(below) : []).map((run) => run.part.split('/')[0]));
+      return of(course).filter((run) => under.has(run.part.split('/')[0]));
+    };
+    return [
+      ...group.runs.map((run) => seam('bands', run.length)),
+      ...both((c) => c.leaves).map((leaf) => seam('leaf', leaf.length)),
+      ...both((c) => c.above).map((piece) => seam('bands', piece.length)),
+    ];
+  });
+}
+
+/** A patch is ringed to the overhang along both its inner edges. */
+const patchSeams = (courses: readonly MeshCourse[]): Term[] =>
+  courses.flatMap((c) =>
+    c.patches.flatMap((patch) => [seam('patch', patch.length), seam('patch', patch.length)]),
+  );
+
+function laps(skirts: SkirtStage, lies: Lies): Term[] {
+  const along = (line: FenceLine, from: number, to: number) => {
+    const profile = lies.get(line)?.profile;
+    return profile ? profile.groundAt(to) - profile.groundAt(from) : to - from;
+  };
+  return skirts.courses
+    .filter(({ shape }) => shape.mesh !== null && shape.up > 0)
+    .flatMap((c) =>
+      c.lines.flatMap(clearSpans).map(({ line, from, to }) => seam('skirt', along(line, from, to))),
+    );
+}
+
+/** The upright joints that the cutting makes. */
+function splices(walls: WallStage, skirts: SkirtStage, pools: readonly CuttingPool[]): Term[] {
+  const heights = new Map([
+    ...walls.courses.flatMap((c) => c.runs.map((run) => [run.part, c.row.top - c.row.bottom] as const)),
+    ...skirts.courses.flatMap((c) => c.runs.map((run) => [run.part, c.stripWidth] as const)),
+  ]);
+  const butted = new Set(walls.courses.filter((c) => c.rigid).flatMap((c) => c.runs.map((run) => run.part)));
+  return pools
+    .flatMap((pool) => pool.rolls.flatMap((roll) => roll.pieces))
+    .filter((piece) => piece.jointed && !butted.has(piece.part))
+    .map((piece) => {
+      const height = heights.get(piece.part) ?? 0;
+      return onePast('fasten.splice', height, PITCH.jointRing, { height });
+    });
+}
+
+/** Rings along level seams and up the joints. */
+export function rings(walls: WallStage, skirts: SkirtStage, lies: Lies, pools: readonly CuttingPool[]): Term {
+  const seams = walls.groups.flatMap((group) => {
+    const courses = walls.courses.filter((c) => c.group === group);
+    return [...wallSeams(group, courses), ...patchSeams(courses)];
+  });
+  return sum('fasten.need', 'piece', {}, [...seams, ...laps(skirts, lies), ...splices(walls, skirts, pools)]);
+}

@@ -1,0 +1,28 @@
+import type { Market } from '../catalogue/market';
+import type { Scope } from '../plan/changes/types';
+import { choicesFor } from '../plan/effective';
+import type { Choices, Plan } from '../plan/schema';
+import type { Reader } from '../words/reader';
+import type { Asking } from './types';
+
+export { postOptions } from './posts';
+export { skirtOptions } from './skirt';
+export type { Asking, Option, OptionGroup } from './types';
+export { wallOptions } from './walls';
+export { wayOptions } from './ways';
+
+/** What holds in a scope: the plan's choices, or an enclosure's or a side's own laid over them. */
+export function choicesIn(plan: Plan, scope: Scope): Choices {
+  if (scope.scope === 'plan') return plan.choices.plan;
+  if (scope.scope === 'side') return choicesFor(plan, scope.of);
+  return { ...plan.choices.plan, ...plan.choices.enclosure[scope.of] } as Choices;
+}
+
+/** Puts together what options are made from. */
+export const asking = (plan: Plan, market: Market, reader: Reader, scope: Scope): Asking => ({
+  plan,
+  market,
+  reader,
+  scope,
+  choices: choicesIn(plan, scope),
+});

@@ -1,0 +1,81 @@
+import type { PostRole } from '../plan/schema';
+import { ROLE_NAMES, postName } from '../words/names';
+import { capital } from '../words/reader';
+import { type Asking, type OptionGroup, chosenIf } from './types';
+
+const BAYS = [
+  ['equal', 'Equal bays', 'in each clear stretch'],
+  ['module', 'Full panels, the rest last', 'the spacing is a panel’s module'],
+] as const;
+const LOADS = [
+  ['fence', 'Nothing besides the walls', ''],
+  ['cover', 'A net or mesh cover', 'set deeper and closer'],
+  ['roof', 'A roof', 'to the frost depth as well'],
+] as const;
+const SETTINGS = [
+  ['tamped', 'Soil, tamped', 'enough for a light run'],
+  ['concrete', 'Concrete', 'for gates; bags and time'],
+] as const;
+
+/** Every question of the posts in one scope; `products` in the order of the edition. */
+export function postOptions(
+  { market, reader, scope, choices }: Asking,
+  products: readonly string[],
+  roles: readonly PostRole[],
+): readonly OptionGroup[] {
+  const perRole = roles.flatMap((role): OptionGroup[] => {
+    const now = choices.posts[role];
+    const sold = products.filter((id) => id === now || market.posts(id).some((u) => u.price !== null));
+    const kind: OptionGroup = {
+      id: `post-${role}`,
+      name: capital(ROLE_NAMES[role][1]),
+      options: sold.map((id) => ({
+        key: id,
+        title: postName(market.post(id), reader),
+        note: { dug: 'dug in', driven: 'driven, no rot', spike: 'no digging, low walls' }[
+          market.post(id).standing
+        ],
+        chosen: chosenIf(id === now),
+        change: { verb: 'set-posts', scope, posts: { [role]: id } },
+      })),
+    };
+    if (market.post(now).standing !== 'dug') return [kind];
+    const setting: OptionGroup = {
+      id: `setting-${role}`,
+      name: `${capital(ROLE_NAMES[role][1])} are set in`,
+      options: SETTINGS.map(([key, title, note]) => ({
+        key,
+        title,
+        note,
+        chosen: chosenIf(choices.setting[role] === key),
+        change: { verb: 'set-setting', scope, setting: { [role]: key } },
+      })),
+    };
+    return [kind, setting];
+  });
+  return [
+    {
+      id: 'bays',
+      name: 'Bays',
+      options: BAYS.map(([key, title, note]) => ({
+        key,
+        title,
+        note,
+        chosen: chosenIf(choices.bays === key),
+        change: { verb: 'set-bays', scope, bays: key },
+      })),
+    },
+    {
+      id: 'load',
+      name: 'The posts carry',
+      options: LOADS.map(([key, title, note]) => ({
+        key,
+        title,
+        note,
+        chosen: chosenIf(choices.load === key),
+        change: { verb: 'set-load', scope, load: key },
+      })),
+    },
+    ...perRole,
+  ];
+}

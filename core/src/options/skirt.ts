@@ -1,0 +1,57 @@
+import type { Skirt } from '../plan/schema';
+import { skirtOfKind } from '../skirt/wanted';
+import { SKIRT_NAMES } from '../words/names';
+import { type Asking, type OptionGroup, chosenIf } from './types';
+import { meshOption, meshesOnOffer } from './walls';
+
+const KINDS = Object.keys(SKIRT_NAMES) as Skirt['kind'][];
+/** Stones as section 7 lays them, m. */
+const STONES = { width: 0.3, height: 0.2 } as const;
+
+/** Every question of the skirt in one scope. */
+export function skirtOptions(asking: Asking): readonly OptionGroup[] {
+  const { plan, market, scope, choices } = asking;
+  const { skirt } = choices;
+  const set = (next: Skirt) => ({ verb: 'set-skirt', scope, skirt: next }) as const;
+  const kinds: OptionGroup = {
+    id: 'kind',
+    name: 'Skirt',
+    options: KINDS.map((kind) => ({
+      key: kind,
+      title: SKIRT_NAMES[kind][0],
+      note: SKIRT_NAMES[kind][1],
+      chosen: chosenIf(kind === skirt.kind),
+      change: set(skirtOfKind(plan, kind, skirt)),
+    })),
+  };
+  if (!('mesh' in skirt)) return [kinds];
+  const meshes = meshesOnOffer(asking, skirt.mesh).filter(
+    (id) => id === skirt.mesh || ['fine-welded', 'welded'].includes(market.mesh(id).type),
+  );
+  const mesh: OptionGroup = {
+    id: 'mesh',
+    name: 'Mesh',
+    options: meshes.map((id) => ({
+      ...meshOption(asking, id),
+      chosen: chosenIf(id === skirt.mesh),
+      change: set({ ...skirt, mesh: id }),
+    })),
+  };
+  if (skirt.kind !== 'apron' && skirt.kind !== 'house-apron') return [kinds, mesh];
+  const { stones: laid, ...bare } = skirt;
+  const stones: OptionGroup = {
+    id: 'stones',
+    name: 'On the apron',
+    options: [
+      { key: 'none', title: 'Grass or chips', note: '', chosen: chosenIf(!laid), change: set(bare) },
+      {
+        key: 'stones',
+        title: 'Stones along the fence',
+        note: 'keeps grass off; heavy',
+        chosen: chosenIf(laid !== undefined),
+        change: set({ ...bare, stones: laid ?? STONES }),
+      },
+    ],
+  };
+  return [kinds, mesh, stones];
+}

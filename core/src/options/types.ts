@@ -1,0 +1,34 @@
+import type { Change, Scope } from '../plan/changes/types';
+import type { Market } from '../catalogue/market';
+import type { Choices, Plan } from '../plan/schema';
+import type { Reader } from '../words/reader';
+
+/** One way to decide a question of a stage, as a change that can be shown with its effect before it is made. */
+export interface Option {
+  readonly key: string;
+  readonly title: string;
+  readonly note: string;
+  /** A mesh to be pictured. */
+  readonly mesh?: string;
+  readonly chosen: 'yes' | 'no';
+  readonly change: Change;
+}
+
+/** A question of a stage with all its answers. */
+export interface OptionGroup {
+  readonly id: string;
+  readonly name: string;
+  readonly options: readonly Option[];
+}
+
+/** What options are made from: whose choices, at which yard, said to whom. */
+export interface Asking {
+  readonly plan: Plan;
+  readonly market: Market;
+  readonly reader: Reader;
+  readonly scope: Scope;
+  /** What holds in that scope now. */
+  readonly choices: Choices;
+}
+
+export const chosenIf = (chosen: boolean): Option['chosen'] => (chosen ? 'yes' : 'no');

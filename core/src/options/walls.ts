@@ -1,0 +1,171 @@
+import { BOARD_TIMBER, RAIL_TIMBER } from '../catalogue/timbers';
+import type { Market } from '../catalogue/market';
+import { terrainOf } from '../ground/terrain';
+import type { Band, Choices } from '../plan/schema';
+import { meshName, timberName, wireName } from '../words/names';
+import { type Asking, type OptionGroup, chosenIf } from './types';
+
+/** Meshes that this yard sells, the keeper's own, and the one in use. */
+export function meshesOnOffer(
+  asking: Pick<Asking, 'plan' | 'market'>,
+  now: string | null,
+): readonly string[] {
+  const { plan, market } = asking;
+  const own = new Set(plan.buying.ownProducts.map((p) => p.id));
+  const sold = (id: string) =>
+    market.widths(id).some((w) => market.rolls(id, w).some((u) => u.price !== null));
+  return market
+    .meshIds()
+    .filter((id) => id === now || own.has(id) || sold(id))
+    .filter((id) => market.mesh(id).type !== 'cover-net');
+}
+
+export const meshOption = ({ market, reader }: Asking, id: string) => {
+  const mesh = market.mesh(id);
+  return { key: id, title: meshName(mesh, reader), note: wireName(mesh), mesh: id };
+};
+
+/** The cheapest set, each width by itself, and the pairs. */
+function widthSets(market: Market, mesh: string): readonly Band['widths'][] {
+  const widths = market.widths(mesh);
+  const pairs = widths.flatMap((a, i) => widths.slice(i).map((b) => [b, a]));
+  return ['cheapest', ...widths.map((w) => [w]), ...pairs];
+}
+
+function bandGroups(asking: Asking, band: Band): OptionGroup[] {
+  const { market, reader, scope } = asking;
+  const set = (to: Partial<Omit<Band, 'id'>>) => ({ verb: 'set-band', scope, id: band.id, to }) as const;
+  return [
+    {
+      id: 'mesh',
+      name: 'Mesh',
+      options: meshesOnOffer(asking, band.mesh).map((id) => ({
+        ...meshOption(asking, id),
+        chosen: chosenIf(id === band.mesh),
+        change: set({ mesh: id, widths: 'cheapest' }),
+      })),
+    },
+    {
+      id: 'widths',
+      name: 'Roll widths',
+      options: widthSets(market, band.mesh).map((widths) => ({
+        key: JSON.stringify(widths),
+        title:
+          widths === 'cheapest' ? 'The cheapest that reach' : widths.map((w) => reader.length(w)).join(' + '),
+        note: widths === 'cheapest' ? 'up to three widths stacked' : '',
+        chosen: chosenIf(JSON.stringify(widths) === JSON.stringify(band.widths)),
+        change: set({ widths }),
+      })),
+    },
+  ];
+}
+
+const HANGINGS = [
+  { key: 'continuous', title: 'Round corners', note: 'fewer cuts, harder to pull' },
+  { key: 'side-by-side', title: 'Cut at each corner', note: 'easy to pull, one joint a corner' },
+] as const;
+
+function boardGroup({ market, reader, scope, choices }: Asking, at: 'ground' | 'top'): OptionGroup {
+  const notes = {
+    ground: 'something to staple mesh and skirt to',
+    top: 'keeps the mesh from sagging',
+  };
+  const none = { key: 'none', title: 'None', note: '', timber: null };
+  const timbers = [BOARD_TIMBER, RAIL_TIMBER].map((id) => ({
+    key: id,
+    title: timberName(market.timber(id), reader),
+    note: notes[at],
+    timber: id,
+  }));
+  return {
+    id: `board-${at}`,
+    name: at === 'ground' ? 'Board at the ground' : 'Board or rail at the top',
+    options: [none, ...timbers].map(({ timber, ...said }) => ({
+      ...said,
+      chosen: chosenIf(choices.boards[at] === timber),
+      change: { verb: 'set-boards', scope, boards: { [at]: timber } },
+    })),
+  };
+}
+
+/** An overhang that a fox does not climb round (domain.md 3), m. */
+const OVERHANG = 0.3;
+
+function overhangGroup({ reader, scope, choices }: Asking): OptionGroup {
+  const sizes = [...new Set([0, OVERHANG, choices.overhang])].sort((a, b) => a - b);
+  return {
+    id: 'overhang',
+    name: 'Overhang at the top',
+    options: sizes.map((overhang) => ({
+      key: String(overhang),
+      title: overhang === 0 ? 'None' : `${reader.length(overhang)} folded outward`,
+      note: overhang === 0 ? '' : 'an arm a post, a patch a corner; a fox does not climb round it',
+      chosen: chosenIf(choices.overhang === overhang),
+      change: { verb: 'set-overhang', scope, overhang },
+    })),
+  };
+}
+
+const HANGS: readonly {
+  readonly key: Choices['slope']['hang'];
+  readonly title: string;
+  readonly note: string;
+}[] = [
+  { key: 'by-mesh', title: 'As the mesh allows', note: 'follows where it can, steps where it would buckle' },
+  { key: 'follow', title: 'Along the slope', note: 'welded mesh takes 5 %, hexagonal 12, chain link 25' },
+  { key: 'step', title: 'Stepped bay by bay', note: 'each bay level, cut on its own' },
+];
+const FEET: readonly {
+  readonly key: Choices['slope']['foot'];
+  readonly title: string;
+  readonly note: string;
+}[] = [
+  { key: 'mesh', title: 'Mesh to the ground', note: 'the lowest band is higher by the drop' },
+  { key: 'gap', title: 'A gap, closed otherwise', note: 'with boards or stones; counts as open until then' },
+];
+
+/** How the walls take the slope; nothing to choose on the level. */
+function slopeGroups({ plan, scope, choices }: Asking): OptionGroup[] {
+  if (terrainOf(plan.ground.spotHeights).level) return [];
+  const { hang, foot } = choices.slope;
+  const hangs: OptionGroup = {
+    id: 'slope-hang',
+    name: 'On the slope, mesh hangs',
+    options: HANGS.map((h) => ({
+      ...h,
+      chosen: chosenIf(h.key === hang),
+      change: { verb: 'set-slope', scope, slope: { hang: h.key } },
+    })),
+  };
+  const feet: OptionGroup = {
+    id: 'slope-foot',
+    name: 'At the low post of a step',
+    options: FEET.map((f) => ({
+      ...f,
+      chosen: chosenIf(f.key === foot),
+      change: { verb: 'set-slope', scope, slope: { foot: f.key } },
+    })),
+  };
+  return hang === 'follow' ? [hangs] : [hangs, feet];
+}
+
+/** Every question of the walls, for one band of one scope. */
+export function wallOptions(asking: Asking, band: Band): readonly OptionGroup[] {
+  const { scope, choices } = asking;
+  return [
+    ...bandGroups(asking, band),
+    {
+      id: 'hanging',
+      name: 'Hanging',
+      options: HANGINGS.map((h) => ({
+        ...h,
+        chosen: chosenIf(h.key === choices.hanging),
+        change: { verb: 'set-hanging', scope, hanging: h.key },
+      })),
+    },
+    boardGroup(asking, 'ground'),
+    boardGroup(asking, 'top'),
+    overhangGroup(asking),
+    ...slopeGroups(asking),
+  ];
+}

@@ -1,0 +1,59 @@
+import { distance } from '../../ground/vector';
+import type { Plan } from '../schema';
+import { splitSide } from './corners';
+import { addBeside } from './enclosures';
+import type { ChangeOf } from './types';
+
+/** A gate nearer to the end of its side takes the corner that is there, m. */
+const AT_CORNER = 0.05;
+
+function lengthOf(plan: Plan, id: string): number {
+  const side = plan.sides.find((s) => s.id === id);
+  const from = plan.corners.find((c) => c.id === side?.from);
+  const to = plan.corners.find((c) => c.id === side?.to);
+  return from && to ? distance(from, to) : 0;
+}
+
+/**
+ * A double gate: the gate's own width of fence becomes a side of its own, a small run is built outside it, and a second
+ * gate like the first closes that. The first then swings into the run, the second out.
+ */
+export function addLobby(plan: Plan, { opening, depth, ids }: ChangeOf<'add-lobby'>): Plan {
+  const find = (p: Plan) => p.openings.find((o) => o.id === opening);
+  const gate = find(plan);
+  if (gate?.kind !== 'gate') return plan;
+  let parted = plan;
+  if (gate.along > AT_CORNER)
+    parted = splitSide(parted, {
+      verb: 'split-side',
+      side: gate.side,
+      along: gate.along,
+      corner: ids.corners[0],
+      second: ids.sides[0],
+    });
+  const own = find(parted) ?? gate;
+  if (lengthOf(parted, own.side) - own.along - own.width > AT_CORNER)
+    parted = splitSide(parted, {
+      verb: 'split-side',
+      side: own.side,
+      along: own.along + own.width,
+      corner: ids.corners[1],
+      second: ids.sides[1],
+    });
+  const beside = addBeside(parted, {
+    verb: 'add-beside',
+    side: own.side,
+    depth,
+    enclosure: { id: ids.enclosure, name: 'Lobby' },
+    corners: [ids.corners[2], ids.corners[3]],
+    sides: [ids.sides[2], ids.sides[3], ids.sides[4]],
+  });
+  const along = Math.max(0, (lengthOf(beside, ids.sides[3]) - gate.width) / 2);
+  return {
+    ...beside,
+    openings: [
+      ...beside.openings.map((o) => (o.id === opening ? { ...gate, ...own, swing: 'in' as const } : o)),
+      { ...gate, id: ids.opening, side: ids.sides[3], along, swing: 'out' },
+    ],
+  };
+}

@@ -1,0 +1,57 @@
+import type { Run } from '../cutting/types';
+import type { FenceLine } from '../ground/fenceLines';
+import { type SettingOut, bayEnds } from '../posts/setOut';
+import { type Lies, stepsOn, spansOnSides } from './runs';
+
+/** Boards or rails of one timber along the foot or the top of walls: one piece a bay. */
+export interface BoardCourse {
+  readonly at: 'ground' | 'top';
+  readonly timber: string;
+  readonly lines: readonly FenceLine[];
+  /** One a bay, post centre to centre, none across a gate. */
+  readonly runs: readonly Run[];
+}
+
+/** Board pieces come after all mesh in the order of unrolling. */
+const PLACE = { ground: 30000, top: 31000 } as const;
+
+/**
+ * Boards and rails bay by bay, along the ground; along the top of mesh that steps they lie level.
+ *
+ * @see domain.md 5: one piece a bay, post centre to centre, none across a gate; 13: rails are bought along the ground
+ */
+export function boardCourses(setting: SettingOut, lies: Lies): readonly BoardCourse[] {
+  return (['ground', 'top'] as const).flatMap((at) => {
+    const timbers = new Map<string, { lines: FenceLine[]; runs: Run[] }>();
+    for (const stretch of setting.stretches) {
+      const { line } = stretch;
+      const timber = line.choices.boards[at];
+      if (timber === null) continue;
+      const course = timbers.get(timber) ?? { lines: [], runs: [] };
+      timbers.set(timber, course);
+      if (!course.lines.includes(line)) course.lines.push(line);
+      const lie = lies.get(line);
+      for (const [from, to] of bayEnds(stretch)) {
+        const level = !lie || (at === 'top' && stepsOn(lie));
+        const length = level ? to - from : lie.profile.groundAt(to) - lie.profile.groundAt(from);
+        const spans = spansOnSides(line, from, to).map((span) => ({
+          ...span,
+          cut: (length * (span.to - span.from)) / (to - from),
+          way: 'along' as const,
+        }));
+        course.runs.push({
+          part: `side:${line.id}/board:${at}/bay:${course.runs.length + 1}`,
+          use: 'board',
+          length,
+          startAllowance: 0,
+          endAllowance: 0,
+          joints: [],
+          place: PLACE[at] + course.runs.length,
+          spans,
+          leans: [],
+        });
+      }
+    }
+    return [...timbers].map(([timber, course]) => ({ at, timber, ...course }));
+  });
+}

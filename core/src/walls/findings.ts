@@ -1,0 +1,120 @@
+import type { Market } from '../catalogue/market';
+import { type Finding, finding } from '../findings/types';
+import type { Change } from '../plan/changes/types';
+import type { Band, Plan } from '../plan/schema';
+import { type OpeningLimits, passing, shorterSide } from '../threats/openings';
+import { finerMesh, tornBy } from '../threats/strongMesh';
+import { EPSILON, tidy } from '../units/round';
+import { isRigid } from './rigid';
+import type { HungBand } from './rows';
+import { type WallGroup, scopePath } from './stage';
+
+/** So much more lap than is needed is a mistake and not a tape, m. */
+const WASTED_LAP = 0.05;
+
+interface Seen {
+  readonly plan: Plan;
+  readonly market: Market;
+  readonly limits: OpeningLimits;
+  readonly group: WallGroup;
+  readonly band: HungBand;
+  readonly part: string;
+  readonly change: (to: Partial<Omit<Band, 'id'>>) => Change;
+}
+
+function passes({ plan, market, limits, group, band, part, change }: Seen): Finding[] {
+  const found: Finding[] = [];
+  const mesh = market.mesh(band.band.mesh);
+  const opening = shorterSide(mesh);
+  const from = group.bands[band.index - 1]?.top ?? 0;
+  const through = passing(limits, opening);
+  const hang = (id: string | undefined) =>
+    id === undefined ? [] : [change({ mesh: id, widths: 'cheapest' })];
+  for (const severity of ['mend', 'know'] as const) {
+    const these = through.filter((t) => t.onlyKnow === (severity === 'know'));
+    if (these.length === 0) continue;
+    const limit = Math.min(...these.map((t) => t.limit));
+    const threats = these.map((t) => t.threat);
+    const params = { of: 'band' as const, opening, threats, limit, from };
+    found.push(
+      finding('opening.passes', severity, 'walls', part, params, hang(finerMesh(market, limit, threats))),
+    );
+  }
+  if (limits.bird && opening > limits.bird.opening + EPSILON) {
+    const params = { kind: limits.bird.kind, opening, holds: limits.bird.opening };
+    found.push(finding('birds.through', 'mend', 'walls', part, params));
+  }
+  const torn = tornBy(plan, mesh.type, mesh.wire);
+  if (torn) {
+    const params = { of: 'band' as const, ...torn, wire: mesh.wire };
+    const mends = hang(finerMesh(market, limits.largestOpening ?? 1, torn.threats));
+    found.push(finding('mesh.torn', 'mend', 'walls', part, params, mends));
+  }
+  return found;
+}
+
+function reaches({ band, part, change }: Seen): Finding[] {
+  const lower = change({ top: tidy(band.top) });
+  if (band.tooTall) {
+    const params = { height: band.band.top + band.overhang - band.bottom };
+    return [finding('band.no-roll', 'mend', 'walls', part, params, [lower])];
+  }
+  if (band.shortBy <= EPSILON) return [];
+  const params = { reach: band.top, top: band.band.top, by: band.shortBy };
+  return [finding('band.short', 'mend', 'walls', part, params, [lower, change({ widths: 'cheapest' })])];
+}
+
+/** Where the keeper said that a band starts: a hole under it, a thin lap, or more lap than is of use. */
+function meets({ market, group, band, part, change }: Seen): Finding[] {
+  if (band.band.bottom === undefined || band.band.bottom === null) return [];
+  const mends = [change({ bottom: null })];
+  const below = group.bands[band.index - 1];
+  if (!below) {
+    const board = group.lines[0]?.choices.boards.ground ?? null;
+    const closed = board === null ? 0 : market.timber(board).width;
+    const hole = band.bottom - closed;
+    if (hole <= EPSILON) return [];
+    return [finding('band.hole', 'mend', 'walls', part, { from: closed, to: band.bottom, hole }, mends)];
+  }
+  if (band.lap < -EPSILON) {
+    const params = { from: below.top, to: band.bottom, hole: -band.lap };
+    return [finding('band.hole', 'mend', 'walls', part, params, mends)];
+  }
+  const params = { at: below.top, lap: band.lap, wanted: band.lapWanted };
+  if (band.lap < band.lapWanted - EPSILON)
+    return [finding('band.thin-lap', 'mend', 'walls', part, params, mends)];
+  if (band.lap > band.lapWanted + WASTED_LAP + EPSILON)
+    return [finding('band.overlaps', 'mend', 'walls', part, params, mends)];
+  return [];
+}
+
+/** A panel does not fold, and bears no overhang. */
+function folds({ market, group, band, part }: Seen): Finding[] {
+  if (band.overhang === 0 || !isRigid(market.mesh(band.band.mesh).type)) return [];
+  return [
+    finding('overhang.rigid', 'mend', 'walls', part, { overhang: band.overhang }, [
+      { verb: 'set-overhang', scope: group.scope, overhang: 0 },
+    ]),
+  ];
+}
+
+/** What is weak about a group's bands, with the mends. */
+export function bandFindings(
+  plan: Plan,
+  market: Market,
+  limits: OpeningLimits,
+  group: WallGroup,
+): readonly Finding[] {
+  return group.bands.flatMap((band) => {
+    const seen: Seen = {
+      plan,
+      market,
+      limits,
+      group,
+      band,
+      part: `${scopePath(group.scope)}band:${band.band.id}`,
+      change: (to) => ({ verb: 'set-band', scope: group.scope, id: band.band.id, to }),
+    };
+    return [...passes(seen), ...reaches(seen), ...meets(seen), ...folds(seen)];
+  });
+}

@@ -1,0 +1,64 @@
+import { type Finding, finding } from '../findings/types';
+import type { Change } from '../plan/changes/types';
+import type { Hatch, PopDoor } from '../plan/schema';
+import type { SettingOut } from '../posts/setOut';
+import { EPSILON, tidy } from '../units/round';
+
+/** Room for its frame beside a post, m. */
+const FRAME = 0.05;
+
+/** Pop doors and hatches hang in the mesh between two posts, below its top: what is in their way, and where they fit. */
+export function flapFindings({ lines, posts }: SettingOut): readonly Finding[] {
+  return lines.flatMap((line) =>
+    line.flaps.flatMap(({ opening, from, to }): Finding[] => {
+      const on = posts.filter((p) => p.line === line).map((p) => p.lineAlong);
+      const found = aboveWall(opening, line);
+      if (on.some((along) => along > from && along < to)) {
+        const params = { side: line.number, way: opening.kind };
+        const part = `opening:${opening.id}`;
+        found.push(finding('flap.on-post', 'mend', 'ways', part, params, beside(opening, line, from, on)));
+      }
+      return found;
+    }),
+  );
+}
+
+/** A flap that reaches above the mesh has nothing to hang in. */
+function aboveWall(door: PopDoor | Hatch, line: SettingOut['lines'][number]): Finding[] {
+  const { bands } = line.choices;
+  const wall = bands[bands.length - 1]?.top ?? 0;
+  const bottom = door.kind === 'hatch' ? door.bottom : 0;
+  const top = bottom + door.height;
+  if (top <= wall + EPSILON) return [];
+  const params = { side: line.number, way: door.kind, top, wall };
+  const lower =
+    door.kind === 'hatch' && wall >= door.height
+      ? { bottom: tidy(wall - door.height) }
+      : { ...(door.kind === 'hatch' ? { bottom: 0 } : {}), height: tidy(wall) };
+  return [
+    finding('flap.above-wall', 'mend', 'ways', `opening:${door.id}`, params, [
+      { verb: 'set-opening', id: door.id, to: lower },
+    ]),
+  ];
+}
+
+function beside(
+  door: PopDoor | Hatch,
+  line: SettingOut['lines'][number],
+  from: number,
+  posts: readonly number[],
+): Change[] {
+  const member = line.members.find((m) => m.ringSide.side.id === door.side);
+  if (!member) return [];
+  const { ringSide, offset } = member;
+  const free = posts
+    .flatMap((along) => [along + FRAME, along - FRAME - door.width])
+    .filter((a) => a >= offset && a + door.width <= offset + ringSide.length)
+    .filter((a) => posts.every((p) => p <= a || p >= a + door.width))
+    .sort((a, b) => Math.abs(a - from) - Math.abs(b - from));
+  const [near] = free;
+  if (near === undefined) return [];
+  const inRing = near - offset;
+  const along = ringSide.forward ? inRing : ringSide.length - inRing - door.width;
+  return [{ verb: 'set-opening', id: door.id, to: { along: tidy(along) } }];
+}

@@ -1,0 +1,77 @@
+import { type Finding, finding } from '../findings/types';
+import type { FenceLine } from '../ground/fenceLines';
+import type { Change } from '../plan/changes/types';
+import type { Gate, Plan } from '../plan/schema';
+import { isPresent } from '../threats';
+import { EPSILON, TOUCH, tidy } from '../units/round';
+
+/** A bay narrower than this beside a gate gives neither the brace nor the mesh any room, m. */
+const LEAST_BAY = 0.3;
+/** Where a gate is moved that stands too near to a corner: so far from it, m. */
+const CLEAR_OF_CORNER = 0.6;
+
+const set = (id: string, to: Extract<Change, { verb: 'set-opening' }>['to']): Change => ({
+  verb: 'set-opening',
+  id,
+  to,
+});
+
+/** @see domain.md 8: two-step catches at top and foot wherever raccoon or people are present; a lock against theft */
+export function catchFindings(plan: Plan, gate: Gate): readonly Finding[] {
+  const part = `opening:${gate.id}`;
+  const openers = (['raccoon', 'person'] as const).filter((id) => isPresent(plan, id));
+  const found: Finding[] = [];
+  if (openers.length > 0 && gate.catches === 'one-step') {
+    found.push(
+      finding('gate.catches', 'mend', 'ways', part, { threats: openers }, [
+        set(gate.id, { catches: 'two-step' }),
+      ]),
+    );
+  }
+  if (isPresent(plan, 'person') && gate.lock === 'none') {
+    found.push(finding('gate.lock', 'mend', 'ways', part, {}, [set(gate.id, { lock: 'padlock' })]));
+  }
+  return found;
+}
+
+/** Along its side, clear of both corners where it can be; else in the middle. */
+function clearOfCorners(gate: Gate, line: FenceLine): Change[] {
+  const member = line.members.find((m) => m.ringSide.side.id === gate.side);
+  if (!member) return [];
+  const room = member.ringSide.length - gate.width;
+  if (room <= EPSILON) return [];
+  const clear = Math.min(CLEAR_OF_CORNER, room / 2);
+  const along = gate.along < room / 2 ? clear : room - clear;
+  return Math.abs(along - gate.along) < 0.01 ? [] : [set(gate.id, { along: tidy(along) })];
+}
+
+/** Where a gate stands and what is under and over its leaf. */
+export function placeFindings(gate: Gate, line: FenceLine, wall: number): readonly Finding[] {
+  const part = `opening:${gate.id}`;
+  const found: Finding[] = [];
+  const on = line.openings.find((o) => o.opening.id === gate.id);
+  if (on) {
+    const away = [on.from, line.length - on.to];
+    const atCorner = away.filter((d) => d <= TOUCH).length;
+    const near = away.filter((d) => d > TOUCH && d < LEAST_BAY - EPSILON);
+    const params = { side: line.number, away: Math.min(...near, LEAST_BAY) };
+    const mends = clearOfCorners(gate, line);
+    if (near.length > 0) found.push(finding('gate.near-corner', 'mend', 'ways', part, params, mends));
+    // From corner to corner it was meant so: a lobby, or the end of a narrow run.
+    else if (atCorner === 1) {
+      found.push(finding('gate.on-corner', 'know', 'ways', part, { side: line.number }, mends));
+    }
+  }
+  if (gate.height !== null && gate.height > wall + EPSILON) {
+    const params = { side: line.number, height: gate.height, wall };
+    found.push(
+      finding('gate.taller-than-wall', 'mend', 'ways', part, params, [set(gate.id, { height: null })]),
+    );
+  }
+  const sill = gate.make === 'kit' || gate.sill === 'board';
+  if (!sill && line.choices.skirt.kind === 'none') {
+    const params = { side: line.number };
+    found.push(finding('gate.no-sill', 'mend', 'ways', part, params, [set(gate.id, { sill: 'board' })]));
+  }
+  return found;
+}

@@ -1,0 +1,163 @@
+import { type Finding, finding } from '../findings/types';
+import type { FenceLine } from '../ground/fenceLines';
+import { toPolyline } from '../ground/polyline';
+import type { Ring, RingSide } from '../ground/survey';
+import { type Vector, insideOrOn, lerp, minus, plus, times, toSegment } from '../ground/vector';
+import type { Assumptions } from '../plan/assumptions';
+import type { Change } from '../plan/changes/types';
+import type { Gate, Plan } from '../plan/schema';
+import { shapeOf } from '../skirt/shape';
+import { EPSILON, tidy } from '../units/round';
+import { leafTop } from './leaf';
+import { type Hung, type Swing, riseUnder, swingOf, toSwing } from './swing';
+
+/** A leaf may touch what it stands against when open, m. */
+const TOUCHES = 0.02;
+/** A fence is looked along in steps so long, m. */
+const LOOK = 0.05;
+
+/** What stands round a gate, as its leaf may meet it. */
+interface Around {
+  readonly plan: Plan;
+  readonly figures: Assumptions;
+  readonly side: RingSide;
+  /** The other fenced sides. */
+  readonly fences: readonly RingSide[];
+  /** Top of the leaf, m. */
+  readonly top: number;
+  /** Stones along the fence, m high; 0 for none. */
+  readonly stones: number;
+}
+
+type Met =
+  | { readonly what: 'thing'; readonly name: string }
+  | { readonly what: 'eave'; readonly name: string; readonly eaves: number }
+  | { readonly what: 'fence'; readonly other: number }
+  | { readonly what: 'stones'; readonly height: number }
+  | { readonly what: 'ground'; readonly rise: number };
+
+function tipsOf(swing: Swing): readonly Vector[] {
+  const [u, v] = [minus(swing.latch, swing.hinge), minus(swing.open, swing.hinge)];
+  return [1, 2, 3].map((i) => {
+    const angle = (Math.PI / 2) * (i / 3);
+    return plus(swing.hinge, plus(times(u, Math.cos(angle)), times(v, Math.sin(angle))));
+  });
+}
+
+/** Well inside the sweep: a fence that the leaf opens flush against is not in its way. */
+function sweptOver(side: RingSide, swing: Swing): boolean {
+  if (toSegment(swing.hinge, side.start, side.end) > swing.radius) return false;
+  const steps = Math.max(1, Math.ceil(side.length / LOOK));
+  const u = times(minus(swing.latch, swing.hinge), 1 / swing.radius);
+  const v = times(minus(swing.open, swing.hinge), 1 / swing.radius);
+  for (let i = 0; i <= steps; i++) {
+    const p = minus(lerp(side.start, side.end, i / steps), swing.hinge);
+    const [a, b] = [p.x * u.x + p.y * u.y, p.x * v.x + p.y * v.y];
+    if (a > TOUCHES && b > TOUCHES && Math.hypot(a, b) < swing.radius - TOUCHES) return true;
+  }
+  return false;
+}
+
+/** What a leaf meets first of trunks, walls, eaves, other fences, stones and rising ground, if anything. */
+function meets(around: Around, hung: Hung, clearance: number, enough = Infinity): Met | undefined {
+  const { plan, side, fences, top, stones, figures } = around;
+  const swing = swingOf(side, hung);
+  const tree = plan.ground.trees.find((t) => toSwing(t.at, swing) < t.trunk / 2 + EPSILON);
+  if (tree) return { what: 'thing', name: tree.name };
+  const tips = tipsOf(swing);
+  for (const b of plan.ground.buildings) {
+    const walls = [...b.outline, ...b.outline.slice(0, 1)];
+    if (tips.some((p) => insideOrOn(p, b.outline, 0) && toPolyline(p, walls) > TOUCHES))
+      return { what: 'thing', name: b.name };
+    const reach = figures.eaveOverhang;
+    const under =
+      tips.some((p) => toPolyline(p, walls) < reach - EPSILON) ||
+      b.outline.some((p) => toSwing(p, swing) < reach - EPSILON);
+    if (top > b.eaves + EPSILON && under) return { what: 'eave', name: b.name, eaves: b.eaves };
+  }
+  const fence = fences.find((s) => sweptOver(s, swing));
+  if (fence) return { what: 'fence', other: fence.number };
+  if (hung.swing === 'out' && stones > clearance + EPSILON) return { what: 'stones', height: stones };
+  const rise = riseUnder(plan, swing, enough + EPSILON);
+  return rise > clearance + EPSILON ? { what: 'ground', rise } : undefined;
+}
+
+/** The nearest other way of hanging a gate, or place for it, in which its leaf meets nothing. */
+function wayOut(around: Around, gate: Gate): Change[] {
+  const { plan, side, figures } = around;
+  const clearance = figures.leafClearance;
+  const free = (to: Partial<Hung>) => !meets(around, { ...gate, ...to }, clearance, clearance);
+  const hung: Partial<Hung>[] = [
+    { hinge: gate.hinge === 'near' ? 'far' : 'near' },
+    { swing: gate.swing === 'out' ? 'in' : 'out' },
+    { hinge: gate.hinge === 'near' ? 'far' : 'near', swing: gate.swing === 'out' ? 'in' : 'out' },
+  ];
+  const most = side.length - gate.width;
+  const others = plan.openings.filter((o) => o.side === gate.side && o.id !== gate.id);
+  const slid = [1, 2, 3, 4, 5, 6, 8, 10, 12, 15, 20]
+    .flatMap((n) => [gate.along - n * 0.25, gate.along + n * 0.25])
+    .filter((along) => along >= 0 && along <= most)
+    .filter((along) => !others.some((o) => o.along < along + gate.width && along < o.along + o.width))
+    .map((along): Partial<Hung> => ({ along: tidy(along) }));
+  const mends: Change[] = [];
+  for (const list of [hung, slid]) {
+    const to = list.find(free);
+    if (to) mends.push({ verb: 'set-opening', id: gate.id, to });
+  }
+  return mends;
+}
+
+function say(met: Met, side: number, part: string, mends: readonly Change[]): Finding {
+  switch (met.what) {
+    case 'thing':
+      return finding('gate.into', 'mend', 'ways', part, { side, name: met.name }, mends);
+    case 'eave':
+      return finding(
+        'gate.under-eave',
+        'mend',
+        'ways',
+        part,
+        { side, name: met.name, eaves: met.eaves },
+        mends,
+      );
+    case 'fence':
+      return finding('gate.into-fence', 'mend', 'ways', part, { side, other: met.other }, mends);
+    case 'stones':
+      return finding('gate.over-stones', 'mend', 'ways', part, { side, height: met.height }, mends);
+    case 'ground':
+      return finding('gate.uphill', 'mend', 'ways', part, { side, rise: met.rise }, mends);
+  }
+}
+
+const stonesOn = (line: FenceLine | undefined): number => {
+  if (!line || line.choices.skirt.kind === 'none') return 0;
+  const { fill } = shapeOf(line.choices.skirt);
+  return fill?.of === 'stone' ? fill.height : 0;
+};
+
+/** Gates whose leaf meets a trunk, a wall, an eave, a fence, stones or rising ground. */
+export function swingFindings(
+  plan: Plan,
+  rings: readonly Ring[],
+  lines: readonly FenceLine[],
+  figures: Assumptions,
+): readonly Finding[] {
+  const sides = new Map(rings.flatMap((r) => r.sides.map((s) => [s.side.id, s] as const)).reverse());
+  return plan.openings.flatMap((gate): Finding[] => {
+    const side = sides.get(gate.side);
+    if (gate.kind !== 'gate' || !side) return [];
+    const line = lines.find((l) => l.members.some((m) => m.ringSide.side.id === gate.side));
+    const bands = line?.choices.bands ?? [];
+    const around: Around = {
+      plan,
+      figures,
+      side,
+      fences: [...sides.values()].filter((s) => s.side.kind === 'fence' && s.side.id !== gate.side),
+      top: leafTop(gate, bands[bands.length - 1]?.top ?? 0),
+      stones: stonesOn(line),
+    };
+    const met = meets(around, gate, figures.leafClearance);
+    if (!met) return [];
+    return [say(met, side.number, `opening:${gate.id}`, wayOut(around, gate))];
+  });
+}

@@ -1,0 +1,19 @@
+import { SCHOOLS, type School, type SchoolId } from '@aviarum/core';
+
+/** Where keepers disagree: the schools side by side, and ours with its reason. */
+export function SchoolNote({ id }: { id: SchoolId }) {
+  const school: School = SCHOOLS[id];
+  return (
+    <aside className="school" aria-label={school.question}>
+      <b>{school.question}</b>
+      <ul>
+        {school.schools.map((text) => (
+          <li key={text}>{text}</li>
+        ))}
+      </ul>
+      <p>
+        <b>Ours:</b> {school.ours}
+      </p>
+    </aside>
+  );
+}

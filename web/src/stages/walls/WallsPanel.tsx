@@ -1,0 +1,116 @@
+import { type Band, type Plan, type Scope, asking, choicesIn, newId, wallOptions } from '@aviarum/core';
+import { useState } from 'react';
+import { LengthField } from '../../fields/LengthField';
+import { OptionGroups } from '../../fields/OptionGroups';
+import { usePlan } from '../../state/planStore';
+import { useMarket, useReader } from '../../state/reckoningStore';
+import { Panel } from '../Panel';
+import { SchoolNote } from '../SchoolNote';
+import { ScopePick, useScope } from '../ScopePick';
+import { WallSection } from './WallSection';
+
+const CHOSEN = ['bands', 'hanging', 'boards', 'overhang', 'slope'] as const;
+const MOST_BANDS = 12;
+
+/** Heights of one band: where it reaches, and where it starts if not on the one below. */
+function BandHeights({ band, below, scope }: { band: Band; below: Band | undefined; scope: Scope }) {
+  const take = usePlan((s) => s.take);
+  const set = (to: Partial<Omit<Band, 'id'>>, words: string) =>
+    take({ verb: 'set-band', scope, id: band.id, to }, words);
+  return (
+    <div className="fields">
+      <LengthField
+        name="Reaches up to"
+        value={band.top}
+        least={Math.max(0.1, (below?.top ?? 0) + 0.05)}
+        most={6}
+        onCommit={(top) => set({ top }, 'change the height of the band')}
+      />
+      <LengthField
+        name={below ? 'Starts at, if not on the lap' : 'Starts at, if not on the ground'}
+        value={band.bottom ?? null}
+        least={0}
+        most={6}
+        onCommit={(bottom) => set({ bottom }, 'change where the band starts')}
+        onClear={() => set({ bottom: null }, 'let the band lap the one below')}
+      />
+    </div>
+  );
+}
+
+function Bands({ plan, scope }: { plan: Plan; scope: Scope }) {
+  const take = usePlan((s) => s.take);
+  const market = useMarket();
+  const reader = useReader();
+  const [picked, setPicked] = useState<string | null>(null);
+  const choices = choicesIn(plan, scope);
+  const { bands } = choices;
+  const last = bands[bands.length - 1];
+  const band = bands.find((b) => b.id === picked) ?? last;
+  if (!market || !band || !last) return null;
+  const add = () => {
+    const id = newId('b', bands, Math.random);
+    const top = Math.round((last.top + 0.3) * 1e4) / 1e4;
+    take({ verb: 'add-band', scope, band: { id, mesh: last.mesh, top, widths: 'cheapest' } }, 'add a band');
+    setPicked(id);
+  };
+  return (
+    <>
+      <WallSection choices={choices} market={market} />
+      <div className="choices" role="group" aria-label="Band">
+        {bands.map((b, i) => (
+          <button key={b.id} type="button" aria-pressed={b.id === band.id} onClick={() => setPicked(b.id)}>
+            {i === 0 ? 'ground' : reader.length(bands[i - 1]?.top ?? 0)} to {reader.length(b.top)}
+          </button>
+        ))}
+      </div>
+      <BandHeights
+        key={band.id}
+        band={band}
+        below={bands[bands.findIndex((b) => b.id === band.id) - 1]}
+        scope={scope}
+      />
+      <div className="mends">
+        {bands.length < MOST_BANDS && (
+          <button type="button" className="btn" onClick={add}>
+            Add a band on top
+          </button>
+        )}
+        {bands.length > 1 && (
+          <button
+            type="button"
+            className="btn"
+            onClick={() => take({ verb: 'remove-band', scope, id: band.id }, 'take the band off')}
+          >
+            Take this band off
+          </button>
+        )}
+      </div>
+      <OptionGroups
+        groups={wallOptions(asking(plan, market, reader, scope), band)}
+        open={['mesh']}
+        above={{
+          mesh: <SchoolNote id="hex" />,
+          hanging: (
+            <>
+              <SchoolNote id="hanging" />
+              <SchoolNote id="pull" />
+            </>
+          ),
+        }}
+      />
+    </>
+  );
+}
+
+export function WallsPanel({ base }: { base: string }) {
+  const plan = usePlan((s) => s.plan);
+  const [scope, setScope] = useScope(plan);
+  if (!plan) return null;
+  return (
+    <Panel stage="walls" base={base} lead="Bands from the ground up; fine where paws reach.">
+      <ScopePick plan={plan} scope={scope} onScope={setScope} of={CHOSEN} />
+      <Bands plan={plan} scope={scope} />
+    </Panel>
+  );
+}

@@ -1,0 +1,140 @@
+import { type Change, type Opening, type RingSide, WAY_NAMES, capital, newId } from '@aviarum/core';
+import { Pick } from '../../fields/Choice';
+import { LengthField } from '../../fields/LengthField';
+import { usePlan } from '../../state/planStore';
+import { useReader } from '../../state/reckoningStore';
+import { middleOf } from './places';
+
+type To = Extract<Change, { verb: 'set-opening' }>['to'];
+
+const nameOf = (opening: Opening): string => {
+  if (opening.kind !== 'hatch') return WAY_NAMES[opening.kind];
+  return opening.use === 'eggs' ? 'egg hatch' : 'cleaning door';
+};
+
+/** The measures that only this kind of way in has. */
+function OwnMeasures({ opening, set }: { opening: Opening; set: (to: To, words: string) => void }) {
+  const name = nameOf(opening);
+  if (opening.kind === 'gate') {
+    return (
+      <>
+        <LengthField
+          name="Gap round the leaf"
+          kind="opening"
+          value={opening.gap}
+          least={0}
+          most={0.2}
+          onCommit={(gap) => set({ gap }, 'change the gap')}
+        />
+        <LengthField
+          name="Leaf height, if not the wall’s"
+          value={opening.height}
+          least={0.5}
+          most={4}
+          onCommit={(height) => set({ height }, 'change the height of the leaf')}
+          onClear={() => set({ height: null }, 'make the leaf as high as the wall')}
+        />
+      </>
+    );
+  }
+  return (
+    <>
+      <LengthField
+        name="Clear height"
+        value={opening.height}
+        least={opening.kind === 'hatch' ? 0.1 : 0.15}
+        most={1.5}
+        onCommit={(height) => set({ height }, `change the height of the ${name}`)}
+      />
+      {opening.kind === 'hatch' && (
+        <LengthField
+          name="Above the ground"
+          value={opening.bottom}
+          least={0}
+          most={3}
+          onCommit={(bottom) => set({ bottom }, `move the ${name}`)}
+        />
+      )}
+    </>
+  );
+}
+
+const LOBBY_DEPTH = 1.2;
+
+/** Where a way in is and how large; a gate can be given a lobby. */
+export function WayFields({ opening, sides }: { opening: Opening; sides: readonly RingSide[] }) {
+  const take = usePlan((s) => s.take);
+  const plan = usePlan((s) => s.plan);
+  const reader = useReader();
+  const name = nameOf(opening);
+  const set = (to: To, words: string) => take({ verb: 'set-opening', id: opening.id, to }, words);
+  const lobby = () => {
+    if (!plan) return;
+    const ids = (kind: string, things: readonly { readonly id: string }[], n: number) => {
+      const made: { id: string }[] = [];
+      for (let i = 0; i < n; i++) made.push({ id: newId(kind, [...things, ...made], Math.random) });
+      return made.map((thing) => thing.id);
+    };
+    const [a = '', b = '', c = '', d = ''] = ids('c', plan.corners, 4);
+    const [v = '', w = '', x = '', y = '', z = ''] = ids('s', plan.sides, 5);
+    const change: Change = {
+      verb: 'add-lobby',
+      opening: opening.id,
+      depth: LOBBY_DEPTH,
+      ids: {
+        enclosure: newId('e', plan.enclosures, Math.random),
+        opening: newId('g', plan.openings, Math.random),
+        corners: [a, b, c, d],
+        sides: [v, w, x, y, z],
+      },
+    };
+    take(change, 'add a lobby');
+  };
+  return (
+    <>
+      <div className="fields">
+        <LengthField
+          name="Clear width"
+          value={opening.width}
+          least={opening.kind === 'gate' ? 0.3 : 0.15}
+          most={opening.kind === 'gate' ? 5 : 1.5}
+          onCommit={(width) => set({ width }, `change the ${name}`)}
+        />
+        <LengthField
+          name="From the corner"
+          value={opening.along}
+          least={0}
+          most={500}
+          onCommit={(along) => set({ along }, `move the ${name}`)}
+        />
+        <Pick
+          name="Side"
+          value={opening.side}
+          options={sides.map((s) => ({
+            value: s.side.id,
+            label: `side ${s.number}, ${reader.length(s.length)}`,
+          }))}
+          onChoose={(id) => set(middleOf(sides, id, opening.width), `move the ${name}`)}
+        />
+        <OwnMeasures opening={opening} set={set} />
+      </div>
+      <div className="mends">
+        <button
+          type="button"
+          className="btn"
+          onClick={() => take({ verb: 'remove-opening', id: opening.id }, `take the ${name} out`)}
+        >
+          Take this {name} out
+        </button>
+        {opening.kind === 'gate' && (
+          <button type="button" className="btn" onClick={lobby}>
+            Add a lobby with a second gate
+          </button>
+        )}
+      </div>
+    </>
+  );
+}
+
+export const wayTitle = (opening: Opening, side: number | undefined): string =>
+  `${capital(nameOf(opening))} on side ${side ?? ''}`;
