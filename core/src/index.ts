@@ -99,7 +99,7 @@ export { PLAIN_GATE } from './plan/newOpening';
 export { blocking, editionOf, makeReckoner, reckon } from './reckon';
 export type { Figures, Part, Reckoning, StageResult, Workings } from './reckoning';
 export { type SkirtShape, shapeOf, stripWidthOf } from './skirt/shape';
-export { skirtWanted } from './skirt/wanted';
+export { skirtOfKind, skirtWanted } from './skirt/wanted';
 export { kitFor } from './ways/stage';
 export {
   PRESENCES,

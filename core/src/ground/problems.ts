@@ -1,7 +1,7 @@
 import { type Finding, finding } from '../findings/types';
 import type { Change } from '../plan/changes/types';
 import type { Opening, Plan } from '../plan/schema';
-import { TOUCH, tidy } from '../units/round';
+import { TOUCH } from '../units/round';
 import type { Ring, RingSide } from './survey';
 import { tangled } from './polyline';
 import { betweenSegments, cross, dot, minus, times } from './vector';
@@ -78,10 +78,9 @@ function outlineProblems(sides: readonly RingSide[]): Finding[] {
 
 /** The nearest place along its side where an opening fits clear of the others. */
 function slide(plan: Pick<Plan, 'openings'>, opening: Opening, side: RingSide): readonly Change[] {
-  const most = tidy(side.length - opening.width);
+  const most = side.length - opening.width;
   const others = plan.openings.filter((o) => o.side === opening.side && o.id !== opening.id);
   const [nearest] = [0, most, ...others.flatMap((o) => [o.along - opening.width, o.along + o.width])]
-    .map(tidy)
     .filter((along) => along >= 0 && along <= most)
     .filter((along) =>
       others.every((o) => along + opening.width <= o.along + TOUCH || along >= o.along + o.width - TOUCH),

@@ -117,7 +117,7 @@ export function wayOptions({ market, reader }: Asking, opening: Opening): readon
         title,
         note,
         chosen: chosenIf(opening[field] === key),
-        change: set({ [field]: key } as To),
+        change: set({ [field]: key }),
       })),
     })),
   ];

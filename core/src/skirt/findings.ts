@@ -11,7 +11,7 @@ import { SERVICE_REACH } from '../posts/places';
 import type { SettingOut } from '../posts/setOut';
 import { type OpeningLimits, THREAT_IDS, type ThreatId, isPresent, passing, shorterSide } from '../threats';
 import { EPSILON, tidy } from '../units/round';
-import { finerMesh, tornBy } from '../threats/strongMesh';
+import { breaking, finerMesh, tornBy } from '../threats/strongMesh';
 import type { SkirtCourse, SkirtStage } from './stage';
 import { shapeOf } from './shape';
 import { digFigure, largeEnough, skirtOfKind, skirtWanted, stopsDigging } from './wanted';
@@ -41,7 +41,7 @@ function meshFindings(plan: Plan, market: Market, limits: OpeningLimits, course:
     const limit = Math.min(...these.map((t) => t.limit));
     const threats = these.map((t) => t.threat);
     const params = { of: 'skirt' as const, opening, threats, limit, from: 0 };
-    found.push(finding('opening.passes', severity, 'skirt', 'skirt', params, finer(limit, threats)));
+    found.push(finding('opening.passes', severity, 'skirt', 'skirt', params, finer(limit, breaking(plan))));
   }
   const torn = tornBy(plan, mesh.type, mesh.wire);
   if (torn) {

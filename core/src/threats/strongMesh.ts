@@ -19,6 +19,10 @@ export function tornBy(plan: Pick<Plan, 'threats'>, type: string, wire: number) 
   return { threats, needs };
 }
 
+/** The present threats that break thin wire: a mesh hung against some of them must stand up to all. */
+export const breaking = (plan: Pick<Plan, 'threats'>): readonly ThreatId[] =>
+  THREAT_IDS.filter((id) => isPresent(plan, id) && THREATS[id].wire !== null);
+
 /** The cheapest welded mesh by the square metre at this yard whose opening is smaller and whose wire is thick enough. */
 export function finerMesh(
   market: Market,

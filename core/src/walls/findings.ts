@@ -3,7 +3,7 @@ import { type Finding, finding } from '../findings/types';
 import type { Change } from '../plan/changes/types';
 import type { Band, Plan } from '../plan/schema';
 import { type OpeningLimits, passing, shorterSide } from '../threats/openings';
-import { finerMesh, tornBy } from '../threats/strongMesh';
+import { breaking, finerMesh, tornBy } from '../threats/strongMesh';
 import { EPSILON, tidy } from '../units/round';
 import { isRigid } from './rigid';
 import type { HungBand } from './rows';
@@ -36,9 +36,8 @@ function passes({ plan, market, limits, group, band, part, change }: Seen): Find
     const limit = Math.min(...these.map((t) => t.limit));
     const threats = these.map((t) => t.threat);
     const params = { of: 'band' as const, opening, threats, limit, from };
-    found.push(
-      finding('opening.passes', severity, 'walls', part, params, hang(finerMesh(market, limit, threats))),
-    );
+    const finer = hang(finerMesh(market, limit, breaking(plan)));
+    found.push(finding('opening.passes', severity, 'walls', part, params, finer));
   }
   if (limits.bird && opening > limits.bird.opening + EPSILON) {
     const params = { kind: limits.bird.kind, opening, holds: limits.bird.opening };

@@ -1,0 +1,139 @@
+import { describe, expect, test } from '@jest/globals';
+import {
+  type Option,
+  type OptionGroup,
+  type Plan,
+  DEMO_PLANS,
+  SCHOOLS,
+  WHOLE_PLAN,
+  apply,
+  asking,
+  checkPlan,
+  editionOf,
+  effectOf,
+  makeReckoner,
+  marketOf,
+  postOptions,
+  readerFor,
+  reckon,
+  sayChange,
+  skirtOptions,
+  wallOptions,
+  wayOptions,
+} from '../index';
+import { aRun } from '../testing/aRun';
+
+const marketFor = (plan: Plan) => marketOf(editionOf(plan), plan.buying);
+const asked = (plan: Plan) => asking(plan, marketFor(plan), readerFor(plan), WHOLE_PLAN);
+
+/** Every question of every stage that this plan can be asked. */
+function everything(plan: Plan): readonly OptionGroup[] {
+  const ask = asked(plan);
+  return [
+    ...plan.choices.plan.bands.flatMap((band) => wallOptions(ask, band)),
+    ...skirtOptions(ask),
+    ...plan.openings.flatMap((opening) => wayOptions(ask, opening)),
+    ...postOptions(
+      ask,
+      editionOf(plan).posts.map((p) => p.id),
+      ['corner', 'wall', 'gate', 'line'],
+    ),
+  ];
+}
+
+describe.each(DEMO_PLANS.map((plan) => [plan.name, plan] as const))('the options of %s', (_, plan) => {
+  const groups = everything(plan);
+  const base = reckon(plan);
+  const options = groups.flatMap((g) => g.options);
+  test('have one chosen in each group, whose change changes nothing', () => {
+    for (const group of groups) {
+      const chosen = group.options.filter((o) => o.chosen === 'yes');
+      expect([group.id, chosen.length]).toEqual([group.id, 1]);
+      const [one] = chosen;
+      if (!one) continue;
+      const { price, hours, opening } = effectOf(plan, base, one.change, reckon);
+      expect([group.id, price, hours, opening]).toEqual([group.id, 0, 0, 0]);
+    }
+  });
+  test('are valid plans when taken, and say what they do', () => {
+    for (const { change, title } of options) {
+      const then = apply(plan, change);
+      const checked = checkPlan(then);
+      expect([title, checked.ok ? [] : checked.problems]).toEqual([title, []]);
+      expect(sayChange(change, readerFor(plan), marketFor(plan)).length).toBeGreaterThan(3);
+    }
+  });
+  test('have the effect that comes true, whichever was previewed before', () => {
+    const aside = makeReckoner();
+    const preview = (o: Option) => effectOf(plan, base, o.change, aside);
+    for (const option of options) {
+      const effect = preview(option);
+      const then = reckon(apply(plan, option.change));
+      const known = then.docket.complete && base.docket.complete;
+      expect(effect.price).toBe(known ? then.docket.total - base.docket.total : null);
+      expect(effect.hours).toBeCloseTo((then.figures.elapsed ?? NaN) - (base.figures.elapsed ?? NaN), 9);
+      expect(effect.opening).toBeCloseTo(
+        (then.figures.openingLeft ?? 0) - (base.figures.openingLeft ?? 0),
+        9,
+      );
+    }
+  });
+});
+
+describe('what an option changes', () => {
+  const plan = aRun();
+  const group = (id: string, of: readonly OptionGroup[]) => {
+    const found = of.find((g) => g.id === id);
+    if (!found) throw new Error(`no group ${id}`);
+    return found;
+  };
+  test('finer mesh on the wall makes the largest opening left that of the skirt', () => {
+    const [band] = plan.choices.plan.bands;
+    if (!band) throw new Error('no band');
+    const fine = group('mesh', wallOptions(asked(plan), band)).options.find((o) => o.key === 'fine-13');
+    if (!fine) throw new Error('no fine mesh');
+    // 50 × 50 on the wall and 75 × 50 in the apron: both leave 50.
+    expect(reckon(plan).figures.openingLeft).toBe(0.05);
+    expect(effectOf(plan, reckon(plan), fine.change, reckon).opening).toBe(0);
+    const both = apply(plan, {
+      verb: 'set-skirt',
+      scope: WHOLE_PLAN,
+      skirt: { kind: 'apron', mesh: 'fine-13', width: 0.45, lapUp: 0.1 },
+    });
+    expect(effectOf(both, reckon(both), fine.change, reckon).opening).toBeCloseTo(0.013 - 0.05, 9);
+  });
+  test('the keeper’s own mesh stands among the others', () => {
+    const own = {
+      id: 'own-1',
+      type: 'welded',
+      opening: { up: 0.02, along: 0.02 },
+      wire: 0.0014,
+      widths: [1],
+      lengths: [20],
+    } as const;
+    const mine: Plan = {
+      ...plan,
+      buying: {
+        ...plan.buying,
+        ownProducts: [{ ...own, opening: { ...own.opening }, widths: [1], lengths: [20] }],
+      },
+    };
+    const [band] = mine.choices.plan.bands;
+    if (!band) throw new Error('no band');
+    const keys = group('mesh', wallOptions(asked(mine), band)).options.map((o) => o.key);
+    expect(keys).toContain('own-1');
+  });
+  test('two people are done in 0.6 of the hours of one', () => {
+    const { figures, workings } = reckon(apply(plan, { verb: 'set-crew', crew: 'two' }));
+    expect(figures.elapsed).toBeCloseTo(0.6 * (figures.hours ?? NaN), 9);
+    expect(workings.elapsed.value).toBe(figures.elapsed);
+    expect(reckon(plan).figures.elapsed).toBe(reckon(plan).figures.hours);
+  });
+});
+
+test('each school names at least two ways and our reason', () => {
+  for (const { schools, ours } of Object.values(SCHOOLS)) {
+    expect(schools.length).toBeGreaterThan(1);
+    expect(ours.length).toBeGreaterThan(20);
+  }
+});
