@@ -58,6 +58,20 @@ export class Keeper {
     await input.press('Enter');
   }
 
+  /** Opens a question of the stage, so that its other answers and their effects are shown. */
+  async question(name: string) {
+    const head = this.page.locator('button.questionhead', { hasText: name });
+    if ((await head.getAttribute('aria-expanded')) === 'false') await head.click();
+  }
+
+  /** What an option says it would do to the price, and the whole price now; waits until the worker has looked. */
+  async promised(option: string) {
+    const effect = this.page.locator('label.option', { hasText: option }).locator('.effect').first();
+    await expect(effect).toHaveText(/^([+−]?\d+\.\d\d|0)$/);
+    const now = Number(await this.bar('To buy').innerText());
+    return now + Number((await effect.innerText()).replace('−', '-'));
+  }
+
   async newPlan(birds: string, house: string, units: 'metres' | 'feet and inches' = 'metres') {
     await this.page.goto(`/h/${this.holding}/new`);
     await this.page.getByLabel('Name').fill('Test run');

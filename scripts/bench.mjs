@@ -48,6 +48,7 @@ await main(async () => {
   await ensureBuilt();
   const results = {
     ...child('bench/reckon.ts', {}),
+    ...child('bench/effects.ts', {}),
     ...child('bench/track.ts', {}),
     'first load, compressed JavaScript, bytes': firstLoad(),
   };

@@ -1,40 +1,43 @@
 import { apply } from './plan/changes/apply';
 import type { Change } from './plan/changes/types';
 import type { Plan } from './plan/schema';
+import type { Estimate } from './reckon';
 import type { Reckoning } from './reckoning';
 
 /** What making a change would do, beside the plan as it is. */
 export interface Effect {
   /** Minor units; null where either docket has a line without a price. */
   readonly price: number | null;
+  /** For the people who build. */
   readonly hours: number;
   /** The largest opening left, m more or less. */
   readonly opening: number;
-  /** Findings that ask for a mend. */
-  readonly matters: number;
 }
 
-const matters = (r: Reckoning) => r.findings.filter((f) => f.severity !== 'know').length;
+/** A reckoning as an option is weighed by it. */
+export const estimateOf = ({ docket, figures }: Reckoning): Estimate => ({
+  total: docket.total,
+  complete: docket.complete,
+  hours: figures.elapsed ?? 0,
+  openingLeft: figures.openingLeft ?? 0,
+});
 
 /**
  * The effect of one change.
  *
- * @param base      the plan as it was reckoned
- * @param reckoner  kept for previews alone, so that what an option does not touch is reckoned once
+ * @param base      the plan as it is
+ * @param estimate  kept for previews alone, so that what an option does not touch is worked out once
  */
 export function effectOf(
   plan: Plan,
-  base: Reckoning,
+  base: Estimate,
   change: Change,
-  reckoner: (plan: Plan) => Reckoning,
+  estimate: (plan: Plan) => Estimate,
 ): Effect {
-  const then = reckoner(apply(plan, change));
-  const known = then.docket.complete && base.docket.complete;
-  const more = (figure: string) => (then.figures[figure] ?? 0) - (base.figures[figure] ?? 0);
+  const then = estimate(apply(plan, change));
   return {
-    price: known ? then.docket.total - base.docket.total : null,
-    hours: more('elapsed'),
-    opening: more('openingLeft'),
-    matters: matters(then) - matters(base),
+    price: then.complete && base.complete ? then.total - base.total : null,
+    hours: then.hours - base.hours,
+    opening: then.openingLeft - base.openingLeft,
   };
 }

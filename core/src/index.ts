@@ -91,12 +91,11 @@ export type {
 export { ownMeshSchema, ownOfferSchema, planSchema, planShape } from './plan/schema';
 export { STAGE_IDS, type StageId } from './plan/stages';
 export { holeFor } from './posts/footing';
-export { largestSpacing } from './posts/spacing';
 export { previewFence } from './preview';
-export { type Effect, effectOf } from './effects';
+export { type Effect, effectOf, estimateOf } from './effects';
 export * from './options';
 export { PLAIN_GATE } from './plan/newOpening';
-export { blocking, editionOf, makeReckoner, reckon } from './reckon';
+export { type Estimate, blocking, editionOf, makeEstimator, makeReckoner, reckon } from './reckon';
 export type { Figures, Part, Reckoning, StageResult, Workings } from './reckoning';
 export { type SkirtShape, shapeOf, stripWidthOf } from './skirt/shape';
 export { skirtOfKind, skirtWanted } from './skirt/wanted';

@@ -1,6 +1,7 @@
 import { marketOf } from './catalogue';
 import { fenceWalks } from './ground/fenceLines';
 import { surveyRings } from './ground/survey';
+import { choicesFor } from './plan/effective';
 import type { Plan } from './plan/schema';
 import { setOut } from './posts/setOut';
 import { editionOf } from './reckon';
@@ -34,7 +35,7 @@ export function previewFence(plan: Plan): readonly PreviewPart[] {
     }));
   });
   const standing = posts.map((post): PreviewPart => {
-    const product = market.post(post.line.choices.posts[post.role]);
+    const product = market.post(choicesFor(plan, post.line.id).posts[post.role]);
     return {
       kind: 'post',
       path: post.part,

@@ -14,7 +14,7 @@ import { lineProfiles, sideProfiles } from './ground/profile';
 import { type Ring, surveyRings } from './ground/survey';
 import { terrainOf } from './ground/terrain';
 import { makeParts } from './parts';
-import { assumptionsOf } from './plan/effective';
+import { assumptionsOf, fenceChoicesKey } from './plan/effective';
 import type { Plan } from './plan/schema';
 import { STAGE_IDS, type StageId } from './plan/stages';
 import { placeFindings } from './posts/places';
@@ -59,7 +59,8 @@ function buildFence(
 ) {
   const { openings, choices, enclosures, sides, postPins, threats, flock, assumptions } = plan;
   const figures = remember(`${name} assumptions`, [assumptions], () => assumptionsOf(plan));
-  const walks = remember(`${name} walks`, [rings, openings, choices, enclosures, sides], () =>
+  const fenceKey = fenceChoicesKey(plan);
+  const walks = remember(`${name} walks`, [rings, openings, fenceKey, enclosures, sides], () =>
     fenceWalks(plan, rings),
   );
   const setting = remember(`${name} setting`, [walks, sides, postPins], () => setOut(plan, walks));
@@ -73,13 +74,13 @@ function buildFence(
   );
   const walls = remember(
     `${name} walls`,
-    [setting, lies, market, limits, figures, threats, flock, choices, skirts],
+    [setting, lies, market, limits, figures, threats, flock, skirts],
     () => wallStage(plan, market, setting, lies, limits, figures, takenBy(skirts)),
   );
   const own = remember(`${name} openings`, [openings, rings], () =>
     openings.filter((o) => rings.some((r) => r.sides.some((s) => s.side.id === o.side))),
   );
-  const posts = remember(`${name} posts`, [setting, market, walls, figures, plan.ground], () =>
+  const posts = remember(`${name} posts`, [setting, market, walls, figures, plan.ground, choices], () =>
     postStage(plan, market, setting, walls, lies, figures),
   );
   const outline = remember(`${name} outline`, [rings], () => outlineWorkings(rings));
@@ -119,6 +120,63 @@ function stageResults(plan: Plan, findings: readonly Finding[]): Reckoning['stag
   return Object.fromEntries(STAGE_IDS.map((stage) => [stage, result(stage)])) as Record<StageId, StageResult>;
 }
 
+/** Everything that a price or an hour follows from. */
+function buildAll(remember: Remember, plan: Plan, catalogue: Catalogue) {
+  const { corners, sides, enclosures, threats, flock, buying } = plan;
+  const market = remember('market', [catalogue, buying], () => marketOf(catalogue, buying));
+  const rings = remember('rings', [corners, sides, enclosures], () => surveyRings(plan));
+  const limits = remember('limits', [threats, flock], () => openingLimits(plan));
+  const fence = buildFence(remember, 'all', plan, market, rings, limits);
+  const { setting, lies, walls, skirts, posts, figures: assumed } = fence;
+  const ways = remember('ways', [plan.openings, market, rings, setting, limits, threats, assumed], () =>
+    wayStage(plan, market, rings, setting.lines, limits, assumed),
+  );
+  const cutting = remember('cutting', [market, walls, skirts, ways, assumed], () =>
+    cuttingStage(
+      market,
+      walls,
+      skirts,
+      ways.ways.flatMap((w) => stickRuns(w.built)),
+      assumed,
+    ),
+  );
+  const docket = remember('docket', [market, buying, posts, walls, ways, cutting, skirts, lies], () => {
+    const fasteners = fastenerNeeds(market, posts, walls, skirts, ways.ways, lies, cutting.pools);
+    return makeDocket(market, buying.pricesAsOf, posts, walls, skirts, ways, cutting, fasteners);
+  });
+  return { market, rings, limits, fence, ways, cutting, docket };
+}
+
+/** What an option is weighed by. */
+export interface Estimate {
+  /** Minor units; of the lines that have a price. */
+  readonly total: number;
+  /** Every line has a price. */
+  readonly complete: boolean;
+  /** For the people who build. */
+  readonly hours: number;
+  /** The largest opening left, m; 0 for none. */
+  readonly openingLeft: number;
+}
+
+/**
+ * Prices and hours alone, without findings, parts and workings of the headlines: what options are previewed with.
+ *
+ * @returns a pure function of the plan, the same figures as a whole reckoning's; the memory only saves work
+ */
+export function makeEstimator(): (plan: Plan) => Estimate {
+  const remember = memory();
+  return (plan) => {
+    const { fence, docket } = buildAll(remember, plan, editionOf(plan));
+    return {
+      total: docket.total,
+      complete: docket.complete,
+      hours: fence.elapsed.value,
+      openingLeft: fence.openingLeft,
+    };
+  };
+}
+
 /**
  * A reckoner that keeps what did not change between two plans: for an editor or a worker.
  *
@@ -128,33 +186,13 @@ export function makeReckoner(): (plan: Plan, catalogue?: Catalogue) => Reckoning
   const remember = memory();
 
   return (plan, catalogue = editionOf(plan)) => {
-    const { corners, sides, enclosures, flock, space, threats, buying } = plan;
-    const market = remember('market', [catalogue, buying], () => marketOf(catalogue, buying));
-    const rings = remember('rings', [corners, sides, enclosures], () => surveyRings(plan));
-    const limits = remember('limits', [threats, flock], () => openingLimits(plan));
-    const birds = remember('birds', [flock, space], () => birdStage(plan));
-
-    const fence = buildFence(remember, 'all', plan, market, rings, limits);
+    const { flock, space } = plan;
+    const { market, rings, limits, fence, ways, cutting, docket } = buildAll(remember, plan, catalogue);
     const { setting, lies, walls, skirts, posts, figures: assumed } = fence;
-    const ways = remember('ways', [plan.openings, market, rings, setting, limits, threats, assumed], () =>
-      wayStage(plan, market, rings, setting.lines, limits, assumed),
-    );
+    const birds = remember('birds', [flock, space], () => birdStage(plan));
     const swings = remember('swings', [plan.openings, plan.ground, rings, setting, assumed], () =>
       swingFindings(plan, rings, setting.lines, assumed),
     );
-    const cutting = remember('cutting', [market, walls, skirts, ways, assumed], () =>
-      cuttingStage(
-        market,
-        walls,
-        skirts,
-        ways.ways.flatMap((w) => stickRuns(w.built)),
-        assumed,
-      ),
-    );
-    const docket = remember('docket', [market, buying, posts, walls, ways, cutting, skirts, lies], () => {
-      const fasteners = fastenerNeeds(market, posts, walls, skirts, ways.ways, lies, cutting.pools);
-      return makeDocket(market, buying.pricesAsOf, posts, walls, skirts, ways, cutting, fasteners);
-    });
     const meshPools = cutting.pools.filter((pool) => pool.kind === 'mesh');
     const workings = headlines(fence, birds, docket.working);
 
@@ -164,10 +202,10 @@ export function makeReckoner(): (plan: Plan, catalogue?: Catalogue) => Reckoning
       ...groundProblems(plan, rings),
       ...birdFindings(plan, birds, workings.area.value, tops.length > 0 ? Math.min(...tops) : null),
       ...groundFindings(plan, rings, assumed),
-      ...spacingFindings(market, setting),
+      ...spacingFindings(plan, market, setting),
       ...placeFindings(plan, setting, posts.posts),
-      ...posts.findings,
-      ...walls.findings,
+      ...posts.findings(),
+      ...walls.findings(),
       ...slopeFindings(plan, market, lies, limits),
       ...skirtFindings(plan, market, rings, setting, skirts, limits),
       ...ways.findings,

@@ -6,7 +6,7 @@ import { EPSILON } from '../units/round';
 import { isRigid } from '../walls/rigid';
 import type { WallStage } from '../walls/stage';
 import { type Term, product, sum, value } from '../working';
-import { cutRuns } from './cut';
+import { cutRunsOnce } from './known';
 import { cutLength } from './pack';
 import type { CutRoll, CuttingPool, Piece, Run, Span } from './types';
 
@@ -115,7 +115,7 @@ function gather(
   return [...pools.values()];
 }
 
-export const poolId = (mesh: string, width: number): string => `${mesh}@${Number(width.toFixed(4))}`;
+export const poolId = (mesh: string, width: number): string => `${mesh}@${Math.round(width * 1e4) / 1e4}`;
 
 /** A, B, … Z, AA, AB: the nth letter, from 0. */
 export function letter(n: number): string {
@@ -206,7 +206,7 @@ export function cuttingStage(
   const pools = gather(market, walls, skirts, sticks, figures.jointLap).map((wanted): CuttingPool => {
     const { id, units, lap } = wanted;
     const priced = units.every((u) => u.price !== null);
-    const plan = cutRuns(units, wanted.runs, lap);
+    const plan = cutRunsOnce(units, wanted.runs, lap);
     const cuts = plan.bins
       .flatMap((bin) => bin.cuts)
       .map((cut) => ({ cut, place: cut.run.place, from: cut.from, part: cut.run.part }));

@@ -1,4 +1,4 @@
-import { choicesFor } from '../plan/effective';
+import { type FenceChoices, choicesFor } from '../plan/effective';
 import type { Choices, Gate, Hatch, Plan, PopDoor } from '../plan/schema';
 import { type Ring, type RingSide, STRAIGHT } from './survey';
 import type { Vector } from './vector';
@@ -24,7 +24,7 @@ export interface FenceLine {
   readonly endCorner: string;
   /** Turn at its end, radians, positive where convex; 0 where no fence goes on. */
   readonly turn: number;
-  readonly choices: Choices;
+  readonly choices: FenceChoices;
   /** Gates by near and far edge in line coordinates, in order, m. */
   readonly openings: readonly OpeningOn<Gate>[];
   /** Pop doors and hatches hang in the mesh between posts: they part neither posts nor mesh. */
@@ -160,9 +160,9 @@ export function onSide(line: FenceLine, along: number): { readonly side: string;
 /** A key for what lines share of their choices; the same choices are looked at once. */
 export function keysOf(
   lines: readonly FenceLine[],
-  part: (choices: Choices) => unknown,
+  part: (choices: FenceChoices) => unknown,
 ): ReadonlyMap<FenceLine, string> {
-  const known = new Map<Choices, string>();
+  const known = new Map<FenceChoices, string>();
   return new Map(
     lines.map((line) => {
       const key = known.get(line.choices) ?? JSON.stringify(part(line.choices));

@@ -11,7 +11,8 @@ import {
   checkPlan,
   editionOf,
   effectOf,
-  makeReckoner,
+  estimateOf,
+  makeEstimator,
   marketOf,
   postOptions,
   readerFor,
@@ -51,7 +52,7 @@ describe.each(DEMO_PLANS.map((plan) => [plan.name, plan] as const))('the options
       expect([group.id, chosen.length]).toEqual([group.id, 1]);
       const [one] = chosen;
       if (!one) continue;
-      const { price, hours, opening } = effectOf(plan, base, one.change, reckon);
+      const { price, hours, opening } = effectOf(plan, estimateOf(base), one.change, makeEstimator());
       expect([group.id, price, hours, opening]).toEqual([group.id, 0, 0, 0]);
     }
   });
@@ -64,8 +65,8 @@ describe.each(DEMO_PLANS.map((plan) => [plan.name, plan] as const))('the options
     }
   });
   test('have the effect that comes true, whichever was previewed before', () => {
-    const aside = makeReckoner();
-    const preview = (o: Option) => effectOf(plan, base, o.change, aside);
+    const aside = makeEstimator();
+    const preview = (o: Option) => effectOf(plan, estimateOf(base), o.change, aside);
     for (const option of options) {
       const effect = preview(option);
       const then = reckon(apply(plan, option.change));
@@ -94,13 +95,16 @@ describe('what an option changes', () => {
     if (!fine) throw new Error('no fine mesh');
     // 50 × 50 on the wall and 75 × 50 in the apron: both leave 50.
     expect(reckon(plan).figures.openingLeft).toBe(0.05);
-    expect(effectOf(plan, reckon(plan), fine.change, reckon).opening).toBe(0);
+    expect(effectOf(plan, estimateOf(reckon(plan)), fine.change, makeEstimator()).opening).toBe(0);
     const both = apply(plan, {
       verb: 'set-skirt',
       scope: WHOLE_PLAN,
       skirt: { kind: 'apron', mesh: 'fine-13', width: 0.45, lapUp: 0.1 },
     });
-    expect(effectOf(both, reckon(both), fine.change, reckon).opening).toBeCloseTo(0.013 - 0.05, 9);
+    expect(effectOf(both, estimateOf(reckon(both)), fine.change, makeEstimator()).opening).toBeCloseTo(
+      0.013 - 0.05,
+      9,
+    );
   });
   test('the keeper’s own mesh stands among the others', () => {
     const own = {

@@ -1,7 +1,8 @@
 import { BOARD_TIMBER, RAIL_TIMBER } from '../catalogue/timbers';
-import type { Market } from '../catalogue/market';
 import { terrainOf } from '../ground/terrain';
+import { assumptionsOf } from '../plan/effective';
 import type { Band, Choices } from '../plan/schema';
+import { setsThatReach } from '../walls/stacks';
 import { meshName, timberName, wireName } from '../words/names';
 import { type Asking, type OptionGroup, chosenIf } from './types';
 
@@ -25,15 +26,21 @@ export const meshOption = ({ market, reader }: Asking, id: string) => {
   return { key: id, title: meshName(mesh, reader), note: wireName(mesh), mesh: id };
 };
 
-/** The cheapest set, each width by itself, and the pairs. */
-function widthSets(market: Market, mesh: string): readonly Band['widths'][] {
-  const widths = market.widths(mesh);
-  const pairs = widths.flatMap((a, i) => widths.slice(i).map((b) => [b, a]));
-  return ['cheapest', ...widths.map((w) => [w]), ...pairs];
+/** The cheapest set, each width by itself even if it is short, and the sets that reach. */
+function widthSets({ plan, market, choices }: Asking, band: Band): readonly Band['widths'][] {
+  const index = choices.bands.findIndex((b) => b.id === band.id);
+  const below = choices.bands[index - 1];
+  const lap = Math.max(assumptionsOf(plan).bandLap, market.mesh(band.mesh).opening.up);
+  const height = band.top - (band.bottom ?? (below ? below.top - lap : 0));
+  const singles = market.widths(band.mesh).map((w) => [w]);
+  const stacks = setsThatReach(market, { mesh: band.mesh, height, lap }).filter((set) => set.length > 1);
+  const sets: readonly Band['widths'][] = ['cheapest', ...singles, ...stacks.map((set) => [...set])];
+  const now = JSON.stringify(band.widths);
+  return sets.some((set) => JSON.stringify(set) === now) ? sets : [...sets, band.widths];
 }
 
 function bandGroups(asking: Asking, band: Band): OptionGroup[] {
-  const { market, reader, scope } = asking;
+  const { reader, scope } = asking;
   const set = (to: Partial<Omit<Band, 'id'>>) => ({ verb: 'set-band', scope, id: band.id, to }) as const;
   return [
     {
@@ -48,7 +55,7 @@ function bandGroups(asking: Asking, band: Band): OptionGroup[] {
     {
       id: 'widths',
       name: 'Roll widths',
-      options: widthSets(market, band.mesh).map((widths) => ({
+      options: widthSets(asking, band).map((widths) => ({
         key: JSON.stringify(widths),
         title:
           widths === 'cheapest' ? 'The cheapest that reach' : widths.map((w) => reader.length(w)).join(' + '),

@@ -2,6 +2,20 @@ import { ASSUMPTIONS, type Assumptions } from './assumptions';
 import type { Scope } from './changes/types';
 import type { Choices, Plan } from './schema';
 
+/** What is chosen for posts alone: neither where they stand nor what hangs on them follows from it. */
+export type PostChoices = Pick<Choices, 'posts' | 'setting' | 'load' | 'shallower'>;
+/** Everything else of the fence. */
+export type FenceChoices = Omit<Choices, keyof PostChoices>;
+
+const POSTS_ALONE: ReadonlySet<string> = new Set(['posts', 'setting', 'load', 'shallower']);
+
+/** A text that changes whenever something changes that fence lines are laid out by. */
+export function fenceChoicesKey({ choices }: Pick<Plan, 'choices'>): string {
+  const fence = Object.fromEntries(Object.entries(choices.plan).filter(([name]) => !POSTS_ALONE.has(name)));
+  // Sides chosen apart part the lines, whatever it is that they choose.
+  return JSON.stringify([fence, choices.enclosure, choices.side]);
+}
+
 /** The choices that hold on one side: the side's own before its first enclosure's before the plan's. */
 export function choicesFor(plan: Pick<Plan, 'choices' | 'enclosures'>, side: string): Choices {
   const { choices } = plan;

@@ -57,7 +57,7 @@ export function lengthFindings(
     const longest = Math.max(...market.posts(product.id).map((u) => u.size));
     if (needs > longest + EPSILON)
       found.push(finding('post.too-short', 'mend', 'posts', post.part, { role, needs, longest }));
-    const less = post.line.choices.shallower[role] ?? 0;
+    const less = post.choices.shallower[role] ?? 0;
     if (less > EPSILON && product.standing !== 'spike') {
       found.push(
         finding(

@@ -1,6 +1,8 @@
 import type { Market } from '../catalogue/market';
 import { type Finding, finding } from '../findings/types';
 import type { FenceLine } from '../ground/fenceLines';
+import { choicesFor } from '../plan/effective';
+import type { Plan } from '../plan/schema';
 import { WHOLE_PLAN } from '../plan/changes/types';
 import type { SettingOut } from './setOut';
 
@@ -14,10 +16,12 @@ const SAME = 0.05;
  * @see domain.md 5: T 2.4 to 3.0, timber 2.4, 1.8 where mesh or snow hangs from a cover, 3.0 for woven or chain link
  */
 export function largestSpacing(
+  plan: Pick<Plan, 'choices' | 'enclosures'>,
   market: Market,
   line: FenceLine,
 ): { most: number; why: 'cover' | 'timber' | 'steel' } {
-  const { posts, bands, load } = line.choices;
+  const { bands } = line.choices;
+  const { posts, load } = choicesFor(plan, line.id);
   if (load !== 'fence') return { most: 1.8, why: 'cover' };
   const woven = bands.every((b) => ['woven', 'chain-link'].includes(market.mesh(b.mesh).type));
   if (woven || market.post(posts.line).material === 'steel') return { most: 3, why: 'steel' };
@@ -25,10 +29,14 @@ export function largestSpacing(
 }
 
 /** Posts set further apart than they carry. */
-export function spacingFindings(market: Market, setting: SettingOut): readonly Finding[] {
+export function spacingFindings(
+  plan: Pick<Plan, 'choices' | 'enclosures'>,
+  market: Market,
+  setting: SettingOut,
+): readonly Finding[] {
   for (const line of setting.lines) {
     const { spacing, bays } = line.choices;
-    const { most, why } = largestSpacing(market, line);
+    const { most, why } = largestSpacing(plan, market, line);
     // A panel's own module stands for itself, unless something hangs on it.
     if ((bays === 'module' && why !== 'cover') || spacing <= most + SAME) continue;
     return [

@@ -1,7 +1,9 @@
 import type { Market } from '../catalogue/market';
 import type { PostProduct } from '../catalogue/types';
 import type { Finding } from '../findings/types';
+import type { FenceLine } from '../ground/fenceLines';
 import type { Assumptions } from '../plan/assumptions';
+import { type PostChoices, choicesFor } from '../plan/effective';
 import type { Plan, PostRole } from '../plan/schema';
 import { EPSILON } from '../units/round';
 import type { WallStage } from '../walls/stage';
@@ -16,6 +18,7 @@ export const POST_ROLES: readonly PostRole[] = ['corner', 'end', 'wall', 'gate',
 
 /** A post with what is bought for it and how it stands. All m. */
 export interface StandingPost extends Post {
+  readonly choices: PostChoices;
   readonly product: PostProduct;
   readonly above: number;
   readonly depth: number;
@@ -33,7 +36,8 @@ export interface PostStage {
   readonly braces: Term;
   readonly bags: Term;
   readonly spikes: Term;
-  readonly findings: readonly Finding[];
+  /** Posts that are too short, shallow or weak; worked out when asked. */
+  readonly findings: () => readonly Finding[];
 }
 
 function lineWorking(setting: SettingOut): Term {
@@ -58,7 +62,7 @@ function lineWorking(setting: SettingOut): Term {
  * @param lies   how the lines lie on the ground: a bay that steps needs its low post higher
  */
 export function postStage(
-  plan: Pick<Plan, 'ground'>,
+  plan: Pick<Plan, 'ground' | 'choices' | 'enclosures'>,
   market: Market,
   setting: SettingOut,
   walls: WallStage,
@@ -74,8 +78,14 @@ export function postStage(
     lengths.set(product, sold);
     return sold;
   };
+  const byLine = new Map<FenceLine, PostChoices>();
+  const choicesOf = (line: FenceLine): PostChoices => {
+    const own = byLine.get(line) ?? choicesFor(plan, line.id);
+    byLine.set(line, own);
+    return own;
+  };
   const posts = setting.posts.map((post): StandingPost => {
-    const { choices } = post.line;
+    const choices = choicesOf(post.line);
     const wanted = market.post(choices.posts[post.role]);
     const above = aboveOf(post);
     const byRule = depthInGround(wanted, post.role, { above, load: choices.load, frost });
@@ -96,6 +106,7 @@ export function postStage(
       line: post.line,
       lineAlong: post.lineAlong,
       standing: post.standing,
+      choices,
       product: wanted,
       above: post.standing ?? above,
       depth,
@@ -148,7 +159,7 @@ export function postStage(
       'piece',
       {},
     ),
-    findings: lengthFindings(plan, market, posts, aboveOf),
+    findings: () => lengthFindings(plan, market, posts, aboveOf),
   };
 }
 

@@ -40,7 +40,10 @@ export const reachOf = (set: readonly number[], lap: number): number =>
   set.reduce((a, b) => a + b, 0) - (set.length - 1) * lap;
 
 /** Sets that reach, without those from which a row could be left out. */
-function setsThatReach(market: Market, { mesh, height, lap }: StackWant): readonly (readonly number[])[] {
+export function setsThatReach(
+  market: Market,
+  { mesh, height, lap }: Omit<StackWant, 'length'>,
+): readonly (readonly number[])[] {
   const reaches = (set: readonly number[]) => set.length > 0 && reachOf(set, lap) >= height - EPSILON;
   return widthSets(market.widths(mesh)).filter(
     (set) => reaches(set) && !set.some((_, i) => reaches(set.filter((__, j) => j !== i))),
@@ -58,7 +61,7 @@ function pricing(market: Market): (mesh: string, width: number, length: number) 
   const prices = new Map<string, number>();
   return (mesh, width, length) => {
     if (length <= EPSILON) return 0;
-    const key = `${mesh} ${width} ${length.toFixed(4)}`;
+    const key = `${mesh} ${width} ${Math.round(length * 1e4)}`;
     const before = prices.get(key);
     if (before !== undefined) return before;
     const units = market.rolls(mesh, width);
@@ -108,7 +111,15 @@ export function chooseStacks(
       },
       (set.length - 1) * length * rate,
     );
-  const sets = new Map(wants.map((want) => [want, setsThatReach(market, want)]));
+  // Wants of one mesh and height are one band: the same widths run all its length.
+  const bands = new Map<string, StackWant>();
+  const bandOf = ({ mesh, height, lap }: StackWant) => `${mesh} ${Math.round(height * 1e4)} ${lap}`;
+  for (const want of wants) {
+    const before = bands.get(bandOf(want));
+    bands.set(bandOf(want), before ? { ...want, length: before.length + want.length } : want);
+  }
+  const all = [...bands.values()];
+  const sets = new Map(all.map((want) => [want, setsThatReach(market, want)]));
   const cheapest = (want: StackWant): Stack => {
     let best: { set: readonly number[]; cost: number } | undefined;
     for (const set of sets.get(want) ?? []) {
@@ -120,8 +131,8 @@ export function chooseStacks(
   };
 
   const chosen = new Map<StackWant, Stack>();
-  const order = [...wants].sort((a, b) => b.length - a.length);
-  for (let round = 0; round < (wants.length > 1 ? ROUNDS : 1); round++) {
+  const order = all.sort((a, b) => b.length - a.length);
+  for (let round = 0; round < (order.length > 1 ? ROUNDS : 1); round++) {
     let changed = false;
     for (const want of order) {
       const before = chosen.get(want);
@@ -133,5 +144,8 @@ export function chooseStacks(
     }
     if (!changed) break;
   }
-  return wants.map((want) => chosen.get(want));
+  return wants.map((want) => {
+    const band = bands.get(bandOf(want));
+    return band && chosen.get(band);
+  });
 }

@@ -57,7 +57,8 @@ export interface WallStage {
   readonly groups: readonly WallGroup[];
   readonly courses: readonly MeshCourse[];
   readonly boards: readonly BoardCourse[];
-  readonly findings: readonly Finding[];
+  /** What is weak about the bands; worked out when asked. */
+  readonly findings: () => readonly Finding[];
 }
 
 export const scopePath = (scope: Scope): string =>
@@ -298,6 +299,6 @@ export function wallStage(
       ),
     ),
     boards: boardCourses(setting, lies),
-    findings: once(groups.flatMap((group) => bandFindings(plan, market, limits, group))),
+    findings: () => once(groups.flatMap((group) => bandFindings(plan, market, limits, group))),
   };
 }

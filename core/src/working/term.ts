@@ -15,14 +15,27 @@ export interface TermOf<C extends TermCode> {
 }
 export type Term = { [C in TermCode]: TermOf<C> }[TermCode];
 
-const OPS: Readonly<Record<Exclude<TermOp, 'value'>, (values: readonly number[]) => number>> = {
-  sum: (values) => values.reduce((a, b) => a + b, 0),
-  product: (values) => values.reduce((a, b) => a * b, 1),
-  ratio: ([over = 0, under = 1]) => over / under,
-  roundUp: ([x = 0]) => roundUp(x),
-  max: (values) => Math.max(...values),
-  min: (values) => Math.min(...values),
+/** Over terms as they are: half of all that is worked out is terms. */
+const OPS: Readonly<Record<Exclude<TermOp, 'value'>, (terms: readonly Worth[]) => number>> = {
+  sum: (terms) => {
+    let total = 0;
+    for (const t of terms) total += t.value;
+    return total;
+  },
+  product: (terms) => {
+    let total = 1;
+    for (const t of terms) total *= t.value;
+    return total;
+  },
+  ratio: ([over, under]) => (over?.value ?? 0) / (under?.value ?? 1),
+  roundUp: ([x]) => roundUp(x?.value ?? 0),
+  max: (terms) => Math.max(...terms.map((t) => t.value)),
+  min: (terms) => Math.min(...terms.map((t) => t.value)),
 };
+
+interface Worth {
+  readonly value: number;
+}
 
 function build<C extends TermCode>(
   code: C,
@@ -48,7 +61,7 @@ export function value<C extends TermCode>(
 
 function combine(op: Exclude<TermOp, 'value'>) {
   return <C extends TermCode>(code: C, unit: TermUnit, params: TermParams[C], terms: readonly Term[]): Term =>
-    build(code, op, OPS[op](terms.map((t) => t.value)), unit, params, terms);
+    build(code, op, OPS[op](terms), unit, params, terms);
 }
 
 /** Terms that add up; a part taken away is a term with a negative value. */
@@ -63,5 +76,5 @@ export const smallest = combine('min');
 
 /** The value worked out anew from the leaves: what a working must agree with. */
 export function recompute(term: Term): number {
-  return term.op === 'value' ? term.value : OPS[term.op](term.terms.map(recompute));
+  return term.op === 'value' ? term.value : OPS[term.op](term.terms.map((t) => ({ value: recompute(t) })));
 }

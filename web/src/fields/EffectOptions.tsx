@@ -39,7 +39,9 @@ export function EffectOptions({ name, hideName, options, words }: Props) {
   const group = useId();
   const reader = useReader();
   const take = usePlan((s) => s.take);
-  const effects = useEffects(options.map((o) => o.change));
+  // What is chosen has no effect to be worked out.
+  const others = options.filter((o) => o.chosen === 'no');
+  const effects = useEffects(others.map((o) => o.change));
   return (
     <div role="radiogroup" aria-label={name}>
       <div className="optionhead" aria-hidden="true">
@@ -49,7 +51,7 @@ export function EffectOptions({ name, hideName, options, words }: Props) {
         <span>opening</span>
       </div>
       <div className="options">
-        {options.map((option, i) => (
+        {options.map((option) => (
           <label className={option.picture ? 'option pictured' : 'option'} key={option.key}>
             <input
               type="radio"
@@ -68,7 +70,7 @@ export function EffectOptions({ name, hideName, options, words }: Props) {
             {option.chosen === 'yes' ? (
               <span className="effect chosen">chosen</span>
             ) : (
-              cells(effects[i], reader).map((text, k) => (
+              cells(effects[others.indexOf(option)], reader).map((text, k) => (
                 <span className="effect" key={k} data-none={text === '0' ? 'yes' : 'no'}>
                   {text}
                 </span>

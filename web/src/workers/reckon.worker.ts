@@ -6,6 +6,8 @@ import {
   type Reckoning,
   apply,
   effectOf,
+  estimateOf,
+  makeEstimator,
   makeReckoner,
 } from '@aviarum/core';
 import { expose } from 'comlink';
@@ -18,7 +20,7 @@ export type ReckoningView = Omit<Reckoning, 'workings' | 'docket'> & {
 };
 
 const reckoner = makeReckoner();
-const aside = makeReckoner();
+const aside = makeEstimator();
 let plan: Plan | undefined;
 let last: Reckoning | undefined;
 /** Counts the plans reckoned: a preview that began before the newest is dropped. */
@@ -68,7 +70,7 @@ const api = {
     const effects: Effect[] = [];
     let since = performance.now();
     for (const change of changes) {
-      effects.push(effectOf(now, base, change, aside));
+      effects.push(effectOf(now, estimateOf(base), change, aside));
       if (performance.now() - since < SLICE) continue;
       await breathe();
       if (turn !== began) return null;
