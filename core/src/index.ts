@@ -99,6 +99,7 @@ export { type Estimate, blocking, editionOf, makeEstimator, makeReckoner, reckon
 export type { Figures, Part, Reckoning, StageResult, Workings } from './reckoning';
 export { type SkirtShape, shapeOf, stripWidthOf } from './skirt/shape';
 export { skirtOfKind, skirtWanted } from './skirt/wanted';
+export { freePlace } from './ways/freePlace';
 export { kitFor } from './ways/stage';
 export {
   PRESENCES,

@@ -3,7 +3,7 @@ import { marketOf } from '../catalogue';
 import type { Plan } from '../plan/schema';
 import { editionOf } from '../reckon';
 import type { Reckoning } from '../reckoning';
-import { STAGE_NAMES, readerFor, sayLine, sayPiece, sayUnits, meshName } from '../words';
+import { STAGE_NAMES, readerFor, sayLine, sayPiece, sayUnits, poolName } from '../words';
 
 type Cell = string | number;
 
@@ -66,7 +66,7 @@ export function cutListCsv(plan: Plan, { cutting }: Reckoning): string {
   const rows = cutting.flatMap((pool) =>
     pool.rolls.flatMap((roll, i) =>
       roll.pieces.map((piece): Cell[] => [
-        meshName(market.mesh(pool.product), reader),
+        poolName(pool, reader, market),
         of(pool.width),
         i + 1,
         of(roll.length),
@@ -78,5 +78,8 @@ export function cutListCsv(plan: Plan, { cutting }: Reckoning): string {
       ]),
     ),
   );
-  return sheet(['Mesh', 'Width', 'Roll', 'Roll length', 'Piece', 'Use', 'Cut length', 'Unit', 'Sides'], rows);
+  return sheet(
+    ['Product', 'Width', 'Roll', 'Roll length', 'Piece', 'Use', 'Cut length', 'Unit', 'Sides'],
+    rows,
+  );
 }

@@ -123,7 +123,7 @@ function courseOf(
     open: chains.some((chain) => !chain.cyclic),
     trench: shape.trench && volume('skirt.trench', shape.trench.width, shape.trench.depth),
     fill,
-    bags: fill && bagsFor(fill, shape.fill?.of ?? 'stone', figures),
+    bags: fill && bagsFor(fill, shape.fill.of, figures),
     runs: strips.map((strip, i) => stripRun(strip, lies, 20000 + placeOf(strip.edges[0], i))),
   };
 }

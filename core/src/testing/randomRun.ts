@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { Vector } from '../ground/vector';
-import { type Plan, apply } from '../index';
+import { type Change, type Plan, apply, skirtOfKind } from '../index';
 import { PLAIN_GATE } from '../plan/newOpening';
 import { anOutline } from './aRun';
 import { uniform } from './uniform';
@@ -39,6 +39,61 @@ export const aRandomRun: fc.Arbitrary<Plan> = fc
     });
     const spotHeights = heights.map(([x, y, height], i) => ({ id: `z${i}`, at: { x, y }, height }));
     return { ...gated, ground: { ...gated.ground, spotHeights } };
+  });
+
+const SKIRTS = ['apron', 'house-apron', 'buried', 'toe', 'folded', 'stone', 'concrete', 'none'] as const;
+const whole = { scope: 'plan' } as const;
+
+/** The same wearing whatever walls, skirts and ways in can be chosen: two skirts, boards, an overhang, panels, built gates. */
+export const aWornRun: fc.Arbitrary<Plan> = fc
+  .record({
+    plan: aRandomRun,
+    skirt: fc.constantFrom(...SKIRTS),
+    sideSkirt: fc.constantFrom(null, ...SKIRTS),
+    ground: fc.constantFrom(null, 'board-150x25'),
+    top: fc.constantFrom(null, 'rail-88x38'),
+    overhang: fc.constantFrom(0, 0.3),
+    low: fc.constantFrom('fine-13', 'panel-close', 'welded-25'),
+    make: fc.constantFrom('kit' as const, 'built' as const),
+    height: fc.constantFrom(null, 1.2),
+    hanging: fc.constantFrom('continuous' as const, 'side-by-side' as const),
+    crew: fc.constantFrom('alone' as const, 'two' as const),
+  })
+  .map(({ plan, skirt, sideSkirt, ground, top, overhang, low, make, height, hanging, crew }) => {
+    const now = plan.choices.plan.skirt;
+    const changes: readonly Change[] = [
+      { verb: 'set-skirt', scope: whole, skirt: skirtOfKind(plan, skirt, now) },
+      ...(sideSkirt === null
+        ? []
+        : ([
+            {
+              verb: 'set-skirt',
+              scope: { scope: 'side', of: 'e1' },
+              skirt: skirtOfKind(plan, sideSkirt, now),
+            },
+          ] as const)),
+      { verb: 'set-boards', scope: whole, boards: { ground, top } },
+      { verb: 'set-overhang', scope: whole, overhang },
+      { verb: 'set-hanging', scope: whole, hanging },
+      { verb: 'add-band', scope: whole, band: { id: 'low', mesh: low, top: 0.7, widths: 'cheapest' } },
+      { verb: 'set-opening', id: 'g1', to: { make, height } },
+      {
+        verb: 'add-opening',
+        opening: {
+          id: 'h1',
+          kind: 'hatch',
+          use: 'eggs',
+          side: 'e1',
+          along: 0.5,
+          width: 0.4,
+          height: 0.3,
+          bottom: 0.4,
+          make,
+        },
+      },
+      { verb: 'set-crew', crew },
+    ];
+    return changes.reduce(apply, plan);
   });
 
 /** Everything that has a place, moved; what is measured from a corner goes along. */

@@ -72,6 +72,15 @@ function pricing(market: Market): (mesh: string, width: number, length: number) 
   };
 }
 
+/** By a tenth of a millimetre, then by height: lengths alike to the tape keep their order whichever way the run lies. */
+const longestFirst = (a: StackWant, b: StackWant): number =>
+  Math.round(b.length * 1e4) - Math.round(a.length * 1e4) ||
+  Math.round(b.height * 1e4) - Math.round(a.height * 1e4) ||
+  (a.mesh < b.mesh ? -1 : 1);
+
+/** Prices closer than this are the same price: rings are counted in fractions, minor units. */
+const SAME_PRICE = 1e-6;
+
 /** Rounds of choosing again, each want beside what the others take: prices only fall, and soon stand still. */
 const ROUNDS = 4;
 
@@ -124,14 +133,14 @@ export function chooseStacks(
     let best: { set: readonly number[]; cost: number } | undefined;
     for (const set of sets.get(want) ?? []) {
       const cost = costs(want, set);
-      const simpler = best && cost < best.cost + EPSILON && set.length < best.set.length;
-      if (!best || cost < best.cost - EPSILON || simpler) best = { set, cost };
+      const simpler = best && cost < best.cost + SAME_PRICE && set.length < best.set.length;
+      if (!best || cost < best.cost - SAME_PRICE || simpler) best = { set, cost };
     }
     return best?.set;
   };
 
   const chosen = new Map<StackWant, Stack>();
-  const order = all.sort((a, b) => b.length - a.length);
+  const order = all.sort(longestFirst);
   for (let round = 0; round < (order.length > 1 ? ROUNDS : 1); round++) {
     let changed = false;
     for (const want of order) {

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type Change, PLAIN_GATE, type Plan, apply, blocking, checkPlan, reckon } from '../index';
+import { type Change, PLAIN_GATE, type Plan, apply, blocking, checkPlan, freePlace, reckon } from '../index';
 import { aRun, anOutline } from '../testing/aRun';
 import { uniform } from '../testing/uniform';
 
@@ -171,6 +171,26 @@ describe('where a way in stands', () => {
       }),
     );
   });
+});
+
+test('a door finds its place in the middle of the bay nearest to the middle of the side, clear of posts and gates', () => {
+  // Side 1 is 6.0 in three bays of 2.0; side 2 is 3.6 with a gate from 1.325 to 2.275 between two bays of 1.325.
+  expect(freePlace(plan, 's1', 6, 0.4)).toBeCloseTo(2 + (2 - 0.4) / 2, 9);
+  expect(freePlace(plan, 's2', 3.6, 0.3)).toBeCloseTo((1.325 - 0.3) / 2, 4);
+  expect(freePlace(plan, 's2', 3.6, 1.3)).toBeUndefined();
+  for (const width of [0.2, 0.4, 0.9]) {
+    const along = freePlace(plan, 's1', 6, width) ?? NaN;
+    const opening = {
+      id: 'd',
+      kind: 'pop-door',
+      side: 's1',
+      along,
+      width,
+      height: 0.35,
+      make: 'kit',
+    } as const;
+    expect(found(apply(plan, { verb: 'add-opening', opening }), 'flap.on-post')).toEqual([]);
+  }
 });
 
 describe('what shuts it', () => {

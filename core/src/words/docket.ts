@@ -94,6 +94,12 @@ export function sayReason(line: DocketLine, reader: Reader): string {
   return `${having} ${other} would cost ${more === 0 ? 'the same' : `${reader.money(more)} more`}.`;
 }
 
+/** What a pool is cut from, without its width. */
+export const poolName = (pool: CuttingPool, reader: Reader, market: Market): string =>
+  pool.kind === 'timber'
+    ? timberName(market.timber(pool.product), reader)
+    : meshName(market.mesh(pool.product), reader);
+
 const PIECES: Readonly<Record<Exclude<Piece['use'], 'band'>, string>> = {
   leaf: 'gate leaf',
   skirt: 'skirt',

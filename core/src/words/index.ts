@@ -1,6 +1,6 @@
 export { cautionsFor } from './cautions';
 export { sayChange } from './changes';
-export { sayLine, sayPiece, sayProof, sayReason, sayUnits } from './docket';
+export { poolName, sayLine, sayPiece, sayProof, sayReason, sayUnits } from './docket';
 export { sayFinding } from './findings';
 export {
   BIRD_NAMES,

@@ -1,4 +1,4 @@
-import { type CutRoll, type CuttingPool, meshName, sayPiece, sayProof, timberName } from '@aviarum/core';
+import { type CutRoll, type CuttingPool, poolName, sayPiece, sayProof } from '@aviarum/core';
 import { useMarket, useReader, useReckoning } from '../state/reckoningStore';
 import { hoverLetter, useSelection } from '../state/selection';
 
@@ -13,13 +13,8 @@ export function Rolls() {
       {cutting.map((pool) => (
         <div key={pool.id} style={{ display: 'grid', gap: 7, minWidth: 0 }}>
           <div>
-            {pool.kind === 'timber' ? (
-              <b>{timberName(market.timber(pool.product), reader)}</b>
-            ) : (
-              <>
-                <b>{meshName(market.mesh(pool.product), reader)}</b>, {reader.length(pool.width)} wide
-              </>
-            )}
+            <b>{poolName(pool, reader, market)}</b>
+            {pool.kind === 'mesh' && `, ${reader.length(pool.width)} wide`}
           </div>
           {pool.rolls.map((roll, i) => (
             <RollBar key={i} roll={roll} number={i + 1} pool={pool} />

@@ -4,7 +4,7 @@ import { SCHOOLS, type School, type SchoolId } from '@aviarum/core';
 export function SchoolNote({ id }: { id: SchoolId }) {
   const school: School = SCHOOLS[id];
   return (
-    <aside className="school" aria-label={school.question}>
+    <div className="school" role="note" aria-label={school.question}>
       <b>{school.question}</b>
       <ul>
         {school.schools.map((text) => (
@@ -14,6 +14,6 @@ export function SchoolNote({ id }: { id: SchoolId }) {
       <p>
         <b>Ours:</b> {school.ours}
       </p>
-    </aside>
+    </div>
   );
 }

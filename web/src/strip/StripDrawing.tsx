@@ -73,7 +73,7 @@ export const StripDrawing = memo(function StripDrawing({ scene, px, up, margin, 
         <path key={`${s.part} ${s.from}`} className="s-skirt" data-form={s.form} d={skirtPath(s, up, path)} />
       ))}
       <path className="s-ground" d={ground} />
-      <Gates scene={scene} x={x} y={y} up={up} />
+      <Gates scene={scene} x={x} y={y} up={up} lettered={lettered} />
       <Posts scene={scene} x={x} y={y} up={up} />
       <Marks scene={scene} x={x} y={y} px={px} high={high} />
       <StripLetters scene={scene} x={x} y={y} up={up} lettered={lettered} />
@@ -122,7 +122,14 @@ function Buildings({ scene, x, y, px }: StripScale & { scene: StripScene; px: nu
   });
 }
 
-function Gates({ scene, x, y, up }: StripScale & { scene: StripScene; up: number }) {
+/** Among letters the names of small doors would crowd: their shapes say enough. */
+function Gates({
+  scene,
+  x,
+  y,
+  up,
+  lettered,
+}: StripScale & { scene: StripScene; up: number; lettered: 'yes' | 'no' }) {
   const reader = useReader();
   return scene.gates.map((g) => {
     const [a, b] = g.feet;
@@ -138,7 +145,7 @@ function Gates({ scene, x, y, up }: StripScale & { scene: StripScene; up: number
         />
         {gate && <path className="d-swing" d={`M${x(g.from)} ${y(a)}L${x(g.to)} ${y(top)}`} />}
         <text x={x((g.from + g.to) / 2)} y={y(top) - 6} textAnchor="middle">
-          {gate ? `gate ${reader.length(g.to - g.from)}` : g.top * up > 8 ? name : ''}
+          {gate ? `gate ${reader.length(g.to - g.from)}` : lettered === 'no' && g.top * up > 8 ? name : ''}
         </text>
       </g>
     );

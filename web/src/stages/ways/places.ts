@@ -1,4 +1,12 @@
-import { type Opening, type Plan, type RingSide, PLAIN_GATE, newId, surveyRings } from '@aviarum/core';
+import {
+  type Opening,
+  type Plan,
+  type RingSide,
+  PLAIN_GATE,
+  freePlace,
+  newId,
+  surveyRings,
+} from '@aviarum/core';
 
 /** Every fenced side once, in the order of the rings. */
 export function fencedSides(plan: Plan): readonly RingSide[] {
@@ -22,6 +30,18 @@ function placeFor(plan: Plan, sides: readonly RingSide[], width: number) {
   const longest = free.reduce<RingSide | undefined>((a, b) => (!a || b.length > a.length ? b : a), undefined);
   const side = longest ?? sides[0];
   return side && middleOf(sides, side.side.id, width);
+}
+
+/** The same between two posts, where a pop door or a hatch hangs. */
+function betweenPosts(
+  plan: Plan,
+  sides: readonly RingSide[],
+  place: ReturnType<typeof placeFor>,
+  width: number,
+) {
+  const side = sides.find((s) => s.side.id === place?.side);
+  const along = side && freePlace(plan, side.side.id, side.length, width);
+  return place && { ...place, along: along ?? place.along };
 }
 
 /** Between two runs where they share a side, otherwise where there is room. */
@@ -62,7 +82,8 @@ export const NEW_WAYS: readonly NewWay[] = [
     product: 'pop-door-kit',
     clear: 0.3,
     make: (plan, width) => {
-      const place = placeBetween(plan, fencedSides(plan), width);
+      const sides = fencedSides(plan);
+      const place = betweenPosts(plan, sides, placeBetween(plan, sides, width), width);
       return place && { id: id('d', plan), kind: 'pop-door', width, height: 0.35, make: 'kit', ...place };
     },
   },

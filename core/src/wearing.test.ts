@@ -1,0 +1,104 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import Papa from 'papaparse';
+import {
+  checkPlan,
+  editionOf,
+  makeEstimator,
+  estimateOf,
+  marketOf,
+  readerFor,
+  reckon,
+  recompute,
+  sayFinding,
+  sayLine,
+  sayReason,
+  sheetScene,
+  stripScene,
+  workingLines,
+} from './index';
+import { cutListCsv, docketCsv } from './formats/csv';
+import { aWornRun } from './testing/randomRun';
+
+const runs = { numRuns: 60 };
+const estimate = makeEstimator();
+
+describe('whatever a run wears', () => {
+  test('is a valid plan, and every line of its docket adds up, words and all', () => {
+    fc.assert(
+      fc.property(aWornRun, (plan) => {
+        const checked = checkPlan(plan);
+        expect(checked.ok ? [] : checked.problems).toEqual([]);
+        const { docket, workings, figures } = reckon(plan);
+        const [reader, market] = [readerFor(plan), marketOf(editionOf(plan), plan.buying)];
+        for (const line of docket.lines) {
+          expect(recompute(line.working.need)).toBeCloseTo(line.need, 6);
+          if (line.working.price) expect(recompute(line.working.price)).toBeCloseTo(line.price ?? NaN, 6);
+          expect(line.buy).toBeGreaterThanOrEqual(line.need - 1e-6);
+          expect(
+            workingLines(line.working.need, reader).every((l) => l.words !== '' && l.amount !== ''),
+          ).toBe(true);
+          expect(sayLine(line, reader, market).name).not.toBe('');
+          expect(sayReason(line, reader)).not.toContain('undefined');
+        }
+        expect(docket.total).toBe(docket.lines.reduce((total, l) => total + (l.price ?? 0), 0));
+        expect(recompute(workings.hours)).toBeCloseTo(figures.hours ?? NaN, 9);
+        expect(recompute(workings.elapsed)).toBeCloseTo(figures.elapsed ?? NaN, 9);
+        for (const value of Object.values(figures)) expect(Number.isFinite(value)).toBe(true);
+      }),
+      runs,
+    );
+  });
+  test('is cut without losing a piece: every run is covered once from end to end, nothing longer than its roll', () => {
+    fc.assert(
+      fc.property(aWornRun, (plan) => {
+        for (const pool of reckon(plan).cutting) {
+          const byPart = new Map<string, { from: number; to: number }[]>();
+          for (const roll of pool.rolls) {
+            const cut = roll.pieces.reduce((total, p) => total + p.length, 0);
+            expect(cut + roll.left).toBeCloseTo(roll.length, 6);
+            for (const p of roll.pieces) byPart.set(p.part, [...(byPart.get(p.part) ?? []), p]);
+          }
+          for (const pieces of byPart.values()) {
+            const inOrder = pieces.sort((a, b) => a.from - b.from);
+            expect(inOrder[0]?.from).toBe(0);
+            inOrder.slice(1).forEach((p, i) => expect(p.from).toBeCloseTo(inOrder[i]?.to ?? NaN, 9));
+          }
+        }
+      }),
+      runs,
+    );
+  });
+  test('previews to the same price, hours and opening as it reckons to', () => {
+    fc.assert(
+      fc.property(aWornRun, (plan) => {
+        expect(estimate(plan)).toEqual(estimateOf(reckon(plan)));
+      }),
+      runs,
+    );
+  });
+  test('is drawn, said and written: scenes without a broken figure, findings in words, sheets with every piece', () => {
+    fc.assert(
+      fc.property(aWornRun, (plan) => {
+        const reckoning = reckon(plan);
+        const broken: unknown[] = [];
+        JSON.stringify(
+          [sheetScene(plan, reckoning.parts).layers, stripScene(plan, reckoning.parts, reckoning.cutting)],
+          (key, value: unknown) => {
+            if (typeof value === 'number' && !Number.isFinite(value)) broken.push(key);
+            return value;
+          },
+        );
+        expect(broken).toEqual([]);
+        for (const f of reckoning.findings)
+          expect(sayFinding(f, readerFor(plan))).not.toMatch(/undefined|NaN/);
+        const rows = (csv: string) => Papa.parse(csv, { header: true, skipEmptyLines: true }).data.length;
+        expect(rows(docketCsv(plan, reckoning))).toBe(reckoning.docket.lines.length + 1);
+        const pieces = reckoning.cutting.flatMap((p) => p.rolls.flatMap((r) => r.pieces));
+        expect(rows(cutListCsv(plan, reckoning))).toBe(pieces.length);
+        expect(new Set(pieces.map((p) => p.letter)).size).toBe(pieces.length);
+      }),
+      runs,
+    );
+  });
+});
