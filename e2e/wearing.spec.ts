@@ -117,7 +117,7 @@ test('ways in: a gate is built instead of bought; leaf, hinges and hours follow,
   await expect(page.getByRole('region', { name: 'Work' })).toContainText('build and hang gates');
   await page.getByRole('radio', { name: /^Two people/ }).check();
   const { figures } = reckonFile(await keeper.download('Plan as a file'));
-  await expect(keeper.bar('Work')).toHaveText(`${(figures.elapsed ?? NaN).toFixed(1)}h`);
+  await expect(keeper.bar('Work, two')).toHaveText(`${(figures.elapsed ?? NaN).toFixed(1)}h`);
   expect(figures.elapsed).toBeCloseTo(0.6 * (figures.hours ?? NaN), 9);
 });
 

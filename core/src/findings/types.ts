@@ -94,6 +94,7 @@ export interface FindingParams {
   'band.hole': { readonly from: number; readonly to: number; readonly hole: number };
   'band.thin-lap': { readonly at: number; readonly lap: number; readonly wanted: number };
   'band.overlaps': { readonly at: number; readonly lap: number; readonly wanted: number };
+  'panel.module': { readonly panel: number; readonly spacing: number; readonly module: number };
   'overhang.rigid': { readonly overhang: number };
   'roll.just-short': {
     readonly product: string;

@@ -209,6 +209,24 @@ describe('by side', () => {
     expect(f['skirt.stripLength']).toBeCloseTo(18 + 2 * 0.45 + 6, 9);
     expect(f['skirt.trenchLength']).toBeCloseTo(6, 9);
   });
+  test('aprons of different width close the corner between them: each runs on by the width of the other', () => {
+    const wide = { kind: 'apron', mesh: 'welded-75x50', width: 0.8, lapUp: 0.1 } as const;
+    const plan = apply(square, { verb: 'set-skirt', scope: { scope: 'side', of: 'e1' }, skirt: wide });
+    const strips = reckon(plan)
+      .cutting.flatMap((p) => p.rolls.flatMap((r) => r.pieces))
+      .filter((p) => p.use === 'skirt')
+      .reduce<Record<string, number>>(
+        (all, p) => ({ ...all, [p.part]: (all[p.part] ?? 0) + p.to - p.from }),
+        {},
+      );
+    // The side before it runs on by 0.80, its own strip by the 0.45 of the next, the other two by 0.45.
+    expect(strips['side:e0/skirt']).toBeCloseTo(6.8, 9);
+    expect(strips['side:e1/skirt']).toBeCloseTo(6.45, 9);
+    expect(strips['side:e2/skirt']).toBeCloseTo(6.45, 9);
+    expect(strips['side:e3/skirt']).toBeCloseTo(6.45, 9);
+    // Outer edge of both together: at a right angle each strip's edge is its side and its own width at either end.
+    expect(figures(plan)['skirt.outerEdge']).toBeCloseTo(18 + 6 * 0.45 + 6 + 2 * 0.8, 9);
+  });
   test('chosen as the whole fence again, nothing is left of it', () => {
     const own = apply(square, {
       verb: 'set-skirt',

@@ -11,7 +11,15 @@ import { type Lies, groundSpans } from '../walls/runs';
 import { type Term, ratio, sum, upTo, value } from '../working';
 import { type SkirtChain, type SkirtEdge, skirtChain } from './edges';
 import { type Laid, type SkirtShape, shapeOf, stripWidthOf } from './shape';
-import { type SkirtStrip, type Wears, apronStrips, outerEdge, roundStrips, volumeAlong } from './strips';
+import {
+  type SkirtStrip,
+  type Turning,
+  type Wears,
+  apronStrips,
+  outerEdge,
+  roundStrips,
+  volumeAlong,
+} from './strips';
 
 /** All of one skirt choice: its strips are cut from one product and width. */
 export interface SkirtCourse {
@@ -88,6 +96,11 @@ function courseOf(
   const shape = shapeOf(skirt);
   const along = (line: FenceLine) => lies.get(line)?.profile.ground ?? line.length;
   const wears: Wears = (edge) => ('line' in edge.of ? chosen.has(edge.of.line) : true);
+  const turning: Turning = ({ of }) => {
+    if ('wall' in of) return shape.turns;
+    const { skirt: own } = of.line.choices;
+    return own.kind === 'none' ? 0 : shapeOf(own).turns;
+  };
   const chains = setting.walks
     .filter((walk) => walk.lines.some((line) => chosen.has(line)))
     .map((walk) => skirtChain(walk, along, shape.round, ground.rings, ground.buildings));
@@ -95,7 +108,7 @@ function courseOf(
     shape.mesh === null
       ? []
       : chains.flatMap((chain) =>
-          shape.turns > 0 ? apronStrips(chain, shape.turns, wears) : roundStrips(chain, wears),
+          shape.turns > 0 ? apronStrips(chain, wears, turning) : roundStrips(chain, wears),
         );
   const stripWidth = stripWidthOf(shape);
   const length = strips.reduce((total, s) => total + s.length, 0);
@@ -118,9 +131,9 @@ function courseOf(
     widest: shape.mesh === null ? 0 : Math.max(...market.widths(shape.mesh)),
     outerEdge:
       shape.lies === 'flat'
-        ? chains.reduce((total, chain) => total + outerEdge(chain, shape.out, wears), 0)
+        ? chains.reduce((total, chain) => total + outerEdge(chain, shape.out, wears, turning), 0)
         : 0,
-    open: chains.some((chain) => !chain.cyclic),
+    open: chains.some((chain) => !chain.cyclic || !chain.edges.every(wears)),
     trench: shape.trench && volume('skirt.trench', shape.trench.width, shape.trench.depth),
     fill,
     bags: fill && bagsFor(fill, shape.fill.of, figures),

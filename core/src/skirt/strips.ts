@@ -29,6 +29,8 @@ export function apronCorner(turn: number): { readonly ahead: number; readonly ba
 
 /** Whether an edge wears the skirt in hand. */
 export type Wears = (edge: SkirtEdge) => boolean;
+/** Width with which the skirt of an edge turns corners, whichever it wears, m; 0 where it goes round them or there is none. */
+export type Turning = (edge: SkirtEdge) => number;
 
 const edgeTerm = (edge: SkirtEdge): Term =>
   'line' in edge.of
@@ -43,13 +45,16 @@ const neighbours = ({ edges, cyclic }: SkirtChain, i: number) => ({
   next: i < edges.length - 1 ? edges[i + 1] : cyclic ? edges[0] : undefined,
 });
 
-/** One strip an edge, running on round convex corners where skirt meets skirt. */
-export function apronStrips(chain: SkirtChain, width: number, wears: Wears): readonly SkirtStrip[] {
+/**
+ * One strip an edge, running on round convex corners where skirt meets skirt: by as much as the other is wide, which closes
+ * the corner between two of different width as well.
+ */
+export function apronStrips(chain: SkirtChain, wears: Wears, turning: Turning): readonly SkirtStrip[] {
   return chain.edges.flatMap((edge, i) => {
     if (!wears(edge)) return [];
     const { previous, next } = neighbours(chain, i);
-    const ahead = next && wears(next) ? apronCorner(edge.turn).ahead * width : 0;
-    const back = previous && wears(previous) ? apronCorner(previous.turn).back * width : 0;
+    const ahead = next ? apronCorner(edge.turn).ahead * turning(next) : 0;
+    const back = previous ? apronCorner(previous.turn).back * turning(previous) : 0;
     const runsOn = [
       [ahead, edge.turn],
       [back, previous?.turn ?? 0],
@@ -78,13 +83,14 @@ export function roundStrips(chain: SkirtChain, wears: Wears): readonly SkirtStri
   });
 }
 
-/** Outer edge of an apron: what its pegs are counted along, m (domain.md 6). */
-export function outerEdge(chain: SkirtChain, width: number, wears: Wears): number {
+/** Outer edge of an apron: what its pegs are counted along, m (domain.md 6: W·tan(φ/2) at each end of a convex corner). */
+export function outerEdge(chain: SkirtChain, width: number, wears: Wears, turning: Turning): number {
+  const turned = (turn: number, other: SkirtEdge | undefined) =>
+    other && turning(other) > 0 && turn > STRAIGHT ? width * Math.tan(turn / 2) : 0;
   return chain.edges.reduce((total, edge, i) => {
     if (!wears(edge)) return total;
-    const { next } = neighbours(chain, i);
-    const turned = next && wears(next) && edge.turn > STRAIGHT ? 2 * width * Math.tan(edge.turn / 2) : 0;
-    return total + edge.length + turned;
+    const { previous, next } = neighbours(chain, i);
+    return total + edge.length + turned(edge.turn, next) + turned(previous?.turn ?? 0, previous);
   }, 0);
 }
 

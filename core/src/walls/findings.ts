@@ -87,6 +87,23 @@ function meets({ market, group, band, part, change }: Seen): Finding[] {
   return [];
 }
 
+/** Posts at a panel's own module, the rest last, so that no panel is cut but the last of a side (domain.md 5). */
+function module({ market, group, band, part }: Seen): Finding[] {
+  const mesh = market.mesh(band.band.mesh);
+  const line = group.lines[0];
+  if (!isRigid(mesh.type) || !line) return [];
+  const { spacing, bays } = line.choices;
+  const panel = Math.max(...market.rolls(mesh.id, band.rows[0]?.width ?? 0).map((u) => u.size));
+  const share = panel / Math.max(1, Math.round(panel / spacing));
+  const fits = Math.abs(share - spacing) < 0.005;
+  if (fits && bays === 'module') return [];
+  const mends: Change[] = [
+    ...(fits ? [] : [{ verb: 'set-spacing', scope: group.scope, spacing: tidy(share) } as const]),
+    ...(bays === 'module' ? [] : [{ verb: 'set-bays', scope: group.scope, bays: 'module' } as const]),
+  ];
+  return [finding('panel.module', 'know', 'walls', part, { panel, spacing, module: share }, mends)];
+}
+
 /** A panel does not fold, and bears no overhang. */
 function folds({ market, group, band, part }: Seen): Finding[] {
   if (band.overhang === 0 || !isRigid(market.mesh(band.band.mesh).type)) return [];
@@ -114,6 +131,6 @@ export function bandFindings(
       part: `${scopePath(group.scope)}band:${band.band.id}`,
       change: (to) => ({ verb: 'set-band', scope: group.scope, id: band.band.id, to }),
     };
-    return [...passes(seen), ...reaches(seen), ...meets(seen), ...folds(seen)];
+    return [...passes(seen), ...reaches(seen), ...meets(seen), ...module(seen), ...folds(seen)];
   });
 }

@@ -91,6 +91,13 @@ describe('rigid panels', () => {
     expect(pool?.need).toBeCloseTo(4 * 6.1, 9);
     expect(pool?.rolls).toHaveLength(5);
   });
+  test('ask for posts at their module, until they stand so', () => {
+    const plan = aPolygon(4, 7, { bands: [wall], spacing: 2.4 });
+    const set = (p: Plan) => about(p, 'panel.module').flatMap((f) => f.mends);
+    expect(set(plan)).toMatchObject([{ spacing: 2.44 }, { bays: 'module' }]);
+    expect(about(set(plan).reduce(apply, plan), 'panel.module')).toEqual([]);
+    expect(about(aPolygon(4, 7), 'panel.module')).toEqual([]);
+  });
   test('do not follow a slope', () => {
     expect(reckon(square(4.88, 2.44)).findings.map((f) => f.code)).not.toContain('slope.follows');
   });

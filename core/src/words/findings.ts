@@ -136,6 +136,8 @@ const SENTENCES: Sentences = {
     `The bands at ${r.length(at)} lap by ${r.opening(lap)}; they want ${r.opening(wanted)}.`,
   'band.overlaps': ({ at, lap, wanted }, r) =>
     `The bands at ${r.length(at)} lie over each other by ${r.length(lap)} where ${r.opening(wanted)} will do: mesh is wasted.`,
+  'panel.module': ({ panel, spacing, module }, r) =>
+    `A panel of ${r.length(panel)} is cut at posts ${r.length(spacing)} apart at most: set in full bays of ${r.length(module)}, it need not be.`,
   'overhang.rigid': ({ overhang }, r) =>
     `A rigid panel does not fold outward by ${r.length(overhang)}. Put mesh on top, or leave the overhang off.`,
   'roll.just-short': ({ need, roll, by }, r) =>

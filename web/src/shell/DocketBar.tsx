@@ -19,6 +19,7 @@ function Cell({ name, figure, unit, phone }: { name: string; figure: string; uni
 export function DocketBar({ base }: { base: string }) {
   const reckoning = useReckoning((s) => s.reckoning);
   const draft = usePlan((s) => s.draft);
+  const plan = usePlan((s) => s.plan);
   const reader = useReader();
   if (!reckoning) return <div className="docketbar noprint" />;
   const { figures, docket, findings } = reckoning;
@@ -41,7 +42,11 @@ export function DocketBar({ base }: { base: string }) {
         {each && <Cell name="A bird" figure={each.figure} unit={each.unit} />}
         <Cell name="Posts" figure={String(figures['posts.total'] ?? 0)} />
         <Cell name="Rolls" figure={String(figures.rolls ?? 0)} phone />
-        <Cell name="Work" figure={printNumber(figures.elapsed ?? 0, 1)} unit="h" />
+        <Cell
+          name={plan?.crew === 'two' ? 'Work, two' : 'Work'}
+          figure={printNumber(figures.elapsed ?? 0, 1)}
+          unit="h"
+        />
         <Cell
           name={docket.complete ? 'To buy' : 'To buy, at least'}
           figure={reader.money(docket.total)}

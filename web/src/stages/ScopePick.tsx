@@ -1,8 +1,9 @@
 import { type Choices, type Plan, type Scope, WHOLE_PLAN, surveyRings } from '@aviarum/core';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Pick } from '../fields/Choice';
 import { usePlan } from '../state/planStore';
 import { useReader } from '../state/reckoningStore';
+import { hoverPart } from '../state/selection';
 
 const textOf = (scope: Scope) => (scope.scope === 'plan' ? 'plan' : `${scope.scope}:${scope.of}`);
 function scopeFrom(text: string): Scope {
@@ -52,6 +53,12 @@ export function ScopePick({ plan, scope, onScope, of }: Props) {
       label: `side ${s.number}, ${reader.length(s.length)}${mark(side[s.side.id])}`,
     })),
   ];
+  // The side in hand shines on sheet and strip.
+  const lit = scope.scope === 'side' ? `side:${scope.of}` : null;
+  useEffect(() => {
+    hoverPart(lit);
+    return () => hoverPart(null);
+  }, [lit]);
   const own = scope.scope === 'plan' ? undefined : plan.choices[scope.scope][scope.of];
   return (
     <div className="scope">
