@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { INCH, gaugeOf } from '../units';
-import { EDITIONS, type Offer, marketOf } from './index';
+import { EDITIONS, type Offer, PACK_IDS, marketOf } from './index';
 
 const edition = EDITIONS['2026-03'];
 if (!edition) throw new Error('the edition is gone');
@@ -99,4 +99,41 @@ test.each([
 test('a yard or product that is not there is a bug, said by name', () => {
   expect(() => marketOf(edition, buying('nowhere'))).toThrow(/nowhere/);
   expect(() => metric.mesh('gold')).toThrow(/gold/);
+});
+
+describe('an edition that has shipped is never changed', () => {
+  const told = (name: string) => {
+    const shipped = EDITIONS[name];
+    if (!shipped) throw new Error(`no edition ${name}`);
+    const offers = shipped.yards.flatMap((y) => y.offers);
+    return {
+      pricesAsOf: shipped.pricesAsOf,
+      products: [shipped.meshes.length, shipped.posts.length, shipped.kits.length],
+      offers: offers.length,
+      prices: offers.reduce((total, o) => total + o.price, 0),
+    };
+  };
+  test.each([
+    ['2026-03', { pricesAsOf: '2026-03-03', products: [15, 9, 1], offers: 345, prices: 2173395 }],
+    ['2026-11', { pricesAsOf: '2026-11-02', products: [15, 10, 2], offers: 359, prices: 2202145 }],
+    ['2026-11-25', { pricesAsOf: '2026-11-25', products: [18, 10, 4], offers: 422, prices: 2298850 }],
+  ])('%s', (name, expected) => {
+    expect(told(name)).toEqual(expected);
+  });
+});
+
+describe('the edition of 25 November', () => {
+  const latest = EDITIONS['2026-11-25'];
+  if (!latest) throw new Error('the edition is gone');
+  test.each(['far-gate', 'longacre'])('has all hardware, timber and a hatch priced at %s', (yard) => {
+    const market = marketOf(latest, { ...buying(yard), edition: '2026-11-25' });
+    for (const pack of PACK_IDS) expect(market.packs(pack).every((u) => (u.price ?? 0) > 0)).toBe(true);
+    for (const { id } of latest.timbers) {
+      const rates = market.timbers(id).map((u) => (u.price ?? NaN) / u.size);
+      expect(rates.every((r) => r > 0)).toBe(true);
+    }
+    for (const kit of ['egg-hatch-kit', 'cleaning-hatch-kit'])
+      expect(market.kits(kit).some((u) => u.price !== null)).toBe(true);
+    expect(market.rolls('panel-close', market.widths('panel-close')[0] ?? 0)[0]?.price).toBeGreaterThan(0);
+  });
 });

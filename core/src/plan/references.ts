@@ -116,6 +116,8 @@ export function checkReferences(plan: Plan, ctx: z.RefinementCtx) {
   }
   const meshes = new Set([...catalogue.meshes, ...plan.buying.ownProducts].map((m) => m.id));
   const posts = new Set(catalogue.posts.map((p) => p.id));
+  const timbers = new Set(catalogue.timbers.map((t) => t.id));
+  const kits = new Set(catalogue.kits.map((k) => k.id));
   const yards = new Set(catalogue.yards.map((y) => y.id));
   unique(
     [...catalogue.meshes, ...plan.buying.ownProducts].slice(catalogue.meshes.length),
@@ -136,7 +138,7 @@ export function checkReferences(plan: Plan, ctx: z.RefinementCtx) {
   plan.buying.ownPrices.forEach((own, i) => {
     const at = ['buying', 'ownPrices', i];
     if (!yards.has(own.yard)) issue([...at, 'yard'], `no yard “${own.yard}” in this edition`);
-    const known = own.offer.kind === 'roll' ? meshes : own.offer.kind === 'post' ? posts : undefined;
+    const known = { roll: meshes, post: posts, timber: timbers, kit: kits, pack: undefined }[own.offer.kind];
     if (known && !known.has(own.offer.product))
       issue([...at, 'offer', 'product'], `no product “${own.offer.product}”`);
   });
@@ -163,10 +165,10 @@ export function checkReferences(plan: Plan, ctx: z.RefinementCtx) {
       issue(['sides', i, 'id'], `side “${side.id}” is in no enclosure; put it in a ring or take it out`);
   });
 
-  const timbers = new Set(
+  const boards = new Set(
     catalogue.timbers.filter((t) => t.kind === 'board' || t.kind === 'rail').map((t) => t.id),
   );
-  const products = { meshes, posts, timbers };
+  const products = { meshes, posts, timbers: boards };
   checkChoices(plan.choices.plan, ['choices', 'plan'], products, issue);
   for (const [scope, known] of [
     ['enclosure', enclosures],

@@ -111,13 +111,25 @@ function narrower(plan: Plan, course: SkirtCourse): Change[] {
 }
 
 /** An apron ends against a house wall; where the wall is not as wide as the apron, an animal digs round its end. */
-function endFindings(plan: Plan, rings: readonly Ring[], walks: readonly FenceWalk[]): Finding[] {
+function endFindings(
+  plan: Plan,
+  rings: readonly Ring[],
+  walks: readonly FenceWalk[],
+  { courses }: SkirtStage,
+): Finding[] {
+  /** Lines whose skirt goes on along the house. */
+  const carried = new Set(
+    courses
+      .flatMap((c) => c.chains)
+      .filter((chain) => chain.edges.some((e) => 'wall' in e.of))
+      .flatMap((chain) => chain.edges.flatMap((e) => ('line' in e.of ? [e.of.line] : []))),
+  );
   const sides = rings.flatMap((ring) =>
     ring.sides.map((side, i) => ({ side, next: ring.sides[(i + 1) % ring.sides.length] })),
   );
   const check = (line: FenceLine, at: 'start' | 'end'): Finding[] => {
     const { skirt } = line.choices;
-    if (skirt.kind === 'none' || skirt.kind === 'house-apron') return [];
+    if (skirt.kind === 'none' || carried.has(line)) return [];
     const width = shapeOf(skirt).out;
     if (width === 0) return [];
     const corner = at === 'start' ? line.startCorner : line.endCorner;
@@ -144,7 +156,7 @@ function endFindings(plan: Plan, rings: readonly Ring[], walks: readonly FenceWa
           building: building.name,
           width,
         },
-        'mesh' in skirt
+        'mesh' in skirt && skirt.kind !== 'house-apron'
           ? [
               {
                 verb: 'set-skirt',
@@ -220,6 +232,6 @@ export function skirtFindings(
       ...measureFindings(plan, limits, course),
       ...diggingFindings(plan, course),
     ]),
-    ...endFindings(plan, rings, setting.walks),
+    ...endFindings(plan, rings, setting.walks, stage),
   ];
 }

@@ -1,6 +1,6 @@
 import { STAGE_IDS, STAGE_NAMES, type StageId } from '@aviarum/core';
 import { useQuery } from '@tanstack/react-query';
-import { type ComponentType, useEffect } from 'react';
+import { type ComponentType, Suspense, lazy, useEffect } from 'react';
 import { Navigate, useParams } from 'react-router';
 import { holdings } from '../api/client';
 import { DocketPaper } from '../docket/DocketPaper';
@@ -8,19 +8,23 @@ import { DocketBar } from '../shell/DocketBar';
 import { TheLine } from '../shell/TheLine';
 import { TopBar } from '../shell/TopBar';
 import { GroundSheet } from '../sheet/GroundSheet';
-import { BirdsPanel } from '../stages/BirdsPanel';
-import { DocketPanel } from '../stages/DocketPanel';
-import { GroundPanel } from '../stages/ground/GroundPanel';
 import { OutlinePanel } from '../stages/outline/OutlinePanel';
-import { PostsPanel } from '../stages/posts/PostsPanel';
-import { SkirtPanel } from '../stages/skirt/SkirtPanel';
-import { ThreatsPanel } from '../stages/ThreatsPanel';
-import { WallsPanel } from '../stages/walls/WallsPanel';
-import { WaysPanel } from '../stages/ways/WaysPanel';
 import { useReckoning } from '../state/reckoningStore';
 import { FenceStrip } from '../strip/FenceStrip';
 import { Trouble } from './Trouble';
 import { useOpenPlan } from './useOpenPlan';
+
+/** Each stage's panel is loaded when its peg is pressed; the outline's comes with the page, as that is where one lands. */
+const BirdsPanel = lazy(async () => ({ default: (await import('../stages/BirdsPanel')).BirdsPanel }));
+const DocketPanel = lazy(async () => ({ default: (await import('../stages/DocketPanel')).DocketPanel }));
+const GroundPanel = lazy(async () => ({
+  default: (await import('../stages/ground/GroundPanel')).GroundPanel,
+}));
+const PostsPanel = lazy(async () => ({ default: (await import('../stages/posts/PostsPanel')).PostsPanel }));
+const SkirtPanel = lazy(async () => ({ default: (await import('../stages/skirt/SkirtPanel')).SkirtPanel }));
+const ThreatsPanel = lazy(async () => ({ default: (await import('../stages/ThreatsPanel')).ThreatsPanel }));
+const WallsPanel = lazy(async () => ({ default: (await import('../stages/walls/WallsPanel')).WallsPanel }));
+const WaysPanel = lazy(async () => ({ default: (await import('../stages/ways/WaysPanel')).WaysPanel }));
 
 const PANELS: Readonly<Record<StageId, ComponentType<{ base: string }>>> = {
   birds: BirdsPanel,
@@ -72,7 +76,9 @@ export function PlanPage() {
             )}
           </div>
         )}
-        <StagePanel base={base} />
+        <Suspense fallback={<aside className="panel" aria-label={STAGE_NAMES[stage]} />}>
+          <StagePanel base={base} />
+        </Suspense>
         <FenceStrip stage={stage} />
       </main>
       <DocketBar base={base} />

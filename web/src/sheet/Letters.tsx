@@ -28,6 +28,7 @@ export function Letters({ plan, cutting, scale, show }: Props) {
     const placed: Placed[] = [];
     const taken: { x: number; y: number }[] = [];
     for (const piece of pieces) {
+      if (piece.use === 'board') continue;
       const longest = piece.spans.reduce(
         (a, b) => (b.to - b.from > a.to - a.from ? b : a),
         piece.spans[0] ?? { side: '', from: 0, to: 0 },

@@ -13,6 +13,8 @@ export function StripLetters({ scene, x, y, up, lettered }: Props) {
   const { lit, togglePiece } = useSelection();
   const room: { readonly row: string; readonly x: number }[] = [];
   const ground = (metres: number) => groundUnder(scene.ground, metres);
+  // A board a bay has its letter on the length it is sawn from, and shines here when that is pointed at.
+  const meshes = scene.pieces.filter((p) => p.use !== 'board');
   const wallTop = Math.max(0.5, ...scene.posts.map((p) => p.above));
   return (
     <g>
@@ -46,7 +48,7 @@ export function StripLetters({ scene, x, y, up, lettered }: Props) {
         );
       })}
       {lettered === 'yes' &&
-        scene.pieces.map((p) => {
+        meshes.map((p) => {
           const row = p.use === 'skirt' ? 'skirt' : p.height.toFixed(2);
           // Beside the middle post, not on it; further along where another letter is there already.
           const part = [0.5, 0.35, 0.65, 0.2, 0.8].find((share) => {
