@@ -9,10 +9,10 @@ import { BrowserRouter, Route, Routes } from 'react-router';
 import './look/styles.css';
 import { HoldingPage } from './pages/HoldingPage';
 import { HomePage } from './pages/HomePage';
-import { NewPlanPage } from './pages/NewPlanPage';
 import { PlanPage } from './pages/PlanPage';
 
-// Pages for the yard and the printer come when they are asked for.
+// Pages for a new plan, the yard and the printer come when they are asked for.
+const NewPlanPage = lazy(async () => ({ default: (await import('./pages/NewPlanPage')).NewPlanPage }));
 const YardPage = lazy(() => import('./yard/YardPage'));
 const PrintPage = lazy(() => import('./yard/PrintPage'));
 

@@ -3,18 +3,20 @@ import { useQuery } from '@tanstack/react-query';
 import { type ComponentType, Suspense, lazy, useEffect } from 'react';
 import { Navigate, useParams } from 'react-router';
 import { holdings } from '../api/client';
-import { DocketPaper } from '../docket/DocketPaper';
 import { DocketBar } from '../shell/DocketBar';
 import { TheLine } from '../shell/TheLine';
 import { TopBar } from '../shell/TopBar';
 import { GroundSheet } from '../sheet/GroundSheet';
-import { OutlinePanel } from '../stages/outline/OutlinePanel';
 import { useReckoning } from '../state/reckoningStore';
 import { FenceStrip } from '../strip/FenceStrip';
 import { Trouble } from './Trouble';
 import { useOpenPlan } from './useOpenPlan';
 
-/** Each stage's panel is loaded when its peg is pressed; the outline's comes with the page, as that is where one lands. */
+/** Each stage's panel is loaded when its peg is pressed. */
+const OutlinePanel = lazy(async () => ({
+  default: (await import('../stages/outline/OutlinePanel')).OutlinePanel,
+}));
+const DocketPaper = lazy(async () => ({ default: (await import('../docket/DocketPaper')).DocketPaper }));
 const BirdsPanel = lazy(async () => ({ default: (await import('../stages/BirdsPanel')).BirdsPanel }));
 const DocketPanel = lazy(async () => ({ default: (await import('../stages/DocketPanel')).DocketPanel }));
 const GroundPanel = lazy(async () => ({
@@ -64,7 +66,9 @@ export function PlanPage() {
       <main className="workplace">
         {stage === 'docket' ? (
           <div className="docketplace">
-            <DocketPaper />
+            <Suspense fallback={null}>
+              <DocketPaper />
+            </Suspense>
           </div>
         ) : (
           <div className="sheetplace">
