@@ -4,6 +4,7 @@ import type { StandingPost } from './posts/stage';
 import type { Part } from './reckoning';
 import { plus, times } from './ground/vector';
 import type { Opening } from './plan/schema';
+import { borderOf } from './skirt/shape';
 import type { SkirtCourse, SkirtStage } from './skirt/stage';
 import type { SkirtStrip } from './skirt/strips';
 import { leafTop } from './ways/leaf';
@@ -71,6 +72,7 @@ function meshParts(walls: WallStage, lies: Lies): Part[] {
 
 const skirtPart = (line: FenceLine, course: SkirtCourse): Part[] => {
   const { out, depth, mesh } = course.shape;
+  const border = borderOf(course.shape);
   return spansOnSides(line, 0, line.length).map((span): Part => ({
     kind: 'skirt',
     path: `side:${span.side}/skirt`,
@@ -79,6 +81,7 @@ const skirtPart = (line: FenceLine, course: SkirtCourse): Part[] => {
     depth,
     mesh,
     form: course.skirt.kind,
+    border,
   }));
 };
 

@@ -9,7 +9,7 @@ import type { Part } from './reckoning';
 
 /** What a preview is made of. */
 export type PreviewPart = Extract<Part, { kind: 'post' | 'skirt' }>;
-import { shapeOf } from './skirt/shape';
+import { borderOf, shapeOf } from './skirt/shape';
 import { spansOnSides } from './walls/runs';
 
 /**
@@ -23,7 +23,8 @@ export function previewFence(plan: Plan): readonly PreviewPart[] {
   const skirts = lines.flatMap((line): PreviewPart[] => {
     const { skirt } = line.choices;
     if (skirt.kind === 'none') return [];
-    const { out, depth, mesh } = shapeOf(skirt);
+    const shape = shapeOf(skirt);
+    const { out, depth, mesh } = shape;
     return spansOnSides(line, 0, line.length).map((span) => ({
       kind: 'skirt',
       path: `side:${span.side}/skirt`,
@@ -32,6 +33,7 @@ export function previewFence(plan: Plan): readonly PreviewPart[] {
       depth,
       mesh,
       form: skirt.kind,
+      border: borderOf(shape),
     }));
   });
   const standing = posts.map((post): PreviewPart => {

@@ -67,6 +67,8 @@ export type Part =
       /** Null for stones and concrete. */
       readonly mesh: string | null;
       readonly form: Exclude<Skirt['kind'], 'none'>;
+      /** Stones laid on it along the fence, m wide; 0 for none. */
+      readonly border: number;
     }
   | {
       /** A strip along a wall of the house, as an outline on the ground. */

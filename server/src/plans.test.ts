@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import { DEMO_PLANS, type Plan, proposePlan } from '@aviarum/core';
+import { type Change, DEMO_PLANS, type Plan, WHOLE_PLAN, apply, proposePlan } from '@aviarum/core';
 import { BODY_LIMIT } from './app';
 import { testApp } from './testing/testApp';
 
@@ -42,6 +42,46 @@ describe('a first visit', () => {
     expect(await (await api.request('/holdings/home/plans')).json()).toEqual([]);
     const plans = (await (await api.request('/holdings/hollin-bank/plans')).json()) as { name: string }[];
     expect(plans.map((p) => p.name).sort()).toEqual(DEMO_PLANS.map((p) => p.name).sort());
+  });
+});
+
+describe('walls, skirts and ways in', () => {
+  const worn = (plan: Plan): Plan =>
+    [
+      {
+        verb: 'set-skirt',
+        scope: WHOLE_PLAN,
+        skirt: { kind: 'toe', mesh: 'fine-13', depth: 0.45, out: 0.3, lapUp: 0.1 },
+      },
+      { verb: 'set-boards', scope: WHOLE_PLAN, boards: { ground: 'board-150x25' } },
+      { verb: 'set-overhang', scope: { scope: 'side', of: 's2' }, overhang: 0.3 },
+      { verb: 'set-opening', id: 'g1', to: { make: 'built', height: 1.5, catches: 'two-step' } },
+      { verb: 'set-crew', crew: 'two' },
+    ].reduce((now, change) => apply(now, change as Change), plan);
+  test('come back as they were saved', async () => {
+    const plan = worn(aPlan());
+    expect((await create(plan)).status).toBe(201);
+    const back = (await (await api.request(`/holdings/home/plans/${plan.id}`)).json()) as { plan: Plan };
+    expect(back.plan).toEqual(plan);
+  });
+  test('that cannot be are refused at their field, and what was saved stays', async () => {
+    const plan = worn(aPlan());
+    await create(plan);
+    const wide = { kind: 'apron', mesh: 'fine-13', width: 9, lapUp: 0.1 } as const;
+    const refused = await save(apply(plan, { verb: 'set-skirt', scope: WHOLE_PLAN, skirt: wide }), 1);
+    expect(refused.status).toBe(422);
+    expect((await problems(refused)).map((p) => p.pointer)).toEqual(['/plan/choices/plan/skirt/width']);
+    const back = (await (await api.request(`/holdings/home/plans/${plan.id}`)).json()) as { plan: Plan };
+    expect(back.plan).toEqual(plan);
+  });
+  test('two ways in at one place are refused as they cannot be built', async () => {
+    const plan = aPlan();
+    const [gate] = plan.openings;
+    if (!gate) throw new Error('no gate');
+    const twice = { ...plan, openings: [gate, { ...gate, id: 'g2' }] };
+    const refused = await create(twice);
+    expect(refused.status).toBe(422);
+    expect((await problems(refused)).map((p) => p.code)).toContain('gate.overlaps');
   });
 });
 

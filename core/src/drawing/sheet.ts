@@ -94,7 +94,15 @@ function skirtShapes(
       ];
     const kind = kindOf(p);
     const points = [frame.at(p.from, 0), frame.at(p.to, 0), frame.at(p.to, p.out), frame.at(p.from, p.out)];
-    return [{ shape: 'polygon', kind, part: p.path, points }];
+    const strip: Primitive = { shape: 'polygon', kind, part: p.path, points };
+    if (p.border === 0) return [strip];
+    const stones = [
+      frame.at(p.from, 0),
+      frame.at(p.to, 0),
+      frame.at(p.to, p.border),
+      frame.at(p.from, p.border),
+    ];
+    return [strip, { shape: 'polygon', kind: 'stones', part: p.path, points: stones }];
   });
   const corners = rings.flatMap((ring) =>
     ring.sides.flatMap((s, i): Primitive[] => {

@@ -204,3 +204,85 @@ describe('a plan from before a field came into being', () => {
     expect(reckon(completePlan(bare())).figures).toEqual(reckon(aRun()).figures);
   });
 });
+
+describe('a plan written before walls, skirts and ways in were as they are', () => {
+  /** The fields that a file of the edition before did not have. */
+  function before({ crew: _, ...plan }: Plan): unknown {
+    const { boards: _boards, overhang: _overhang, ...choices } = plan.choices.plan;
+    const openings = plan.openings.map((opening) => {
+      if (opening.kind !== 'gate') return opening;
+      const { height: _h, catches: _c, closer: _s, lock: _l, sill: _sill, ...gate } = opening;
+      return gate;
+    });
+    return { ...plan, openings, choices: { ...plan.choices, plan: choices } };
+  }
+  test('is read with what it meant: a kit gate as high as the wall, no boards, one person', () => {
+    const read = checkPlan(before(aRun()));
+    if (!read.ok) throw new Error(JSON.stringify(read.problems));
+    expect(read.plan).toEqual(aRun());
+  });
+  test('and comes to the same docket', () => {
+    const read = checkPlan(before(aRun()));
+    if (!read.ok) throw new Error(JSON.stringify(read.problems));
+    expect(reckon(read.plan).docket.total).toBe(reckon(aRun()).docket.total);
+  });
+});
+
+describe('what a skirt, a board or a way in cannot be is refused at its field', () => {
+  const withChoices = (to: object) =>
+    changed((plan) => ({ ...plan, choices: { ...plan.choices, plan: { ...plan.choices.plan, ...to } } }));
+  const skirt = (to: object) => withChoices({ skirt: to });
+  const opening = (to: object) =>
+    changed((plan) => ({ ...plan, openings: [{ ...plan.openings[0], ...to }] }));
+  test.each<[string, readonly string[], string]>([
+    [
+      'a toe without its depth',
+      skirt({ kind: 'toe', mesh: 'fine-13', out: 0.3, lapUp: 0.1 }),
+      '/choices/plan/skirt/depth',
+    ],
+    [
+      'an apron 4 m wide',
+      skirt({ kind: 'apron', mesh: 'fine-13', width: 4, lapUp: 0.1 }),
+      '/choices/plan/skirt/width',
+    ],
+    ['an unknown kind', skirt({ kind: 'moat' }), '/choices/plan/skirt/kind'],
+    [
+      'a fold of an unknown mesh',
+      skirt({ kind: 'folded', mesh: 'gold', up: 0.5, out: 0.5 }),
+      '/choices/plan/skirt/mesh',
+    ],
+    [
+      'a board that is none',
+      withChoices({ boards: { ground: 'plank', top: null } }),
+      '/choices/plan/boards/ground',
+    ],
+    [
+      'frame timber as a board',
+      withChoices({ boards: { ground: null, top: 'frame-63x38' } }),
+      '/choices/plan/boards/top',
+    ],
+    ['an overhang of 2 m', withChoices({ overhang: 2 }), '/choices/plan/overhang'],
+    ['a leaf 0.2 high', opening({ height: 0.2 }), '/openings/0/height'],
+    ['a gate of neither make', opening({ make: 'found' }), '/openings/0/make'],
+    ['three-step catches', opening({ catches: 'three-step' }), '/openings/0/catches'],
+    [
+      'a hatch without its height above the ground',
+      opening({ kind: 'hatch', use: 'eggs', width: 0.4, height: 0.3 }),
+      '/openings/0/bottom',
+    ],
+    ['a crew of ghosts', changed((plan) => ({ ...plan, crew: 'none' })), '/crew'],
+    [
+      'an own price for timber that there is not',
+      changed((plan) => ({
+        ...plan,
+        buying: {
+          ...plan.buying,
+          ownPrices: [{ yard: 'far-gate', offer: { kind: 'timber', product: 'oak', length: 3, price: 1 } }],
+        },
+      })),
+      '/buying/ownPrices/0/offer/product',
+    ],
+  ])('%s', (_, found, pointer) => {
+    expect(found).toContain(pointer);
+  });
+});

@@ -99,3 +99,7 @@ export function shapeOf(skirt: Laid): SkirtShape {
 /** Width of the strip of mesh that a skirt is cut from, m; 0 where there is none. */
 export const stripWidthOf = ({ mesh, up, depth, out }: SkirtShape): number =>
   mesh === null ? 0 : up + depth + out;
+
+/** Width of stones laid on an apron, m; 0 where there are none, or where they are the skirt itself. */
+export const borderOf = ({ mesh, fill }: SkirtShape): number =>
+  mesh !== null && fill?.of === 'stone' ? fill.width : 0;

@@ -143,6 +143,80 @@ test.each<[string, string]>([
     said('docket.no-price', { count: 3 }),
     '3 lines have no price at this yard: the total is at least what it says.',
   ],
+  [
+    said('band.hole', { from: 0.6, to: 0.75, hole: 0.15 }),
+    'Nothing closes the wall from 0.60 m to 0.75 m: a hole of 150 mm.',
+  ],
+  [
+    said('band.thin-lap', { at: 0.6, lap: 0.01, wanted: 0.05 }),
+    'The bands at 0.60 m lap by 10 mm; they want 50 mm.',
+  ],
+  [
+    said('band.overlaps', { at: 0.6, lap: 0.3, wanted: 0.05 }),
+    'The bands at 0.60 m lie over each other by 0.30 m where 50 mm will do: mesh is wasted.',
+  ],
+  [
+    said('overhang.rigid', { overhang: 0.3 }),
+    'A rigid panel does not fold outward by 0.30 m. Put mesh on top, or leave the overhang off.',
+  ],
+  [
+    said('panel.module', { panel: 4.88, spacing: 2.4, module: 2.44 }),
+    'A panel of 4.88 m is cut at posts 2.40 m apart at most: set in full bays of 2.44 m, it need not be.',
+  ],
+  [
+    said('piece.longer-than-timber', { bay: 5, roll: 4.8 }),
+    'A piece of 5.00 m is longer than the longest timber sold, 4.80 m. Set the posts closer, or leave it off.',
+  ],
+  [
+    said('skirt.short', { kind: 'toe', by: 'depth', has: 0.3, needs: 0.6, threats: ['badger'] }),
+    'Badger digs under a skirt 0.30 m deep; 0.60 m stops it.',
+  ],
+  [
+    said('skirt.short', { kind: 'stone', by: 'width', has: 0.3, needs: 0.45, threats: ['fox', 'rat'] }),
+    'Fox and rat go under or between stones 0.30 m wide; an apron 0.45 m wide stops them.',
+  ],
+  [
+    said('way.no-kit', { way: 'hatch', width: 0.5, nearest: 0.4 }),
+    'This yard sells no hatch kit 0.50 m wide; the nearest is 0.40 m.',
+  ],
+  [
+    said('gate.catches', { threats: ['raccoon'] }),
+    'Raccoon opens a one-step catch: two-step catches at top and foot.',
+  ],
+  [said('gate.lock', {}), 'People have been about, and nothing locks the gate.'],
+  [
+    said('gate.near-corner', { side: 2, away: 0.15 }),
+    'The gate on side 2 stands 0.15 m from a corner: too narrow a bay to brace and to hang mesh in. Move it along, or right to the corner post.',
+  ],
+  [
+    said('gate.on-corner', { side: 2 }),
+    'The gate on side 2 hangs on a corner post, which is pulled two ways: brace it well, or move the gate along.',
+  ],
+  [
+    said('gate.taller-than-wall', { side: 1, height: 2, wall: 1.75 }),
+    'The leaf on side 1 is 2.00 m high and the wall 1.75 m: it is built as high as the wall.',
+  ],
+  [
+    said('gate.no-sill', { side: 1 }),
+    'Nothing closes the ground under the gate on side 1: no skirt passes there and there is no sill.',
+  ],
+  [
+    said('gate.under-eave', { side: 1, name: 'the shed', eaves: 1.6 }),
+    'The gate on side 1 opens under the eave of the shed, 1.60 m high: the leaf strikes it.',
+  ],
+  [said('gate.into-fence', { side: 1, other: 3 }), 'The gate on side 1 swings into the fence of side 3.'],
+  [
+    said('gate.over-stones', { side: 1, height: 0.2 }),
+    'The gate on side 1 swings out over stones 0.20 m high: it would not open.',
+  ],
+  [
+    said('flap.on-post', { side: 2, way: 'pop-door' }),
+    'A post stands in the pop door on side 2. Move it beside the post.',
+  ],
+  [
+    said('flap.above-wall', { side: 2, way: 'hatch', top: 2, wall: 1.75 }),
+    'The hatch on side 2 reaches 2.00 m and the mesh only 1.75 m: it has nothing to hang in.',
+  ],
 ])('%s', (sentence, expected) => {
   expect(sentence).toBe(expected);
 });

@@ -1,0 +1,119 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { EDITIONS, marketOf } from '../catalogue';
+import { cheapestCover } from '../cutting/covers';
+import { uniform } from '../testing/uniform';
+import { type Stack, type StackWant, chooseStacks, reachOf, setsThatReach } from './stacks';
+
+const edition = EDITIONS['2026-11-25'];
+if (!edition) throw new Error('the edition is gone');
+const market = marketOf(edition, {
+  edition: '2026-11-25',
+  pricesAsOf: '2026-11-25',
+  yards: ['far-gate'],
+  ownProducts: [],
+  ownPrices: [],
+});
+const RING = Math.min(...market.packs('ring').map((u) => (u.price ?? NaN) / u.size));
+
+/** What all stacks cost together: rows of one mesh and width from the same rolls, rings along every seam. */
+function priceOf(wants: readonly StackWant[], stacks: readonly Stack[], taken: ReadonlyMap<string, number>) {
+  const lengths = new Map(taken);
+  let rings = 0;
+  wants.forEach(({ mesh, length }, i) => {
+    const set = stacks[i] ?? [];
+    for (const width of set) lengths.set(`${mesh} ${width}`, (lengths.get(`${mesh} ${width}`) ?? 0) + length);
+    rings += (set.length - 1) * (length / 0.15) * RING;
+  });
+  let total = rings;
+  for (const [key, length] of lengths) {
+    const [mesh = '', width] = key.split(' ');
+    total += cheapestCover(market.rolls(mesh, Number(width)), length).cost;
+  }
+  return total;
+}
+
+const want = fc.record({
+  mesh: fc.constantFrom('welded-50x25', 'fine-13'),
+  height: uniform(0.4, 2.2),
+  lap: fc.constant(0.05),
+  length: uniform(3, 40),
+});
+const taking = fc
+  .constantFrom(0, 7, 16.5)
+  .map((m): ReadonlyMap<string, number> => (m === 0 ? new Map() : new Map([['fine-13 0.6', m]])));
+
+describe('stacks chosen together', () => {
+  test('reach what each wants, with no row too many', () => {
+    fc.assert(
+      fc.property(fc.array(want, { minLength: 1, maxLength: 6 }), taking, (wants, taken) => {
+        chooseStacks(market, wants, taken).forEach((set, i) => {
+          const { height, lap, mesh } = wants[i] ?? { height: NaN, lap: NaN, mesh: '' };
+          if (!set) return expect(setsThatReach(market, { mesh, height, lap })).toEqual([]);
+          expect(reachOf(set, lap)).toBeGreaterThanOrEqual(height - 1e-9);
+          set.forEach((_, k) => {
+            const without = set.filter((__, j) => j !== k);
+            if (without.length > 0) expect(reachOf(without, lap)).toBeLessThan(height);
+          });
+        });
+      }),
+    );
+  });
+  test('none of them alone could be changed for a cheaper one', () => {
+    fc.assert(
+      fc.property(fc.array(want, { minLength: 1, maxLength: 4 }), taking, (wants, taken) => {
+        // Equal wants are one band and change together: here all differ.
+        fc.pre(new Set(wants.map((w) => `${w.mesh} ${w.height}`)).size === wants.length);
+        const stacks = chooseStacks(market, wants, taken);
+        const price = priceOf(wants, stacks, taken);
+        const [index, other] = wants
+          .flatMap((w, i) => setsThatReach(market, w).map((set) => [i, set] as const))
+          .reduce<readonly [number, Stack]>(
+            (best, [i, set]) => {
+              const put = (k: number, s: Stack) => stacks.map((now, j) => (j === k ? s : now));
+              return priceOf(wants, put(i, set), taken) < priceOf(wants, put(best[0], best[1]), taken)
+                ? [i, set]
+                : best;
+            },
+            [0, stacks[0]],
+          );
+        const changed = stacks.map((now, j) => (j === index ? other : now));
+        expect(priceOf(wants, changed, taken)).toBeGreaterThanOrEqual(price - 1e-6);
+      }),
+      { numRuns: 60, endOnFailure: true },
+    );
+  });
+  test('come out the same in whichever order they are asked', () => {
+    fc.assert(
+      fc.property(fc.array(want, { minLength: 2, maxLength: 5 }), (wants) => {
+        fc.pre(
+          new Set(wants.map((w) => `${w.mesh} ${w.height.toFixed(4)} ${w.length.toFixed(4)}`)).size ===
+            wants.length,
+        );
+        const forward = chooseStacks(market, wants);
+        const back = chooseStacks(market, [...wants].reverse());
+        expect([...back].reverse()).toEqual(forward);
+      }),
+    );
+  });
+  test('use up a roll that a skirt has opened', () => {
+    // 12 m of skirt leave 3 m of a 15 m roll 0.6 wide: a low band of 2.5 m takes them for nothing.
+    const low: StackWant = { mesh: 'fine-13', height: 0.6, lap: 0.05, length: 2.5 };
+    expect(chooseStacks(market, [low], new Map([['fine-13 0.6', 12]]))).toEqual([[0.6]]);
+    expect(priceOf([low], [[0.6]], new Map([['fine-13 0.6', 12]]))).toBe(
+      priceOf([], [], new Map([['fine-13 0.6', 12]])),
+    );
+  });
+  test('of bands alike are the same all along', () => {
+    const [a, b] = chooseStacks(market, [
+      { mesh: 'welded-50x25', height: 1.2, lap: 0.05, length: 28.7 },
+      { mesh: 'welded-50x25', height: 1.2, lap: 0.05, length: 5.4 },
+    ]);
+    expect(a).toEqual(b);
+  });
+  test('higher than three rolls is none', () => {
+    expect(chooseStacks(market, [{ mesh: 'fine-13', height: 4, lap: 0.05, length: 10 }])).toEqual([
+      undefined,
+    ]);
+  });
+});
