@@ -1,40 +1,8 @@
 /* Effects of all options of a panel on the demo plan, as the worker previews them; prints one JSON object. */
-import {
-  DEMO_PLANS,
-  type OptionGroup,
-  type Plan,
-  WHOLE_PLAN,
-  apply,
-  asking,
-  editionOf,
-  effectOf,
-  estimateOf,
-  makeEstimator,
-  marketOf,
-  postOptions,
-  readerFor,
-  reckon,
-  skirtOptions,
-  wallOptions,
-  wayOptions,
-} from '../core/src/index';
+import { DEMO_PLANS, type Plan, apply, effectOf, estimateOf, makeEstimator, reckon } from '../core/src/index';
+import { everyOption } from '../core/src/testing/everyOption';
 
 const demo = DEMO_PLANS[0] as Plan;
-
-function panels(plan: Plan): Readonly<Record<string, readonly OptionGroup[]>> {
-  const ask = asking(plan, marketOf(editionOf(plan), plan.buying), readerFor(plan), WHOLE_PLAN);
-  const band = plan.choices.plan.bands[plan.choices.plan.bands.length - 1];
-  return {
-    posts: postOptions(
-      ask,
-      editionOf(plan).posts.map((p) => p.id),
-      ['corner', 'wall', 'gate', 'line'],
-    ),
-    walls: band ? wallOptions(ask, band) : [],
-    skirt: skirtOptions(ask),
-    ways: plan.openings.flatMap((opening) => wayOptions(ask, opening)),
-  };
-}
 
 /** The demo plan with a corner moved by so many millimetres: nothing that was cut before is cut so again. */
 const moved = (by: number): Plan => {
@@ -49,12 +17,12 @@ const moved = (by: number): Plan => {
 
 const ROUNDS = 40;
 const results: Record<string, number> = {};
-for (const panel of Object.keys(panels(demo))) {
+for (const panel of Object.keys(everyOption(demo))) {
   let asked = 0;
   const estimate = makeEstimator();
   const times = Array.from({ length: ROUNDS }, (_, i) => {
     const plan = moved(i + 1);
-    const changes = (panels(plan)[panel] ?? [])
+    const changes = (everyOption(plan)[panel] ?? [])
       .flatMap((g) => g.options)
       .filter((o) => o.chosen === 'no')
       .map((o) => o.change);

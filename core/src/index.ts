@@ -46,7 +46,6 @@ export {
   type GroundThings,
   type HeightAt,
   type Leg,
-  type LobbyIds,
   type Scope,
   WHOLE_PLAN,
   apply,
@@ -97,10 +96,9 @@ export * from './options';
 export { PLAIN_GATE } from './plan/newOpening';
 export { type Estimate, blocking, editionOf, makeEstimator, makeReckoner, reckon } from './reckon';
 export type { Figures, Part, Reckoning, StageResult, Workings } from './reckoning';
-export { type SkirtShape, shapeOf, stripWidthOf } from './skirt/shape';
+export { shapeOf } from './skirt/shape';
 export { skirtOfKind, skirtWanted } from './skirt/wanted';
 export { freePlace } from './ways/freePlace';
-export { kitFor } from './ways/stage';
 export {
   PRESENCES,
   type Presence,

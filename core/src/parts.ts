@@ -4,8 +4,8 @@ import type { StandingPost } from './posts/stage';
 import type { Part } from './reckoning';
 import { plus, times } from './ground/vector';
 import type { Opening } from './plan/schema';
-import { borderOf } from './skirt/shape';
-import type { SkirtCourse, SkirtStage } from './skirt/stage';
+import { skirtAlong } from './skirt/part';
+import type { SkirtStage } from './skirt/stage';
 import type { SkirtStrip } from './skirt/strips';
 import { leafTop } from './ways/leaf';
 import { type Lies, clearSpans, spansOnSides, stepsOn } from './walls/runs';
@@ -70,21 +70,6 @@ function meshParts(walls: WallStage, lies: Lies): Part[] {
   );
 }
 
-const skirtPart = (line: FenceLine, course: SkirtCourse): Part[] => {
-  const { out, depth, mesh } = course.shape;
-  const border = borderOf(course.shape);
-  return spansOnSides(line, 0, line.length).map((span): Part => ({
-    kind: 'skirt',
-    path: `side:${span.side}/skirt`,
-    ...span,
-    out,
-    depth,
-    mesh,
-    form: course.skirt.kind,
-    border,
-  }));
-};
-
 /** A strip along a wall of the house: as far as it runs on past its corners. */
 function houseStrip(strip: SkirtStrip, width: number): Part[] {
   const [edge] = strip.edges;
@@ -99,7 +84,7 @@ function houseStrip(strip: SkirtStrip, width: number): Part[] {
 /** Skirts in side coordinates, and strips round the house as outlines. */
 function skirtParts(skirts: SkirtStage): Part[] {
   return skirts.courses.flatMap((course) => [
-    ...course.lines.flatMap((line) => skirtPart(line, course)),
+    ...course.lines.flatMap((line) => skirtAlong(line, course.skirt)),
     ...course.strips.flatMap((strip) => houseStrip(strip, course.shape.out)),
   ]);
 }

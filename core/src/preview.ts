@@ -9,8 +9,7 @@ import type { Part } from './reckoning';
 
 /** What a preview is made of. */
 export type PreviewPart = Extract<Part, { kind: 'post' | 'skirt' }>;
-import { borderOf, shapeOf } from './skirt/shape';
-import { spansOnSides } from './walls/runs';
+import { skirtAlong } from './skirt/part';
 
 /**
  * Posts and aprons as they would stand, without walls, cutting or docket: what a drag shows under the pointer, in a frame.
@@ -20,22 +19,9 @@ import { spansOnSides } from './walls/runs';
 export function previewFence(plan: Plan): readonly PreviewPart[] {
   const market = marketOf(editionOf(plan), plan.buying);
   const { lines, posts } = setOut(plan, fenceWalks(plan, surveyRings(plan)));
-  const skirts = lines.flatMap((line): PreviewPart[] => {
-    const { skirt } = line.choices;
-    if (skirt.kind === 'none') return [];
-    const shape = shapeOf(skirt);
-    const { out, depth, mesh } = shape;
-    return spansOnSides(line, 0, line.length).map((span) => ({
-      kind: 'skirt',
-      path: `side:${span.side}/skirt`,
-      ...span,
-      out,
-      depth,
-      mesh,
-      form: skirt.kind,
-      border: borderOf(shape),
-    }));
-  });
+  const skirts = lines.flatMap((line) =>
+    line.choices.skirt.kind === 'none' ? [] : skirtAlong(line, line.choices.skirt),
+  );
   const standing = posts.map((post): PreviewPart => {
     const product = market.post(choicesFor(plan, post.line.id).posts[post.role]);
     return {

@@ -14,36 +14,19 @@ import {
   estimateOf,
   makeEstimator,
   marketOf,
-  postOptions,
   readerFor,
   reckon,
   sayChange,
-  skirtOptions,
   wallOptions,
-  wayOptions,
 } from '../index';
 import { aRun } from '../testing/aRun';
+import { everyOption } from '../testing/everyOption';
 
 const marketFor = (plan: Plan) => marketOf(editionOf(plan), plan.buying);
 const asked = (plan: Plan) => asking(plan, marketFor(plan), readerFor(plan), WHOLE_PLAN);
 
-/** Every question of every stage that this plan can be asked. */
-function everything(plan: Plan): readonly OptionGroup[] {
-  const ask = asked(plan);
-  return [
-    ...plan.choices.plan.bands.flatMap((band) => wallOptions(ask, band)),
-    ...skirtOptions(ask),
-    ...plan.openings.flatMap((opening) => wayOptions(ask, opening)),
-    ...postOptions(
-      ask,
-      editionOf(plan).posts.map((p) => p.id),
-      ['corner', 'wall', 'gate', 'line'],
-    ),
-  ];
-}
-
 describe.each(DEMO_PLANS.map((plan) => [plan.name, plan] as const))('the options of %s', (_, plan) => {
-  const groups = everything(plan);
+  const groups = Object.values(everyOption(plan)).flat();
   const base = reckon(plan);
   const options = groups.flatMap((g) => g.options);
   test('have one chosen in each group, whose change changes nothing', () => {

@@ -108,7 +108,6 @@ const SENTENCES: Sentences = {
       top: 'mesh to the board at the top',
       skirt: 'skirt to the board',
       house: 'skirt to the house',
-      rail: 'mesh to a rail',
     };
     return `${what[at]}, ${r.length(length)}`;
   },
@@ -154,7 +153,6 @@ const SENTENCES: Sentences = {
   'hours.pop-doors': () => 'hang pop doors and hatches',
   'hours.count': ({ of }) => of,
   'hours.metres': () => 'length',
-  'hours.volume': () => 'trench',
   'hours.rate': () => 'each',
   'hours.soil': ({ soil }) => `for ${SOIL_NAMES[soil]}`,
 };

@@ -97,7 +97,7 @@ export interface TermParams {
   'fasten.clips-included': object;
   'fasten.least-clips': object;
   'fasten.seam': { readonly kind: 'bands' | 'leaf' | 'skirt' | 'patch'; readonly length: number };
-  'fasten.board': { readonly at: 'ground' | 'top' | 'skirt' | 'house' | 'rail'; readonly length: number };
+  'fasten.board': { readonly at: 'ground' | 'top' | 'skirt' | 'house'; readonly length: number };
   'fasten.stiles': { readonly height: number };
   'fasten.rails': { readonly length: number };
   'fasten.ties': object;
@@ -140,7 +140,6 @@ export interface TermParams {
   'hours.pop-doors': object;
   'hours.count': { readonly of: 'runs' | 'posts' | 'gates' | 'pop doors' | 'bags' };
   'hours.metres': object;
-  'hours.volume': object;
   'hours.rate': object;
   'hours.soil': { readonly soil: Soil };
 }

@@ -10,7 +10,6 @@ export {
   type GroundThings,
   type HeightAt,
   type Leg,
-  type LobbyIds,
   type Scope,
   type Verb,
   WHOLE_PLAN,
