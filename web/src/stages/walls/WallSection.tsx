@@ -1,8 +1,10 @@
-import { type Choices, type Market, meshName, wireName } from '@aviarum/core';
+import { type Choices, MESH_NAMES, type Market, meshName, wireName } from '@aviarum/core';
 import { useReader } from '../../state/reckoningStore';
 import { MeshPattern } from '../../strip/meshPattern';
 
 const HIGH = 118;
+/** A longer name stands on two lines, its opening on the second in the place of its wire, which the list says. */
+const ROOM = 22;
 
 /** The wall from the side: bands from the ground up, with their heights and wires, boards and overhang. */
 export function WallSection({ choices, market }: { choices: Choices; market: Market }) {
@@ -27,6 +29,8 @@ export function WallSection({ choices, market }: { choices: Choices; market: Mar
       {bands.map((b, i) => {
         const from = b.bottom ?? bands[i - 1]?.top ?? 0;
         const middle = y((from + b.top) / 2);
+        const mesh = market.mesh(b.mesh);
+        const name = meshName(mesh, reader);
         return (
           <g key={b.id}>
             <rect
@@ -42,10 +46,10 @@ export function WallSection({ choices, market }: { choices: Choices; market: Mar
               {reader.length(b.top).replace(' m', '')}
             </text>
             <text x="176" y={middle} fontWeight="700">
-              {meshName(market.mesh(b.mesh), reader)}
+              {name.length > ROOM ? MESH_NAMES[mesh.type] : name}
             </text>
             <text x="176" y={middle + 16} style={{ fill: 'var(--soft)' }}>
-              {wireName(market.mesh(b.mesh))}
+              {name.length > ROOM ? name.slice(MESH_NAMES[mesh.type].length + 1) : wireName(mesh)}
             </text>
           </g>
         );
@@ -69,7 +73,8 @@ export function WallSection({ choices, market }: { choices: Choices; market: Mar
       })}
       {overhang > 0 && (
         <path
-          d={`M60 ${y(wall)}L${60 - overhang * up * 0.8} ${y(wall + overhang * 0.5)}`}
+          // Short of the height that is written beside it.
+          d={`M60 ${y(wall)}L50 ${y(wall) - 12}`}
           stroke="var(--ink)"
           strokeWidth="2.5"
           strokeDasharray="4 2"
