@@ -1,6 +1,7 @@
 import type { Market } from '../catalogue/market';
 import { type Finding, finding } from '../findings/types';
-import type { Change } from '../plan/changes/types';
+import type { Change, Scope } from '../plan/changes/types';
+import { scopeOf } from '../plan/effective';
 import type { Band, Plan } from '../plan/schema';
 import { type OpeningLimits, passing, shorterSide } from '../threats/openings';
 import { breaking, finerMesh, tornBy } from '../threats/strongMesh';
@@ -87,8 +88,15 @@ function meets({ market, group, band, part, change }: Seen): Finding[] {
   return [];
 }
 
+/** Where a choice is changed for a group: where it was made apart, otherwise where its bands were. */
+function where(plan: Plan, { lines, scope }: WallGroup, choice: 'spacing' | 'bays' | 'overhang'): Scope {
+  const [line] = lines;
+  const own = line ? scopeOf(plan, line.id, choice) : scope;
+  return own.scope === 'plan' ? scope : own;
+}
+
 /** Posts at a panel's own module, the rest last, so that no panel is cut but the last of a side (domain.md 5). */
-function module({ market, group, band, part }: Seen): Finding[] {
+function module({ plan, market, group, band, part }: Seen): Finding[] {
   const mesh = market.mesh(band.band.mesh);
   const line = group.lines[0];
   if (!isRigid(mesh.type) || !line) return [];
@@ -98,18 +106,22 @@ function module({ market, group, band, part }: Seen): Finding[] {
   const fits = Math.abs(share - spacing) < 0.005;
   if (fits && bays === 'module') return [];
   const mends: Change[] = [
-    ...(fits ? [] : [{ verb: 'set-spacing', scope: group.scope, spacing: tidy(share) } as const]),
-    ...(bays === 'module' ? [] : [{ verb: 'set-bays', scope: group.scope, bays: 'module' } as const]),
+    ...(fits
+      ? []
+      : [{ verb: 'set-spacing', scope: where(plan, group, 'spacing'), spacing: tidy(share) } as const]),
+    ...(bays === 'module'
+      ? []
+      : [{ verb: 'set-bays', scope: where(plan, group, 'bays'), bays: 'module' } as const]),
   ];
   return [finding('panel.module', 'know', 'walls', part, { panel, spacing, module: share }, mends)];
 }
 
 /** A panel does not fold, and bears no overhang. */
-function folds({ market, group, band, part }: Seen): Finding[] {
+function folds({ plan, market, group, band, part }: Seen): Finding[] {
   if (band.overhang === 0 || !isRigid(market.mesh(band.band.mesh).type)) return [];
   return [
     finding('overhang.rigid', 'mend', 'walls', part, { overhang: band.overhang }, [
-      { verb: 'set-overhang', scope: group.scope, overhang: 0 },
+      { verb: 'set-overhang', scope: where(plan, group, 'overhang'), overhang: 0 },
     ]),
   ];
 }

@@ -74,6 +74,18 @@ describe('an overhang', () => {
   });
 });
 
+test('an overhang chosen for one side is mended on that side', () => {
+  const side = { scope: 'side', of: 's2' } as const;
+  const panel = apply(banded({ id: 'w', mesh: 'panel-close', top: 1.2, widths: [1.22] }), {
+    verb: 'set-overhang',
+    scope: side,
+    overhang: 0.3,
+  });
+  const [mend] = about(panel, 'overhang.rigid').flatMap((f) => f.mends);
+  expect(mend).toEqual({ verb: 'set-overhang', scope: side, overhang: 0 });
+  expect(mend && about(apply(panel, mend), 'overhang.rigid')).toEqual([]);
+});
+
 describe('rigid panels', () => {
   const wall: Band = { id: 'w', mesh: 'panel-close', top: 1.2, widths: [1.22] };
   const square = (side: number, module: number) =>

@@ -1,4 +1,3 @@
-import { printNumber } from '@aviarum/core';
 import { useReader, useReckoning } from '../../state/reckoningStore';
 import { HeadlineWorking } from '../HeadlineWorking';
 
@@ -48,7 +47,7 @@ export function SkirtTally() {
       )}
       {concrete !== undefined && (
         <>
-          <dt>Concrete, {printNumber(concrete * 2400, 0)} kg</dt>
+          <dt>Concrete</dt>
           <dd className="figure">{volume(concrete)}</dd>
         </>
       )}
