@@ -49,6 +49,7 @@ await main(async () => {
   const results = {
     ...child('bench/reckon.ts', {}),
     ...child('bench/effects.ts', {}),
+    ...child('bench/cutting.ts', {}),
     ...child('bench/track.ts', {}),
     'first load, compressed JavaScript, bytes': firstLoad(),
   };

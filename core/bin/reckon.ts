@@ -1,7 +1,8 @@
 /* Command line: reads a plan file, prints its reckoning or the plan as another kind of file. See docs/plan-format.md. */
 import { readFileSync } from 'node:fs';
 import { EXPORTS, type ExportKind, exportAs, isExport } from '../src/formats/exchange';
-import { type Problem, readPlan, reckon, reckoningFile } from '../src/index';
+import { highsSolver } from '../src/cutting/highs';
+import { type Problem, type Solver, readPlan, reckon, reckonImproved, reckoningFile } from '../src/index';
 
 function refuse(problems: readonly Problem[]): never {
   process.stderr.write(
@@ -42,9 +43,14 @@ function asked(args: readonly string[]): { kind: ExportKind | undefined; file: s
 const { kind, file } = asked(process.argv.slice(2));
 const read = readPlan(textOf(file));
 if (!read.ok) refuse(read.problems);
-const reckoning = reckon(read.plan);
+
+let loaded: Promise<Solver> | undefined;
+const load = async () => highsSolver(await (await import('highs')).default());
+/** Loaded only when a pool is left unproved. */
+const solver: Solver = async (program) => (await (loaded ??= load()))(program);
+
 process.stdout.write(
   kind === undefined
-    ? `${JSON.stringify(reckoningFile(reckoning), null, 2)}\n`
-    : exportAs(kind, read.plan, reckoning.parts),
+    ? `${JSON.stringify(reckoningFile(await reckonImproved(read.plan, { solver })), null, 2)}\n`
+    : exportAs(kind, read.plan, reckon(read.plan).parts),
 );

@@ -18,8 +18,14 @@ export {
   type Yard,
   marketOf,
 } from './catalogue';
-export type { CutRoll, CuttingPool, Piece, Span } from './cutting/types';
-export type { BoughtUnits, Docket, DocketLine } from './docket/types';
+export { type CutStep, cutList } from './cutting/cutList';
+export { type LeftOver, leftOver } from './cutting/leftOvers';
+export { type CutPlan } from './cutting/cut';
+export { type Improving, type Progress, canImprove, improve } from './cutting/improve';
+export { adoptCut, mayImprove, reckonImproved } from './improveAll';
+export { type Solver } from './cutting/solver';
+export type { CutRoll, CuttingPool, Piece, Span, WorkedPool } from './cutting/types';
+export type { BoughtUnits, Docket, DocketLine, TaxShare, YardShare } from './docket/types';
 export * from './drawing';
 export type { Finding, FindingCode, FindingParams, Severity } from './findings/types';
 export {
@@ -58,7 +64,7 @@ export {
 export { assumptionsOf, choicesFor } from './plan/effective';
 export { newId } from './plan/ids';
 export { type NewPlan, emptyPlan, proposePlan } from './plan/newPlan';
-export { DEMO_PLANS } from './plan/samples';
+export { DEMO_PLANS, DEMO_SHED } from './plan/samples';
 export type {
   Band,
   Boundary,
@@ -66,12 +72,15 @@ export type {
   Buying,
   Choices,
   Enclosure,
+  ExtraPiece,
   Flock,
   Gate,
   Hatch,
   Opening,
   OwnMesh,
   OwnOffer,
+  OwnPrice,
+  OwnedPiece,
   Place,
   Plan,
   Point,
@@ -87,7 +96,7 @@ export type {
   TapeStake,
   Tree,
 } from './plan/schema';
-export { ownMeshSchema, ownOfferSchema, planSchema, planShape } from './plan/schema';
+export { ownMeshSchema, ownOfferSchema, ownedPieceSchema, planSchema, planShape } from './plan/schema';
 export { STAGE_IDS, type StageId } from './plan/stages';
 export { holeFor } from './posts/footing';
 export { previewFence } from './preview';

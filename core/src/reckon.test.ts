@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { type Plan, apply, emptyPlan, reckon } from './index';
 import { L_SHAPE, aPolygon, aRun, anOutline } from './testing/aRun';
+import { toPay } from './testing/toPay';
 import { type Term, recompute } from './working';
 
 const figures = (plan: Plan) => reckon(plan).figures;
@@ -46,8 +47,8 @@ describe('a run of 6.0 × 3.6 against the house, gate of 0.95 in the far side', 
     expect((short?.params as { by: number }).by).toBeCloseTo(0.05, 9);
     const line = docket.lines.find((l) => l.id === 'roll:welded-50@1.8');
     expect(line?.need).toBeCloseTo(16.05, 9);
-    expect(line?.units).toEqual([{ size: 25, count: 1, price: 14440 }]);
-    expect(line?.instead?.units).toEqual([{ size: 15, count: 2, price: 9320 }]);
+    expect(line?.units).toEqual([{ size: 25, count: 1, price: 14440, yard: 'far-gate' }]);
+    expect(line?.instead?.units).toEqual([{ size: 15, count: 2, price: 9320, yard: 'far-gate' }]);
     expect(line?.instead?.more).toBe(2 * 9320 - 14440);
   });
   test('the apron runs on round two corners and under the gate', () => {
@@ -239,11 +240,11 @@ describe('what is not there is left out', () => {
     expect(figures(kept).areaWanted).toBeCloseTo(10.8, 9);
   });
   test('a product this yard does not sell leaves the total at least', () => {
-    const plan = apply(aRun(), { verb: 'set-yard', yard: 'longacre' });
+    const plan = apply(aRun(), { verb: 'set-yards', yards: ['longacre'] });
     const { docket } = reckon(plan);
     expect(docket.complete).toBe(false);
     expect(docket.lines.find((l) => l.product === 'gate-kit')?.price).toBeNull();
-    expect(docket.total).toBe(docket.lines.reduce((total, l) => total + (l.price ?? 0), 0));
+    expect(docket.total).toBe(toPay(docket));
   });
 });
 

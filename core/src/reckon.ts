@@ -15,7 +15,7 @@ import { type Ring, surveyRings } from './ground/survey';
 import { terrainOf } from './ground/terrain';
 import { makeParts } from './parts';
 import { assumptionsOf, fenceChoicesKey } from './plan/effective';
-import type { Plan } from './plan/schema';
+import type { Buying, Plan } from './plan/schema';
 import { STAGE_IDS, type StageId } from './plan/stages';
 import { placeFindings } from './posts/places';
 import { setOut } from './posts/setOut';
@@ -28,6 +28,7 @@ import { type OpeningLimits, openingLimits } from './threats';
 import { openingLeft } from './walls/openingLeft';
 import { linesOnSlope } from './walls/slope';
 import { slopeFindings } from './walls/slopeFindings';
+import { stackProof } from './walls/stackProof';
 import { wallStage } from './walls/stage';
 import { stickRuns } from './ways/built';
 import { flapFindings } from './ways/flaps';
@@ -120,9 +121,41 @@ function stageResults(plan: Plan, findings: readonly Finding[]): Reckoning['stag
   return Object.fromEntries(STAGE_IDS.map((stage) => [stage, result(stage)])) as Record<StageId, StageResult>;
 }
 
+/** A memory with its steps under a name of their own. */
+const within =
+  (remember: Remember, name: string): Remember =>
+  (step, from, make) =>
+    remember(`${name} ${step}`, from, make);
+
+/** Buying at one yard, at the other, or at both: made once for each plan's buying. */
+const waysToBuy = new WeakMap<Buying, readonly Buying[]>();
+
+function yardWays(buying: Buying): readonly Buying[] {
+  const before = waysToBuy.get(buying);
+  if (before) return before;
+  const pinned = Object.values(buying.from);
+  const alone = buying.yards.length > 1 ? buying.yards.filter((yard) => pinned.every((p) => p === yard)) : [];
+  const ways = [...alone.map((yard) => ({ ...buying, yards: [yard] })), buying];
+  waysToBuy.set(buying, ways);
+  return ways;
+}
+
+/** Of two yards, everything from the one, the other, or each line where it is cheapest: whichever costs least with its deliveries. */
+function buildCheapest(remember: Remember, plan: Plan, catalogue: Catalogue): ReturnType<typeof buildAll> {
+  const built = yardWays(plan.buying).map((buying, i) => {
+    const at = buying === plan.buying ? plan : { ...plan, buying };
+    return buildAll(i === 0 ? remember : within(remember, `way ${i}`), at, catalogue);
+  });
+  return built.reduce((best, other) => {
+    const [a, b] = [best.docket, other.docket];
+    if (a.complete !== b.complete) return a.complete ? best : other;
+    return b.total < a.total ? other : best;
+  });
+}
+
 /** Everything that a price or an hour follows from. */
 function buildAll(remember: Remember, plan: Plan, catalogue: Catalogue) {
-  const { corners, sides, enclosures, threats, flock, buying } = plan;
+  const { corners, sides, enclosures, threats, flock, buying, extras, owned } = plan;
   const market = remember('market', [catalogue, buying], () => marketOf(catalogue, buying));
   const rings = remember('rings', [corners, sides, enclosures], () => surveyRings(plan));
   const limits = remember('limits', [threats, flock], () => openingLimits(plan));
@@ -131,19 +164,21 @@ function buildAll(remember: Remember, plan: Plan, catalogue: Catalogue) {
   const ways = remember('ways', [plan.openings, market, rings, setting, limits, threats, assumed], () =>
     wayStage(plan, market, rings, setting.lines, limits, assumed),
   );
-  const cutting = remember('cutting', [market, walls, skirts, ways, assumed], () =>
+  const cutting = remember('cutting', [market, walls, skirts, ways, assumed, extras, owned], () =>
     cuttingStage(
       market,
-      walls,
-      skirts,
-      ways.ways.flatMap((w) => stickRuns(w.built)),
+      { walls, skirts, sticks: ways.ways.flatMap((w) => stickRuns(w.built)), extras, owned },
       assumed,
     ),
   );
-  const docket = remember('docket', [market, buying, posts, walls, ways, cutting, skirts, lies], () => {
-    const fasteners = fastenerNeeds(market, posts, walls, skirts, ways.ways, lies, cutting.pools);
-    return makeDocket(market, buying.pricesAsOf, posts, walls, skirts, ways, cutting, fasteners);
-  });
+  const docket = remember(
+    'docket',
+    [market, buying, owned, posts, walls, ways, cutting, skirts, lies],
+    () => {
+      const fasteners = fastenerNeeds(market, posts, walls, skirts, ways.ways, lies, cutting.pools);
+      return makeDocket(market, plan, posts, walls, skirts, ways, cutting, fasteners);
+    },
+  );
   return { market, rings, limits, fence, ways, cutting, docket };
 }
 
@@ -167,7 +202,7 @@ export interface Estimate {
 export function makeEstimator(): (plan: Plan) => Estimate {
   const remember = memory();
   return (plan) => {
-    const { fence, docket } = buildAll(remember, plan, editionOf(plan));
+    const { fence, docket } = buildCheapest(remember, plan, editionOf(plan));
     return {
       total: docket.total,
       complete: docket.complete,
@@ -187,7 +222,7 @@ export function makeReckoner(): (plan: Plan, catalogue?: Catalogue) => Reckoning
 
   return (plan, catalogue = editionOf(plan)) => {
     const { flock, space } = plan;
-    const { market, rings, limits, fence, ways, cutting, docket } = buildAll(remember, plan, catalogue);
+    const { market, rings, limits, fence, ways, cutting, docket } = buildCheapest(remember, plan, catalogue);
     const { setting, lies, walls, skirts, posts, figures: assumed } = fence;
     const birds = remember('birds', [flock, space], () => birdStage(plan));
     const swings = remember('swings', [plan.openings, plan.ground, rings, setting, assumed], () =>
@@ -258,6 +293,9 @@ export function makeReckoner(): (plan: Plan, catalogue?: Catalogue) => Reckoning
       findings,
       cutting: cutting.pools,
       docket,
+      stacks: remember('stacks', [market, walls, cutting, plan.owned], () =>
+        stackProof(market, walls.choice, cutting.pools, plan.owned),
+      ),
       largestOpening: limits.largestOpening,
       tightestBird: limits.bird?.kind ?? null,
     };

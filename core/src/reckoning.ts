@@ -1,10 +1,11 @@
 import type { BirdKind } from './birds/kinds';
-import type { CuttingPool } from './cutting/types';
+import type { WorkedPool } from './cutting/types';
 import type { Docket } from './docket/types';
 import type { Finding } from './findings/types';
 import type { Vector } from './ground/vector';
 import type { PostRole, Skirt } from './plan/schema';
 import type { StageId } from './plan/stages';
+import type { StackProof } from './walls/stackProof';
 import type { Term } from './working';
 
 /** Flat map of names to metres, square metres, hours and counts. */
@@ -119,8 +120,10 @@ export interface Reckoning {
   readonly workings: Workings;
   readonly parts: readonly Part[];
   readonly findings: readonly Finding[];
-  readonly cutting: readonly CuttingPool[];
+  readonly cutting: readonly WorkedPool[];
   readonly docket: Docket;
+  /** Whether other widths of roll could be cheaper; null where none were chosen or a price is missing. */
+  readonly stacks: StackProof | null;
   /** What holds the birds and keeps the threats out, m; null when nothing asks. */
   readonly largestOpening: number | null;
   readonly tightestBird: BirdKind | null;

@@ -91,7 +91,7 @@ export function makeApp(parts: AppParts) {
     c.header('referrer-policy', 'no-referrer');
     c.header(
       'content-security-policy',
-      "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; frame-ancestors 'none'",
+      "default-src 'self'; script-src 'self' 'wasm-unsafe-eval'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; frame-ancestors 'none'",
     );
   });
   app.onError((error, c) => {

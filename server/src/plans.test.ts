@@ -279,7 +279,7 @@ describe('every row belongs to a holding', () => {
       id: 'p1',
       yard: 'far-gate',
       asOf: '2026-03-03',
-      offer: { kind: 'roll', product: 'mine', width: 1, length: 20, price: 5000 },
+      offer: { kind: 'roll', product: 'mine', width: 1, length: 20, price: 5000, stock: null },
     };
     expect((await api.request('/holdings/home/prices/p1', { method: 'PUT', json: price })).status).toBe(200);
     expect(await (await api.request('/holdings/home/prices')).json()).toEqual([price]);

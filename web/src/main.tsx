@@ -14,6 +14,7 @@ import { PlanPage } from './pages/PlanPage';
 // Pages for a new plan, the yard and the printer come when they are asked for.
 const NewPlanPage = lazy(async () => ({ default: (await import('./pages/NewPlanPage')).NewPlanPage }));
 const YardPage = lazy(() => import('./yard/YardPage'));
+const StockPage = lazy(() => import('./stock/StockPage'));
 const PrintPage = lazy(() => import('./yard/PrintPage'));
 
 const queries = new QueryClient({
@@ -30,6 +31,7 @@ createRoot(root).render(
           <Routes>
             <Route path="/" element={<HomePage />} />
             <Route path="/h/:holding" element={<HoldingPage />} />
+            <Route path="/h/:holding/stock" element={<StockPage />} />
             <Route path="/h/:holding/new" element={<NewPlanPage />} />
             <Route path="/h/:holding/p/:planId" element={<PlanPage />} />
             <Route path="/h/:holding/p/:planId/yard" element={<YardPage />} />

@@ -4,6 +4,7 @@ import { TIMBERS } from './timbers';
 import type { Catalogue } from './types';
 import { YARDS, YARDS_2026_11 } from './yards';
 import { YARDS_2026_11_25 } from './yards-2026-11-25';
+import { YARDS_2026_11_25B } from './yards-2026-11-25b';
 
 export type {
   Catalogue,
@@ -49,6 +50,15 @@ export const EDITIONS: Readonly<Record<string, Catalogue>> = {
     timbers: TIMBERS,
     yards: YARDS_2026_11_25,
   },
+  '2026-11-25b': {
+    edition: '2026-11-25b',
+    pricesAsOf: '2026-11-25',
+    meshes: MESHES_2026_11_25,
+    posts: POSTS_2026_11,
+    kits: KITS_2026_11_25,
+    timbers: TIMBERS,
+    yards: YARDS_2026_11_25B,
+  },
 };
 
-export const LATEST_EDITION = '2026-11-25';
+export const LATEST_EDITION = '2026-11-25b';

@@ -1,4 +1,5 @@
 import type { Buying } from '../plan/schema';
+import { PACK_IDS } from './packs';
 import type {
   Catalogue,
   GateKit,
@@ -13,17 +14,28 @@ import type {
 export interface SoldUnit {
   /** Length of a roll or post, m; clear width of a kit, m; pieces in a pack. */
   readonly size: number;
-  /** Minor units; null when this yard names no price. */
+  /** As the yard states it, minor units; null when it names no price. */
   readonly price: number | null;
+  /** With tax, minor units: what is compared; null without a price. */
+  readonly cost: number | null;
+  /** How many the yard holds; null when that is not said. */
+  readonly stock: number | null;
+  /** Where; empty when no yard bought at has it. */
+  readonly yard: string;
 }
 
-/** What can be had at the plan's yard: the edition with the keeper's own products and prices laid over it. */
+/** What can be had at the plan's yards: the edition with the keeper's own products and prices laid over it. */
 export interface Market {
-  readonly yard: Yard;
+  /** The yards bought at, the preferred first. */
+  readonly yards: readonly Yard[];
+  yard(id: string): Yard;
   readonly currency: string;
+  /** Whether a product of this kind is in the edition or among the keeper's own. */
+  knows(kind: Offer['kind'], product: string): boolean;
   /** Every mesh of the edition and of the keeper's own. */
   meshIds(): readonly string[];
   mesh(id: string): MeshProduct;
+  postIds(): readonly string[];
   post(id: string): PostProduct;
   kit(id: string): GateKit;
   /** Roll widths of a mesh, m, rising. Those it is made in when the yard has none of it. */
@@ -63,6 +75,13 @@ function found<T extends { readonly id: string }>(list: ReadonlyMap<string, T>, 
   return product;
 }
 
+/** The same size for no more at another yard that holds as many as wanted: the dearer is left out. */
+function dominates(other: SoldUnit, unit: SoldUnit, all: readonly SoldUnit[]): boolean {
+  if (Math.abs(other.size - unit.size) > 1e-9 || other.stock !== null) return false;
+  const less = (other.cost ?? Infinity) - (unit.cost ?? Infinity);
+  return less < 0 || (less === 0 && all.indexOf(other) < all.indexOf(unit));
+}
+
 /**
  * @param catalogue  the edition that the plan names
  * @param buying     the plan's yard, own products and own prices
@@ -79,25 +98,47 @@ export function marketOf(catalogue: Catalogue, buying: Buying): Market {
 /** A plan's buying is never changed in place, so its market is made once. */
 const made = new WeakMap<Buying, { readonly catalogue: Catalogue; readonly market: Market }>();
 
+/** @returns the price with tax, minor units, not rounded: tax is rounded once a rate, on the docket */
+export const withTax = ({ tax }: Yard, price: number): number =>
+  tax.stated === 'with' ? price : price * (1 + tax.rate);
+
 function makeMarket(catalogue: Catalogue, buying: Buying): Market {
-  const yard = found(index(catalogue.yards), buying.yards[0] ?? '');
+  const all = index(catalogue.yards);
+  const yards = buying.yards.map((id) => found(all, id));
   const meshes: ReadonlyMap<string, MeshProduct> = index([...catalogue.meshes, ...buying.ownProducts]);
   const posts = index(catalogue.posts);
   const kits = index(catalogue.kits);
   const timbers = index(catalogue.timbers);
-  const units = new Map<string, Map<string, SoldUnit>>();
-  const own = buying.ownPrices.filter((p) => p.yard === yard.id).map((p) => p.offer);
-  for (const offer of [...yard.offers, ...own]) {
-    const bySize = units.get(key(offer)) ?? new Map<string, SoldUnit>();
-    bySize.set(sizeOf(offer).toFixed(4), { size: sizeOf(offer), price: offer.price });
-    units.set(key(offer), bySize);
+  const units = new Map<string, SoldUnit[]>();
+  for (const yard of yards) {
+    const own = buying.ownPrices.filter((p) => p.yard === yard.id).map((p) => p.offer);
+    const here = new Map<string, { of: string; unit: SoldUnit }>();
+    for (const offer of [...yard.offers, ...own]) {
+      const only = buying.from[`${offer.kind}:${offer.product}`];
+      if (only !== undefined && only !== yard.id) continue;
+      const { price, stock } = offer;
+      const unit = {
+        size: sizeOf(offer),
+        price,
+        cost: withTax(yard, price),
+        stock: stock ?? null,
+        yard: yard.id,
+      };
+      here.set(`${key(offer)} ${unit.size.toFixed(4)}`, { of: key(offer), unit });
+    }
+    for (const { of, unit } of here.values()) units.set(of, [...(units.get(of) ?? []), unit]);
   }
   const sorted = new Map(
-    [...units].map(([of, bySize]) => [of, [...bySize.values()].sort((a, b) => a.size - b.size)]),
+    [...units].map(([of, these]) => [
+      of,
+      these
+        .filter((u) => !these.some((o) => o !== u && dominates(o, u, these)))
+        .sort((a, b) => a.size - b.size || (a.cost ?? 0) - (b.cost ?? 0)),
+    ]),
   );
   const sold = (of: string): readonly SoldUnit[] => sorted.get(of) ?? [];
   const unpriced = (sizes: readonly number[]): readonly SoldUnit[] =>
-    sizes.map((size) => ({ size, price: null }));
+    sizes.map((size) => ({ size, price: null, cost: null, stock: null, yard: '' }));
   const or = (these: readonly SoldUnit[], those: readonly number[]) =>
     these.length > 0 ? these : unpriced(those);
 
@@ -118,17 +159,24 @@ function makeMarket(catalogue: Catalogue, buying: Buying): Market {
   const rates = new Map(
     [...meshes.keys()].map((id) => {
       const each = widthsOf(id).flatMap((w) =>
-        rollsOf(id, w).map((u) => (u.price === null ? Infinity : u.price / (u.size * w))),
+        rollsOf(id, w).map((u) => (u.cost === null ? Infinity : u.cost / (u.size * w))),
       );
       return [id, Math.min(...each)];
     }),
   );
 
+  const [first] = yards;
   return {
-    yard,
-    currency: yard.currency,
+    yards,
+    yard: (id) => found(all, id),
+    currency: first?.currency ?? 'XXX',
+    knows: (kind, id) =>
+      kind === 'pack'
+        ? PACK_IDS.some((p) => p === id)
+        : { roll: meshes, post: posts, timber: timbers, kit: kits }[kind].has(id),
     meshIds: () => [...meshes.keys()],
     mesh: (id) => found(meshes, id),
+    postIds: () => [...posts.keys()],
     post: (id) => found(posts, id),
     kit: (id) => found(kits, id),
     widths: widthsOf,

@@ -54,8 +54,12 @@ export interface TimberProduct {
   readonly lengths: readonly number[];
 }
 
-/** One sold unit at a yard; price in integer minor units. */
-export type Offer =
+/** One sold unit at a yard; price in integer minor units, as the yard states it. */
+export type Offer = Priced & {
+  /** How many it holds; left out or null where that is not said. */ readonly stock?: number | null;
+};
+
+type Priced =
   | {
       readonly kind: 'roll';
       readonly product: string;
@@ -73,6 +77,10 @@ export interface Yard {
   readonly name: string;
   readonly system: 'metric' | 'imperial';
   readonly currency: string;
+  /** Tax on goods and delivery, and whether the prices stated hold it already. */
+  readonly tax: { readonly rate: number; readonly stated: 'with' | 'without' };
+  /** Once for all that is bought there, minor units as stated; null where it does not deliver or nothing is said. */
+  readonly delivery: number | null;
   readonly offers: readonly Offer[];
 }
 

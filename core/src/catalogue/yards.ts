@@ -58,11 +58,15 @@ const pack = (product: PackId, count: number, price: number): Offer => ({
   price,
 });
 
+/** Editions before stock, tax and delivery were known. */
+const PLAIN = { tax: { rate: 0, stated: 'with' }, delivery: null } as const;
+
 const metricYard: Yard = {
   id: 'far-gate',
   name: 'Far Gate Supplies',
   system: 'metric',
   currency: 'XXX',
+  ...PLAIN,
   offers: [
     ...MESHES.flatMap((m) => rolls(m.id, m.widths, m.lengths, 1)),
     ...posts('t-40', [
@@ -162,6 +166,7 @@ const feetYard: Yard = {
   name: 'Longacre Farm Store',
   system: 'imperial',
   currency: 'XXX',
+  ...PLAIN,
   offers: [
     ...FEET_MESHES.flatMap((id) => rolls(id, FEET_WIDTHS, FEET_LENGTHS, 1.04)),
     ...posts('t-40', byFeet(470, 545, 620, 810)),

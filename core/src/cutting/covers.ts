@@ -7,8 +7,15 @@ export interface Cover {
   readonly cost: number;
 }
 
-/** What a unit weighs in a choice: its price, or its size where the yard names none. */
-export const weight = (unit: SoldUnit): number => unit.price ?? unit.size;
+/** What a unit weighs in a choice: its price with tax, or its size where the yard names none. */
+export const weight = (unit: SoldUnit): number => unit.cost ?? unit.size;
+
+/** Something that a set of units must reach: by length, say, or by the length of wall that fits into them. */
+export interface Demand {
+  readonly need: number;
+  /** What each unit gives towards it, in the order of the units; 0 or more. */
+  readonly yields: readonly number[];
+}
 
 interface State {
   readonly counts: readonly number[];
@@ -68,49 +75,80 @@ class Heap {
 }
 
 /**
- * Sets of whole units that reach a need, cheapest first.
+ * Sets of whole units that reach every demand, cheapest first.
  *
- * Best-first search: a partial set is worth at least what it costs plus what is missing at the best price a metre. Sets
- * with more than is needed come too, at their price, since the first may not cut well.
- *
- * @param units  sold units, sizes > 0
- * @param need   m or pieces
- * @param most   states to look at before giving up
- * @yields covers in order of cost
+ * Best-first search: a partial set is worth at least what it costs plus, for the dearest demand, what is missing at the best
+ * price that a unit still to come gives it for. Sets with more than is needed come too, at their price, since the first may not
+ * cut well. No set has more of a unit than the yard holds.
  */
-export function* coversByCost(units: readonly SoldUnit[], need: number, most = 20000): Generator<Cover> {
-  const rates = units.map((_, i) => Math.min(...units.slice(i).map((u) => weight(u) / u.size)));
-  const heap = new Heap();
-  const enter = (counts: readonly number[], last: number, size: number, cost: number) => {
-    const missing = Math.max(0, need - size);
-    heap.push({ counts, last, size, cost, floor: cost + missing * (rates[last] ?? 0) });
-  };
-  enter(
-    units.map(() => 0),
-    0,
-    0,
-    0,
-  );
-  for (let looked = 0; looked < most; looked++) {
-    const state = heap.pop();
-    if (!state) return;
-    if (state.size >= need - EPSILON) yield { counts: state.counts, cost: state.cost };
-    for (let i = state.last; i < units.length; i++) {
-      const unit = units[i];
-      if (!unit) continue;
-      const counts = state.counts.map((c, j) => (j === i ? c + 1 : c));
-      enter(counts, i, state.size + unit.size, state.cost + weight(unit));
+export class CoverSearch {
+  private readonly heap = new Heap();
+  /** By demand, for each unit the best price of what it or any later one yields. */
+  private readonly rates: readonly (readonly number[])[];
+
+  constructor(
+    private readonly units: readonly SoldUnit[],
+    private readonly demands: readonly Demand[],
+  ) {
+    this.rates = demands.map(({ yields }) =>
+      units.map((_, i) =>
+        Math.min(
+          ...units.slice(i).map((u, j) => {
+            const given = yields[i + j] ?? 0;
+            return given > EPSILON ? weight(u) / given : Infinity;
+          }),
+        ),
+      ),
+    );
+    const none = units.map(() => 0);
+    this.enter(none, 0, 0, 0);
+  }
+
+  /** No set that has not come yet costs less. */
+  get floor(): number {
+    return this.heap.top?.floor ?? Infinity;
+  }
+
+  private enter(counts: readonly number[], last: number, size: number, cost: number) {
+    let more = 0;
+    this.demands.forEach(({ need, yields }, d) => {
+      const missing = need - counts.reduce((total, count, i) => total + count * (yields[i] ?? 0), 0);
+      if (missing > EPSILON) more = Math.max(more, missing * (this.rates[d]?.[last] ?? Infinity));
+    });
+    if (more < Infinity) this.heap.push({ counts, last, size, cost, floor: cost + more });
+  }
+
+  /**
+   * @param most  partial sets to look at before giving up
+   * @returns the next set; undefined when there is none, or none was found
+   */
+  next(most = 20000): Cover | undefined {
+    for (let looked = 0; looked < most; looked++) {
+      const state = this.heap.pop();
+      if (!state) return undefined;
+      const { counts, last, size, cost, floor } = state;
+      for (let i = last; i < this.units.length; i++) {
+        const unit = this.units[i];
+        if (!unit || (unit.stock !== null && (counts[i] ?? 0) >= unit.stock)) continue;
+        const more = counts.map((c, j) => (j === i ? c + 1 : c));
+        this.enter(more, i, size + unit.size, cost + weight(unit));
+      }
+      if (floor <= cost + EPSILON) return { counts, cost };
     }
+    return undefined;
   }
 }
 
 /**
- * The cheapest set of whole units that reaches a need; of equal prices the longer. Nothing needed costs nothing.
+ * The cheapest set of whole units that reaches a need; of equal prices the longer. Nothing needed costs nothing. No more of a
+ * unit than the yard holds, unless all it holds does not reach: then as if it held enough.
  *
  * Depth first by price a metre, best first: what a branch still lacks costs at least the best rate left, so most branches
  * end at once.
  */
 export function cheapestCover(units: readonly SoldUnit[], need: number): Cover {
+  const held = units.reduce((total, u) => total + (u.stock ?? Infinity) * u.size, 0);
+  const capped = held >= need - EPSILON;
   const order = units.map((_, i) => i).sort((a, b) => rateOf(units[a]) - rateOf(units[b]));
   const counts = units.map(() => 0);
   let best: Cover & { readonly size: number } = { counts: [], cost: Infinity, size: 0 };
@@ -125,7 +163,8 @@ export function cheapestCover(units: readonly SoldUnit[], need: number): Cover {
     const unit = index === undefined ? undefined : units[index];
     if (index === undefined || !unit) return;
     const nextRate = rateOf(units[order[depth + 1] ?? -1]);
-    for (let count = Math.ceil((need - size) / unit.size - EPSILON); count >= 0; count--) {
+    const most = capped ? (unit.stock ?? Infinity) : Infinity;
+    for (let count = Math.min(most, Math.ceil((need - size) / unit.size - EPSILON)); count >= 0; count--) {
       const reached = size + count * unit.size;
       const paid = cost + count * weight(unit);
       const missing = need - reached;

@@ -1,207 +1,194 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { SoldUnit } from '../catalogue/market';
-import { cheapestCover, coversByCost } from './covers';
-import { cutRuns } from './cut';
-import { cutLength } from './pack';
-import type { Run } from './types';
+import { lowestPrice } from '../testing/bruteForce';
+import { randomPool, runOf, seeded, sheetOf, sold } from '../testing/pools';
+import { type CutPlan, cutRuns } from './cut';
+import type { Task } from './prepare';
+import { cutLength } from './stretch';
 
-const roll = (size: number, price: number): SoldUnit => ({ size, price });
-let made = 0;
-const run = (bays: readonly number[], allowance = 0.1): Run => {
-  const ends: number[] = [];
-  let at = 0;
-  for (const bay of bays) ends.push((at += bay));
-  made += 1;
-  return {
-    part: `run:${made}`,
-    use: 'band',
-    length: at,
-    startAllowance: allowance,
-    endAllowance: allowance,
-    joints: ends.slice(0, -1),
-    place: made,
-    spans: [],
-    leans: [],
-  };
-};
-const evenly = (n: number, bay: number) => run(Array<number>(n).fill(bay));
-
-describe('covers', () => {
-  test('come in order of price and reach the need', () => {
-    const costs = [...coversByCost([roll(5, 18), roll(15, 45), roll(30, 84)], 31, 60)].map((c) => c.cost);
-    expect(costs).toEqual([...costs].sort((a, b) => a - b));
-    expect(cheapestCover([roll(5, 18), roll(15, 45), roll(30, 84)], 31)).toEqual({
-      counts: [1, 0, 1],
-      cost: 102,
-    });
-  });
-  test('the cheapest agrees with trying every count', () => {
-    const sizes = fc.uniqueArray(fc.integer({ min: 2, max: 30 }), { minLength: 1, maxLength: 3 });
-    fc.assert(
-      fc.property(
-        sizes,
-        fc.array(fc.integer({ min: 1, max: 99 }), { minLength: 3, maxLength: 3 }),
-        fc.integer({ min: 1, max: 60 }),
-        (lengths, prices, need) => {
-          const units = lengths.map((size, i) => roll(size, prices[i] ?? 1));
-          let best = Infinity;
-          const tryAll = (i: number, size: number, cost: number) => {
-            if (size >= need) best = Math.min(best, cost);
-            const unit = units[i];
-            if (!unit || size >= need) return;
-            for (let n = 0; size + (n - 1) * unit.size < need; n++)
-              tryAll(i + 1, size + n * unit.size, cost + n * (unit.price ?? 0));
-          };
-          tryAll(0, 0, 0);
-          expect(cheapestCover(units, need).cost).toBe(best);
-        },
-      ),
-    );
-  });
+const evenly = (n: number, bay: number) => runOf(Array<number>(n).fill(bay));
+const task = (given: Partial<Task>): Task => ({
+  units: [],
+  owned: [],
+  runs: [],
+  lap: 0.15,
+  width: 1.2,
+  ...given,
 });
+const lengths = (plan: CutPlan) =>
+  plan.bins.flatMap((b) => b.cuts.map((c) => Number(c.length.toFixed(3)))).sort((a, b) => a - b);
 
 describe('a straight side of 48.0 in bays of 2.4', () => {
-  test('from rolls of 25: two rolls, one joint, the piece further along pays the lap', () => {
-    const plan = cutRuns([roll(25, 100)], [evenly(20, 2.4)], 0.15);
+  test('from rolls of 25: two rolls, one joint at post 10, the piece further along pays the lap', () => {
+    const plan = cutRuns(task({ units: [sold(25, 100)], runs: [evenly(20, 2.4)] }));
     expect(plan.bins).toHaveLength(2);
     expect(plan.joints).toBe(1);
-    expect(plan.bins.flatMap((b) => b.cuts.map((c) => Number(c.length.toFixed(3)))).sort()).toEqual([
-      24.1, 24.25,
-    ]);
+    expect(lengths(plan)).toEqual([24.1, 24.25]);
+    expect(plan.bins.flatMap((b) => b.cuts.map((c) => c.to)).sort((a, b) => a - b)[0]).toBeCloseTo(24, 9);
     expect(plan.cost).toBe(plan.bound);
   });
   test('from rolls of 15: four rolls, which is the bound', () => {
-    const plan = cutRuns([roll(15, 100)], [evenly(20, 2.4)], 0.15);
-    expect(plan.cost).toBe(400);
-    expect(plan.bound).toBe(400);
+    const plan = cutRuns(task({ units: [sold(15, 100)], runs: [evenly(20, 2.4)] }));
+    expect(plan).toMatchObject({ cost: 400, bound: 400 });
   });
 });
 
-/** The true lowest price by trying every way to joint and every way to lay: small pools only. */
-function bruteForce(units: readonly SoldUnit[], runs: readonly Run[], lap: number): number {
-  const waysToJoint = (r: Run): number[][] => {
-    const joints = r.joints === 'anywhere' ? [] : r.joints;
-    return Array.from({ length: 2 ** joints.length }, (_, mask) => {
-      const stops = [0, ...joints.filter((_j, i) => mask & (1 << i)), r.length];
-      return stops.slice(1).map((to, i) => cutLength(r, stops[i] ?? 0, to, lap));
+describe('small pieces', () => {
+  const leaves = [sheetOf(1, 1.8, 1), sheetOf(1, 1.8, 2)];
+  const vents = [3, 4, 5].map((place) => sheetOf(0.4, 0.5, place, 'extra'));
+  test('two leaves of 1.0 × 1.8 and three vents of 0.5 × 0.4 cost no roll more when the off-cut holds them', () => {
+    const band = evenly(8, 2.4);
+    const bare = task({ units: [sold(25, 100)], runs: [band], width: 1.8 });
+    const plan = cutRuns({ ...bare, runs: [band, ...leaves, ...vents] });
+    expect(plan.cost).toBe(cutRuns(bare).cost);
+    expect(plan.bins).toHaveLength(1);
+    // 19.4 of band, two leaves across the roll, three vents side by side in 0.4.
+    expect(25 - (plan.bins[0]?.free ?? 0)).toBeCloseTo(19.4 + 2 + 0.4, 9);
+  });
+  test('lie the other way where the roll is narrower', () => {
+    const plan = cutRuns(task({ units: [sold(25, 100)], runs: [...leaves, ...vents], width: 1.2 }));
+    const [bin] = plan.bins;
+    // Leaves along the roll, 1.8 each and 1.0 of 1.2 wide; vents three abreast, 0.4 each.
+    expect(bin?.block.length).toBeCloseTo(2 * 1.8 + 0.5, 9);
+    for (const spot of bin?.block.spots ?? []) expect(spot.y + spot.across).toBeLessThanOrEqual(1.2 + 1e-9);
+  });
+  test('do not fit when the off-cut is a little short, and then cost a roll', () => {
+    const runs = [evenly(8, 2.4), ...leaves, ...vents];
+    const units = [sold(21.7, 100)];
+    expect(cutRuns(task({ units, runs, width: 1.8 }))).toMatchObject({ cost: 200, bound: 200 });
+    expect(cutRuns(task({ units: [sold(21.81, 100)], runs, width: 1.8 })).cost).toBe(100);
+  });
+});
+
+describe('an owned roll of 9.3', () => {
+  const owned = [{ id: 'old', size: 9.3 }];
+  const uses = (plan: CutPlan) => plan.bins.some((b) => b.slot.owned?.id === 'old');
+  test('is let be where it lowers no price and would cost a joint more', () => {
+    const plan = cutRuns(task({ units: [sold(25, 100)], runs: [evenly(20, 2.4)], owned }));
+    expect(plan.cost).toBe(200);
+    expect(plan.joints).toBe(1);
+    expect(uses(plan)).toBe(false);
+  });
+  test('is used where it lowers the price', () => {
+    const plan = cutRuns(task({ units: [sold(15, 100), sold(25, 150)], runs: [evenly(8, 2.4)], owned }));
+    expect(plan.cost).toBe(100);
+    expect(plan.bound).toBe(100);
+    expect(uses(plan)).toBe(true);
+  });
+  test('is preferred where prices tie', () => {
+    const runs = [evenly(5, 2.4), runOf([2.4, 2.4], { place: 2 })];
+    const plan = cutRuns(task({ units: [sold(25, 100)], runs, owned }));
+    expect(plan.cost).toBe(100);
+    expect(uses(plan)).toBe(true);
+  });
+});
+
+/** What must hold of any way to cut any pool. */
+function holds({ units, owned, runs, lap }: Task, plan: CutPlan) {
+  for (const { slot, cuts, block } of plan.bins) {
+    const cut = cuts.reduce((total, c) => total + c.length, block.length);
+    expect(cut).toBeLessThanOrEqual(slot.size + 1e-6);
+    if (slot.unit) expect(units).toContain(slot.unit);
+    else expect(owned).toContain(slot.owned);
+  }
+  const taken = plan.bins.flatMap((b) => (b.slot.owned ? [b.slot.owned.id] : []));
+  expect(new Set(taken).size).toBe(taken.length);
+  for (const run of runs) {
+    const cuts = plan.bins
+      .flatMap((b) => b.cuts)
+      .filter((c) => c.run === run)
+      .sort((a, b) => a.from - b.from);
+    expect(cuts[0]?.from).toBe(0);
+    expect(cuts[cuts.length - 1]?.to).toBe(run.length);
+    cuts.slice(1).forEach((c, i) => {
+      expect(c.from).toBe(cuts[i]?.to);
+      if (run.joints !== 'anywhere') expect(run.joints).toContain(c.from);
     });
-  };
-  let best = Infinity;
-  const lay = (pieces: readonly number[], i: number, bins: number[]) => {
-    const piece = pieces[i];
-    if (piece === undefined) {
-      const cost = bins.reduce((total, used) => {
-        const fit = units.filter((u) => u.size >= used - 1e-9).map((u) => u.price ?? 0);
-        return total + (fit.length > 0 ? Math.min(...fit) : Infinity);
-      }, 0);
-      best = Math.min(best, cost);
-      return;
-    }
-    const longest = Math.max(...units.map((u) => u.size));
-    for (let b = 0; b <= bins.length; b++) {
-      const used = (bins[b] ?? 0) + piece;
-      if (used > longest + 1e-9) continue;
-      lay(pieces, i + 1, b < bins.length ? bins.map((u, j) => (j === b ? used : u)) : [...bins, used]);
-    }
-  };
-  const choose = (i: number, pieces: readonly number[]) => {
-    const r = runs[i];
-    if (!r) {
-      lay(pieces, 0, []);
-      return;
-    }
-    for (const way of waysToJoint(r)) choose(i + 1, [...pieces, ...way]);
-  };
-  choose(0, []);
-  return best;
+    for (const c of cuts) expect(c.length).toBeCloseTo(cutLength(run, c.from, c.to, lap), 9);
+    const all = cuts.reduce((total, c) => total + c.length, 0);
+    expect(all).toBeCloseTo(run.length + run.startAllowance + run.endAllowance + (cuts.length - 1) * lap, 6);
+  }
+  expect(plan.cost).toBe(plan.bins.reduce((total, b) => total + (b.slot.unit?.cost ?? 0), 0));
+  expect(plan.bound).toBeLessThanOrEqual(plan.cost);
 }
 
-const someRuns = fc.array(
-  fc.array(
-    fc.integer({ min: 8, max: 28 }).map((n) => n / 10),
-    { minLength: 1, maxLength: 4 },
-  ),
-  { minLength: 1, maxLength: 2 },
-);
-const someRolls = fc.constantFrom(
-  [roll(5, 180), roll(15, 450)],
-  [roll(5, 180), roll(10, 290), roll(15, 450)],
-  [roll(7.62, 210), roll(15.24, 390)],
-  [roll(6, 100)],
-);
+const seeds = fc.integer({ min: 1, max: 2 ** 30 });
+const poolFrom = (seed: number, mostBays: number) => randomPool(seeded(seed), { mostBays, mostRuns: 6 });
 
-describe('the fast method', () => {
-  test('stands between its bound and the truth on every small pool', () => {
-    let best = 0;
-    let all = 0;
+describe('any pool', () => {
+  test('of up to 8 bays is cut at the price that trying every way finds, and proved', () => {
     fc.assert(
-      fc.property(someRuns, someRolls, (bays, units) => {
-        const runs = bays.map((b) => run(b));
-        const plan = cutRuns(units, runs, 0.15);
-        const truth = bruteForce(units, runs, 0.15);
-        expect(plan.bound).toBeLessThanOrEqual(truth + 1e-6);
-        expect(plan.cost).toBeGreaterThanOrEqual(truth - 1e-6);
-        all += 1;
-        if (plan.cost <= truth + 1e-6) best += 1;
+      fc.property(seeds, (seed) => {
+        const pool = poolFrom(seed, 8);
+        const plan = cutRuns(pool);
+        expect(plan.cost).toBeCloseTo(lowestPrice(pool), 6);
+        expect(plan.bound).toBe(plan.cost);
       }),
-      { numRuns: 150, seed: 20260303 },
+      { numRuns: 150, seed: 20261125 },
     );
-    expect(best / all).toBeGreaterThan(0.95);
   });
-
-  test('loses nothing, cuts nothing across a bay, pays every lap, and overfills no roll', () => {
-    const more = fc.array(
-      fc.array(
-        fc.integer({ min: 5, max: 30 }).map((n) => n / 10),
-        { minLength: 1, maxLength: 40 },
-      ),
-      { minLength: 1, maxLength: 6 },
-    );
+  test('loses nothing, cuts nothing across a bay, pays every lap, overfills no roll, and its price is the sum', () => {
     fc.assert(
-      fc.property(more, someRolls, (bays, units) => {
-        const runs = bays.map((b) => run(b));
-        const plan = cutRuns(units, runs, 0.15);
-        for (const bin of plan.bins) {
-          expect(bin.cuts.reduce((total, c) => total + c.length, 0)).toBeLessThanOrEqual(bin.size + 1e-6);
-          expect(units.some((u) => u.size === bin.size)).toBe(true);
-        }
-        for (const r of runs) {
-          const cuts = plan.bins
-            .flatMap((b) => b.cuts)
-            .filter((c) => c.run === r)
-            .sort((a, b) => a.from - b.from);
-          expect(cuts[0]?.from).toBe(0);
-          expect(cuts[cuts.length - 1]?.to).toBe(r.length);
-          cuts.slice(1).forEach((c, i) => {
-            expect(c.from).toBe(cuts[i]?.to);
-            expect(r.joints).toContain(c.from);
-          });
-          const cut = cuts.reduce((total, c) => total + c.length, 0);
-          expect(cut).toBeCloseTo(r.length + 0.2 + (cuts.length - 1) * 0.15, 6);
-        }
-        const price = plan.bins.reduce(
-          (total, b) => total + (units.find((u) => u.size === b.size)?.price ?? NaN),
-          0,
-        );
-        expect(plan.cost).toBe(price);
-        expect(plan.bound).toBeLessThanOrEqual(plan.cost);
+      fc.property(seeds, (seed) => {
+        const pool = poolFrom(seed, 40);
+        holds(pool, cutRuns(pool));
       }),
       { numRuns: 60 },
     );
   });
-
-  test('a bay longer than the longest roll is not laid, and is said', () => {
-    const long = run([6, 2]);
-    const plan = cutRuns([roll(5, 100)], [long, run([2, 2])], 0.15);
-    expect(plan.unplaced).toEqual([long]);
-    expect(plan.bins).toHaveLength(1);
+  test('costs no more with an owned piece or a roll length more', () => {
+    fc.assert(
+      fc.property(seeds, fc.integer({ min: 20, max: 200 }), fc.boolean(), (seed, size, own) => {
+        const pool = poolFrom(seed, 16);
+        const before = cutRuns(pool);
+        fc.pre(before.cost === before.bound);
+        const piece = { id: 'more', size: size / 10 };
+        const more: Task = own
+          ? { ...pool, owned: [...pool.owned, piece] }
+          : { ...pool, units: [...pool.units, sold(size / 10 + 0.03, size * 45)] };
+        const after = cutRuns(more);
+        holds(more, after);
+        expect(after.cost).toBeLessThanOrEqual(before.cost);
+      }),
+      { numRuns: 100 },
+    );
   });
+  test('of strips that may be jointed anywhere takes the rolls that its length and laps ask for', () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 5, max: 300 }), { minLength: 1, maxLength: 4 }), (tenths) => {
+        const runs = tenths.map((t, place) =>
+          runOf([t / 10], { joints: 'anywhere', use: 'skirt', startAllowance: 0, endAllowance: 0, place }),
+        );
+        const units = [sold(15, 100)];
+        const pool = task({ units, runs });
+        const plan = cutRuns(pool);
+        holds(pool, plan);
+        const rolls = plan.bins.length;
+        const need = tenths.reduce((a, b) => a + b, 0) / 10;
+        // Laid one after the other, each roll but the first begins with a lap at most.
+        expect(rolls).toBeLessThanOrEqual(Math.ceil((need - 0.15) / (15 - 0.15) - 1e-9));
+        expect(rolls).toBeGreaterThanOrEqual(Math.ceil(need / 15 - 1e-9));
+      }),
+      { numRuns: 60 },
+    );
+  });
+});
 
-  test('a skirt may be jointed anywhere', () => {
-    const strip: Run = { ...run([20], 0), joints: 'anywhere', use: 'skirt' };
-    const plan = cutRuns([roll(15, 100)], [strip], 0.15);
-    expect(plan.bins.flatMap((b) => b.cuts).reduce((total, c) => total + c.length, 0)).toBeCloseTo(20.15, 9);
-    expect(plan.cost).toBe(200);
+test('a bay longer than the longest roll is not laid, and is said', () => {
+  const long = runOf([6, 2]);
+  const plan = cutRuns(task({ units: [sold(5, 100)], runs: [long, runOf([2, 2])] }));
+  expect(plan.unplaced).toEqual([long]);
+  expect(plan.bins).toHaveLength(1);
+});
+
+describe('a yard that holds few', () => {
+  const runs = [evenly(8, 2.4)];
+  test('sells no more than it has: the next length is bought', () => {
+    const plan = cutRuns(task({ units: [sold(15, 100), sold(25, 120, 0)], runs }));
+    expect(plan).toMatchObject({ cost: 200, overStock: false });
+  });
+  test('and where all of it does not do, it is said', () => {
+    const plan = cutRuns(task({ units: [sold(15, 100, 1)], runs }));
+    expect(plan).toMatchObject({ cost: 200, overStock: true });
   });
 });

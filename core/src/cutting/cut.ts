@@ -1,159 +1,193 @@
-import type { SoldUnit } from '../catalogue/market';
-import { EPSILON, roundUp } from '../units/round';
-import { type Cover, cheapestCover, coversByCost, weight } from './covers';
-import { type Bin, STRATEGIES, cutLength, furthest, pack } from './pack';
+import { EPSILON } from '../units/round';
+import { type Bin, type Slot, costOf, jointsOf, ownedSlot } from './bins';
+import { CoverSearch } from './covers';
+import { type Budget, layExactly } from './lay';
+import { polish } from './polish';
+import { type Prepared, type Task, couldHold, prepare } from './prepare';
+import { type Laid, MANY_RUNS, cheaper, countOf, packAsNeeded, packBest, used } from './quick';
+import { demands, slotsOf } from './sets';
+import { leastJoints } from './stretch';
 import type { Run } from './types';
 
 export interface CutPlan {
   readonly bins: readonly Bin[];
   readonly joints: number;
   readonly cost: number;
+  /** No way of cutting costs less. */
   readonly bound: number;
   readonly unplaced: readonly Run[];
+  /** More of a length was needed than the yard holds; what it holds was then let be. */
+  readonly overStock: boolean;
 }
 
-/** Sets of rolls tried in order of price, fewer where there is more to lay: the same on every machine. */
-const mostTried = (runs: readonly Run[]) => Math.max(2, Math.min(16, Math.floor(160 / runs.length)));
-/** Beyond so many runs only the first way of laying is tried. */
-const MANY_RUNS = 40;
-const strategiesFor = (runs: readonly Run[]) =>
-  runs.length > MANY_RUNS ? STRATEGIES.slice(0, 1) : STRATEGIES;
-
-const jointsOf = (bins: readonly Bin[]) =>
-  bins.reduce((total, bin) => total + bin.cuts.filter((c) => c.from > EPSILON).length, 0);
-const longestLeft = (bins: readonly Bin[]) => Math.max(0, ...bins.map((b) => b.free));
-
-/** Fewer joints first, then the longer single left-over. */
-function better(a: readonly Bin[], b: readonly Bin[] | undefined): boolean {
-  if (!b) return true;
-  const joints = jointsOf(a) - jointsOf(b);
-  return joints < 0 || (joints === 0 && longestLeft(a) > longestLeft(b) + EPSILON);
+/** How long the fast method searches: nodes, the same on every machine. */
+export interface Effort {
+  /** To refute sets of rolls that are cheaper than what was found. */
+  readonly proving: number;
+  /** To do with fewer joints what is proved the cheapest. */
+  readonly joining: number;
+  /** Sets of rolls looked at. */
+  readonly sets: number;
 }
 
-/** A run fits when each of its bays fits the longest roll; it is laid bay by bay at the worst. */
-function canBeLaid(run: Run, longest: number, lap: number): boolean {
-  let from = 0;
-  while (from < run.length - EPSILON) {
-    const to = furthest(run, from, longest, lap);
-    if (to === undefined) return false;
-    from = to;
+/** Beyond so many runs or rolls the search sees a small part of all ways. */
+const SEARCHED_RUNS = 12;
+const SEARCHED_ROLLS = 8;
+
+/** Large pools are not searched so deep: what a node costs grows with the rolls. */
+export function usualEffort(given: Prepared): Effort {
+  const bays = given.strips.reduce((n, run) => n + run.joints.length + 1, 0);
+  const runs = given.strips.length + given.loose.length + given.sheets.length;
+  if (bays > 150 || runs > MANY_RUNS)
+    return { proving: 0, joining: 0, sets: Math.max(2, Math.min(16, Math.floor(160 / runs))) };
+  // Many short pieces fill many rolls in far too many ways: they are left to the solver.
+  const rolls = given.need / given.longest;
+  if (runs > SEARCHED_RUNS || rolls > SEARCHED_ROLLS) return { proving: 300, joining: 60, sets: 40 };
+  return { proving: 12000, joining: 1500, sets: 400 };
+}
+
+/** Minor units. */
+const ROUNDING = 1e-6;
+
+/** Sets of rolls at the lowest price that are laid anew for fewer joints. */
+const SETS_AT_BEST = 12;
+
+interface Found {
+  readonly laid: Laid | undefined;
+  readonly bound: number;
+}
+
+/**
+ * Sets of rolls in order of price: each is laid by the quick ways, and where they fail, searched through. The first that is laid after
+ * all before it were refuted is the cheapest; where one could be neither laid nor refuted, its price is as far as the proof goes.
+ */
+function search(given: Prepared, owned: readonly Slot[], start: Laid | undefined, effort: Effort): Found {
+  const { units } = given.task;
+  const covers = new CoverSearch(units, demands(given, owned));
+  const proving: Budget = { nodes: effort.proving };
+  let best = start;
+  let bound: number | undefined;
+  const price = () => best?.cost ?? Infinity;
+  for (let looked = 0; looked < effort.sets; looked++) {
+    if (covers.floor >= price() - EPSILON) break;
+    const cover = covers.next();
+    if (!cover) break;
+    if (cover.cost >= price() - EPSILON) break;
+    const slots = slotsOf(cover, units, owned);
+    if (
+      !couldHold(
+        given,
+        slots.map((s) => s.size),
+      )
+    )
+      continue;
+    const quick = packBest(slots, given);
+    if (quick) {
+      if (cheaper(quick, best)) best = quick;
+      continue;
+    }
+    if (bound !== undefined && proving.nodes <= 0) continue;
+    const share: Budget = { nodes: Math.ceil(proving.nodes / 2) };
+    const asked = share.nodes;
+    const laid = share.nodes > 0 ? layExactly(slots, given, share) : { outcome: 'unknown' as const };
+    proving.nodes -= asked - share.nodes;
+    if (laid.outcome === 'laid') best = used(laid.bins);
+    else if (laid.outcome === 'unknown') bound ??= cover.cost;
   }
-  return true;
+  const floor = Math.min(price(), covers.floor);
+  return { laid: best, bound: Math.min(bound ?? Infinity, floor) };
 }
 
-/** The least that must be bought by length: every run with its allowances and the laps that no roll is long enough to avoid. */
-function leastLength(runs: readonly Run[], longest: number, lap: number): number {
-  return runs.reduce((total, run) => {
-    const whole = cutLength(run, 0, run.length, lap);
-    const joints = whole <= longest + EPSILON ? 0 : roundUp((whole - longest) / (longest - lap));
-    return total + whole + joints * lap;
-  }, 0);
-}
-
-function packBest(sizes: readonly number[], runs: readonly Run[], lap: number): readonly Bin[] | undefined {
-  let best: readonly Bin[] | undefined;
-  for (const strategy of strategiesFor(runs)) {
-    const bins = pack(sizes, runs, lap, strategy);
-    if (bins && better(bins, best)) best = bins;
-  }
-  return best;
-}
-
-/** The lengths worth opening for many runs: the longest, and the cheapest by the metre. */
-function worthOpening(units: readonly SoldUnit[]): readonly SoldUnit[] {
-  const longest = units.reduce((a, b) => (b.size > a.size ? b : a));
-  const cheapest = units.reduce((a, b) => (weight(b) / b.size < weight(a) / a.size ? b : a));
-  return [...new Set([longest, cheapest])];
-}
-
-/** Always lays everything: opens one more roll of the same length as needed, then changes each for the cheapest that holds it. */
-function packAsNeeded(units: readonly SoldUnit[], runs: readonly Run[], lap: number) {
-  let best: { bins: readonly Bin[]; cost: number } | undefined;
-  for (const unit of runs.length > MANY_RUNS ? worthOpening(units) : units) {
-    for (const strategy of strategiesFor(runs)) {
-      const bins = pack([], runs, lap, strategy, () => unit.size);
-      if (!bins) continue;
-      const bought = bins.map((bin) => {
-        const used = bin.size - bin.free;
-        const fit = units
-          .filter((u) => u.size >= used - EPSILON)
-          .reduce((a, b) => (weight(b) < weight(a) ? b : a));
-        return { unit: fit, bin: { size: fit.size, free: fit.size - used, cuts: bin.cuts } };
-      });
-      const cost = bought.reduce((total, b) => total + weight(b.unit), 0);
-      const laid = bought.map((b) => b.bin);
-      if (!best || cost < best.cost - EPSILON || (cost < best.cost + EPSILON && better(laid, best.bins)))
-        best = { bins: laid, cost };
+/** Sets at the price that was found, each laid for as few joints as the budget allows. */
+function fewestJoints(given: Prepared, owned: readonly Slot[], best: Laid, effort: Effort): Laid {
+  const { units, lap } = given.task;
+  const runs = [...given.strips, ...given.loose];
+  const least = runs.reduce((total, run) => total + leastJoints(run, given.longest, lap), 0);
+  const covers = new CoverSearch(units, demands(given, owned));
+  let found = best;
+  for (let looked = 0; looked < effort.sets; looked++) {
+    if (covers.floor > best.cost + EPSILON) break;
+    const cover = covers.next();
+    if (!cover || cover.cost > best.cost + EPSILON || looked > effort.sets) break;
+    if (cover.cost < best.cost - EPSILON) continue;
+    if (looked >= SETS_AT_BEST && jointsOf(found.bins) === least) break;
+    const slots = slotsOf(cover, units, owned);
+    if (
+      !couldHold(
+        given,
+        slots.map((s) => s.size),
+      )
+    )
+      continue;
+    const quick = packBest(slots, given);
+    if (quick && cheaper(quick, found)) found = quick;
+    const budget: Budget = { nodes: effort.joining };
+    while (jointsOf(found.bins) > least) {
+      const laid = layExactly(slots, given, budget, jointsOf(found.bins) - 1);
+      if (laid.outcome !== 'laid') break;
+      const fewer = used(laid.bins);
+      if (!cheaper(fewer, found)) break;
+      found = fewer;
     }
   }
-  return best;
+  return found;
 }
 
-const sizesOf = (cover: Cover, units: readonly SoldUnit[]) =>
-  cover.counts.flatMap((count, i) => Array<number>(count).fill(units[i]?.size ?? 0)).sort((a, b) => b - a);
-
-function costOf(bins: readonly Bin[], units: readonly SoldUnit[]): number {
-  return bins.reduce((total, bin) => {
-    const unit = units.find((u) => u.size === bin.size);
-    return total + (unit ? weight(unit) : 0);
-  }, 0);
-}
-
-interface Laid {
-  readonly bins: readonly Bin[];
-  readonly cost: number;
-}
-
-/** What was really cut into, and its price. */
-function used(bins: readonly Bin[], units: readonly SoldUnit[]): Laid {
-  const cutInto = bins.filter((b) => b.cuts.length > 0);
-  return { bins: cutInto, cost: costOf(cutInto, units) };
-}
-
-/** Sets of rolls in order of price until one can be laid; of those at its price the best laid. */
-function packDearer(units: readonly SoldUnit[], runs: readonly Run[], lap: number, need: number): Laid {
-  let tried = 0;
-  let best: Laid | undefined;
-  for (const cover of coversByCost(units, need, 4000)) {
-    if (tried >= mostTried(runs) || (best && cover.cost > best.cost + EPSILON)) break;
-    tried += 1;
-    const bins = packBest(sizesOf(cover, units), runs, lap);
-    if (bins && (!best || better(bins, best.bins))) best = used(bins, units);
-  }
-  best ??= packAsNeeded(units, runs, lap);
-  if (!best) throw new RangeError('a run that can be laid was not laid');
-  return best;
+/** What was found, with as few joints and as long a left-over as the effort allows. */
+export function finish(
+  given: Prepared,
+  owned: readonly Slot[],
+  laid: Laid,
+  bound: number,
+  effort: Effort,
+): CutPlan {
+  const fewer = effort.joining > 0 ? fewestJoints(given, owned, laid, effort) : laid;
+  const bins = polish(fewer.bins, given.task);
+  return {
+    bins,
+    joints: jointsOf(bins),
+    cost: costOf(bins),
+    // Prices are summed in fractions of a minor unit: what reaches the cost but for these is the cost.
+    bound: bound >= costOf(bins) - ROUNDING ? costOf(bins) : bound,
+    unplaced: given.unplaced,
+    overStock: false,
+  };
 }
 
 /**
  * Cuts runs from whole rolls by a fast method, with a bound that proves how good it is.
  *
- * Sets of rolls are tried in order of price, from the cheapest whose length could do; the first that can be laid is kept.
- * The bound is the price of the cheapest set long enough for all runs with every lap that cannot be avoided, so a plan
- * laid at that price is proved the cheapest.
+ * The lowest price comes first; it is proved where `cost` is `bound`. Of ways at that price those with fewer joints, then with more cut
+ * from what is owned, then with the longest single left-over are preferred: best effort.
  *
- * @param units  roll lengths sold, m, with prices (all or none priced)
- * @param runs   what is to be cut
- * @param lap    paid by the piece further along at a joint, m
+ * @param task    what is to be cut from what
+ * @param effort  how long to search; the answer depends on it and on the task alone
  * @returns rolls with cuts; cost and bound in the units' prices (or m of roll where unpriced)
- * @see domain.md 14: lowest price, then fewest joints, then the longest single left-over
+ * @see domain.md 14
  */
-export function cutRuns(units: readonly SoldUnit[], runs: readonly Run[], lap: number): CutPlan {
-  const longest = Math.max(...units.map((u) => u.size));
-  const laid: Run[] = [];
-  const unplaced: Run[] = [];
-  for (const run of runs) (canBeLaid(run, longest, lap) ? laid : unplaced).push(run);
-  if (laid.length === 0) return { bins: [], joints: 0, cost: 0, bound: 0, unplaced };
-
-  const need = leastLength(laid, longest, lap);
-  const cheapest = cheapestCover(units, need);
-  const bound = cheapest.cost;
-  const first = packBest(sizesOf(cheapest, units), laid, lap);
-  let best = first && used(first, units);
-  if (!best) best = packDearer(units, laid, lap, need);
-  if (best.cost > bound + EPSILON) {
-    const other = packAsNeeded(units, laid, lap);
-    if (other && other.cost < best.cost - EPSILON) best = other;
+export function cutRuns(task: Task, effort?: Effort): CutPlan {
+  const given = prepare(task);
+  // Nothing is turned or ripped lengthwise where that saves no money.
+  const asHung = prepare(task, 'as-hung');
+  const empty = { bins: [], joints: 0, cost: 0, bound: 0, unplaced: given.unplaced, overStock: false };
+  if (countOf(given) === 0) return empty;
+  const how = effort ?? usualEffort(given);
+  const owned = task.owned.map(ownedSlot);
+  const asNeeded = (of: Prepared) => [
+    packAsNeeded(of, owned),
+    ...(owned.length > 0 ? [packAsNeeded(of, [])] : []),
+  ];
+  const start = asNeeded(asHung).reduce((a, b) => (b && cheaper(b, a) ? b : a), undefined);
+  const plain = search(asHung, owned, start, how);
+  const turns = asHung.sheets.length < given.sheets.length;
+  const { laid, bound } = turns ? search(given, owned, plain.laid, how) : plain;
+  if (!laid) {
+    // The yard does not hold enough: as if it did, and it is said.
+    const plenty = task.units.map((u) => ({ ...u, stock: null }));
+    const unlimited = task.units.some((u) => u.stock !== null);
+    if (!unlimited) throw new RangeError('a run that can be laid was not laid');
+    const plan = cutRuns({ ...task, units: plenty }, effort);
+    return { ...plan, overStock: true };
   }
-  return { bins: best.bins, joints: jointsOf(best.bins), cost: best.cost, bound, unplaced };
+  return finish(laid === plain.laid ? asHung : given, owned, laid, bound, how);
 }

@@ -1,7 +1,9 @@
 import type { SoldUnit } from '../catalogue/market';
 import { type CutPlan, cutRuns } from './cut';
+import type { Task } from './prepare';
 import type { Run } from './types';
 
+/** Pools that were looked into further are kept apart from those that come and go with previews. */
 interface Known {
   readonly plan: CutPlan;
   /** The runs that it was cut from, in the order in which they came. */
@@ -14,11 +16,15 @@ const memory = new WeakMap<readonly SoldUnit[], Map<string, Known>>();
 const MOST = 120;
 
 /** Everything of a run that decides how it is cut. */
-const signature = ({ length, startAllowance, endAllowance, joints, place, leans }: Run): string =>
-  `${length} ${startAllowance} ${endAllowance} ${String(joints)} ${place} ${leans.map((l) => `${l.from} ${l.to} ${l.extra}`).join()}`;
+const signature = ({ length, startAllowance, endAllowance, joints, place, leans, across }: Run): string =>
+  `${length} ${startAllowance} ${endAllowance} ${String(joints)} ${place} ${String(across)} ${leans.map((l) => `${l.from} ${l.to} ${l.extra}`).join()}`;
+
+/** What decides how a pool is cut, beside its units. */
+export const taskKey = ({ runs, owned, lap, width }: Task): string =>
+  `${lap}|${width}|${owned.map((o) => `${o.id} ${o.size}`).join()}|${runs.map(signature).join('|')}`;
 
 /** The same cuts on other runs that are alike one by one. */
-function onto({ plan, runs: before }: Known, runs: readonly Run[]): CutPlan {
+export function onto({ plan, runs: before }: Known, runs: readonly Run[]): CutPlan {
   const twin = new Map(before.map((run, i) => [run, runs[i] ?? run]));
   const other = (run: Run) => twin.get(run) ?? run;
   return {
@@ -26,20 +32,28 @@ function onto({ plan, runs: before }: Known, runs: readonly Run[]): CutPlan {
     bins: plan.bins.map((bin) => ({
       ...bin,
       cuts: bin.cuts.map((cut) => ({ ...cut, run: other(cut.run) })),
+      block: { ...bin.block, spots: bin.block.spots.map((spot) => ({ ...spot, run: other(spot.run) })) },
     })),
     unplaced: plan.unplaced.map(other),
   };
 }
 
+/** Keeps what an improvement found for a pool, so that reckoning uses it from now on. */
+export function learnCut(task: Task, plan: CutPlan): void {
+  const known = memory.get(task.units) ?? new Map<string, Known>();
+  memory.set(task.units, known);
+  known.set(taskKey(task), { plan, runs: task.runs });
+}
+
 /** As `cutRuns`, which is pure: what was cut before is not cut again. */
-export function cutRunsOnce(units: readonly SoldUnit[], runs: readonly Run[], lap: number): CutPlan {
-  const known = memory.get(units) ?? new Map<string, Known>();
-  memory.set(units, known);
-  const key = `${lap}|${runs.map(signature).join('|')}`;
+export function cutRunsOnce(task: Task): CutPlan {
+  const known = memory.get(task.units) ?? new Map<string, Known>();
+  memory.set(task.units, known);
+  const key = taskKey(task);
   const before = known.get(key);
-  if (before) return onto(before, runs);
-  const plan = cutRuns(units, runs, lap);
+  if (before) return onto(before, task.runs);
+  const plan = cutRuns(task);
   if (known.size >= MOST) known.clear();
-  known.set(key, { plan, runs });
+  known.set(key, { plan, runs: task.runs });
   return plan;
 }

@@ -1,121 +1,22 @@
-import type { Market, SoldUnit } from '../catalogue/market';
+import type { Market } from '../catalogue/market';
 import { type Finding, finding } from '../findings/types';
 import type { Assumptions } from '../plan/assumptions';
-import type { SkirtStage } from '../skirt/stage';
 import { EPSILON } from '../units/round';
-import { isRigid } from '../walls/rigid';
-import type { WallStage } from '../walls/stage';
 import { type Term, product, sum, value } from '../working';
+import type { Bin, Cut } from './bins';
+import type { CutPlan } from './cut';
+import { type CutOrder, type Wanted, gather } from './gather';
 import { cutRunsOnce } from './known';
-import { cutLength } from './pack';
-import type { CutRoll, CuttingPool, Piece, Run, Span } from './types';
-
-/** A pool before it is cut: what it is for, and how its length comes about. */
-interface Wanted {
-  readonly id: string;
-  readonly kind: CuttingPool['kind'];
-  readonly product: string;
-  readonly width: number;
-  readonly units: readonly SoldUnit[];
-  /** Paid at a joint, m: panels butt. */
-  readonly lap: number;
-  readonly runs: Run[];
-  readonly terms: Term[];
-}
+import type { Spot } from './sheets';
+import { wholeLength } from './stretch';
+import type { CutRoll, CuttingPool, Piece, Run, Span, WorkedPool } from './types';
 
 export interface CuttingStage {
-  readonly pools: readonly CuttingPool[];
+  readonly pools: readonly WorkedPool[];
   /** By pool: the need in words and figures, joints included. */
   readonly workings: ReadonlyMap<string, Term>;
   readonly findings: readonly Finding[];
 }
-
-/** Pieces of the same length in one term. */
-function pieces(code: 'mesh.above' | 'mesh.patch' | 'timber.piece', runs: readonly Run[]): readonly Term[] {
-  const lengths = new Map<string, { length: number; count: number }>();
-  for (const run of runs) {
-    const length = cutLength(run, 0, run.length, 0);
-    const known = lengths.get(length.toFixed(6)) ?? { length, count: 0 };
-    lengths.set(length.toFixed(6), { length, count: known.count + 1 });
-  }
-  return [...lengths.values()].map(({ length, count }) =>
-    product(code, 'm', {}, [
-      value('cut.pieces', count, 'piece', {}),
-      value('cut.piece-length', length, 'm', {}),
-    ]),
-  );
-}
-
-function gather(
-  market: Market,
-  walls: WallStage,
-  skirts: SkirtStage,
-  sticks: readonly Stick[],
-  jointLap: number,
-): readonly Wanted[] {
-  const pools = new Map<string, Wanted>();
-  const mesh = (id: string, width: number): Wanted => {
-    const key = poolId(id, width);
-    const known = pools.get(key) ?? {
-      id: key,
-      kind: 'mesh',
-      product: id,
-      width,
-      units: market.rolls(id, width),
-      lap: isRigid(market.mesh(id).type) ? 0 : jointLap,
-      runs: [],
-      terms: [],
-    };
-    pools.set(key, known);
-    return known;
-  };
-  const timber = (id: string): Wanted => {
-    const key = `timber:${id}`;
-    const known = pools.get(key) ?? {
-      id: key,
-      kind: 'timber',
-      product: id,
-      width: market.timber(id).width,
-      units: market.timbers(id),
-      lap: 0,
-      runs: [],
-      terms: [],
-    };
-    pools.set(key, known);
-    return known;
-  };
-  for (const course of walls.courses) {
-    const into = mesh(course.band.band.mesh, course.row.width);
-    into.runs.push(...course.runs, ...course.leaves, ...course.above, ...course.patches);
-    into.terms.push(
-      course.working,
-      ...course.leaves.map((leaf) => value('mesh.leaf', leaf.length, 'm', { width: leaf.length })),
-      ...pieces('mesh.above', course.above),
-      ...pieces('mesh.patch', course.patches),
-    );
-  }
-  for (const course of skirts.courses) {
-    if (course.shape.mesh === null) continue;
-    const into = mesh(course.shape.mesh, course.rollWidth ?? course.widest);
-    into.runs.push(...course.runs);
-    into.terms.push(
-      sum(
-        'mesh.skirt',
-        'm',
-        {},
-        course.strips.flatMap((s) => s.working.terms),
-      ),
-    );
-  }
-  for (const course of walls.boards) timber(course.timber).runs.push(...course.runs);
-  for (const stick of sticks) timber(stick.timber).runs.push(stick);
-  for (const pool of pools.values()) {
-    if (pool.kind === 'timber') pool.terms.push(...pieces('timber.piece', pool.runs));
-  }
-  return [...pools.values()];
-}
-
-export const poolId = (mesh: string, width: number): string => `${mesh}@${Math.round(width * 1e4) / 1e4}`;
 
 /** A, B, … Z, AA, AB: the nth letter, from 0. */
 export function letter(n: number): string {
@@ -165,7 +66,7 @@ const JUST_SHORT = 0.2;
 
 /** What is needed for walls and skirts alone, where a roll length falls just short of it (domain.md 14). */
 function justShort(pool: CuttingPool): Finding[] {
-  if (pool.kind === 'timber') return [];
+  if (pool.kind === 'timber' || pool.rolls.some((r) => r.owned !== null)) return [];
   const pieces = pool.rolls.flatMap((r) => r.pieces).filter((p) => p.use === 'band' || p.use === 'skirt');
   const need = pieces.reduce((total, p) => total + p.length, 0);
   const longest = Math.max(...pool.units.map((u) => u.size));
@@ -189,65 +90,148 @@ function justShort(pool: CuttingPool): Finding[] {
   return [];
 }
 
-/** A piece of timber with what it is sawn from. */
-export type Stick = Run & { readonly timber: string };
+/** The yards bought at do not hold so many of a length. */
+function notHeld(pool: WorkedPool): Finding[] {
+  if (!pool.overStock) return [];
+  return pool.units.flatMap((unit) => {
+    const wanted = pool.plan.bins.filter(
+      (b) => b.slot.unit?.size === unit.size && b.slot.unit.yard === unit.yard,
+    ).length;
+    if (unit.stock === null || wanted <= unit.stock) return [];
+    return [
+      finding('roll.not-held', 'mend', 'docket', `pool:${pool.id}`, {
+        product: pool.product,
+        roll: unit.size,
+        count: wanted,
+        held: unit.stock,
+      }),
+    ];
+  });
+}
+
+type Named = ReadonlyMap<Cut | Spot, string>;
+
+const placeOf = (run: Run, from: number) => ({ place: run.place, from, part: run.part });
+
+function pieceOf(cut: Cut, letters: Named): Piece {
+  return {
+    part: cut.run.part,
+    use: cut.run.use,
+    from: cut.from,
+    to: cut.to,
+    length: cut.length,
+    jointed: cut.from > EPSILON,
+    letter: letters.get(cut) ?? '?',
+    place: cut.run.place,
+    spans: pieceSpans(cut.run, cut.from, cut.to),
+    lies: null,
+  };
+}
+
+function smallPiece(spot: Spot, begins: number, letters: Named): Piece {
+  const { run, x, y, along, across } = spot;
+  return {
+    part: run.part,
+    use: run.use,
+    from: 0,
+    to: run.length,
+    length: wholeLength(run, 0),
+    jointed: false,
+    letter: letters.get(spot) ?? '?',
+    place: run.place,
+    spans: pieceSpans(run, 0, run.length),
+    lies: { x: begins + x, y, along, across },
+  };
+}
+
+function rollOf(bin: Bin, letters: Named): CutRoll {
+  const strips = bin.cuts.map((cut) => pieceOf(cut, letters)).sort(byPlace);
+  const begins = strips.reduce((total, p) => total + p.length, 0);
+  const small = bin.block.spots.map((spot) => smallPiece(spot, begins, letters));
+  const { unit, owned } = bin.slot;
+  return {
+    length: bin.slot.size,
+    owned: owned?.id ?? null,
+    bought: unit && { yard: unit.yard, price: unit.price },
+    pieces: [...strips, ...small.sort((a, b) => (a.lies?.x ?? 0) - (b.lies?.x ?? 0) || byPlace(a, b))],
+    left: Math.max(0, bin.free),
+  };
+}
+
+/** What small pieces take less, or more, than their lengths one after the other, m. */
+function sideBySide(plan: CutPlan): number {
+  return plan.bins.reduce(
+    (total, { block }) => total + block.length - block.spots.reduce((t, s) => t + wholeLength(s.run, 0), 0),
+    0,
+  );
+}
+
+function needWorking(wanted: Wanted, plan: CutPlan): Term {
+  const joints = product('mesh.joints', 'm', {}, [
+    value('mesh.joint-count', plan.joints, 'piece', {}),
+    value('mesh.joint-each', wanted.lap, 'm', {}),
+  ]);
+  const beside = sideBySide(plan);
+  return sum('mesh.need', 'm', {}, [
+    ...wanted.terms,
+    ...(plan.joints > 0 ? [joints] : []),
+    ...(Math.abs(beside) > EPSILON ? [value('mesh.beside', beside, 'm', {})] : []),
+  ]);
+}
+
+const longestFirst = (a: CutRoll, b: CutRoll) =>
+  Number(b.owned !== null) - Number(a.owned !== null) ||
+  b.length - a.length ||
+  (a.pieces[0] && b.pieces[0] ? byPlace(a.pieces[0], b.pieces[0]) : 0);
+
+/** A pool as it is shown: rolls with their pieces, lettered from the nth letter on. */
+export function poolOf(wanted: Wanted, plan: CutPlan, lettered: number): WorkedPool {
+  const { units, owned, runs, lap, width } = wanted;
+  const priced = units.every((u) => u.price !== null) && plan.unplaced.length === 0;
+  const named = plan.bins
+    .flatMap((bin): { of: Cut | Spot; at: ReturnType<typeof placeOf> }[] => [
+      ...bin.cuts.map((of) => ({ of, at: placeOf(of.run, of.from) })),
+      ...bin.block.spots.map((of) => ({ of, at: placeOf(of.run, 0) })),
+    ])
+    .sort((a, b) => byPlace(a.at, b.at));
+  const letters = new Map(named.map(({ of }, i) => [of, letter(lettered + i)]));
+  const rolls = plan.bins.map((bin) => rollOf(bin, letters)).sort(longestFirst);
+  const missing = plan.unplaced.reduce((total, run) => total + wholeLength(run, lap), 0);
+  return {
+    id: wanted.id,
+    kind: wanted.kind,
+    product: wanted.product,
+    width,
+    need: rolls.reduce((total, r) => total + r.length - r.left, 0) + missing,
+    rolls,
+    joints: plan.joints,
+    cost: priced ? plan.cost : null,
+    bound: priced ? plan.bound : null,
+    proved: plan.cost <= plan.bound + EPSILON,
+    unplaced: plan.unplaced,
+    units,
+    overStock: plan.overStock,
+    task: { units, owned, runs, lap, width },
+    plan,
+  };
+}
 
 /** All mesh cut from whole rolls and timber from lengths sold, one pool a product and width; letters follow the place along the fence. */
-export function cuttingStage(
-  market: Market,
-  walls: WallStage,
-  skirts: SkirtStage,
-  sticks: readonly Stick[],
-  figures: Assumptions,
-): CuttingStage {
+export function cuttingStage(market: Market, order: CutOrder, figures: Assumptions): CuttingStage {
   const workings = new Map<string, Term>();
   const findings: Finding[] = [];
   let lettered = 0;
-  const pools = gather(market, walls, skirts, sticks, figures.jointLap).map((wanted): CuttingPool => {
-    const { id, units, lap } = wanted;
-    const priced = units.every((u) => u.price !== null);
-    const plan = cutRunsOnce(units, wanted.runs, lap);
-    const cuts = plan.bins
-      .flatMap((bin) => bin.cuts)
-      .map((cut) => ({ cut, place: cut.run.place, from: cut.from, part: cut.run.part }));
-    const letters = new Map(cuts.sort(byPlace).map(({ cut }) => [cut, letter(lettered++)]));
-    const rolls = plan.bins.map((bin): CutRoll => {
-      const pieces = bin.cuts.map((cut): Piece => ({
-        part: cut.run.part,
-        use: cut.run.use,
-        from: cut.from,
-        to: cut.to,
-        length: cut.length,
-        jointed: cut.from > EPSILON,
-        letter: letters.get(cut) ?? '?',
-        place: cut.run.place,
-        spans: pieceSpans(cut.run, cut.from, cut.to),
-      }));
-      return { length: bin.size, owned: false, pieces: pieces.sort(byPlace), left: Math.max(0, bin.free) };
-    });
-    const joints = product('mesh.joints', 'm', {}, [
-      value('mesh.joint-count', plan.joints, 'piece', {}),
-      value('mesh.joint-each', lap, 'm', {}),
-    ]);
-    workings.set(id, sum('mesh.need', 'm', {}, plan.joints > 0 ? [...wanted.terms, joints] : wanted.terms));
-    const missing = plan.unplaced.reduce((total, run) => total + cutLength(run, 0, run.length, lap), 0);
-    const pool: CuttingPool = {
-      id,
-      kind: wanted.kind,
-      product: wanted.product,
-      width: wanted.width,
-      need: rolls.flatMap((r) => r.pieces).reduce((total, p) => total + p.length, 0) + missing,
-      rolls: rolls.sort(
-        (a, b) => b.length - a.length || (a.pieces[0] && b.pieces[0] ? byPlace(a.pieces[0], b.pieces[0]) : 0),
-      ),
-      joints: plan.joints,
-      cost: priced && plan.unplaced.length === 0 ? plan.cost : null,
-      bound: priced && plan.unplaced.length === 0 ? plan.bound : null,
-      proved: plan.cost <= plan.bound + EPSILON,
-      unplaced: plan.unplaced,
-      units,
-    };
-    findings.push(...tooLong(pool, Math.max(...units.map((u) => u.size))), ...justShort(pool));
+  const pools = gather(market, order, figures.jointLap).map((wanted): WorkedPool => {
+    const { units, owned, runs, lap, width } = wanted;
+    const plan = cutRunsOnce({ units, owned, runs, lap, width });
+    const pool = poolOf(wanted, plan, lettered);
+    lettered += pool.rolls.reduce((n, roll) => n + roll.pieces.length, 0);
+    workings.set(wanted.id, needWorking(wanted, plan));
+    findings.push(
+      ...tooLong(pool, Math.max(...units.map((u) => u.size))),
+      ...justShort(pool),
+      ...notHeld(pool),
+    );
     return pool;
   });
   return { pools, workings, findings };

@@ -1,4 +1,6 @@
 import type { SoldUnit } from '../catalogue/market';
+import type { CutPlan } from './cut';
+import type { Task } from './prepare';
 
 /** Where a run lies along one side, in the side's own coordinates, m. */
 export interface Span {
@@ -26,11 +28,16 @@ export interface Lean {
 export interface Run {
   /** Path of the part that it becomes, such as `side:s1/band:low/row:0`. */
   readonly part: string;
-  readonly use: 'band' | 'skirt' | 'leaf' | 'patch' | 'board' | 'frame' | 'sill';
+  readonly use: 'band' | 'skirt' | 'leaf' | 'patch' | 'extra' | 'board' | 'frame' | 'sill';
   /** Between its ends, before allowances. */
   readonly length: number;
   readonly startAllowance: number;
   readonly endAllowance: number;
+  /**
+   * Its other size where it is a small piece that may lie either way, such as a leaf or a vent; null where it takes the whole width of
+   * the roll.
+   */
+  readonly across: number | null;
   /** Places from its start where it may be jointed: posts for walls, anywhere for skirts. */
   readonly joints: readonly number[] | 'anywhere';
   /** Its place along the fence, for order and letters. */
@@ -53,12 +60,23 @@ export interface Piece {
   readonly letter: string;
   readonly place: number;
   readonly spans: readonly Span[];
+  /** How a small piece lies in its roll, m: from the roll's beginning, from its edge, and its sizes; null for strips of full width. */
+  readonly lies: {
+    readonly x: number;
+    readonly y: number;
+    readonly along: number;
+    readonly across: number;
+  } | null;
 }
 
 export interface CutRoll {
-  /** As sold, m. */
+  /** As sold or as it is there, m. */
   readonly length: number;
-  readonly owned: false;
+  /** Which piece of the keeper's own it is; null when it is bought. */
+  readonly owned: string | null;
+  /** Where it is bought and for how much, as the yard states it, minor units; null when it is owned. */
+  readonly bought: { readonly yard: string; readonly price: number | null } | null;
+  /** In the order in which they are unrolled; small pieces at the end. */
   readonly pieces: readonly Piece[];
   readonly left: number;
 }
@@ -70,7 +88,7 @@ export interface CuttingPool {
   readonly kind: 'mesh' | 'timber';
   readonly product: string;
   readonly width: number;
-  /** Sum of the pieces as cut, m. */
+  /** Roll that is cut up, m: small pieces side by side take it once. */
   readonly need: number;
   readonly rolls: readonly CutRoll[];
   readonly joints: number;
@@ -83,4 +101,12 @@ export interface CuttingPool {
   /** Runs that fit no roll, because a bay is longer than the longest. */
   readonly unplaced: readonly Run[];
   readonly units: readonly SoldUnit[];
+  /** More was needed than the yards hold. */
+  readonly overStock: boolean;
+}
+
+/** A pool with what it was cut from and as what: for looking further. */
+export interface WorkedPool extends CuttingPool {
+  readonly task: Task;
+  readonly plan: CutPlan;
 }

@@ -8,7 +8,7 @@ import type { BoughtUnits } from './types';
 export function bought(units: readonly SoldUnit[], counts: readonly number[]): readonly BoughtUnits[] {
   return units.flatMap((unit, i) => {
     const count = counts[i] ?? 0;
-    return count > 0 ? [{ size: unit.size, count, price: unit.price }] : [];
+    return count > 0 ? [{ size: unit.size, count, price: unit.price, yard: unit.yard }] : [];
   });
 }
 

@@ -25,8 +25,10 @@ export type LineDetail =
 export interface BoughtUnits {
   readonly size: number;
   readonly count: number;
-  /** Minor units each; null when the yard names none. */
+  /** Minor units each, as the yard states it; null when none does. */
   readonly price: number | null;
+  /** Where; empty when no yard bought at has it. */
+  readonly yard: string;
 }
 
 export interface DocketLine {
@@ -37,23 +39,51 @@ export interface DocketLine {
   /** Exact, in `unit`. */
   readonly need: number;
   readonly unit: 'm' | 'piece';
+  /** Cut or taken from what is owned, in `unit`. */
+  readonly owned: number;
   /** Whole units, in `unit`. */
   readonly buy: number;
+  /** Of what is bought, in `unit`. */
   readonly left: number;
+  /** Of what is bought, kg, about. */
+  readonly weight: number;
   readonly units: readonly BoughtUnits[];
-  /** Minor units; null when this yard has no price for it. */
+  /** Minor units, as stated; null when no yard bought at has a price for it. */
   readonly price: number | null;
+  /** Tax in the price or to be added to it, minor units, not rounded: on the docket it is, once a rate. */
+  readonly tax: number | null;
   /** The next set of units that would do, and what more it costs, minor units. */
   readonly instead: { readonly units: readonly BoughtUnits[]; readonly more: number } | null;
   readonly working: { readonly need: Term; readonly price: Term | null };
 }
 
+/** What is bought at one yard. */
+export interface YardShare {
+  readonly yard: string;
+  /** Minor units as stated. */
+  readonly goods: number;
+  /** Once, minor units as stated; 0 where it is fetched. */
+  readonly delivery: number;
+}
+
+/** Tax of one rate over goods and deliveries, rounded once. */
+export interface TaxShare {
+  readonly rate: number;
+  readonly stated: 'with' | 'without';
+  /** Minor units: in the prices stated, or added to them. */
+  readonly tax: number;
+}
+
 export interface Docket {
   readonly currency: string;
-  readonly yard: string;
   readonly pricesAsOf: string;
   readonly lines: readonly DocketLine[];
-  /** Minor units; the sum of the lines that have a price. */
+  /** Yards with anything bought there. */
+  readonly yards: readonly YardShare[];
+  readonly taxes: readonly TaxShare[];
+  /** Of all that is bought, kg, about. */
+  readonly weight: number;
+  /** Minor units to pay: goods that have a price, deliveries and tax. */
   readonly total: number;
   /** False when a line has no price: the total is then “at least”. */
   readonly complete: boolean;

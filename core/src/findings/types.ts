@@ -96,6 +96,12 @@ export interface FindingParams {
   'band.overlaps': { readonly at: number; readonly lap: number; readonly wanted: number };
   'panel.module': { readonly panel: number; readonly spacing: number; readonly module: number };
   'overhang.rigid': { readonly overhang: number };
+  'roll.not-held': {
+    readonly product: string;
+    readonly roll: number;
+    readonly count: number;
+    readonly held: number;
+  };
   'roll.just-short': {
     readonly product: string;
     readonly need: number;

@@ -11,7 +11,9 @@ describe('the docket as a sheet', () => {
     const reckoning = reckon(plan);
     const table = rows(docketCsv(plan, reckoning));
     test(`${plan.name}: every line and the total, in the plan’s unit`, () => {
-      expect(table).toHaveLength(reckoning.docket.lines.length + 1);
+      const { lines, yards, taxes } = reckoning.docket;
+      const delivered = yards.filter((y) => y.delivery > 0).length;
+      expect(table).toHaveLength(lines.length + delivered + taxes.length + 1);
       expect(Number(table[table.length - 1]?.Price)).toBeCloseTo(reckoning.docket.total / 100, 9);
       const factor = plan.units === 'imperial' ? 0.3048 : 1;
       reckoning.docket.lines.forEach((line, i) => {

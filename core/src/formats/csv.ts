@@ -3,7 +3,9 @@ import { marketOf } from '../catalogue';
 import type { Plan } from '../plan/schema';
 import { editionOf } from '../reckon';
 import type { Reckoning } from '../reckoning';
-import { STAGE_NAMES, readerFor, sayLine, sayPiece, sayUnits, poolName } from '../words';
+import type { BoughtUnits } from '../docket/types';
+import { cutList } from '../cutting/cutList';
+import { STAGE_NAMES, poolName, readerFor, sayCut, sayLine, sayPiece, sayUnits } from '../words';
 
 type Cell = string | number;
 
@@ -24,6 +26,8 @@ export function docketCsv(plan: Plan, { docket }: Reckoning): string {
   const market = marketOf(editionOf(plan), plan.buying);
   const reader = readerFor(plan);
   const { unit, of } = lengths(plan);
+  const yardsOf = (units: readonly BoughtUnits[]) =>
+    [...new Set(units.flatMap((u) => (u.yard === '' ? [] : [market.yard(u.yard).name])))].join(', ');
   const rows = docket.lines.map((line): Cell[] => {
     const { name, note } = sayLine(line, reader, market);
     const amount = (value: number) => (line.unit === 'm' ? of(value) : value);
@@ -32,54 +36,95 @@ export function docketCsv(plan: Plan, { docket }: Reckoning): string {
       name,
       note,
       amount(line.need),
+      amount(line.owned),
       amount(line.buy),
       amount(line.left),
       line.unit === 'm' ? unit : 'piece',
       sayUnits(line.units, line, reader),
+      yardsOf(line.units),
+      line.units.map((u) => (u.price === null ? '' : u.price / 100)).join(' + '),
       line.price === null ? '' : line.price / 100,
+      line.tax === null ? '' : Math.round(line.tax) / 100,
+      Math.round(line.weight * 10) / 10,
       docket.currency,
     ];
   });
+  const blank = (n: number): Cell[] => Array<Cell>(n).fill('');
+  const { currency } = docket;
+  for (const { yard, delivery } of docket.yards)
+    if (delivery > 0)
+      rows.push(['Delivery', market.yard(yard).name, ...blank(9), delivery / 100, ...blank(2), currency]);
+  for (const { rate, stated, tax } of docket.taxes) {
+    const name = `${stated === 'with' ? 'Tax in the prices' : 'Tax to add'}, ${rate * 100} %`;
+    rows.push(['Tax', name, ...blank(9), stated === 'without' ? tax / 100 : '', tax / 100, '', currency]);
+  }
   rows.push([
     'Total',
-    docket.complete ? 'To buy' : 'To buy, at least',
-    '',
-    '',
-    '',
-    '',
-    '',
-    '',
+    docket.complete ? 'To pay' : 'To pay, at least',
+    ...blank(9),
     docket.total / 100,
-    docket.currency,
+    '',
+    Math.round(docket.weight * 10) / 10,
+    currency,
   ]);
   return sheet(
-    ['Stage', 'Item', 'Note', 'Need', 'Buy', 'Left', 'Unit', 'Bought as', 'Price', 'Currency'],
+    [
+      'Stage',
+      'Item',
+      'Note',
+      'Need',
+      'Owned',
+      'Buy',
+      'Left',
+      'Unit',
+      'Bought as',
+      'Yard',
+      'Unit price',
+      'Price',
+      'Tax',
+      'Weight kg',
+      'Currency',
+    ],
     rows,
   );
 }
 
-/** Every piece with the roll it is cut from. */
-export function cutListCsv(plan: Plan, { cutting }: Reckoning): string {
+/** Every piece with the roll it is cut from, in the order in which it is unrolled along the fence. */
+export function cutListCsv(plan: Plan, { cutting, parts }: Reckoning): string {
   const market = marketOf(editionOf(plan), plan.buying);
   const reader = readerFor(plan);
   const { unit, of } = lengths(plan);
   const rows = cutting.flatMap((pool) =>
-    pool.rolls.flatMap((roll, i) =>
-      roll.pieces.map((piece): Cell[] => [
-        poolName(pool, reader, market),
-        of(pool.width),
-        i + 1,
-        of(roll.length),
-        piece.letter,
-        sayPiece(piece),
-        of(piece.length),
-        unit,
-        piece.spans.map((s) => s.side).join(' '),
-      ]),
-    ),
+    cutList(plan, parts, pool).map((step): Cell[] => [
+      poolName(pool, reader, market),
+      of(pool.width),
+      step.rollNumber,
+      of(step.roll.length),
+      step.roll.owned ?? '',
+      step.piece.letter,
+      sayPiece(step.piece),
+      of(step.piece.length),
+      of(step.unrolled),
+      unit,
+      sayCut(step, reader),
+      step.piece.spans.map((s) => s.side).join(' '),
+    ]),
   );
   return sheet(
-    ['Product', 'Width', 'Roll', 'Roll length', 'Piece', 'Use', 'Cut length', 'Unit', 'Sides'],
+    [
+      'Product',
+      'Width',
+      'Roll',
+      'Roll length',
+      'Owned',
+      'Piece',
+      'Use',
+      'Cut length',
+      'Unrolled',
+      'Unit',
+      'Where',
+      'Sides',
+    ],
     rows,
   );
 }

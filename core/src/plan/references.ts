@@ -132,13 +132,29 @@ export function checkReferences(plan: Plan, ctx: z.RefinementCtx) {
       );
     }
   });
+  unique(plan.owned, ['owned'], issue);
+  unique(plan.extras, ['extras'], issue);
+  const products = { roll: meshes, post: posts, timber: timbers, kit: kits, pack: undefined };
+  plan.owned.forEach((piece, i) => {
+    if (products[piece.kind]?.has(piece.product) === false)
+      issue(['owned', i, 'product'], `no product “${piece.product}” in this edition or among own products`);
+  });
+  plan.extras.forEach((extra, i) => {
+    if (!meshes.has(extra.mesh))
+      issue(['extras', i, 'mesh'], `no mesh “${extra.mesh}” in this edition or among own products`);
+  });
+  for (const [goods, yard] of Object.entries(plan.buying.from)) {
+    if (!plan.buying.yards.includes(yard))
+      issue(['buying', 'from', goods], `“${yard}” is not one of the yards bought at`);
+  }
   plan.buying.yards.forEach((yard, i) => {
+    if (plan.buying.yards.indexOf(yard) < i) issue(['buying', 'yards', i], 'is named twice');
     if (!yards.has(yard)) issue(['buying', 'yards', i], `no yard “${yard}” in this edition`);
   });
   plan.buying.ownPrices.forEach((own, i) => {
     const at = ['buying', 'ownPrices', i];
     if (!yards.has(own.yard)) issue([...at, 'yard'], `no yard “${own.yard}” in this edition`);
-    const known = { roll: meshes, post: posts, timber: timbers, kit: kits, pack: undefined }[own.offer.kind];
+    const known = products[own.offer.kind];
     if (known && !known.has(own.offer.product))
       issue([...at, 'offer', 'product'], `no product “${own.offer.product}”`);
   });
@@ -168,15 +184,15 @@ export function checkReferences(plan: Plan, ctx: z.RefinementCtx) {
   const boards = new Set(
     catalogue.timbers.filter((t) => t.kind === 'board' || t.kind === 'rail').map((t) => t.id),
   );
-  const products = { meshes, posts, timbers: boards };
-  checkChoices(plan.choices.plan, ['choices', 'plan'], products, issue);
+  const chosen = { meshes, posts, timbers: boards };
+  checkChoices(plan.choices.plan, ['choices', 'plan'], chosen, issue);
   for (const [scope, known] of [
     ['enclosure', enclosures],
     ['side', sides],
   ] as const) {
     for (const [of, own] of Object.entries(plan.choices[scope])) {
       if (!known.has(of)) issue(['choices', scope, of], `no ${scope} “${of}” in this plan`);
-      checkChoices(own as Partial<Choices>, ['choices', scope, of], products, issue);
+      checkChoices(own as Partial<Choices>, ['choices', scope, of], chosen, issue);
     }
   }
 }

@@ -2,7 +2,7 @@ import { FOOT, INCH } from '../units/factors';
 import { tidy } from '../units/round';
 import { PLAIN_GATE } from './newOpening';
 import { emptyPlan } from './newPlan';
-import type { Plan, Side } from './schema';
+import type { OwnedPiece, Plan, Side } from './schema';
 
 const PLACE = { name: 'Hollin Bank', latitude: 54.1, longitude: -2.3 };
 
@@ -139,6 +139,8 @@ function leanTo(): Plan {
   ];
   return {
     ...base,
+    // Priced early in November: today's prices can be taken.
+    buying: { ...base.buying, edition: '2026-11', pricesAsOf: '2026-11-02' },
     place: PLACE,
     flock: [{ id: 'f1', kind: 'quail', count: 40, keeping: 'confined' }],
     space: 'roomy',
@@ -164,3 +166,27 @@ function leanTo(): Plan {
 
 /** Hollin Bank, a made-up smallholding: the plans that ship as examples. */
 export const DEMO_PLANS: readonly Plan[] = [orchardRun(), leanTo()];
+
+/** What lies in the shed of the demo holding; made up. */
+export const DEMO_SHED: readonly OwnedPiece[] = [
+  {
+    id: 'part-roll',
+    kind: 'roll',
+    product: 'welded-50x25',
+    width: 1.2,
+    length: 9.3,
+    count: 1,
+    condition: 'sound',
+    note: 'left from the duck pen',
+  },
+  {
+    id: 'old-posts',
+    kind: 'post',
+    product: 't-40',
+    length: 2.4,
+    count: 4,
+    condition: 'worn',
+    note: 'straightened, caps missing',
+  },
+  { id: 'staples', kind: 'pack', product: 'staple', count: 120, condition: 'sound', note: 'half a box' },
+];

@@ -12,7 +12,7 @@ import type { gate, popDoor, hatch } from './schema/openings';
 import { pin, opening } from './schema/openings';
 import type { band, skirt } from './schema/choices';
 import { choices, someChoices } from './schema/choices';
-import { ownMesh, offer, buying } from './schema/buying';
+import { ownMesh, offer, buying, extraPiece, ownedPiece } from './schema/buying';
 
 const flock = z.strictObject({
   id,
@@ -91,6 +91,8 @@ const shape = z.strictObject({
   }),
   postPins: z.array(pin).max(1000),
   buying,
+  owned: z.array(ownedPiece).max(200).default([]).describe('What is there already and may be used here.'),
+  extras: z.array(extraPiece).max(50).default([]).describe('Pieces of mesh wanted beside the fence.'),
   assumptions,
   crew: z.enum(['alone', 'two']).default('alone').describe('Who builds: one person, or two.'),
   stakedOut: z
@@ -129,10 +131,14 @@ export type Choices = z.infer<typeof choices>;
 export type Buying = z.infer<typeof buying>;
 export type OwnMesh = z.infer<typeof ownMesh>;
 export type OwnOffer = z.infer<typeof offer>;
+export type OwnPrice = Buying['ownPrices'][number];
+export type OwnedPiece = z.infer<typeof ownedPiece>;
+export type ExtraPiece = z.infer<typeof extraPiece>;
 export type Ground = Plan['ground'];
 export type Point = z.infer<typeof point>;
 export type PostRole = keyof Choices['posts'];
 export const ownMeshSchema = ownMesh;
 export const ownOfferSchema = offer;
+export const ownedPieceSchema = ownedPiece;
 /** The bare shape, from which the JSON Schema of plan files is made. */
 export const planShape = shape;

@@ -71,6 +71,7 @@ function stripRun(strip: SkirtStrip, lies: Lies, place: number): Run {
     length: strip.length,
     startAllowance: 0,
     endAllowance: 0,
+    across: null,
     joints: 'anywhere',
     place,
     spans: strip.edges.flatMap(({ of }) => {

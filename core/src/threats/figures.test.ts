@@ -1,3 +1,4 @@
+import { buyingAt } from '../testing/buying';
 import { describe, expect, test } from '@jest/globals';
 import { MESHES } from '../catalogue/meshes';
 import { THREATS, type ThreatId } from './kinds';
@@ -79,13 +80,7 @@ describe('which wires break', () => {
   test('what is offered instead is fine and thick enough, and the cheapest by the square metre', () => {
     const edition = EDITIONS['2026-03'];
     if (!edition) throw new Error('the edition is gone');
-    const market = marketOf(edition, {
-      edition: '2026-03',
-      pricesAsOf: '2026-03-03',
-      yards: ['far-gate'],
-      ownProducts: [],
-      ownPrices: [],
-    });
+    const market = marketOf(edition, buyingAt('far-gate'));
     expect(finerMesh(market, 0.06, ['fox'])).toBe('welded-100x50');
     expect(finerMesh(market, 0.025, ['mink'])).toBe('fine-13');
     expect(finerMesh(market, 0.025, ['mink', 'dog'])).toBe('welded-25x13');

@@ -45,6 +45,7 @@ export function boardCourses(setting: SettingOut, lies: Lies): readonly BoardCou
           length,
           startAllowance: 0,
           endAllowance: 0,
+          across: null,
           joints: [],
           place: PLACE[at] + course.runs.length,
           spans,

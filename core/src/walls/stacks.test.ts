@@ -2,18 +2,13 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { EDITIONS, marketOf } from '../catalogue';
 import { cheapestCover } from '../cutting/covers';
+import { buyingAt } from '../testing/buying';
 import { uniform } from '../testing/uniform';
 import { type Stack, type StackWant, chooseStacks, reachOf, setsThatReach } from './stacks';
 
 const edition = EDITIONS['2026-11-25'];
 if (!edition) throw new Error('the edition is gone');
-const market = marketOf(edition, {
-  edition: '2026-11-25',
-  pricesAsOf: '2026-11-25',
-  yards: ['far-gate'],
-  ownProducts: [],
-  ownPrices: [],
-});
+const market = marketOf(edition, buyingAt('far-gate', '2026-11-25'));
 const RING = Math.min(...market.packs('ring').map((u) => (u.price ?? NaN) / u.size));
 
 /** What all stacks cost together: rows of one mesh and width from the same rolls, rings along every seam. */

@@ -51,7 +51,7 @@ export function setsThatReach(
 }
 
 /** Price of a ring in the pack that is cheapest by the piece, minor units; 0 where the yard names none. */
-function ringRate(market: Market): number {
+export function ringRate(market: Market): number {
   const rates = market.packs('ring').flatMap((u) => (u.price === null ? [] : [u.price / u.size]));
   return rates.length > 0 ? Math.min(...rates) : 0;
 }

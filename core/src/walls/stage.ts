@@ -17,6 +17,7 @@ import { bandFindings } from './findings';
 import { type BoardCourse, boardCourses } from './boards';
 import { isRigid } from './rigid';
 import { type Lies, type WallRun, wallRuns } from './runs';
+import type { StackChoice } from './stackProof';
 import { type StackWant, chooseStacks } from './stacks';
 
 /** Fence lines that wear the same bands. */
@@ -57,6 +58,8 @@ export interface WallStage {
   readonly groups: readonly WallGroup[];
   readonly courses: readonly MeshCourse[];
   readonly boards: readonly BoardCourse[];
+  /** What the choice of roll widths rests on. */
+  readonly choice: StackChoice;
   /** What is weak about the bands; worked out when asked. */
   readonly findings: () => readonly Finding[];
 }
@@ -120,19 +123,32 @@ function gateRuns(
   for (const { opening } of line.openings) {
     const { along, width, side } = opening;
     const top = leafTop(opening, wallTop);
-    const piece = (use: 'leaf' | 'band', part: string, length: number, ends: number): Run => ({
+    const piece = (
+      use: 'leaf' | 'band',
+      part: string,
+      length: number,
+      ends: number,
+      across: number,
+    ): Run => ({
       part: `opening:${opening.id}/${part}/${tail}`,
       use,
       length,
       startAllowance: ends,
       endAllowance: ends,
+      across,
       joints: [],
       place: 10000 + line.number,
       spans: [{ side, from: along, to: along + width, cut: length, way: 'along' }],
       leans: [],
     });
-    if (row.bottom < top - EPSILON) leaves.push(piece('leaf', 'leaf', width + figures.leafOverlap, 0));
-    if (Math.min(row.top, wallTop) > top + EPSILON) above.push(piece('band', 'above', width, allowance));
+    if (row.bottom < top - EPSILON) {
+      const high = Math.min(row.top, top) - row.bottom;
+      leaves.push(piece('leaf', 'leaf', width + figures.leafOverlap, 0, high));
+    }
+    if (Math.min(row.top, wallTop) > top + EPSILON) {
+      const high = Math.min(row.top, wallTop) - Math.max(row.bottom, top);
+      above.push(piece('band', 'above', width, allowance, high));
+    }
   }
   return { leaves, above };
 }
@@ -156,6 +172,7 @@ function course(
     length: run.length,
     startAllowance: allowance,
     endAllowance: allowance,
+    across: null,
     joints: run.posts,
     place: run.place,
     spans: run.spans,
@@ -188,6 +205,7 @@ function patches(group: WallGroup, overhang: number, tail: string): readonly Run
       length: overhang,
       startAllowance: 0,
       endAllowance: 0,
+      across: overhang,
       joints: [],
       place: 15000 + i,
       spans: [],
@@ -206,13 +224,16 @@ function once(findings: readonly Finding[]): readonly Finding[] {
 
 /** Lines that wear the same bands, before the widths of their rolls are chosen. */
 interface Gathered extends Omit<WallGroup, 'bands'> {
-  /** What each of their rows is bought for, m. */
+  /** What each of their rows is bought for, and takes at least, m. */
   readonly length: number;
+  readonly least: number;
   readonly hang: (stackOf: Parameters<typeof hangBands>[2]) => readonly HungBand[];
 }
 
+const leastLength = (runs: readonly WallRun[], figures: Assumptions) =>
+  runs.reduce((total, run) => total + run.length + 2 * figures.endAllowance, 0);
 const boughtLength = (runs: readonly WallRun[], lines: readonly FenceLine[], figures: Assumptions) =>
-  runs.reduce((total, run) => total + run.length + 2 * figures.endAllowance, 0) +
+  leastLength(runs, figures) +
   lines
     .flatMap((line) => line.openings)
     .reduce((total, { opening }) => total + opening.width + figures.leafOverlap, 0);
@@ -222,13 +243,16 @@ function hangAll(
   market: Market,
   gathered: readonly Gathered[],
   taken: ReadonlyMap<string, number>,
-): readonly WallGroup[] {
+): { readonly groups: readonly WallGroup[]; readonly choice: StackChoice } {
   const wants: StackWant[] = [];
+  const least: StackWant[] = [];
+  const anyway = new Map(taken);
   const bought = new Map(taken);
-  for (const { hang, length } of gathered) {
+  for (const { hang, length, least: atLeast } of gathered) {
     // The heights wanted do not depend on the widths: what would reach them just so stands in for these.
     const bands = hang((want) => {
       wants.push({ ...want, length });
+      least.push({ ...want, length: atLeast });
       return [want.height];
     });
     for (const { band, rows } of bands) {
@@ -236,12 +260,17 @@ function hangAll(
       for (const { width } of rows) {
         const key = `${band.mesh} ${width}`;
         bought.set(key, (bought.get(key) ?? 0) + length);
+        anyway.set(key, (anyway.get(key) ?? 0) + atLeast);
       }
     }
   }
   const stacks = chooseStacks(market, wants, bought);
   let next = 0;
-  return gathered.map(({ hang, length: _, ...group }) => ({ ...group, bands: hang(() => stacks[next++]) }));
+  const groups = gathered.map(({ hang, length: _, least: _least, ...group }) => ({
+    ...group,
+    bands: hang(() => stacks[next++]),
+  }));
+  return { groups, choice: { wants: least, stacks, taken: anyway } };
 }
 
 /**
@@ -282,14 +311,16 @@ export function wallStage(
     return {
       ...group,
       length: boughtLength(group.runs, lines, figures),
+      least: leastLength(group.runs, figures),
       scope: scopeOf(plan, first.id, 'bands'),
       top: bands[bands.length - 1]?.top ?? 0,
       hang: (stackOf) => hangBands(market, bands, stackOf, figures.bandLap, group.drop, overhang),
     };
   });
-  const groups = hangAll(market, gathered, taken);
+  const { groups, choice } = hangAll(market, gathered, taken);
   return {
     groups,
+    choice,
     courses: groups.flatMap((group) =>
       group.bands.flatMap((band) =>
         band.rows.map((row, rowIndex) => {

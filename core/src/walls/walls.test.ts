@@ -3,20 +3,14 @@ import { EDITIONS, marketOf } from '../catalogue';
 import { reckon } from '../reckon';
 import fc from 'fast-check';
 import { aRun } from '../testing/aRun';
+import { buyingAt } from '../testing/buying';
 import { uniform } from '../testing/uniform';
 import { hangBands } from './rows';
 import { type StackWant, chooseStacks } from './stacks';
 
 const edition = EDITIONS['2026-03'];
 if (!edition) throw new Error('the edition is gone');
-const buying = {
-  edition: '2026-03',
-  pricesAsOf: '2026-03-03',
-  yards: ['far-gate'],
-  ownProducts: [],
-  ownPrices: [],
-};
-const market = marketOf(edition, buying);
+const market = marketOf(edition, buyingAt('far-gate'));
 
 const alone = (length: number) => (want: Omit<StackWant, 'length'>) =>
   chooseStacks(market, [{ ...want, length }])[0];

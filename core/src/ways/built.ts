@@ -1,7 +1,7 @@
 import type { Market } from '../catalogue/market';
 import type { PackId } from '../catalogue/packs';
 import { BOARD_TIMBER, FRAME_TIMBER, SILL_TIMBER } from '../catalogue/timbers';
-import type { Stick } from '../cutting/pools';
+import type { Stick } from '../cutting/gather';
 import type { Gate, Hatch, Opening, PopDoor } from '../plan/schema';
 import { roundUp } from '../units/round';
 
@@ -95,6 +95,7 @@ export function stickRuns({ opening, sticks }: Built): readonly Stick[] {
       length,
       startAllowance: 0,
       endAllowance: 0,
+      across: null,
       joints: [],
       place: 40000,
       spans: [],

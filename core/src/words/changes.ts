@@ -13,7 +13,7 @@ import {
 } from './names';
 import type { GroundList } from '../plan/changes';
 import type { Gate, Hatch, PostRole } from '../plan/schema';
-import { type Reader, capital } from './reader';
+import { type Reader, capital, counted } from './reader';
 
 type Sentences = { readonly [V in Verb]: (change: ChangeOf<V>, reader: Reader, market: Market) => string };
 
@@ -162,7 +162,22 @@ const SENTENCES: Sentences = {
     return to.along === undefined ? 'Change the way in' : `Move it to ${r.length(to.along)} from the corner`;
   },
   'remove-opening': () => 'Take the way in out',
-  'set-yard': () => 'Buy at the other yard',
+  'set-yards': ({ yards }, _, market) =>
+    yards.length > 1
+      ? 'Buy at both yards, each line where the whole is cheapest'
+      : `Buy everything at ${market.yard(yards[0] ?? '').name}`,
+  'buy-from': ({ yard }, _, market) =>
+    yard === null ? 'Buy it where the whole is cheapest' : `Buy it at ${market.yard(yard).name}`,
+  'set-fetching': ({ yard, goods }, _, market) =>
+    goods === 'fetched'
+      ? `Fetch from ${market.yard(yard).name}`
+      : `Have it delivered by ${market.yard(yard).name}`,
+  'take-prices': () => 'Take today’s prices',
+  'set-owned': () => 'Use a piece from the shed',
+  'remove-owned': () => 'Leave a piece in the shed',
+  'set-extra': ({ extra }, r) =>
+    `Cut ${counted(extra.count, 'piece')} of ${r.length(extra.width)} by ${r.length(extra.height)}`,
+  'remove-extra': () => 'Take the piece out',
   'set-assumption': () => 'Change an assumption',
   settle: ({ stage, settled }) =>
     `${STAGE_NAMES[stage]} ${settled === 'yes' ? 'settled' : 'not settled yet'}`,

@@ -1,5 +1,6 @@
 import type { Market, PackId } from '../catalogue';
 import type { CuttingPool, Piece } from '../cutting/types';
+import type { StackProof } from '../walls/stackProof';
 import type { BoughtUnits, DocketLine } from '../docket/types';
 import {
   GATE_KIT_NAME,
@@ -13,14 +14,14 @@ import {
   wireName,
 } from './names';
 import { type Reader, capital, counted, listed } from './reader';
-import type { PostRole } from '../plan/schema';
+import type { OwnedPiece, PostRole } from '../plan/schema';
 
 const kitName = (product: string): string =>
   product === 'pop-door-kit' ? POP_DOOR_KIT_NAME : (HATCH_KIT_NAMES[product] ?? GATE_KIT_NAME);
 
 /** A line's name, and what is said small beside it. */
 export function sayLine(
-  line: DocketLine,
+  line: Omit<DocketLine, 'working'>,
   reader: Reader,
   market: Market,
 ): { readonly name: string; readonly note: string } {
@@ -85,8 +86,8 @@ export function sayUnits(
 }
 
 /** Why this is bought and not the next cheapest: `Bought as 1 roll of 30 m. 2 rolls of 15 m would cost 6.00 more.` */
-export function sayReason(line: DocketLine, reader: Reader): string {
-  if (line.units.length === 0) return '';
+export function sayReason(line: Omit<DocketLine, 'working'>, reader: Reader): string {
+  if (line.units.length === 0) return line.owned > 0 ? 'All of it is there already.' : '';
   const having = `Bought as ${sayUnits(line.units, line, reader)}.`;
   if (!line.instead) return line.price === null ? `${having} This yard names no price.` : having;
   const other = capital(sayUnits(line.instead.units, line, reader));
@@ -104,6 +105,7 @@ const PIECES: Readonly<Record<Exclude<Piece['use'], 'band'>, string>> = {
   leaf: 'gate leaf',
   skirt: 'skirt',
   patch: 'patch of the overhang',
+  extra: 'piece beside the fence',
   board: 'one bay',
   frame: 'frame of a leaf',
   sill: 'sill',
@@ -116,11 +118,35 @@ export function sayPiece(piece: Piece): string {
   return piece.jointed ? 'wall, jointed on' : 'wall';
 }
 
+/** Whether the choice of roll widths is proved, in a sentence. */
+export function sayStacks({ cost, bound, proved }: StackProof, reader: Reader): string {
+  if (proved) return 'Roll widths: best possible, no other widths do it for less.';
+  return `Roll widths: others could save at most ${reader.money(Math.floor(cost - bound + 1e-6))}.`;
+}
+
 /** Whether the cutting is proved, in a sentence. */
 export function sayProof(pool: CuttingPool, reader: Reader): string {
   if (pool.cost === null || pool.bound === null)
-    return 'No price at this yard: cut from common lengths, with the least left over.';
+    return 'No price at the yards bought at: cut from common lengths, with the least left over.';
   if (pool.proved)
-    return `Proved: no set of whole ${pool.kind === 'mesh' ? 'rolls' : 'lengths'} from this yard does it for less.`;
-  return `Not proved the cheapest: at most ${reader.money(pool.cost - Math.ceil(pool.bound))} could be saved.`;
+    return `Best possible: no set of whole ${pool.kind === 'mesh' ? 'rolls' : 'lengths'} does it for less.`;
+  return `Not proved the best possible: at most ${reader.money(Math.floor(pool.cost - pool.bound + 1e-6))} could be saved.`;
+}
+
+/** Something that is owned, in a phrase: `2 pieces of 13 × 13 mm fine welded, 0.90 m wide, 9.30 m, worn`. */
+export function sayOwned(piece: OwnedPiece, reader: Reader, market: Market): string {
+  const several = piece.count > 1 && piece.kind !== 'pack' ? `${piece.count} × ` : '';
+  const worn = piece.condition === 'sound' ? '' : `, ${piece.condition}`;
+  switch (piece.kind) {
+    case 'roll':
+      return `${several}${meshName(market.mesh(piece.product), reader)}, ${reader.length(piece.width)} wide, ${reader.length(piece.length)}${worn}`;
+    case 'post':
+      return `${several}${postName(market.post(piece.product), reader)}, ${reader.length(piece.length)}${worn}`;
+    case 'timber':
+      return `${several}${timberName(market.timber(piece.product), reader)}, ${reader.length(piece.length)}${worn}`;
+    case 'kit':
+      return `${several}${kitName(piece.product)}, ${reader.length(piece.width)} clear${worn}`;
+    case 'pack':
+      return `${piece.count} ${packName(piece.product)}${worn}`;
+  }
 }

@@ -140,6 +140,8 @@ const SENTENCES: Sentences = {
     `A panel of ${r.length(panel)} is cut at posts ${r.length(spacing)} apart at most: set in full bays of ${r.length(module)}, it need not be.`,
   'overhang.rigid': ({ overhang }, r) =>
     `A rigid panel does not fold outward by ${r.length(overhang)}. Put mesh on top, or leave the overhang off.`,
+  'roll.not-held': ({ roll, count, held }, r) =>
+    `${count} rolls of ${r.length(roll)} are wanted, and the yard holds ${held}: buy at the other yard as well, or ask when more come.`,
   'roll.just-short': ({ need, roll, by }, r) =>
     `${r.length(need)} of mesh is ${r.length(by)} more than a roll of ${r.length(roll)}. A little less fence would save a roll.`,
   'bay.longer-than-roll': ({ bay, roll }, r) =>

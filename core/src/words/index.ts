@@ -1,6 +1,7 @@
 export { cautionsFor } from './cautions';
 export { sayChange } from './changes';
-export { poolName, sayLine, sayPiece, sayProof, sayReason, sayUnits } from './docket';
+export { poolName, sayLine, sayOwned, sayPiece, sayProof, sayReason, sayStacks, sayUnits } from './docket';
+export { sayCut, sayLeftOver } from './cutList';
 export { sayFinding } from './findings';
 export {
   BIRD_NAMES,

@@ -78,9 +78,9 @@ export const readerFor = (plan: Pick<Plan, 'units' | 'currency'>): Reader =>
 export const counted = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
 
 /** `fox`, `fox and rat`, `fox, mink and rat`. */
-export function listed(words: readonly string[]): string {
+export function listed(words: readonly string[], last = 'and'): string {
   if (words.length < 2) return words.join('');
-  return `${words.slice(0, -1).join(', ')} and ${words[words.length - 1] ?? ''}`;
+  return `${words.slice(0, -1).join(', ')} ${last} ${words[words.length - 1] ?? ''}`;
 }
 
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,6 +1,7 @@
 import type { Term, TermCode, TermParams } from '../working';
 import { BIRD_NAMES, ROLE_NAMES, SOIL_NAMES, SPACE_NAMES, WAY_NAMES } from './names';
 import { type Reader, counted } from './reader';
+import { printNumber } from '../units';
 
 type Sentences = { readonly [C in TermCode]: (params: TermParams[C], reader: Reader) => string };
 
@@ -57,6 +58,8 @@ const SENTENCES: Sentences = {
   'mesh.leaf': () => 'gate leaf, from the same rolls',
   'mesh.above': () => 'above gates lower than the wall, with ends',
   'mesh.patch': () => 'patches of the overhang at corners',
+  'mesh.extra': () => 'pieces wanted beside the fence',
+  'mesh.beside': () => 'small pieces lying side by side',
   'cut.pieces': () => 'pieces',
   'cut.piece-length': () => 'each',
   'timber.piece': () => 'pieces of one length',
@@ -131,6 +134,8 @@ const SENTENCES: Sentences = {
   'docket.unit-price': () => 'each',
   'docket.total': () => 'to buy',
   'docket.line': () => 'line',
+  'docket.delivery': () => 'delivery',
+  'docket.tax': ({ rate }) => `tax added, ${printNumber(rate * 100, 1)} %`,
   'docket.kit': ({ width }, r) => `gates ${r.length(width)} clear`,
   'docket.hatch': ({ width }, r) => `hatches ${r.length(width)} clear`,
   'docket.pop-door': ({ width }, r) => `pop doors ${r.length(width)} clear`,

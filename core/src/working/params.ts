@@ -62,6 +62,8 @@ export interface TermParams {
   'mesh.leaf': { readonly width: number };
   'mesh.above': object;
   'mesh.patch': object;
+  'mesh.extra': object;
+  'mesh.beside': object;
   'cut.pieces': object;
   'cut.piece-length': object;
   'timber.piece': object;
@@ -118,6 +120,8 @@ export interface TermParams {
   'docket.unit-price': object;
   'docket.total': object;
   'docket.line': { readonly line: string };
+  'docket.delivery': { readonly yard: string };
+  'docket.tax': { readonly rate: number };
   'docket.kit': { readonly width: number };
   'docket.pop-door': { readonly width: number };
   'docket.hatch': { readonly width: number };

@@ -1,8 +1,30 @@
-import { type OwnMesh, type OwnOffer, ownMeshSchema, ownOfferSchema } from '@aviarum/core';
+import { createHash } from 'node:crypto';
+import {
+  EDITIONS,
+  LATEST_EDITION,
+  type OwnMesh,
+  type OwnOffer,
+  type OwnedPiece,
+  ownMeshSchema,
+  ownOfferSchema,
+  ownedPieceSchema,
+} from '@aviarum/core';
+import { fullPriceList, goodsKey, knownOf, priceListCsv, readPriceList } from '@aviarum/core/prices';
 import { Hono } from 'hono';
 import { z } from 'zod';
 import { BorderError, notFound } from '../problem';
-import { deletePrice, deleteProduct, listPrices, listProducts, putPrice, putProduct } from '../store/stock';
+import {
+  deletePiece,
+  deletePrice,
+  deleteProduct,
+  listPrices,
+  listProducts,
+  listShed,
+  putPiece,
+  putPrice,
+  putPrices,
+  putProduct,
+} from '../store/stock';
 import { checked, jsonBody } from './body';
 import type { Acting, Services } from './types';
 
@@ -18,13 +40,33 @@ function sameId(given: string, inAddress: string) {
   ]);
 }
 
-/** The holding's own products and prices. */
+/** The same goods at the same yard always have the same id. */
+const priceId = (yard: string, offer: OwnOffer): string =>
+  `p-${createHash('sha256').update(goodsKey(yard, offer)).digest('hex').slice(0, 24)}`;
+
+/** @throws RangeError when the edition is gone, which is a bug */
+function latest() {
+  const edition = EDITIONS[LATEST_EDITION];
+  if (!edition) throw new RangeError(`no edition ${LATEST_EDITION}`);
+  return edition;
+}
+
+/** The holding's own products, prices and shed. */
 export function stockRoutes({ db }: Services) {
   return new Hono<Acting>()
     .get('/products', async (c) => c.json(await listProducts(db, c.var.holding.id)))
     .put('/products/:id', async (c) => {
       const product = checked<OwnMesh>(ownMeshSchema, await jsonBody(c));
       sameId(product.id, c.req.param('id'));
+      if (latest().meshes.some((m) => m.id === product.id)) {
+        throw new BorderError(422, 'Some fields are not right.', [
+          {
+            code: 'taken',
+            pointer: '/id',
+            message: `“${product.id}” is a product of the edition; give yours another id`,
+          },
+        ]);
+      }
       await putProduct(db, c.var.holding.id, product);
       return c.json(product);
     })
@@ -44,6 +86,39 @@ export function stockRoutes({ db }: Services) {
     })
     .delete('/prices/:id', async (c) => {
       if (!(await deletePrice(db, c.var.holding.id, c.req.param('id')))) throw notFound('price');
+      return c.body(null, 204);
+    })
+    .get('/price-list', async (c) => {
+      const csv = priceListCsv(fullPriceList(latest(), await listPrices(db, c.var.holding.id)));
+      return c.body(csv, 200, { 'content-type': 'text/csv; charset=utf-8' });
+    })
+    .put('/price-list', async (c) => {
+      const holding = c.var.holding.id;
+      const known = knownOf(latest(), await listProducts(db, holding));
+      const read = readPriceList(await c.req.text(), known, new Date().toISOString().slice(0, 10));
+      if (!read.ok) throw new BorderError(422, 'Some rows are not right; none was taken.', read.problems);
+      const shipped = new Map(fullPriceList(latest(), []).map((p) => [goodsKey(p.yard, p.offer), p.offer]));
+      // What is as the edition has it needs no price of its own.
+      const own = read.prices.filter(({ yard, offer }) => {
+        const before = shipped.get(goodsKey(yard, offer));
+        return before?.price !== offer.price || (before.stock ?? null) !== offer.stock;
+      });
+      await putPrices(
+        db,
+        holding,
+        own.map(({ yard, offer, asOf }) => ({ id: priceId(yard, offer), yard, offer, asOf: asOf ?? '' })),
+      );
+      return c.json({ rows: read.prices.length, taken: own.length });
+    })
+    .get('/shed', async (c) => c.json(await listShed(db, c.var.holding.id)))
+    .put('/shed/:id', async (c) => {
+      const piece = checked<OwnedPiece>(ownedPieceSchema, await jsonBody(c));
+      sameId(piece.id, c.req.param('id'));
+      await putPiece(db, c.var.holding.id, piece);
+      return c.json(piece);
+    })
+    .delete('/shed/:id', async (c) => {
+      if (!(await deletePiece(db, c.var.holding.id, c.req.param('id')))) throw notFound('piece');
       return c.body(null, 204);
     });
 }

@@ -1,9 +1,13 @@
 import knex, { type Knex } from 'knex';
 import * as first from '../migrations/0001_holdings_and_plans';
+import * as second from '../migrations/0002_shed';
 
 export type Database = Knex;
 
-const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = { '0001_holdings_and_plans': first };
+const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = {
+  '0001_holdings_and_plans': first,
+  '0002_shed': second,
+};
 
 /** Migrations listed in code: nothing is looked up on disk, so the order cannot depend on a folder. */
 const source: Knex.MigrationSource<string> = {

@@ -1,4 +1,4 @@
-import type { OwnMesh, OwnOffer } from '@aviarum/core';
+import type { OwnMesh, OwnOffer, OwnedPiece } from '@aviarum/core';
 import type { Database } from './database';
 
 /** A keeper's own price at a yard, with its date. */
@@ -51,4 +51,61 @@ export async function putPrice(db: Database, holding: string, price: OwnPrice): 
 
 export async function deletePrice(db: Database, holding: string, id: string): Promise<boolean> {
   return (await db('own_prices').where({ holding_id: holding, id }).delete()) > 0;
+}
+
+/** Many prices at once, all or none: a price for the same goods at the same yard is replaced. */
+export async function putPrices(db: Database, holding: string, prices: readonly OwnPrice[]): Promise<void> {
+  const rows = prices.map(({ id, yard, offer, asOf }) => ({
+    holding_id: holding,
+    id,
+    yard,
+    offer: JSON.stringify(offer),
+    as_of: asOf,
+  }));
+  await db.transaction(async (trx) => {
+    for (let i = 0; i < rows.length; i += 200)
+      await trx('own_prices')
+        .insert(rows.slice(i, i + 200))
+        .onConflict(['holding_id', 'id'])
+        .merge(['yard', 'offer', 'as_of']);
+  });
+}
+
+/** A plan that says it uses a piece of the shed. */
+export interface Claim {
+  readonly plan: string;
+  readonly name: string;
+}
+
+export interface ShedPiece {
+  readonly piece: OwnedPiece;
+  readonly claims: readonly Claim[];
+}
+
+/** The shed, each piece with the plans that count on it. */
+export async function listShed(db: Database, holding: string): Promise<readonly ShedPiece[]> {
+  const rows = await db('owned_pieces as o')
+    .where({ 'o.holding_id': holding })
+    .orderBy('o.id')
+    .select<ShedPiece[]>(
+      'o.piece',
+      db.raw(`(
+        select coalesce(json_agg(json_build_object('plan', p.id, 'name', p.name) order by p.id), '[]')
+        from plans p
+        where p.holding_id = o.holding_id
+          and p.document->'owned' @> jsonb_build_array(jsonb_build_object('id', o.id))
+      ) as claims`),
+    );
+  return rows;
+}
+
+export async function putPiece(db: Database, holding: string, piece: OwnedPiece): Promise<void> {
+  await db('owned_pieces')
+    .insert({ holding_id: holding, id: piece.id, piece: JSON.stringify(piece) })
+    .onConflict(['holding_id', 'id'])
+    .merge(['piece']);
+}
+
+export async function deletePiece(db: Database, holding: string, id: string): Promise<boolean> {
+  return (await db('owned_pieces').where({ holding_id: holding, id }).delete()) > 0;
 }

@@ -27,12 +27,21 @@ export class ApiError extends Error {
   }
 }
 
-async function ask<T>(path: string, method = 'GET', json?: unknown): Promise<T> {
+/** @param type  of the body: JSON, unless it is sent as the text it is */
+export async function ask<T>(
+  path: string,
+  method = 'GET',
+  json?: unknown,
+  type = 'application/json',
+): Promise<T> {
   const response = await fetch(`/api${path}`, {
     method,
     ...(json === undefined
       ? {}
-      : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(json) }),
+      : {
+          headers: { 'content-type': type },
+          body: typeof json === 'string' ? json : JSON.stringify(json),
+        }),
   });
   if (response.status === 204) return undefined as T;
   const body: unknown = await response.json().catch(() => ({}));

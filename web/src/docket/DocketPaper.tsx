@@ -1,135 +1,88 @@
-import {
-  type DocketLine,
-  type Plan,
-  STAGE_IDS,
-  STAGE_NAMES,
-  lengthText,
-  printNumber,
-  sayLine,
-  sayReason,
-} from '@aviarum/core';
-import { Fragment } from 'react';
+import { type Plan, STAGE_IDS, STAGE_NAMES, printNumber } from '@aviarum/core';
 import { usePlan } from '../state/planStore';
-import { useMarket, useReader, useReckoning, useWorking } from '../state/reckoningStore';
-import { useSelection } from '../state/selection';
-import type { ReckoningView } from '../workers/reckon.worker';
+import { useMarket, useReader, useReckoning } from '../state/reckoningStore';
+import { CutLists } from './CutLists';
 import { Files } from './Files';
-import { WorkingTable } from './WorkingTable';
+import { LineRows } from './LineRows';
+import { Totals } from './Totals';
 
-type Line = ReckoningView['docket']['lines'][number];
+const dated = (iso: string) =>
+  new Date(iso).toLocaleDateString(undefined, { day: 'numeric', month: 'long', year: 'numeric' });
 
-/** The full list, with the working of the line that is open. */
+/** The full list, with the working of the line that is open, what it comes to, and what is cut from what. */
 export function DocketPaper() {
   const plan = usePlan((s) => s.plan);
   const docket = useReckoning((s) => s.reckoning?.docket);
-  const reader = useReader();
   const market = useMarket();
   if (!plan || !docket || !market) return null;
+  const names = docket.yards.map((y) => market.yard(y.yard).name);
   return (
     <article className="docketpaper">
       <header>
         <h2>Docket</h2>
         <span className="soft">
-          {market.yard.name}, prices of{' '}
-          {new Date(docket.pricesAsOf).toLocaleDateString(undefined, {
-            day: 'numeric',
-            month: 'long',
-            year: 'numeric',
-          })}
+          {names.length > 0 ? `${names.join(' and ')}, ` : ''}prices of {dated(docket.pricesAsOf)}
         </span>
       </header>
       <p className="soft small" style={{ margin: '4px 0 0' }}>
         {plan.name}. Press a line for its working.
       </p>
-      <table className="lines">
-        <thead>
-          <tr>
-            <th scope="col">item</th>
-            <th scope="col">need</th>
-            <th scope="col">buy</th>
-            <th scope="col">left</th>
-            <th scope="col">price</th>
-          </tr>
-        </thead>
-        {STAGE_IDS.map((stage) => {
-          const lines = docket.lines.filter((l) => l.stage === stage);
-          if (lines.length === 0) return null;
-          const known = lines.every((l) => l.price !== null);
-          const subtotal = lines.reduce((total, l) => total + (l.price ?? 0), 0);
-          return (
-            <tbody key={stage}>
-              <tr className="group">
-                <th scope="rowgroup" colSpan={4}>
-                  {STAGE_NAMES[stage]}
-                </th>
-                <td>
-                  {known ? '' : 'at least '}
-                  {reader.money(subtotal)}
-                </td>
-              </tr>
-              {lines.map((line) => (
-                <LineRows key={line.id} line={line} plan={plan} />
-              ))}
-            </tbody>
-          );
-        })}
-        <tbody>
-          <tr className="totalrow">
-            <th scope="row" colSpan={3}>
-              {docket.complete ? 'To buy' : 'To buy, at least'}
-            </th>
-            <td colSpan={2}>{reader.money(docket.total)}</td>
-          </tr>
-        </tbody>
-      </table>
+      <Lines plan={plan} />
       <Files plan={plan} />
+      <CutLists />
     </article>
   );
 }
 
-/** An opened working is brought into view, also when a link led to it. */
-const showRow = (row: HTMLTableRowElement | null) => row?.scrollIntoView({ block: 'nearest' });
-
-function LineRows({ line, plan }: { line: Line; plan: Plan }) {
+function Lines({ plan }: { plan: Plan }) {
+  const docket = useReckoning((s) => s.reckoning?.docket);
   const reader = useReader();
-  const market = useMarket();
-  const { line: openLine, toggleLine } = useSelection();
-  const open = openLine === line.id;
-  const working = useWorking(open ? line.id : null);
-  if (!market) return null;
-  const { name, note } = sayLine(line as DocketLine, reader, market);
-  const amount = (value: number) => {
-    if (line.unit === 'piece') return printNumber(value, 0);
-    const { figure, unit } = lengthText(Math.round(value * 1000) / 1000, plan.units);
-    return (
-      <>
-        {figure}
-        <span className="unit">{unit}</span>
-      </>
-    );
-  };
+  if (!docket) return null;
+  const taxed = docket.taxes.length > 0;
   return (
-    <Fragment>
-      <tr className="line" data-open={open ? 'yes' : 'no'} data-line={line.id}>
-        <th scope="row">
-          <button type="button" className="linebtn" aria-expanded={open} onClick={() => toggleLine(line.id)}>
-            {name}
-            <span className="note">{note}</span>
-          </button>
-        </th>
-        <td data-name="need">{amount(line.need)}</td>
-        <td data-name="buy">{amount(line.buy)}</td>
-        <td data-name="left">{amount(line.left)}</td>
-        <td data-name="">{line.price === null ? 'no price' : reader.money(line.price)}</td>
-      </tr>
-      {open && (
-        <tr className="workingrow" ref={working ? showRow : null}>
-          <td colSpan={5}>
-            {working && <WorkingTable term={working} />}
-            <p style={{ margin: '8px 0 0' }}>{sayReason(line as DocketLine, reader)}</p>
-          </td>
+    <table className="lines" data-taxed={taxed ? 'yes' : 'no'}>
+      <thead>
+        <tr>
+          <th scope="col">item</th>
+          <th scope="col">need</th>
+          <th scope="col">buy</th>
+          <th scope="col">left</th>
+          <th scope="col">weight</th>
+          <th scope="col">each</th>
+          {taxed && <th scope="col">tax</th>}
+          <th scope="col">price</th>
         </tr>
-      )}
-    </Fragment>
+      </thead>
+      {STAGE_IDS.map((stage) => {
+        const lines = docket.lines.filter((l) => l.stage === stage);
+        if (lines.length === 0) return null;
+        const known = lines.every((l) => l.price !== null);
+        const subtotal = lines.reduce((total, l) => total + (l.price ?? 0), 0);
+        return (
+          <tbody key={stage}>
+            <tr className="group">
+              <th scope="rowgroup" colSpan={taxed ? 6 : 5}>
+                {STAGE_NAMES[stage]}
+                <span className="soft small groupweight">
+                  {printNumber(
+                    lines.reduce((total, l) => total + l.weight, 0),
+                    0,
+                  )}{' '}
+                  kg
+                </span>
+              </th>
+              <td colSpan={2}>
+                {known ? '' : 'at least '}
+                {reader.money(subtotal)}
+              </td>
+            </tr>
+            {lines.map((line) => (
+              <LineRows key={line.id} line={line} plan={plan} taxed={taxed} />
+            ))}
+          </tbody>
+        );
+      })}
+      <Totals docket={docket} columns={taxed ? 8 : 7} />
+    </table>
   );
 }

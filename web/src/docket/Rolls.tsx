@@ -1,10 +1,24 @@
-import { type CutRoll, type CuttingPool, poolName, sayPiece, sayProof } from '@aviarum/core';
+import {
+  type CutRoll,
+  type Gate,
+  leftOver,
+  poolName,
+  printNumber,
+  sayLeftOver,
+  sayPiece,
+  sayProof,
+  sayStacks,
+} from '@aviarum/core';
+import { keepLooking, stopLooking, useImproving } from '../state/improving';
+import { usePlan } from '../state/planStore';
 import { useMarket, useReader, useReckoning } from '../state/reckoningStore';
 import { hoverLetter, useSelection } from '../state/selection';
+import type { PoolView } from '../workers/reckon.worker';
 
 /** Each roll as a bar with the pieces cut from it, in the order in which they are unrolled. */
 export function Rolls() {
   const cutting = useReckoning((s) => s.reckoning?.cutting);
+  const stacks = useReckoning((s) => s.reckoning?.stacks);
   const market = useMarket();
   const reader = useReader();
   if (!cutting || !market) return null;
@@ -19,55 +33,137 @@ export function Rolls() {
           {pool.rolls.map((roll, i) => (
             <RollBar key={i} roll={roll} number={i + 1} pool={pool} />
           ))}
-          <div className={pool.proved ? 'proof' : 'soft small'}>{sayProof(pool, reader)}</div>
+          <Proof pool={pool} />
         </div>
       ))}
+      {stacks && <div className={stacks.proved ? 'proof' : 'unproved'}>{sayStacks(stacks, reader)}</div>}
     </section>
   );
 }
 
-function RollBar({ roll, number, pool }: { roll: CutRoll; number: number; pool: CuttingPool }) {
+/** Whether the price is proved; if not, how much it could be off, and a way to look further. */
+function Proof({ pool }: { pool: PoolView }) {
   const reader = useReader();
+  const { pool: busy, progress, efforts, failed } = useImproving();
+  const looking = busy === pool.id;
+  return (
+    <div className={pool.proved ? 'proof' : 'unproved'}>
+      <p>{sayProof(pool, reader)}</p>
+      {pool.proved && pool.joints > 0 && (
+        <p className="soft small">That is the price; joints and left-overs are the best that were found.</p>
+      )}
+      {looking && (
+        <p className="small" role="status">
+          Looking further
+          {progress
+            ? `: ${printNumber(progress.sets, 0)} sets of rolls decided, ${reader.money(Math.max(0, Math.floor(progress.cost - progress.bound)))} still open.`
+            : ' …'}{' '}
+          <button type="button" className="btn btn-sm" onClick={stopLooking}>
+            Stop
+          </button>
+        </p>
+      )}
+      {pool.open && !looking && (
+        <button type="button" className="btn btn-sm" onClick={() => void keepLooking(pool.id)}>
+          {efforts[pool.id] ? 'Keep looking, further' : 'Keep looking'}
+        </button>
+      )}
+      {failed !== null && pool.open && !looking && <p role="alert">It could not be looked into: {failed}.</p>}
+    </div>
+  );
+}
+
+function RollBar({ roll, number, pool }: { roll: CutRoll; number: number; pool: PoolView }) {
+  const reader = useReader();
+  const market = useMarket();
+  const openings = usePlan((s) => s.plan?.openings);
   const { lit, togglePiece } = useSelection();
+  const gates = openings?.filter((o): o is Gate => o.kind === 'gate') ?? [];
+  const narrowest = gates.length > 0 ? Math.min(...gates.map((g) => g.width)) + 0.05 : null;
+  const uses =
+    market && pool.kind === 'mesh'
+      ? sayLeftOver(
+          leftOver(
+            pool,
+            roll.left,
+            narrowest === null ? null : { width: narrowest, height: 1.8 },
+            market.widths(pool.product),
+          ),
+          reader,
+        )
+      : '';
+  const strips = roll.pieces.filter((p) => p.lies === null);
+  const small = roll.pieces.filter((p) => p.lies !== null);
+  const begins = strips.reduce((total, p) => total + p.length, 0);
+  const reaches = Math.max(begins, ...small.map((p) => (p.lies ? p.lies.x + p.lies.along : 0)));
+  const said = (p: CutRoll['pieces'][number]) =>
+    `${sayPiece(p)}, ${reader.length(Math.round(p.length * 1000) / 1000)}`;
+  const handlers = (letter: string) => ({
+    'data-lit': letter === lit ? 'yes' : 'no',
+    'aria-pressed': letter === lit,
+    onPointerEnter: () => hoverLetter(letter),
+    onPointerLeave: () => hoverLetter(null),
+    onFocus: () => hoverLetter(letter),
+    onBlur: () => hoverLetter(null),
+    onClick: () => togglePiece(letter),
+  });
   return (
     <div className="roll">
       <div className="caption">
         <span className="soft">
           {pool.kind === 'timber' ? 'length' : 'roll'} {number} of {pool.rolls.length},{' '}
           {reader.length(roll.length)}
+          {roll.owned !== null && ', from the shed'}
         </span>
         <span>left {reader.length(Math.round(roll.left * 1000) / 1000)}</span>
       </div>
       <div className="rollbar">
-        {roll.pieces.map((piece) => {
+        {strips.map((piece) => {
           const share = (piece.length / roll.length) * 100;
-          const said = `${sayPiece(piece)}, ${reader.length(Math.round(piece.length * 1000) / 1000)}`;
           return (
             <button
               type="button"
               key={`${piece.letter} ${piece.from}`}
               style={{ flexBasis: `${share}%`, flexGrow: 0, flexShrink: 0 }}
-              data-lit={piece.letter === lit ? 'yes' : 'no'}
-              aria-pressed={piece.letter === lit}
-              aria-label={`Piece ${piece.letter}: ${said}`}
-              title={`${piece.letter}: ${said}`}
-              onPointerEnter={() => hoverLetter(piece.letter)}
-              onPointerLeave={() => hoverLetter(null)}
-              onFocus={() => hoverLetter(piece.letter)}
-              onBlur={() => hoverLetter(null)}
-              onClick={() => togglePiece(piece.letter)}
+              aria-label={`Piece ${piece.letter}: ${said(piece)}`}
+              title={`${piece.letter}: ${said(piece)}`}
+              {...handlers(piece.letter)}
             >
               {share > 7 ? <span className="disc">{piece.letter}</span> : share > 3.5 ? piece.letter : null}
               {share > 34 ? (
-                <span>{said}</span>
+                <span>{said(piece)}</span>
               ) : share > 18 ? (
                 <span>{reader.length(Math.round(piece.length * 1000) / 1000)}</span>
               ) : null}
             </button>
           );
         })}
+        {small.length > 0 && (
+          <span className="block" style={{ flexBasis: `${((reaches - begins) / roll.length) * 100}%` }}>
+            {small.map((piece) => {
+              const { x, y, along, across } = piece.lies ?? { x: 0, y: 0, along: 0, across: 0 };
+              const long = Math.max(1e-9, reaches - begins);
+              return (
+                <button
+                  type="button"
+                  key={piece.letter}
+                  style={{
+                    left: `${((x - begins) / long) * 100}%`,
+                    top: `${(y / pool.width) * 100}%`,
+                    width: `${(along / long) * 100}%`,
+                    height: `${(across / pool.width) * 100}%`,
+                  }}
+                  aria-label={`Piece ${piece.letter}: ${said(piece)}, lying ${reader.length(along)} along the roll`}
+                  title={`${piece.letter}: ${said(piece)}`}
+                  {...handlers(piece.letter)}
+                />
+              );
+            })}
+          </span>
+        )}
         <span className="rest" style={{ flex: 1 }} />
       </div>
+      {uses !== '' && <div className="soft small">{uses}</div>}
     </div>
   );
 }

@@ -94,6 +94,9 @@ export function HoldingPage() {
             <Link to={`/h/${holding}/new`} className="btn btn-accent">
               New plan
             </Link>
+            <Link to={`/h/${holding}/stock`} className="btn">
+              Shed, prices and own products
+            </Link>
             <OpenFile holding={holding} taken={list.data ?? []} />
           </div>
         </main>

@@ -18,7 +18,9 @@ const OutlinePanel = lazy(async () => ({
 }));
 const DocketPaper = lazy(async () => ({ default: (await import('../docket/DocketPaper')).DocketPaper }));
 const BirdsPanel = lazy(async () => ({ default: (await import('../stages/BirdsPanel')).BirdsPanel }));
-const DocketPanel = lazy(async () => ({ default: (await import('../stages/DocketPanel')).DocketPanel }));
+const DocketPanel = lazy(async () => ({
+  default: (await import('../stages/docket/DocketPanel')).DocketPanel,
+}));
 const GroundPanel = lazy(async () => ({
   default: (await import('../stages/ground/GroundPanel')).GroundPanel,
 }));

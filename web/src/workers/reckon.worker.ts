@@ -1,34 +1,51 @@
 import '../noEval';
 import {
   type Change,
+  type CuttingPool,
   type Effect,
   type Plan,
   type Reckoning,
+  adoptCut,
   apply,
   effectOf,
   estimateOf,
   makeEstimator,
   makeReckoner,
+  mayImprove,
 } from '@aviarum/core';
 import { expose } from 'comlink';
 
 /** A reckoning without its workings: those are asked for one at a time, when they are opened. */
-export type ReckoningView = Omit<Reckoning, 'workings' | 'docket'> & {
+export interface PoolView extends CuttingPool {
+  /** Looking further may better its price or prove it. */
+  readonly open: boolean;
+}
+export type ReckoningView = Omit<Reckoning, 'workings' | 'docket' | 'cutting'> & {
+  readonly cutting: readonly PoolView[];
   readonly docket: Omit<Reckoning['docket'], 'working' | 'lines'> & {
     readonly lines: readonly Omit<Reckoning['docket']['lines'][number], 'working'>[];
   };
 };
 
-const reckoner = makeReckoner();
-const aside = makeEstimator();
+let reckoner = makeReckoner();
+let aside = makeEstimator();
 let plan: Plan | undefined;
 let last: Reckoning | undefined;
 /** Counts the plans reckoned: a preview that began before the newest is dropped. */
 let turn = 0;
 
-function view({ workings: _, docket, ...rest }: Reckoning): ReckoningView {
+const poolView = (pool: Reckoning['cutting'][number]): PoolView => {
+  const { task: _task, plan: _plan, ...shown } = pool;
+  return { ...shown, open: mayImprove(pool) };
+};
+
+function view({ workings: _, docket, cutting, ...rest }: Reckoning): ReckoningView {
   const { working: _working, lines, ...bare } = docket;
-  return { ...rest, docket: { ...bare, lines: lines.map(({ working: _line, ...line }) => line) } };
+  return {
+    ...rest,
+    cutting: cutting.map(poolView),
+    docket: { ...bare, lines: lines.map(({ working: _line, ...line }) => line) },
+  };
 }
 
 /** Previews work so long before they look whether an edit waits, ms. */
@@ -61,6 +78,18 @@ const api = {
     const [kind, name = ''] = id.split(/:(.*)/s);
     if (kind === 'headline') return last.workings[name as keyof Reckoning['workings']] ?? null;
     return last.docket.lines.find((line) => line.id === id)?.working.need ?? null;
+  },
+  /** A pool with all that looking further needs. */
+  pool: (id: string) => last?.cutting.find((pool) => pool.id === id) ?? null,
+  /** Takes what was found for a pool, if it is still the same, and reckons anew with it. */
+  adopt(id: string, found: Parameters<typeof adoptCut>[1]) {
+    const pool = last?.cutting.find((p) => p.id === id);
+    if (!plan || !pool) return null;
+    adoptCut(pool, found);
+    reckoner = makeReckoner();
+    aside = makeEstimator();
+    last = reckoner(plan);
+    return view(last);
   },
   priceWorking: (id: string) => last?.docket.lines.find((line) => line.id === id)?.working.price ?? null,
   /** @returns one effect a change; null when the plan changed meanwhile, and they are asked for anew */

@@ -1,4 +1,5 @@
 import type { Choices, Opening, Plan } from '../schema';
+import { buyFrom, setFetching, setYards } from './buying';
 import { moveCorner, removeCorner, setTurn, splitSide } from './corners';
 import { addBeside, divide, removeEnclosure, renameEnclosure, traceOutline, walkOutline } from './enclosures';
 import { addToGround, bringGround, removeFromGround, setGround, setHeights, setOnGround } from './ground';
@@ -28,6 +29,10 @@ const byId = <T extends { readonly id: string }>(
 ): T[] => list.map((thing) => (thing.id === id ? { ...thing, ...to } : thing));
 const without = <T extends { readonly id: string }>(list: readonly T[], id: string): T[] =>
   list.filter((t) => t.id !== id);
+
+/** In the place of the one with its id, or at the end. */
+const put = <T extends { readonly id: string }>(list: readonly T[], thing: T): T[] =>
+  list.some((t) => t.id === thing.id) ? list.map((t) => (t.id === thing.id ? thing : t)) : [...list, thing];
 
 type Appliers = { readonly [V in Verb]: (plan: Plan, change: ChangeOf<V>) => Plan };
 
@@ -120,7 +125,14 @@ const APPLY: Appliers = {
     openings: plan.openings.map((o) => (o.id === id ? ({ ...o, ...to } as Opening) : o)),
   }),
   'remove-opening': (plan, { id }) => ({ ...plan, openings: without(plan.openings, id) }),
-  'set-yard': (plan, { yard }) => ({ ...plan, buying: { ...plan.buying, yards: [yard] } }),
+  'set-yards': setYards,
+  'buy-from': buyFrom,
+  'set-fetching': setFetching,
+  'take-prices': (plan, { prices }) => ({ ...plan, buying: { ...plan.buying, ...prices } }),
+  'set-owned': (plan, { piece }) => ({ ...plan, owned: put(plan.owned, piece) }),
+  'remove-owned': (plan, { id }) => ({ ...plan, owned: without(plan.owned, id) }),
+  'set-extra': (plan, { extra }) => ({ ...plan, extras: put(plan.extras, extra) }),
+  'remove-extra': (plan, { id }) => ({ ...plan, extras: without(plan.extras, id) }),
   'set-assumption': (plan, { id, value }) => {
     const { [id]: _, ...others } = plan.assumptions;
     return { ...plan, assumptions: value === null ? others : { ...others, [id]: value } };

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { type Plan, apply, blocking, checkPlan, proposePlan, reckon } from '../../index';
+import { ownRoll } from '../../testing/buying';
 import { aRun } from '../../testing/aRun';
 
 const hens = (count: number) => [{ id: 'f1', kind: 'hen-heavy', count, keeping: 'confined' }] as const;
@@ -95,8 +96,8 @@ describe('choices', () => {
   });
   test('an own price is used at its yard', () => {
     const base = aRun();
-    const offer = { kind: 'roll', product: 'welded-50', width: 1.8, length: 25, price: 100 } as const;
-    const plan: Plan = { ...base, buying: { ...base.buying, ownPrices: [{ yard: 'far-gate', offer }] } };
+    const ownPrices = [ownRoll('welded-50', 1.8, 25, 100)];
+    const plan: Plan = { ...base, buying: { ...base.buying, ownPrices } };
     expect(reckon(plan).docket.lines.find((l) => l.id === 'roll:welded-50@1.8')?.price).toBe(100);
   });
   test('an own mesh can be hung', () => {

@@ -3,11 +3,14 @@ import type {
   Band,
   Boundary,
   Building,
+  Buying,
   Choices,
+  ExtraPiece,
   Flock,
   Gate,
   Hatch,
   Opening,
+  OwnedPiece,
   Plan,
   Point,
   PopDoor,
@@ -209,7 +212,23 @@ export type Change =
         | Partial<Omit<Hatch, 'id' | 'kind'>>;
     }
   | { readonly verb: 'remove-opening'; readonly id: string }
-  | { readonly verb: 'set-yard'; readonly yard: string }
+  | { readonly verb: 'set-yards'; readonly yards: readonly string[] }
+  | {
+      /** Buys all of one product at one yard; null where it is cheapest. */
+      readonly verb: 'buy-from';
+      readonly goods: string;
+      readonly yard: string | null;
+    }
+  | { readonly verb: 'set-fetching'; readonly yard: string; readonly goods: 'delivered' | 'fetched' }
+  | {
+      /** Newer prices of the edition and of the keeper's own, for those that the plan carries. */
+      readonly verb: 'take-prices';
+      readonly prices: Pick<Buying, 'edition' | 'pricesAsOf' | 'ownPrices' | 'ownProducts'>;
+    }
+  | { readonly verb: 'set-owned'; readonly piece: OwnedPiece }
+  | { readonly verb: 'remove-owned'; readonly id: string }
+  | { readonly verb: 'set-extra'; readonly extra: ExtraPiece }
+  | { readonly verb: 'remove-extra'; readonly id: string }
   | { readonly verb: 'set-assumption'; readonly id: AssumptionId; readonly value: number | null }
   | { readonly verb: 'settle'; readonly stage: StageId; readonly settled: 'yes' | 'no' }
   | { readonly verb: 'replace'; readonly plan: Plan };

@@ -21,7 +21,18 @@ export const ownMesh = z.strictObject({
   lengths: z.array(length(0.5, 500)).min(1).max(12),
 });
 
-export const price = z.int().min(0).max(1_000_000_000).describe('Integer minor units.');
+export const price = z
+  .int()
+  .min(0)
+  .max(1_000_000_000)
+  .describe('Integer minor units, as the yard states it.');
+const stock = z
+  .int()
+  .min(0)
+  .max(100000)
+  .nullable()
+  .default(null)
+  .describe('How many the yard holds; null where that is not said.');
 export const offer = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('roll'),
@@ -29,22 +40,72 @@ export const offer = z.discriminatedUnion('kind', [
     width: length(0.05, 6),
     length: length(0.5, 500),
     price,
+    stock,
   }),
-  z.strictObject({ kind: z.literal('post'), product: id, length: length(0.3, 12), price }),
-  z.strictObject({ kind: z.literal('kit'), product: id, width: length(0.15, 5), price }),
-  z.strictObject({ kind: z.literal('timber'), product: id, length: length(0.3, 12), price }),
+  z.strictObject({ kind: z.literal('post'), product: id, length: length(0.3, 12), price, stock }),
+  z.strictObject({ kind: z.literal('kit'), product: id, width: length(0.15, 5), price, stock }),
+  z.strictObject({ kind: z.literal('timber'), product: id, length: length(0.3, 12), price, stock }),
   z.strictObject({
     kind: z.literal('pack'),
     product: z.enum(PACK_IDS),
     count: z.int().min(1).max(100000),
     price,
+    stock,
   }),
 ]);
+
+const ownedIds = {
+  id,
+  count: z.int().min(1).max(1000).describe('How many alike.'),
+  condition: z
+    .enum(['sound', 'worn', 'poor'])
+    .describe('Sound is as new; worn is used and looked over before; poor is not used.'),
+  note: z.string().max(200),
+};
+/** Something the keeper has already, new or salvaged. Lengths m. */
+export const ownedPiece = z.discriminatedUnion('kind', [
+  z.strictObject({
+    ...ownedIds,
+    kind: z.literal('roll'),
+    product: id,
+    width: length(0.05, 6),
+    length: length(0.05, 500),
+  }),
+  z.strictObject({ ...ownedIds, kind: z.literal('post'), product: id, length: length(0.3, 12) }),
+  z.strictObject({ ...ownedIds, kind: z.literal('timber'), product: id, length: length(0.05, 12) }),
+  z.strictObject({ ...ownedIds, kind: z.literal('kit'), product: id, width: length(0.15, 5) }),
+  z
+    .strictObject({ ...ownedIds, kind: z.literal('pack'), product: z.enum(PACK_IDS) })
+    .describe('Single pieces, counted: staples, rings, catches.'),
+]);
+
+/** A piece of mesh wanted beside the fence, such as for a vent in the house. */
+export const extraPiece = z.strictObject({
+  id,
+  name: z.string().max(60),
+  mesh: id,
+  width: length(0.05, 5),
+  height: length(0.05, 5),
+  count: z.int().min(1).max(100),
+});
+
+/** `kind:product` of what is bought at one yard, such as `roll:fine-13`. */
+const goods = z
+  .string()
+  .regex(/^(roll|post|timber|kit|pack):[A-Za-z0-9_-]{1,40}$/, 'must be such as roll:fine-13');
 
 export const buying = z.strictObject({
   edition: z.string().max(20).describe('The catalogue edition whose products and prices this plan uses.'),
   pricesAsOf: z.iso.date(),
-  yards: z.array(id).min(1).max(1),
+  yards: z
+    .array(id)
+    .min(1)
+    .max(2)
+    .describe('Where to buy; of two, each line where the whole with its deliveries is cheapest.'),
+  from: z.record(goods, id).default({}).describe('Lines that are bought at one yard, whatever they cost.'),
+  fetched: z.array(id).max(2).default([]).describe('Yards whose goods the keeper fetches: no delivery.'),
   ownProducts: z.array(ownMesh).max(200),
-  ownPrices: z.array(z.strictObject({ yard: id, offer })).max(1000),
+  ownPrices: z
+    .array(z.strictObject({ yard: id, offer, asOf: z.iso.date().nullable().default(null) }))
+    .max(1000),
 });

@@ -1,0 +1,75 @@
+import type { SoldUnit } from '../catalogue/market';
+import { EPSILON } from '../units/round';
+import { weight } from './covers';
+import { type Block, NO_BLOCK, blockOf } from './sheets';
+import type { Run } from './types';
+
+/** A length that the keeper has already, m. */
+export interface OwnedLength {
+  readonly id: string;
+  readonly size: number;
+}
+
+/** A whole roll before anything is cut from it: one that is bought, or one that is owned. */
+export type Slot =
+  | { readonly size: number; readonly unit: SoldUnit; readonly owned: null }
+  | { readonly size: number; readonly unit: null; readonly owned: OwnedLength };
+
+/** A stretch of one run put into one roll. */
+export interface Cut {
+  readonly run: Run;
+  readonly from: number;
+  readonly to: number;
+  readonly length: number;
+}
+
+export interface Bin {
+  readonly slot: Slot;
+  free: number;
+  readonly cuts: Cut[];
+  /** Small pieces, laid together at the end of the roll. */
+  block: Block;
+}
+
+export const boughtSlot = (unit: SoldUnit): Slot => ({ size: unit.size, unit, owned: null });
+export const ownedSlot = (owned: OwnedLength): Slot => ({ size: owned.size, unit: null, owned });
+export const emptyBin = (slot: Slot): Bin => ({ slot, free: slot.size, cuts: [], block: NO_BLOCK });
+
+export const isEmpty = (bin: Bin): boolean => bin.cuts.length === 0 && bin.block.spots.length === 0;
+
+/** What is paid for the rolls that are cut into. */
+export const costOf = (bins: readonly Bin[]): number =>
+  bins.reduce((total, { slot }) => total + (slot.unit ? weight(slot.unit) : 0), 0);
+
+export const jointsOf = (bins: readonly Bin[]): number =>
+  bins.reduce((total, bin) => total + bin.cuts.filter((c) => c.from > EPSILON).length, 0);
+
+const ownedUsed = (bins: readonly Bin[]) =>
+  bins.reduce((total, { slot, free }) => total + (slot.owned ? slot.size - free : 0), 0);
+
+const longestLeft = (bins: readonly Bin[]) => Math.max(0, ...bins.map((b) => b.free));
+
+/**
+ * Of two ways to lay at one price: fewer joints, then more cut from what is owned, then the longer single left-over
+ * (domain.md 14).
+ *
+ * @returns below 0 when `a` is the better
+ */
+export function compareLaid(a: readonly Bin[], b: readonly Bin[]): number {
+  const joints = jointsOf(a) - jointsOf(b);
+  if (joints !== 0) return joints;
+  const owned = ownedUsed(b) - ownedUsed(a);
+  if (Math.abs(owned) > EPSILON) return owned;
+  const left = longestLeft(b) - longestLeft(a);
+  return Math.abs(left) > EPSILON ? left : 0;
+}
+
+/** Puts small pieces more into a roll, if there is room. */
+export function addSheets(bin: Bin, runs: readonly Run[], width: number): boolean {
+  const block = blockOf([...bin.block.spots.map((s) => s.run), ...runs], width);
+  const more = block.length - bin.block.length;
+  if (more > bin.free + EPSILON) return false;
+  bin.block = block;
+  bin.free -= more;
+  return true;
+}

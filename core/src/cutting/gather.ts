@@ -1,0 +1,189 @@
+import type { Market, SoldUnit } from '../catalogue/market';
+import type { ExtraPiece, OwnedPiece } from '../plan/schema';
+import type { SkirtStage } from '../skirt/stage';
+import { isRigid } from '../walls/rigid';
+import type { WallStage } from '../walls/stage';
+import { type Term, product, sum, value } from '../working';
+import type { OwnedLength } from './bins';
+import { cutRunsOnce } from './known';
+import { wholeLength } from './stretch';
+import type { CuttingPool, Run } from './types';
+
+/** A pool before it is cut: what it is for, and how its length comes about. */
+export interface Wanted {
+  readonly id: string;
+  readonly kind: CuttingPool['kind'];
+  readonly product: string;
+  readonly width: number;
+  readonly units: readonly SoldUnit[];
+  readonly owned: readonly OwnedLength[];
+  /** Paid at a joint, m: panels butt. */
+  readonly lap: number;
+  readonly runs: Run[];
+  readonly terms: Term[];
+}
+
+/** A piece of timber with what it is sawn from. */
+export type Stick = Run & { readonly timber: string };
+
+/** Everything that is cut from lengths. */
+export interface CutOrder {
+  readonly walls: WallStage;
+  readonly skirts: SkirtStage;
+  readonly sticks: readonly Stick[];
+  readonly extras: readonly ExtraPiece[];
+  readonly owned: readonly OwnedPiece[];
+}
+
+export const poolId = (mesh: string, width: number): string => `${mesh}@${Math.round(width * 1e4) / 1e4}`;
+
+/** Pieces of the same length in one term. */
+function pieces(
+  code: 'mesh.above' | 'mesh.patch' | 'mesh.extra' | 'timber.piece',
+  runs: readonly Run[],
+): readonly Term[] {
+  const lengths = new Map<string, { length: number; count: number }>();
+  for (const run of runs) {
+    const length = wholeLength(run, 0);
+    const known = lengths.get(length.toFixed(6)) ?? { length, count: 0 };
+    lengths.set(length.toFixed(6), { length, count: known.count + 1 });
+  }
+  return [...lengths.values()].map(({ length, count }) =>
+    product(code, 'm', {}, [
+      value('cut.pieces', count, 'piece', {}),
+      value('cut.piece-length', length, 'm', {}),
+    ]),
+  );
+}
+
+/** Sound or worn pieces of one product, one by one; poor ones are not used. */
+function ownedLengths(owned: readonly OwnedPiece[], kind: 'roll' | 'timber', id: string, width: number) {
+  return owned.flatMap((piece): OwnedLength[] => {
+    if (piece.kind !== kind || piece.product !== id || piece.condition === 'poor') return [];
+    if (piece.kind === 'roll' && Math.abs(piece.width - width) > 1e-4) return [];
+    const names = Array.from({ length: piece.count }, (_, i) =>
+      i === 0 ? piece.id : `${piece.id}#${i + 1}`,
+    );
+    return names.map((name) => ({ id: name, size: piece.length }));
+  });
+}
+
+/** After all that belongs to the fence. */
+const EXTRA_PLACE = 40000;
+
+function extraRuns(extra: ExtraPiece, index: number, rollWidth: number): readonly Run[] {
+  // Its shorter size along the roll where both would fit across.
+  const [length, across] =
+    Math.max(extra.width, extra.height) <= rollWidth + 1e-9
+      ? [Math.min(extra.width, extra.height), Math.max(extra.width, extra.height)]
+      : [Math.max(extra.width, extra.height), Math.min(extra.width, extra.height)];
+  return Array.from({ length: extra.count }, (_, i) => ({
+    part: `extra:${extra.id}/piece:${i + 1}`,
+    use: 'extra' as const,
+    length,
+    startAllowance: 0,
+    endAllowance: 0,
+    across,
+    joints: [],
+    place: EXTRA_PLACE + index * 100 + i,
+    spans: [],
+    leans: [],
+  }));
+}
+
+/** What a pool costs, as far as it is priced; metres of roll otherwise. */
+const costWith = ({ units, owned, lap, width }: Wanted, runs: readonly Run[]): number => {
+  if (runs.length === 0) return 0;
+  const plan = cutRunsOnce({ units, owned, lap, width, runs });
+  return plan.unplaced.length > 0 ? Infinity : plan.cost;
+};
+
+/** Each wanted piece goes to the width of roll where it costs least more, beside what is cut from it anyway: one after the other. */
+function placeExtras(
+  market: Market,
+  extras: readonly ExtraPiece[],
+  pool: (id: string, width: number) => Wanted,
+) {
+  extras.forEach((extra, index) => {
+    const across = Math.min(extra.width, extra.height);
+    const widths = market.widths(extra.mesh).filter((w) => w >= across - 1e-9);
+    let best: { into: Wanted; runs: readonly Run[]; more: number } | undefined;
+    for (const width of widths.length > 0 ? widths : market.widths(extra.mesh).slice(-1)) {
+      const into = pool(extra.mesh, width);
+      const runs = extraRuns(extra, index, width);
+      const more = costWith(into, [...into.runs, ...runs]) - costWith(into, into.runs);
+      if (!best || more < best.more - 1e-9) best = { into, runs, more };
+    }
+    if (!best) return;
+    best.into.runs.push(...best.runs);
+    best.into.terms.push(...pieces('mesh.extra', best.runs));
+  });
+}
+
+/** What is wanted, one pool a product and width. */
+export function gather(market: Market, order: CutOrder, jointLap: number): readonly Wanted[] {
+  const { walls, skirts, sticks, extras, owned } = order;
+  const pools = new Map<string, Wanted>();
+  const mesh = (id: string, width: number): Wanted => {
+    const key = poolId(id, width);
+    const known = pools.get(key) ?? {
+      id: key,
+      kind: 'mesh',
+      product: id,
+      width,
+      units: market.rolls(id, width),
+      owned: ownedLengths(owned, 'roll', id, width),
+      lap: isRigid(market.mesh(id).type) ? 0 : jointLap,
+      runs: [],
+      terms: [],
+    };
+    pools.set(key, known);
+    return known;
+  };
+  const timber = (id: string): Wanted => {
+    const key = `timber:${id}`;
+    const known = pools.get(key) ?? {
+      id: key,
+      kind: 'timber',
+      product: id,
+      width: market.timber(id).width,
+      units: market.timbers(id),
+      owned: ownedLengths(owned, 'timber', id, 0),
+      lap: 0,
+      runs: [],
+      terms: [],
+    };
+    pools.set(key, known);
+    return known;
+  };
+  for (const course of walls.courses) {
+    const into = mesh(course.band.band.mesh, course.row.width);
+    into.runs.push(...course.runs, ...course.leaves, ...course.above, ...course.patches);
+    into.terms.push(
+      course.working,
+      ...course.leaves.map((leaf) => value('mesh.leaf', leaf.length, 'm', { width: leaf.length })),
+      ...pieces('mesh.above', course.above),
+      ...pieces('mesh.patch', course.patches),
+    );
+  }
+  for (const course of skirts.courses) {
+    if (course.shape.mesh === null) continue;
+    const into = mesh(course.shape.mesh, course.rollWidth ?? course.widest);
+    into.runs.push(...course.runs);
+    into.terms.push(
+      sum(
+        'mesh.skirt',
+        'm',
+        {},
+        course.strips.flatMap((s) => s.working.terms),
+      ),
+    );
+  }
+  placeExtras(market, extras, mesh);
+  for (const course of walls.boards) timber(course.timber).runs.push(...course.runs);
+  for (const stick of sticks) timber(stick.timber).runs.push(stick);
+  for (const pool of pools.values()) {
+    if (pool.kind === 'timber') pool.terms.push(...pieces('timber.piece', pool.runs));
+  }
+  return [...pools.values()].filter((pool) => pool.runs.length > 0);
+}

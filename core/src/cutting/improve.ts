@@ -1,0 +1,133 @@
+import { EPSILON } from '../units/round';
+import { type Slot, ownedSlot } from './bins';
+import { CoverSearch } from './covers';
+import { type CutPlan, finish, usualEffort } from './cut';
+import { type Laid, layExactly } from './lay';
+import { type Prepared, type Task, couldHold, prepare } from './prepare';
+import { patternProgram } from './patterns';
+import { setProgram } from './program';
+import { cheaper, packBest, used } from './quick';
+import { demands, slotsOf } from './sets';
+import type { Solver } from './solver';
+
+/** How far an improvement has come. */
+export interface Progress {
+  readonly cost: number;
+  readonly bound: number;
+  /** Sets of rolls decided so far. */
+  readonly sets: number;
+}
+
+export interface Improving {
+  readonly solver: Solver;
+  readonly signal?: AbortSignal;
+  readonly onProgress?: (progress: Progress) => void;
+  /** 1 to begin with; “keep looking” asks again with more. */
+  readonly effort?: number;
+}
+
+/** For each set of rolls and effort: nodes of our own search, and of the solver. */
+const OWN_NODES = 40000;
+const SOLVER_NODES = 100;
+/** Programs with more whole variables are not given to the solver: it takes minutes over them and decides nothing. */
+const MOST_BINARIES = 1500;
+/** Nodes of the solver over ways to fill a roll. */
+const PATTERN_NODES = 2000;
+/** Prices closer than this are the same, minor units: the solver reckons in fractions. */
+const SAME_PRICE = 1e-3;
+/** Sets of rolls looked at for each effort. */
+const SETS = 40;
+
+const isProved = ({ cost, bound }: Pick<CutPlan, 'cost' | 'bound'>) => cost <= bound + EPSILON;
+
+/** Whether a plan still has something to look for. */
+export const canImprove = (plan: CutPlan): boolean => !isProved(plan) && !plan.overStock;
+
+/** Lays a set of rolls or refutes it: by our own search, and where that does not come to an end, by the solver. */
+async function decide(
+  slots: readonly Slot[],
+  given: Prepared,
+  solver: Solver,
+  effort: number,
+): Promise<Laid> {
+  const laid = layExactly(slots, given, { nodes: OWN_NODES * effort });
+  if (laid.outcome !== 'unknown') return laid;
+  const program = setProgram(slots, given);
+  if (program.binaries > MOST_BINARIES) return laid;
+  const solved = await solver({ text: program.text, nodes: SOLVER_NODES * effort, seeks: 'any' });
+  if (solved.status === 'infeasible') return { outcome: 'impossible' };
+  const bins = program.read(solved);
+  return bins ? { outcome: 'laid', bins } : laid;
+}
+
+/** Pieces that are not jointed, all at once: the solver finds the cheapest rolls for all the ways to fill one. */
+async function cutByPatterns(given: Prepared, plan: CutPlan, how: Improving): Promise<CutPlan | undefined> {
+  const program = patternProgram(given);
+  if (!program || how.signal?.aborted) return undefined;
+  const nodes = PATTERN_NODES * (how.effort ?? 1);
+  const solved = await how.solver({ text: program.text, nodes, seeks: 'best' });
+  const bins = program.read(solved);
+  const laid = bins && used(bins);
+  const best = laid && cheaper(laid, plan) ? laid : plan;
+  const bound = solved.status === 'optimal' ? solved.objective - SAME_PRICE : 0;
+  // What the solver proved is the price that our own sum gives, or it is not taken for proved.
+  const reached =
+    best.cost - bound <= 2 * SAME_PRICE ? best.cost : Math.max(plan.bound, Math.min(bound, best.cost));
+  if (best === plan) return { ...plan, bound: reached };
+  return finish(given, given.task.owned.map(ownedSlot), best, reached, usualEffort(given));
+}
+
+/**
+ * Looks further where the fast method could not prove its price: only lowers the cost or raises the bound.
+ *
+ * Sets of rolls cheaper than what was found are taken in order of price; each is laid, refuted, or left open. Everything stops by counts, so
+ * the answer is the same on every machine.
+ *
+ * @param plan  of the fast method or of an earlier improvement
+ * @returns the plan improved; what was reached so far when it is stopped
+ */
+export async function improve(task: Task, plan: CutPlan, how: Improving): Promise<CutPlan> {
+  const { solver, signal, onProgress, effort = 1 } = how;
+  if (!canImprove(plan)) return plan;
+  const given = prepare(task);
+  const owned = task.owned.map(ownedSlot);
+  const byPatterns = await cutByPatterns(given, plan, how);
+  if (byPatterns) return byPatterns;
+  const covers = new CoverSearch(task.units, demands(given, owned));
+  let best = { bins: plan.bins, cost: plan.cost };
+  let open: number | undefined;
+  // What has not come yet, or was left open, may still be cheaper.
+  const bound = () => Math.max(plan.bound, Math.min(open ?? Infinity, covers.floor, best.cost));
+  for (let looked = 0; looked < SETS * effort;) {
+    if (signal?.aborted || covers.floor >= best.cost - EPSILON) break;
+    const reached = bound();
+    const cover = covers.next(200000);
+    if (!cover) {
+      open ??= reached;
+      break;
+    }
+    if (cover.cost >= best.cost - EPSILON) break;
+    const slots = slotsOf(cover, task.units, owned);
+    if (
+      cover.cost < plan.bound - EPSILON ||
+      !couldHold(
+        given,
+        slots.map((s) => s.size),
+      )
+    )
+      continue;
+    looked += 1;
+    onProgress?.({ cost: best.cost, bound: bound(), sets: looked });
+    const quick = packBest(slots, given);
+    if (quick) {
+      if (cheaper(quick, best)) best = quick;
+      continue;
+    }
+    const laid = await decide(slots, given, solver, effort);
+    if (laid.outcome === 'laid') best = used(laid.bins);
+    else if (laid.outcome === 'unknown') open ??= cover.cost;
+  }
+  if (best.cost >= plan.cost - EPSILON)
+    return { ...plan, bound: bound() >= plan.cost - EPSILON ? plan.cost : bound() };
+  return finish(given, owned, best, bound(), usualEffort(given));
+}

@@ -1,0 +1,223 @@
+import { EPSILON } from '../units/round';
+import { type Bin, type Cut, type Slot, addSheets, emptyBin } from './bins';
+import { layLoose } from './loose';
+import type { Prepared } from './prepare';
+import { MOST_TRIED } from './sheets';
+import { cutLength, furthest, leastJoints } from './stretch';
+import type { Run } from './types';
+
+/** How far a search may go before it gives up: counted, so that it ends alike on every machine. */
+export interface Budget {
+  nodes: number;
+}
+
+export type Laid =
+  | { readonly outcome: 'laid'; readonly bins: readonly Bin[] }
+  /** Every way was ruled out. */
+  | { readonly outcome: 'impossible' }
+  /** The budget ended first. */
+  | { readonly outcome: 'unknown' };
+
+/** A piece that could come next. */
+interface Move {
+  readonly bin: number;
+  readonly to: number;
+  readonly length: number;
+  /** What the roll can cover no more, beside what it covers now, m. */
+  readonly lost: number;
+}
+
+const sum = (numbers: readonly number[]) => numbers.reduce((a, b) => a + b, 0);
+const onward = (numbers: readonly number[]): readonly number[] => {
+  const sums = [0];
+  for (const n of [...numbers].reverse()) sums.unshift((sums[0] ?? 0) + n);
+  return sums;
+};
+const keyOf = (free: readonly number[]) =>
+  free
+    .map((f) => Math.round(f * 1e6))
+    .sort((a, b) => a - b)
+    .join();
+
+class Search {
+  readonly free: number[];
+  private readonly cuts: Cut[][];
+  private readonly failed = new Map<string, number>();
+  /** From each strip on: what must still be laid at least, what must be covered, and the joints that no roll avoids. */
+  private readonly needs: readonly number[];
+  private readonly covers: readonly number[];
+  private readonly joints: readonly number[];
+  bins: readonly Bin[] | undefined;
+  /** A branch was not followed to its end, or could only be tried by rule of thumb. */
+  unsure = false;
+
+  constructor(
+    private readonly slots: readonly Slot[],
+    private readonly given: Prepared,
+    private readonly budget: Budget,
+    private readonly mostJoints: number,
+  ) {
+    const { strips, sheets, loose, task } = given;
+    this.free = slots.map((s) => s.size);
+    this.cuts = slots.map(() => []);
+    const longest = Math.max(0, ...this.free);
+    const { least } = given;
+    const rest = sum([...sheets, ...loose].map(least));
+    this.needs = onward(strips.map(least)).map((n) => n + rest);
+    this.covers = onward(strips.map((run) => run.length));
+    this.joints = onward(strips.map((run) => leastJoints(run, longest, task.lap)));
+  }
+
+  /** What is missing cannot be laid into what is left, by length or by what fits. */
+  private hopeless(index: number, from: number, joints: number): boolean {
+    const { strips, task, reach } = this.given;
+    const run = strips[index];
+    let need = this.needs[index + 1] ?? this.needs[index] ?? 0;
+    let covered = this.covers[index + 1] ?? 0;
+    let more = this.joints[index + 1] ?? 0;
+    if (run) {
+      const most = Math.max(...this.free);
+      const whole = cutLength(run, from, run.length, task.lap);
+      const over = whole - most;
+      const least = over <= EPSILON ? 0 : Math.ceil(over / Math.max(EPSILON, most - task.lap) - EPSILON);
+      need += whole + least * task.lap;
+      covered += run.length - from;
+      more += least;
+    }
+    if (joints + more > this.mostJoints) return true;
+    if (sum(this.free) < need - EPSILON) return true;
+    let reached = 0;
+    for (const free of this.free) reached += reach(free);
+    return reached < covered - EPSILON;
+  }
+
+  private moves(run: Run, from: number): readonly Move[] {
+    const { lap } = this.given.task;
+    const { reach } = this.given;
+    const tried = new Set<number>();
+    const moves: Move[] = [];
+    this.free.forEach((free, bin) => {
+      const same = Math.round(free * 1e6);
+      if (tried.has(same)) return;
+      tried.add(same);
+      const last = furthest(run, from, free, lap);
+      if (last === undefined) return;
+      const stops = [...(run.joints === 'anywhere' ? [] : run.joints), run.length];
+      for (const to of stops) {
+        if (to <= from + EPSILON) continue;
+        if (to > last + EPSILON) break;
+        const length = cutLength(run, from, to, lap);
+        const lost = reach(free) - reach(free - length) - (to - from);
+        moves.push({ bin, to, length, lost: Math.round(lost * 1e6) / 1e6 });
+      }
+    });
+    return moves.sort(
+      (a, b) =>
+        Number(b.to >= run.length - EPSILON) - Number(a.to >= run.length - EPSILON) ||
+        a.lost - b.lost ||
+        b.to - a.to,
+    );
+  }
+
+  /** @returns whether everything from here on was laid */
+  strip(index: number, from: number, joints: number): boolean {
+    if (this.hopeless(index, from, joints)) return false;
+    const run = this.given.strips[index];
+    if (!run) return this.small();
+    if (this.budget.nodes <= 0) {
+      this.unsure = true;
+      return false;
+    }
+    this.budget.nodes -= 1;
+    const key = `${index} ${from.toFixed(6)} ${keyOf(this.free)}`;
+    const before = this.failed.get(key);
+    if (before !== undefined && before <= joints) return false;
+    for (const { bin, to, length } of this.moves(run, from)) {
+      const cuts = this.cuts[bin];
+      if (!cuts) continue;
+      const free = this.free[bin] ?? 0;
+      this.free[bin] = free - length;
+      cuts.push({ run, from, to, length });
+      const ends = to >= run.length - EPSILON;
+      const found = ends ? this.strip(index + 1, 0, joints) : this.strip(index, to, joints + 1);
+      if (found) return true;
+      cuts.pop();
+      this.free[bin] = free;
+      if (this.budget.nodes <= 0) {
+        this.unsure = true;
+        return false;
+      }
+    }
+    this.failed.set(key, joints);
+    return false;
+  }
+
+  /** Small pieces and what is jointed anywhere, into what the strips leave. */
+  private small(): boolean {
+    const { sheets } = this.given;
+    const bins = this.slots.map((slot, i): Bin => {
+      const cuts = [...(this.cuts[i] ?? [])];
+      return { ...emptyBin(slot), free: this.free[i] ?? 0, cuts };
+    });
+    // Blocks of many pieces are laid by rule of thumb: that they do not fit proves nothing.
+    if (sheets.length > MOST_TRIED) this.unsure = true;
+    return this.sheet(bins, 0, new Set());
+  }
+
+  private sheet(bins: readonly Bin[], index: number, failed: Set<string>): boolean {
+    const { sheets, task } = this.given;
+    const run = sheets[index];
+    if (!run) return this.loose(bins);
+    const key = `${index} ${bins
+      .map((b) => `${b.free.toFixed(6)} ${b.block.spots.map((s) => s.along).join('+')}`)
+      .sort()
+      .join()}`;
+    if (failed.has(key)) return false;
+    if (this.budget.nodes <= 0) {
+      this.unsure = true;
+      return false;
+    }
+    this.budget.nodes -= 1;
+    for (const bin of [...bins].sort((a, b) => a.free - b.free)) {
+      const { block, free } = bin;
+      if (!addSheets(bin, [run], task.width)) continue;
+      if (this.sheet(bins, index + 1, failed)) return true;
+      bin.block = block;
+      bin.free = free;
+    }
+    failed.add(key);
+    return false;
+  }
+
+  private loose(bins: readonly Bin[]): boolean {
+    const { loose, task } = this.given;
+    if (loose.length > 0) {
+      const joints = sum(bins.map((b) => b.cuts.filter((c) => c.from > EPSILON).length));
+      const laid = layLoose(bins, loose, task.lap, this.mostJoints - joints, this.budget);
+      if (laid === 'unknown') this.unsure = true;
+      if (laid !== 'laid') return false;
+    }
+    this.bins = bins;
+    return true;
+  }
+}
+
+/**
+ * Lays all there is into a given set of rolls, or proves that it cannot be done.
+ *
+ * Runs are laid from one end to the other, each piece into any roll up to any joint. What was tried is remembered by the bay
+ * reached and what is left in the rolls; a branch ends where the rest cannot fit by length, nor by what the ends of rolls can cover.
+ *
+ * @param budget      nodes to look at, counted down
+ * @param mostJoints  ways with more joints do not count
+ */
+export function layExactly(
+  slots: readonly Slot[],
+  given: Prepared,
+  budget: Budget,
+  mostJoints = Infinity,
+): Laid {
+  const search = new Search(slots, given, budget, mostJoints);
+  if (search.strip(0, 0, 0) && search.bins) return { outcome: 'laid', bins: search.bins };
+  return { outcome: search.unsure ? 'unknown' : 'impossible' };
+}

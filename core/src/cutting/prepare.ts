@@ -1,0 +1,90 @@
+import type { SoldUnit } from '../catalogue/market';
+import { EPSILON } from '../units/round';
+import type { OwnedLength } from './bins';
+import { reachTable } from './reach';
+import { type Lying, isSheet, leastRoll } from './sheets';
+import { canBeLaid, leastJoints, wholeLength } from './stretch';
+import type { Run } from './types';
+
+/** What is cut from what: one product in one width. */
+export interface Task {
+  /** Lengths sold; all priced or none. */
+  readonly units: readonly SoldUnit[];
+  readonly owned: readonly OwnedLength[];
+  readonly runs: readonly Run[];
+  /** Paid by the piece further along at a joint, m. */
+  readonly lap: number;
+  /** Of the roll, m. */
+  readonly width: number;
+}
+
+/** A task with its runs sorted by how they may be cut, and what they need at least. */
+export interface Prepared {
+  readonly task: Task;
+  /** Roll that one run takes at least, m. */
+  readonly least: (run: Run) => number;
+  readonly longest: number;
+  /** Jointed at posts or not at all, longest first. */
+  readonly strips: readonly Run[];
+  /** Small pieces that may lie either way, largest first. */
+  readonly sheets: readonly Run[];
+  /** Jointed anywhere, longest first. */
+  readonly loose: readonly Run[];
+  readonly unplaced: readonly Run[];
+  /** Roll that all of it takes at least, m: every allowance, and the laps that no roll is long enough to avoid. */
+  readonly need: number;
+  /** Length of all strips, m. */
+  readonly covered: number;
+  /** What a roll with so much free covers of the strips at most, m. */
+  readonly reach: (free: number) => number;
+}
+
+const byLength = (a: Run, b: Run) => b.length - a.length || a.place - b.place;
+
+/** Roll that a run takes at least, m. */
+const leastOf = (run: Run, longest: number, { lap, width }: Task, lying: Lying): number =>
+  isSheet(run, width, lying)
+    ? leastRoll(run, width)
+    : wholeLength(run, lap) + leastJoints(run, longest, lap) * lap;
+
+/** A small piece fits a roll one way or the other. */
+function canLie(run: Run, longest: number, width: number): boolean {
+  const sizes = [wholeLength(run, 0), run.across ?? width];
+  return Math.min(...sizes) <= width + EPSILON && Math.max(...sizes) <= Math.max(longest, width) + EPSILON;
+}
+
+/** @param lying  how small pieces may be laid */
+export function prepare(task: Task, lying: Lying = 'any'): Prepared {
+  const { units, owned, lap, width } = task;
+  const longest = Math.max(...units.map((u) => u.size), ...owned.map((o) => o.size));
+  const laid: Run[] = [];
+  const unplaced: Run[] = [];
+  for (const run of task.runs) {
+    const fits = isSheet(run, width, lying) ? canLie(run, longest, width) : canBeLaid(run, longest, lap);
+    (fits ? laid : unplaced).push(run);
+  }
+  const sheets = laid
+    .filter((run) => isSheet(run, width, lying))
+    .sort((a, b) => leastRoll(b, width) - leastRoll(a, width) || a.place - b.place);
+  const strips = laid.filter((r) => r.joints !== 'anywhere' && !sheets.includes(r)).sort(byLength);
+  const least = (run: Run) => leastOf(run, longest, task, lying);
+  return {
+    task,
+    least,
+    longest,
+    strips,
+    sheets,
+    loose: laid.filter((r) => r.joints === 'anywhere').sort(byLength),
+    unplaced,
+    need: laid.reduce((total, run) => total + least(run), 0),
+    covered: strips.reduce((total, run) => total + run.length, 0),
+    reach: reachTable(strips, longest, lap),
+  };
+}
+
+/** Whether so many rolls could do by length, and by what of the strips fits into each. */
+export function couldHold({ need, covered, reach }: Prepared, sizes: readonly number[]): boolean {
+  const total = sizes.reduce((sum, size) => sum + size, 0);
+  const reached = sizes.reduce((sum, size) => sum + reach(size), 0);
+  return total >= need - EPSILON && reached >= covered - EPSILON;
+}

@@ -1,0 +1,173 @@
+import { EPSILON } from '../units/round';
+import type { Run } from './types';
+
+/** A small piece as it lies in its block. All m: `x` along the roll from where the block begins, `y` across it. */
+export interface Spot {
+  readonly run: Run;
+  readonly x: number;
+  readonly y: number;
+  readonly along: number;
+  readonly across: number;
+}
+
+/** Small pieces that lie together in one stretch of roll, cut apart by straight cuts from edge to edge. */
+export interface Block {
+  /** Of roll, m. */
+  readonly length: number;
+  readonly spots: readonly Spot[];
+}
+
+export const NO_BLOCK: Block = { length: 0, spots: [] };
+
+/** For up to so many small pieces in one roll every way to cut them apart is tried; more are laid row by row. */
+export const MOST_TRIED = 6;
+
+/** How small pieces are laid: leaves and patches as they hang, taking the roll's whole width; or any way, several side by side. */
+export type Lying = 'as-hung' | 'any';
+
+/**
+ * A leaf, vent or patch that leaves roll beside it may lie either way and beside others (domain.md 14). What is wanted beside the fence always
+ * does, and so does what is taller than the roll is wide.
+ */
+export function isSheet({ across, use }: Run, width: number, lying: Lying): boolean {
+  if (across === null || Math.abs(across - width) <= EPSILON) return false;
+  return lying === 'any' || use === 'extra' || across > width;
+}
+
+const sizeOf = (run: Run) => run.length + run.startAllowance + run.endAllowance;
+
+/** The least roll that a small piece takes, when all that lies beside it is used, m. */
+export const leastRoll = (run: Run, width: number): number => (sizeOf(run) * (run.across ?? width)) / width;
+
+/** Both sizes of one small piece, m, and which it is. */
+interface Sheet {
+  readonly index: number;
+  readonly a: number;
+  readonly b: number;
+}
+
+interface Placed extends Omit<Spot, 'run'> {
+  readonly index: number;
+}
+
+interface Layout {
+  readonly length: number;
+  readonly spots: readonly Placed[];
+}
+
+const EMPTY: Layout = { length: 0, spots: [] };
+
+function alone({ index, a, b }: Sheet, width: number): Layout | undefined {
+  const [along, across] = a <= b ? [a, b] : [b, a];
+  if (across <= width + EPSILON) return { length: along, spots: [{ index, x: 0, y: 0, along, across }] };
+  if (along > width + EPSILON) return undefined;
+  return { length: across, spots: [{ index, x: 0, y: 0, along: across, across: along }] };
+}
+
+const shifted = (layout: Layout, x: number, y: number) =>
+  layout.spots.map((s) => ({ ...s, x: s.x + x, y: s.y + y }));
+
+const after = (a: Layout, b: Layout): Layout => ({
+  length: a.length + b.length,
+  spots: [...a.spots, ...shifted(b, a.length, 0)],
+});
+
+const beside = (a: Layout, b: Layout, taken: number): Layout => ({
+  length: Math.max(a.length, b.length),
+  spots: [...a.spots, ...shifted(b, 0, taken)],
+});
+
+const acrossOf = ({ spots }: Layout) => Math.max(0, ...spots.map((s) => s.y + s.across));
+const sizesOf = (sheets: readonly Sheet[]) => sheets.map((s) => `${s.a.toFixed(7)} ${s.b.toFixed(7)}`).join();
+
+/** Every width that sheets side by side can need, m. */
+function widthsOf(sheets: readonly Sheet[], most: number): ReadonlySet<number> {
+  let sums = new Set([0]);
+  for (const { a, b } of sheets) {
+    sums = new Set([...sums].flatMap((s) => [s, s + a, s + b]).filter((s) => s <= most + EPSILON));
+  }
+  sums.delete(0);
+  return sums;
+}
+
+/** Every way of cutting in two, over and over: across the roll, or along it at a width that the first part needs. */
+function shortest(
+  sheets: readonly Sheet[],
+  width: number,
+  known: Map<string, Layout | null>,
+): Layout | undefined {
+  const [first] = sheets;
+  if (!first) return EMPTY;
+  if (sheets.length === 1) return alone(first, width);
+  const key = `${width.toFixed(7)} ${sheets.map((s) => s.index).join()}`;
+  const before = known.get(key);
+  if (before !== undefined) return before ?? undefined;
+  let best: Layout | undefined;
+  const offer = (layout: Layout | undefined) => {
+    if (layout && (!best || layout.length < best.length - EPSILON)) best = layout;
+  };
+  const seen = new Set<string>();
+  for (let mask = 1; mask < 2 ** sheets.length - 1; mask++) {
+    const part = sheets.filter((_, i) => mask & (1 << i));
+    // Sheets of the same size are as good as each other.
+    const sizes = sizesOf(part);
+    if (seen.has(sizes)) continue;
+    seen.add(sizes);
+    const others = sheets.filter((_, i) => !(mask & (1 << i)));
+    const one = shortest(part, width, known);
+    const two = shortest(others, width, known);
+    if (one && two) offer(after(one, two));
+    for (const w of widthsOf(part, width)) {
+      const left = shortest(part, w, known);
+      if (!left) continue;
+      const taken = acrossOf(left);
+      const right = shortest(others, width - taken, known);
+      if (right) offer(beside(left, right, taken));
+    }
+  }
+  known.set(key, best ?? null);
+  return best;
+}
+
+/** Row by row, longest first: each row as long as its first piece. */
+function inRows(sheets: readonly Sheet[], width: number): Layout {
+  const rows: { layout: Layout; taken: number }[] = [];
+  for (const one of sheets.flatMap((s) => alone(s, width) ?? []).sort((p, q) => q.length - p.length)) {
+    const row = rows.find((r) => r.taken + acrossOf(one) <= width + EPSILON);
+    if (row) {
+      row.layout = beside(row.layout, one, row.taken);
+      row.taken += acrossOf(one);
+    } else rows.push({ layout: one, taken: acrossOf(one) });
+  }
+  return rows.reduce((all, row) => after(all, row.layout), EMPTY);
+}
+
+const memory = new Map<string, Layout>();
+const MOST_REMEMBERED = 2000;
+
+/**
+ * The shortest stretch of roll from which small pieces can be cut, each lying either way, side by side where they fit, by cuts
+ * from edge to edge. The shortest there is for up to six; row by row beyond.
+ *
+ * @param width  of the roll, m; every piece fits it one way at least
+ */
+export function blockOf(runs: readonly Run[], width: number): Block {
+  if (runs.length === 0) return NO_BLOCK;
+  const ordered = runs
+    .map((run) => ({ run, a: sizeOf(run), b: run.across ?? width }))
+    .sort((p, q) => p.a - q.a || p.b - q.b);
+  const sheets = ordered.map(({ a, b }, index): Sheet => ({ index, a, b }));
+  const key = `${width} ${sizesOf(sheets)}`;
+  let layout = memory.get(key);
+  if (!layout) {
+    const tried = sheets.length <= MOST_TRIED ? shortest(sheets, width, new Map()) : undefined;
+    layout = tried ?? inRows(sheets, width);
+    if (memory.size >= MOST_REMEMBERED) memory.clear();
+    memory.set(key, layout);
+  }
+  const spots = layout.spots.flatMap(({ index, ...place }): Spot[] => {
+    const run = ordered[index]?.run;
+    return run ? [{ run, ...place }] : [];
+  });
+  return { length: layout.length, spots };
+}

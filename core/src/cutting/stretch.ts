@@ -1,0 +1,68 @@
+import { EPSILON } from '../units/round';
+import type { Run } from './types';
+
+/** Joints of what is jointed anywhere leave no scrap shorter than this where it can be helped, m. */
+export const LEAST_PIECE = 0.3;
+
+/**
+ * Length as cut: end allowances at free ends, the lap where it is joined to the piece before (domain.md 6), and what each
+ * straight grade under it adds (domain.md 13).
+ */
+export function cutLength(run: Run, from: number, to: number, lap: number): number {
+  const start = from <= EPSILON ? run.startAllowance : lap;
+  const end = to >= run.length - EPSILON ? run.endAllowance : 0;
+  let leaning = 0;
+  for (const lean of run.leans) {
+    if (Math.min(to, lean.to) - Math.max(from, lean.from) > EPSILON) leaning += lean.extra;
+  }
+  return to - from + start + end + leaning;
+}
+
+/** The whole run in one piece, m. */
+export const wholeLength = (run: Run, lap: number): number => cutLength(run, 0, run.length, lap);
+
+/**
+ * Joints that a run cannot do without, when no roll is longer than `longest`: every roll covers at most its length less the
+ * lap that all pieces but the first pay.
+ */
+export function leastJoints(run: Run, longest: number, lap: number): number {
+  const over = wholeLength(run, lap) - longest;
+  return over <= EPSILON ? 0 : Math.ceil(over / (longest - lap) - EPSILON);
+}
+
+/** The last joint after `from` up to which a piece fits into `free` m: a piece grows with where it ends. */
+function lastThatFits(run: Run, joints: readonly number[], from: number, free: number, lap: number) {
+  const leaning = run.leans.length > 0;
+  // On the level a joint fits up to a place that is known at once.
+  const limit = from + free - cutLength(run, from, from, lap) + EPSILON;
+  let low = 0;
+  let high = joints.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    const to = joints[middle] ?? Infinity;
+    const fits = to <= limit && (!leaning || to <= from || cutLength(run, from, to, lap) <= free + EPSILON);
+    if (fits) low = middle + 1;
+    else high = middle;
+  }
+  const joint = joints[low - 1];
+  return joint !== undefined && joint > from + EPSILON ? joint : undefined;
+}
+
+/** The furthest joint that a roll with `free` m left can reach from `from`; undefined when none. */
+export function furthest(run: Run, from: number, free: number, lap: number): number | undefined {
+  if (cutLength(run, from, run.length, lap) <= free + EPSILON) return run.length;
+  if (run.joints !== 'anywhere') return lastThatFits(run, run.joints, from, free, lap);
+  const to = Math.min(from + free - cutLength(run, from, from, lap), run.length - LEAST_PIECE);
+  return to - from >= LEAST_PIECE - EPSILON ? to : undefined;
+}
+
+/** A run can be cut when each of its bays fits the longest roll: it is laid bay by bay at the worst. */
+export function canBeLaid(run: Run, longest: number, lap: number): boolean {
+  let from = 0;
+  while (from < run.length - EPSILON) {
+    const to = furthest(run, from, longest, lap);
+    if (to === undefined) return false;
+    from = to;
+  }
+  return true;
+}

@@ -1,0 +1,72 @@
+import type { Market } from '../catalogue/market';
+import type { PackId } from '../catalogue/packs';
+import type { MeshProduct, PostProduct } from '../catalogue/types';
+
+/** Rough figures, for what must be carried home. kg/m³. */
+const STEEL = 7850;
+const TIMBER = 550;
+const PLASTIC = 950;
+/** Steel studded T section, kg/m. */
+const T_POST = 1.9;
+const TUBE_WALL = 0.002;
+
+const round = (diameter: number) => (Math.PI * diameter ** 2) / 4;
+
+/**
+ * Weight of a square metre of mesh, kg, from its wire: two sets of wires crossing in welded, woven and panels; in hexagons of opening `a`
+ * there are 2/a m of wire, a third more for the twists; in chain link 2/a with a fifth more for the bends.
+ */
+export function meshWeight({ type, opening, wire }: MeshProduct): number {
+  const density = type === 'plastic' || type === 'cover-net' ? PLASTIC : STEEL;
+  const wires = {
+    hexagonal: 2.67 / opening.up,
+    'chain-link': 2.4 / opening.up,
+  }[type as string];
+  const length = wires ?? 1 / (opening.up + wire) + 1 / (opening.along + wire);
+  return length * round(wire) * density;
+}
+
+const SECTIONS: Readonly<Record<PostProduct['kind'], (size: number) => number>> = {
+  'steel-t': () => T_POST,
+  round: (size) => round(size) * TIMBER,
+  'half-round': (size) => (round(size) / 2) * TIMBER,
+  square: (size) => size ** 2 * TIMBER,
+  spike: (size) => size ** 2 * TIMBER,
+  tube: (size) => Math.PI * (size - TUBE_WALL) * TUBE_WALL * STEEL,
+};
+
+/** Weight of a metre of post, kg. */
+export const postWeight = ({ kind, size }: PostProduct): number => SECTIONS[kind](size);
+
+/** Weight of a metre of sawn timber, kg. */
+export const timberWeight = (market: Market, id: string): number => {
+  const { thickness, width } = market.timber(id);
+  return thickness * width * TIMBER;
+};
+
+/** Of single pieces, kg. */
+export const PIECE_WEIGHTS: Readonly<Record<PackId, number>> = {
+  staple: 0.002,
+  clip: 0.008,
+  ring: 0.0012,
+  tie: 0.003,
+  peg: 0.05,
+  concrete: 20,
+  stone: 800,
+  brace: 3.2,
+  spike: 2.6,
+  arm: 0.4,
+  hinge: 0.35,
+  catch: 0.25,
+  'two-step-catch': 0.4,
+  stop: 0.1,
+  spring: 0.3,
+  padlock: 0.3,
+};
+
+/** A framed gate by its clear width, kg/m; flaps and hatches by the piece. */
+const GATE_METRE = 13;
+const FLAP = 2.8;
+
+export const kitWeight = (product: string, width: number): number =>
+  product === 'gate-kit' ? GATE_METRE * width : FLAP;

@@ -1,0 +1,31 @@
+import type { CutPlan } from './cutting/cut';
+import { type Improving, canImprove, improve } from './cutting/improve';
+import { learnCut } from './cutting/known';
+import type { WorkedPool } from './cutting/types';
+import type { Plan } from './plan/schema';
+import { reckon } from './reckon';
+import type { Reckoning } from './reckoning';
+
+/** A pool whose price may still be bettered or proved. */
+export const mayImprove = (pool: Pick<WorkedPool, 'plan' | 'cost'>): boolean =>
+  pool.cost !== null && canImprove(pool.plan);
+
+/**
+ * A cut plan that was found elsewhere, such as in a worker, for the pool of this plan that it was asked for.
+ *
+ * @param found  whose runs are those of the pool one by one, in the same order
+ */
+export function adoptCut(
+  pool: WorkedPool,
+  found: { readonly plan: CutPlan; readonly runs: WorkedPool['task']['runs'] },
+): void {
+  learnCut({ ...pool.task, runs: found.runs }, found.plan);
+}
+
+/** A reckoning whose pools were all looked into as far as one effort goes: for the command line and what is printed. */
+export async function reckonImproved(plan: Plan, how: Improving): Promise<Reckoning> {
+  const first = reckon(plan);
+  const open = first.cutting.filter(mayImprove);
+  for (const pool of open) learnCut(pool.task, await improve(pool.task, pool.plan, how));
+  return open.length > 0 ? reckon(plan) : first;
+}

@@ -1,0 +1,114 @@
+import { expect, reckonFile, test } from './keeper';
+
+test('a roll in the shed lowers the price of a plan that uses it, and the file says so', async ({
+  keeper,
+}) => {
+  const { page } = keeper;
+  await keeper.newPlan('9', '2.4');
+  await keeper.open('Docket');
+  const address = page.url();
+  const before = Number(await keeper.bar('To buy').innerText());
+  const answer = reckonFile(await keeper.download('Plan as a file'));
+  const wall = answer.docket.lines.find((l) => l.id.startsWith('roll:') && l.unit === 'm');
+  const [, product = '', width = ''] = /^roll:(.+)@([\d.]+)$/.exec(wall?.id ?? '') ?? [];
+
+  await page.getByRole('link', { name: 'Shed, prices and own products' }).click();
+  await page.getByLabel('Product', { exact: true }).selectOption(product);
+  await keeper.type('Width', width);
+  await keeper.type('Length', '60');
+  await page.getByRole('textbox', { name: 'Note' }).fill('from the barn');
+  await page.getByRole('button', { name: 'Put it in the shed' }).click();
+  await expect(page.locator('.stocklist li')).toContainText('60.00 m');
+
+  await page.goto(address);
+  const piece = page.getByRole('checkbox', { name: /from the barn/ });
+  await piece.check();
+  await expect.poll(async () => Number(await keeper.bar('To buy').innerText())).toBeLessThan(before);
+  await keeper.settled();
+  const file = await keeper.download('Plan as a file');
+  const after = reckonFile(file);
+  expect(after.docket.total / 100).toBeCloseTo(Number(await keeper.bar('To buy').innerText()), 6);
+  const line = after.docket.lines.find((l) => l.id === wall?.id);
+  expect(line?.buy).toBe(0);
+  await expect(page.getByText('from the shed', { exact: false }).first()).toBeVisible();
+
+  // Another plan that counts on the same piece is told so.
+  await page.getByRole('button', { name: 'Copy as variant' }).click();
+  await expect(page).not.toHaveURL(address);
+  await keeper.open('Docket');
+  await expect(page.locator('.claimed')).toContainText('counts on it too');
+});
+
+test('a price list goes out, comes back with a wrong row refused by its number, then with a price taken', async ({
+  keeper,
+}) => {
+  const { page } = keeper;
+  await keeper.newPlan('9', '2.4');
+  await keeper.open('Docket');
+  const docket = page.url();
+  await page.getByRole('link', { name: 'Shed, prices and own products' }).click();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'Price list as CSV' }).click(),
+  ]);
+  expect(download.suggestedFilename()).toBe('price-list.csv');
+  const bring = (text: string) =>
+    page
+      .getByLabel('Price list file')
+      .setInputFiles({ name: 'p.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
+  const head = 'yard,kind,product,count,price\n';
+  await bring(`${head}far-gate,pack,staple,200,cheap\n`);
+  await expect(page.getByRole('alert')).toContainText('row 2, price: must be a number, is “cheap”');
+  await bring(`${head}far-gate,pack,staple,200,1.00\n`);
+  await expect(page.getByRole('status')).toContainText('1 rows read; 1 differ');
+
+  await page.goto(docket);
+  const now = Number(await keeper.bar('To buy').innerText());
+  await page.getByRole('button', { name: 'Take today’s prices' }).click();
+  await expect.poll(async () => Number(await keeper.bar('To buy').innerText())).toBeLessThan(now);
+  await expect(page.getByText('There are none newer.')).toBeVisible();
+});
+
+test('an own product is added with its price, hung after its prices were taken, and bought', async ({
+  keeper,
+}) => {
+  const { page } = keeper;
+  await keeper.newPlan('9', '2.4');
+  await keeper.open('Docket');
+  const docket = page.url();
+  await page.getByRole('link', { name: 'Shed, prices and own products' }).click();
+  await keeper.type('Opening up', '19 mm');
+  await keeper.type('Opening along', '19 mm');
+  await keeper.type('Roll width', '2.0');
+  await page.getByLabel('Roll lengths, such as 15; 30').fill('12; 24');
+  await page.getByLabel('Price of each length, such as 52.00; 98.50').fill('40.00');
+  await expect(page.getByRole('alert')).toContainText('One price for each length: 2 in all.');
+  await page.getByLabel('Price of each length, such as 52.00; 98.50').fill('40.00; 70.00');
+  await page.getByRole('button', { name: 'Add the product' }).click();
+  await expect(page.locator('.stocklist')).toContainText('19 × 19');
+
+  await page.goto(docket);
+  await page.getByRole('button', { name: 'Take today’s prices' }).click();
+  await page.getByRole('button', { name: 'Add a vent or patch' }).click();
+  await page.getByRole('combobox', { name: 'Mesh' }).selectOption({ label: 'Welded 19 × 19' });
+  const line = page.locator('tr[data-line^="roll:m"]');
+  await expect(line).toContainText('40.00');
+  await keeper.settled();
+  const answer = reckonFile(await keeper.download('Plan as a file'));
+  expect(answer.docket.lines.find((l) => l.id.startsWith('roll:m'))?.price).toBe(4000);
+});
+
+test('two yards cost no more than either, and a line can be kept to one of them', async ({ keeper }) => {
+  const { page } = keeper;
+  await keeper.newPlan('12', '2.4');
+  await keeper.open('Docket');
+  const one = Number(await keeper.bar('To buy').innerText());
+  await page.getByRole('radio', { name: /Either or both/ }).check();
+  await expect.poll(async () => Number(await keeper.bar('To buy').innerText())).toBeLessThanOrEqual(one);
+  await page.locator('tr[data-line="pack:staple"] .linebtn').click();
+  await page.getByRole('radiogroup', { name: 'Buy it at' }).getByText('Longacre').click();
+  await expect(page.locator('tr[data-line="pack:staple"]')).toContainText('Longacre Farm Store');
+  await keeper.settled();
+  const answer = reckonFile(await keeper.download('Plan as a file'));
+  expect(answer.docket.total / 100).toBeCloseTo(Number(await keeper.bar('To buy').innerText()), 6);
+});

@@ -1,0 +1,91 @@
+import { type ExtraPiece, type Plan, meshName, newId, sayChange } from '@aviarum/core';
+import { Pick } from '../../fields/Choice';
+import { CountField } from '../../fields/CountField';
+import { LengthField } from '../../fields/LengthField';
+import { NameField } from '../../fields/NameField';
+import { usePlan } from '../../state/planStore';
+import { useMarket, useReader } from '../../state/reckoningStore';
+
+/** Pieces of mesh wanted beside the fence, such as for vents: cut from what is left where that does. */
+export function ExtraFields({ plan }: { plan: Plan }) {
+  const market = useMarket();
+  const reader = useReader();
+  const take = usePlan((s) => s.take);
+  if (!market) return null;
+  const put = (extra: ExtraPiece) => {
+    const change = { verb: 'set-extra', extra } as const;
+    take(change, sayChange(change, reader, market));
+  };
+  const finest = plan.choices.plan.bands[0]?.mesh ?? market.meshIds()[0] ?? '';
+  return (
+    <section style={{ gap: 10 }}>
+      <div>
+        <b>Other pieces</b>
+        <p className="soft small">
+          Vents of the house, patches: they are cut from what is left where that does.
+        </p>
+      </div>
+      {plan.extras.map((extra) => (
+        <fieldset key={extra.id} className="extra">
+          <legend className="sr-only">{extra.name}</legend>
+          <NameField
+            name="What for"
+            value={extra.name}
+            onCommit={(name) => put({ ...extra, name: name.slice(0, 60) })}
+          />
+          <Pick
+            name="Mesh"
+            value={extra.mesh}
+            options={market.meshIds().map((id) => ({ value: id, label: meshName(market.mesh(id), reader) }))}
+            onChoose={(mesh) => put({ ...extra, mesh })}
+          />
+          <div className="fields">
+            <LengthField
+              name="Width"
+              value={extra.width}
+              least={0.05}
+              most={5}
+              onCommit={(width) => put({ ...extra, width })}
+            />
+            <LengthField
+              name="Height"
+              value={extra.height}
+              least={0.05}
+              most={5}
+              onCommit={(height) => put({ ...extra, height })}
+            />
+            <CountField
+              name="How many"
+              value={extra.count}
+              most={100}
+              onCommit={(count) => count > 0 && put({ ...extra, count })}
+            />
+          </div>
+          <button
+            type="button"
+            className="btn btn-ghost"
+            onClick={() => take({ verb: 'remove-extra', id: extra.id }, `take out ${extra.name}`)}
+          >
+            Take out
+          </button>
+        </fieldset>
+      ))}
+      <button
+        type="button"
+        className="btn"
+        onClick={() =>
+          put({
+            id: newId('x', plan.extras, Math.random),
+            name: 'Vent',
+            mesh: finest,
+            width: 0.5,
+            height: 0.4,
+            count: 1,
+          })
+        }
+      >
+        Add a vent or patch
+      </button>
+    </section>
+  );
+}

@@ -1,0 +1,72 @@
+import { type Plan, editionOf, sayChange } from '@aviarum/core';
+import { Choice } from '../../fields/Choice';
+import { EffectOptions } from '../../fields/EffectOptions';
+import { usePlan } from '../../state/planStore';
+import { useMarket, useReader, useReckoning } from '../../state/reckoningStore';
+
+/** Where to buy: at one yard, at the other, or each line where the whole with its deliveries is cheapest. */
+export function YardFields({ plan }: { plan: Plan }) {
+  const reader = useReader();
+  const market = useMarket();
+  const bought = useReckoning((s) => s.reckoning?.docket.yards);
+  const take = usePlan((s) => s.take);
+  const { yards } = editionOf(plan);
+  const { buying } = plan;
+  if (!market) return null;
+  const chosen = (ids: readonly string[]) =>
+    ids.length === buying.yards.length && ids.every((id) => buying.yards.includes(id)) ? 'yes' : 'no';
+  const [first, second] = yards;
+  const note = (id: string) => {
+    const yard = yards.find((y) => y.id === id);
+    if (!yard) return '';
+    const tax = yard.tax.rate > 0 ? `, prices ${yard.tax.stated} tax` : '';
+    return `sells in ${yard.system === 'imperial' ? 'feet' : 'metres'}${tax}`;
+  };
+  const options = [
+    ...yards.map((y) => ({ ids: [y.id], title: y.name, note: note(y.id) })),
+    ...(first && second
+      ? [
+          {
+            ids: [first.id, second.id],
+            title: 'Either or both',
+            note: 'the cheapest split, one delivery a yard',
+          },
+        ]
+      : []),
+  ];
+  const used = bought?.map((b) => b.yard) ?? [];
+  return (
+    <section style={{ gap: 10 }}>
+      <EffectOptions
+        name="Yards"
+        words={(o) => (o.key.includes('+') ? 'buy at either or both yards' : `buy at ${o.title}`)}
+        options={options.map((o) => ({
+          key: o.ids.join('+'),
+          title: o.title,
+          note: o.note,
+          chosen: chosen(o.ids),
+          change: { verb: 'set-yards', yards: o.ids },
+        }))}
+      />
+      {buying.yards
+        .filter((id) => used.includes(id) || buying.fetched.includes(id))
+        .map((id) => market.yard(id))
+        .filter((yard) => yard.delivery !== null)
+        .map((yard) => (
+          <Choice
+            key={yard.id}
+            name={`Goods from ${yard.name}`}
+            value={buying.fetched.includes(yard.id) ? 'fetched' : 'delivered'}
+            options={[
+              { value: 'delivered', label: `delivered, ${reader.money(yard.delivery ?? 0)} once` },
+              { value: 'fetched', label: 'fetched' },
+            ]}
+            onChoose={(goods) => {
+              const change = { verb: 'set-fetching', yard: yard.id, goods } as const;
+              take(change, sayChange(change, reader, market));
+            }}
+          />
+        ))}
+    </section>
+  );
+}

@@ -1,0 +1,64 @@
+import { EDITIONS, LATEST_EDITION, marketOf, type Market, type OwnMesh } from '@aviarum/core';
+import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { Link, useParams } from 'react-router';
+import { prices, products, shed } from '../api/stock';
+import { PageBar } from '../pages/PageBar';
+import { Trouble } from '../pages/Trouble';
+import { OwnProducts } from './OwnProducts';
+import { PriceList } from './PriceList';
+import { Shed } from './Shed';
+
+/** The market of today's edition with the holding's own products: for names and lists. */
+function useToday(own: readonly OwnMesh[] | undefined): Market | null {
+  return useMemo(() => {
+    const latest = EDITIONS[LATEST_EDITION];
+    if (!latest || !own) return null;
+    return marketOf(latest, {
+      edition: LATEST_EDITION,
+      pricesAsOf: latest.pricesAsOf,
+      yards: latest.yards.map((y) => y.id).slice(0, 2),
+      from: {},
+      fetched: [],
+      ownProducts: [...own],
+      ownPrices: [],
+    });
+  }, [own]);
+}
+
+/** What the holding has, what things cost, and products of its own: shared by all its plans. */
+export default function StockPage() {
+  const { holding = '' } = useParams();
+  const pieces = useQuery({ queryKey: ['shed', holding], queryFn: () => shed(holding) });
+  const own = useQuery({ queryKey: ['products', holding], queryFn: () => products(holding) });
+  const priced = useQuery({ queryKey: ['prices', holding], queryFn: () => prices(holding) });
+  const market = useToday(own.data);
+  const failed = pieces.error ?? own.error ?? priced.error;
+  if (failed) return <Trouble error={failed} back={`/h/${holding}`} />;
+  return (
+    <>
+      <PageBar />
+      <div className="pagebody">
+        <main className="page stock">
+          <div>
+            <h1 style={{ fontSize: 34 }}>Shed, prices, own products</h1>
+            <p className="lead soft">
+              What lies in the shed costs nothing and is used where it helps. A plan keeps the prices it was
+              made with until you take newer ones at its docket.
+            </p>
+            <Link to={`/h/${holding}`} className="btn">
+              Back to the plans
+            </Link>
+          </div>
+          {market && pieces.data && <Shed holding={holding} market={market} pieces={pieces.data} />}
+          {market && own.data && priced.data && (
+            <>
+              <PriceList holding={holding} prices={priced.data} market={market} />
+              <OwnProducts holding={holding} products={own.data} prices={priced.data} market={market} />
+            </>
+          )}
+        </main>
+      </div>
+    </>
+  );
+}
