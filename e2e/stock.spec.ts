@@ -14,8 +14,8 @@ test('a roll in the shed lowers the price of a plan that uses it, and the file s
 
   await page.getByRole('link', { name: 'Shed, prices and own products' }).click();
   await page.getByLabel('Product', { exact: true }).selectOption(product);
-  await keeper.type('Width', width);
-  await keeper.type('Length', '60');
+  await keeper.type(/^Width$/, width);
+  await keeper.type(/^Length$/, '60');
   await page.getByRole('textbox', { name: 'Note' }).fill('from the barn');
   await page.getByRole('button', { name: 'Put it in the shed' }).click();
   await expect(page.locator('.stocklist li')).toContainText('60.00 m');
@@ -109,6 +109,41 @@ test('two yards cost no more than either, and a line can be kept to one of them'
   await page.getByRole('radiogroup', { name: 'Buy it at' }).getByText('Longacre').click();
   await expect(page.locator('tr[data-line="pack:staple"]')).toContainText('Longacre Farm Store');
   await keeper.settled();
+  const answer = reckonFile(await keeper.download('Plan as a file'));
+  expect(answer.docket.total / 100).toBeCloseTo(Number(await keeper.bar('To buy').innerText()), 6);
+});
+
+test('where the price is not proved the gap is shown, and looking further proves it', async ({ keeper }) => {
+  const { page } = keeper;
+  await keeper.newPlan('9', '6.11');
+  await keeper.type(/^Width/, '6.11');
+  await keeper.type(/^Depth/, '13.34');
+  await keeper.settled();
+  await keeper.open('Docket');
+  interface Wearing {
+    choices: { plan: { boards: unknown } };
+  }
+  const plan = JSON.parse(await keeper.download('Plan as a file')) as Wearing;
+  plan.choices.plan.boards = { ground: 'board-150x25', top: 'rail-88x38' };
+  await page.goto(`/h/${keeper.holding}`);
+  await page.getByLabel('Plan file').setInputFiles({
+    name: 'plan.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(plan)),
+  });
+  await expect(page.getByRole('heading', { name: 'Outline' })).toBeVisible();
+  await keeper.open('Docket');
+  await expect(page.locator('.proof, .unproved').first()).toBeVisible();
+  const look = page.getByRole('button', { name: /^Keep looking/ });
+  const unproved = page.locator('.unproved', { hasText: 'Not proved the best possible' });
+  const open = await look.count();
+  expect(open).toBeGreaterThan(0);
+  await expect(page.locator('.unproved').first()).toContainText('could be saved');
+  for (let left = open; left > 0; left--) {
+    await look.first().click();
+    await expect(unproved).toHaveCount(left - 1, { timeout: 20_000 });
+  }
+  // The command line looks as far by itself.
   const answer = reckonFile(await keeper.download('Plan as a file'));
   expect(answer.docket.total / 100).toBeCloseTo(Number(await keeper.bar('To buy').innerText()), 6);
 });

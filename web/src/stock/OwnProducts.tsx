@@ -14,6 +14,7 @@ import { Pick } from '../fields/Choice';
 import { LengthField } from '../fields/LengthField';
 import { useReader } from '../state/reckoningStore';
 import { Problems } from './Problems';
+import { StockForm } from './StockForm';
 import { useTry } from './useTry';
 
 interface Props {
@@ -139,13 +140,7 @@ function NewProduct({
     }
   };
   return (
-    <form
-      className="stockform"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void add();
-      }}
-    >
+    <StockForm onSend={() => void add()}>
       <Pick
         name="Kind of mesh"
         value={type}
@@ -201,6 +196,6 @@ function NewProduct({
       <button type="submit" className="btn btn-primary" disabled={!priced}>
         Add the product
       </button>
-    </form>
+    </StockForm>
   );
 }

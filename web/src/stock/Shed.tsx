@@ -16,6 +16,7 @@ import { CountField } from '../fields/CountField';
 import { LengthField } from '../fields/LengthField';
 import { useReader } from '../state/reckoningStore';
 import { Problems } from './Problems';
+import { StockForm } from './StockForm';
 import { useTry } from './useTry';
 
 interface Props {
@@ -150,13 +151,7 @@ function NewPiece({
         : { ...bare, kind, product, length }
   ) as OwnedPiece;
   return (
-    <form
-      className="stockform"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void onAdd(piece).then((done) => done && setNote(''));
-      }}
-    >
+    <StockForm onSend={() => void onAdd(piece).then((done) => done && setNote(''))}>
       <Choice name="What" value={kind} options={KINDS} onChoose={setKind} />
       <Pick name="Product" value={product} options={products} onChoose={setChosen} />
       <div className="fields">
@@ -190,6 +185,6 @@ function NewPiece({
       <button type="submit" className="btn btn-primary" disabled={count < 1}>
         Put it in the shed
       </button>
-    </form>
+    </StockForm>
   );
 }
