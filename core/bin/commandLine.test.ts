@@ -27,6 +27,7 @@ describe('the command line', () => {
       'figures',
       'findings',
       'cutting',
+      'stacks',
       'docket',
     ]);
   });

@@ -19,7 +19,7 @@ export {
   marketOf,
 } from './catalogue';
 export { type CutStep, cutList } from './cutting/cutList';
-export { type LeftOver, leftOver } from './cutting/leftOvers';
+export { type LeftOver, leftOver, smallestLeaf } from './cutting/leftOvers';
 export { type CutPlan } from './cutting/cut';
 export { type Improving, type Progress, canImprove, improve } from './cutting/improve';
 export { adoptCut, mayImprove, reckonImproved } from './improveAll';

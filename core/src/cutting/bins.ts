@@ -4,6 +4,9 @@ import { weight } from './covers';
 import { type Block, NO_BLOCK, blockOf } from './sheets';
 import type { Run } from './types';
 
+/* Named here: the inner loops of cutting ask for them millions of times. */
+const { abs, max } = Math;
+
 /** A length that the keeper has already, m. */
 export interface OwnedLength {
   readonly id: string;
@@ -47,7 +50,7 @@ export const jointsOf = (bins: readonly Bin[]): number =>
 const ownedUsed = (bins: readonly Bin[]) =>
   bins.reduce((total, { slot, free }) => total + (slot.owned ? slot.size - free : 0), 0);
 
-const longestLeft = (bins: readonly Bin[]) => Math.max(0, ...bins.map((b) => b.free));
+const longestLeft = (bins: readonly Bin[]) => max(0, ...bins.map((b) => b.free));
 
 /**
  * Of two ways to lay at one price: fewer joints, then more cut from what is owned, then the longer single left-over
@@ -59,9 +62,9 @@ export function compareLaid(a: readonly Bin[], b: readonly Bin[]): number {
   const joints = jointsOf(a) - jointsOf(b);
   if (joints !== 0) return joints;
   const owned = ownedUsed(b) - ownedUsed(a);
-  if (Math.abs(owned) > EPSILON) return owned;
+  if (abs(owned) > EPSILON) return owned;
   const left = longestLeft(b) - longestLeft(a);
-  return Math.abs(left) > EPSILON ? left : 0;
+  return abs(left) > EPSILON ? left : 0;
 }
 
 /** Puts small pieces more into a roll, if there is room. */

@@ -1,6 +1,9 @@
 import type { SoldUnit } from '../catalogue/market';
 import { EPSILON } from '../units/round';
 
+/* Named here: the inner loops of cutting ask for them millions of times. */
+const { abs, ceil, min } = Math;
+
 export interface Cover {
   /** How many of each unit, in the order of the units given. */
   readonly counts: readonly number[];
@@ -16,6 +19,8 @@ export interface Demand {
   /** What each unit gives towards it, in the order of the units; 0 or more. */
   readonly yields: readonly number[];
 }
+
+const NEVER = Infinity;
 
 interface State {
   readonly counts: readonly number[];
@@ -92,10 +97,10 @@ export class CoverSearch {
   ) {
     this.rates = demands.map(({ yields }) =>
       units.map((_, i) =>
-        Math.min(
+        min(
           ...units.slice(i).map((u, j) => {
             const given = yields[i + j] ?? 0;
-            return given > EPSILON ? weight(u) / given : Infinity;
+            return given > EPSILON ? weight(u) / given : NEVER;
           }),
         ),
       ),
@@ -106,16 +111,21 @@ export class CoverSearch {
 
   /** No set that has not come yet costs less. */
   get floor(): number {
-    return this.heap.top?.floor ?? Infinity;
+    return this.heap.top?.floor ?? NEVER;
   }
 
   private enter(counts: readonly number[], last: number, size: number, cost: number) {
     let more = 0;
-    this.demands.forEach(({ need, yields }, d) => {
-      const missing = need - counts.reduce((total, count, i) => total + count * (yields[i] ?? 0), 0);
-      if (missing > EPSILON) more = Math.max(more, missing * (this.rates[d]?.[last] ?? Infinity));
-    });
-    if (more < Infinity) this.heap.push({ counts, last, size, cost, floor: cost + more });
+    for (let d = 0; d < this.demands.length; d++) {
+      const demand = this.demands[d];
+      if (!demand) continue;
+      let missing = demand.need;
+      for (let i = 0; i < counts.length; i++) missing -= (counts[i] ?? 0) * (demand.yields[i] ?? 0);
+      if (missing <= EPSILON) continue;
+      const price = missing * (this.rates[d]?.[last] ?? NEVER);
+      if (price > more) more = price;
+    }
+    if (more < NEVER) this.heap.push({ counts, last, size, cost, floor: cost + more });
   }
 
   /**
@@ -147,14 +157,14 @@ export class CoverSearch {
  * end at once.
  */
 export function cheapestCover(units: readonly SoldUnit[], need: number): Cover {
-  const held = units.reduce((total, u) => total + (u.stock ?? Infinity) * u.size, 0);
+  const held = units.reduce((total, u) => total + (u.stock ?? NEVER) * u.size, 0);
   const capped = held >= need - EPSILON;
   const order = units.map((_, i) => i).sort((a, b) => rateOf(units[a]) - rateOf(units[b]));
   const counts = units.map(() => 0);
-  let best: Cover & { readonly size: number } = { counts: [], cost: Infinity, size: 0 };
+  let best: Cover & { readonly size: number } = { counts: [], cost: NEVER, size: 0 };
   const go = (depth: number, size: number, cost: number) => {
     if (size >= need - EPSILON) {
-      const same = Math.abs(cost - best.cost) <= EPSILON;
+      const same = abs(cost - best.cost) <= EPSILON;
       if (cost < best.cost - EPSILON || (same && size > best.size))
         best = { counts: [...counts], cost, size };
       return;
@@ -163,8 +173,8 @@ export function cheapestCover(units: readonly SoldUnit[], need: number): Cover {
     const unit = index === undefined ? undefined : units[index];
     if (index === undefined || !unit) return;
     const nextRate = rateOf(units[order[depth + 1] ?? -1]);
-    const most = capped ? (unit.stock ?? Infinity) : Infinity;
-    for (let count = Math.min(most, Math.ceil((need - size) / unit.size - EPSILON)); count >= 0; count--) {
+    const most = capped ? (unit.stock ?? NEVER) : NEVER;
+    for (let count = min(most, ceil((need - size) / unit.size - EPSILON)); count >= 0; count--) {
       const reached = size + count * unit.size;
       const paid = cost + count * weight(unit);
       const missing = need - reached;
@@ -178,4 +188,4 @@ export function cheapestCover(units: readonly SoldUnit[], need: number): Cover {
   return { counts: best.counts, cost: best.cost };
 }
 
-const rateOf = (unit: SoldUnit | undefined): number => (unit ? weight(unit) / unit.size : Infinity);
+const rateOf = (unit: SoldUnit | undefined): number => (unit ? weight(unit) / unit.size : NEVER);

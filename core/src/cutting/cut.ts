@@ -43,7 +43,7 @@ export function usualEffort(given: Prepared): Effort {
   // Many short pieces fill many rolls in far too many ways: they are left to the solver.
   const rolls = given.need / given.longest;
   if (runs > SEARCHED_RUNS || rolls > SEARCHED_ROLLS) return { proving: 300, joining: 60, sets: 40 };
-  return { proving: 12000, joining: 1500, sets: 400 };
+  return { proving: 12000, joining: 300, sets: 400 };
 }
 
 /** Minor units. */

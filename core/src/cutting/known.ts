@@ -3,7 +3,6 @@ import { type CutPlan, cutRuns } from './cut';
 import type { Task } from './prepare';
 import type { Run } from './types';
 
-/** Pools that were looked into further are kept apart from those that come and go with previews. */
 interface Known {
   readonly plan: CutPlan;
   /** The runs that it was cut from, in the order in which they came. */
@@ -14,6 +13,8 @@ interface Known {
 const memory = new WeakMap<readonly SoldUnit[], Map<string, Known>>();
 /** Pools remembered for each list of units: more than any panel has options. */
 const MOST = 120;
+/** Pools that were looked into further: kept while those of previews come and go. */
+const learned = new WeakMap<readonly SoldUnit[], Map<string, Known>>();
 
 /** Everything of a run that decides how it is cut. */
 const signature = ({ length, startAllowance, endAllowance, joints, place, leans, across }: Run): string =>
@@ -40,17 +41,17 @@ export function onto({ plan, runs: before }: Known, runs: readonly Run[]): CutPl
 
 /** Keeps what an improvement found for a pool, so that reckoning uses it from now on. */
 export function learnCut(task: Task, plan: CutPlan): void {
-  const known = memory.get(task.units) ?? new Map<string, Known>();
-  memory.set(task.units, known);
-  known.set(taskKey(task), { plan, runs: task.runs });
+  const found = learned.get(task.units) ?? new Map<string, Known>();
+  learned.set(task.units, found);
+  found.set(taskKey(task), { plan, runs: task.runs });
 }
 
-/** As `cutRuns`, which is pure: what was cut before is not cut again. */
+/** As `cutRuns`, which is pure: what was cut before is not cut again, and what was looked into further is used. */
 export function cutRunsOnce(task: Task): CutPlan {
   const known = memory.get(task.units) ?? new Map<string, Known>();
   memory.set(task.units, known);
   const key = taskKey(task);
-  const before = known.get(key);
+  const before = learned.get(task.units)?.get(key) ?? known.get(key);
   if (before) return onto(before, task.runs);
   const plan = cutRuns(task);
   if (known.size >= MOST) known.clear();

@@ -6,6 +6,9 @@ import { MOST_TRIED } from './sheets';
 import { cutLength, furthest, leastJoints } from './stretch';
 import type { Run } from './types';
 
+/* Named here: the inner loops of cutting ask for them millions of times. */
+const { ceil, max, round } = Math;
+
 /** How far a search may go before it gives up: counted, so that it ends alike on every machine. */
 export interface Budget {
   nodes: number;
@@ -25,6 +28,8 @@ interface Move {
   readonly length: number;
   /** What the roll can cover no more, beside what it covers now, m. */
   readonly lost: number;
+  /** 1 where it ends its run. */
+  readonly ends: 0 | 1;
 }
 
 const sum = (numbers: readonly number[]) => numbers.reduce((a, b) => a + b, 0);
@@ -35,7 +40,7 @@ const onward = (numbers: readonly number[]): readonly number[] => {
 };
 const keyOf = (free: readonly number[]) =>
   free
-    .map((f) => Math.round(f * 1e6))
+    .map((f) => round(f * 1e6))
     .sort((a, b) => a - b)
     .join();
 
@@ -60,7 +65,7 @@ class Search {
     const { strips, sheets, loose, task } = given;
     this.free = slots.map((s) => s.size);
     this.cuts = slots.map(() => []);
-    const longest = Math.max(0, ...this.free);
+    const longest = max(0, ...this.free);
     const { least } = given;
     const rest = sum([...sheets, ...loose].map(least));
     this.needs = onward(strips.map(least)).map((n) => n + rest);
@@ -76,10 +81,11 @@ class Search {
     let covered = this.covers[index + 1] ?? 0;
     let more = this.joints[index + 1] ?? 0;
     if (run) {
-      const most = Math.max(...this.free);
+      let most = 0;
+      for (const free of this.free) if (free > most) most = free;
       const whole = cutLength(run, from, run.length, task.lap);
       const over = whole - most;
-      const least = over <= EPSILON ? 0 : Math.ceil(over / Math.max(EPSILON, most - task.lap) - EPSILON);
+      const least = over <= EPSILON ? 0 : ceil(over / max(EPSILON, most - task.lap) - EPSILON);
       need += whole + least * task.lap;
       covered += run.length - from;
       more += least;
@@ -97,7 +103,7 @@ class Search {
     const tried = new Set<number>();
     const moves: Move[] = [];
     this.free.forEach((free, bin) => {
-      const same = Math.round(free * 1e6);
+      const same = round(free * 1e6);
       if (tried.has(same)) return;
       tried.add(same);
       const last = furthest(run, from, free, lap);
@@ -108,15 +114,16 @@ class Search {
         if (to > last + EPSILON) break;
         const length = cutLength(run, from, to, lap);
         const lost = reach(free) - reach(free - length) - (to - from);
-        moves.push({ bin, to, length, lost: Math.round(lost * 1e6) / 1e6 });
+        moves.push({
+          bin,
+          to,
+          length,
+          lost: round(lost * 1e6) / 1e6,
+          ends: to >= run.length - EPSILON ? 1 : 0,
+        });
       }
     });
-    return moves.sort(
-      (a, b) =>
-        Number(b.to >= run.length - EPSILON) - Number(a.to >= run.length - EPSILON) ||
-        a.lost - b.lost ||
-        b.to - a.to,
-    );
+    return moves.sort((a, b) => b.ends - a.ends || a.lost - b.lost || b.to - a.to);
   }
 
   /** @returns whether everything from here on was laid */

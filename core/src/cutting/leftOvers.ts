@@ -1,3 +1,6 @@
+import { assumptionsOf, choicesFor } from '../plan/effective';
+import type { Plan } from '../plan/schema';
+import { leafTop } from '../ways/leaf';
 import type { CuttingPool } from './types';
 
 /** A rectangle that may be wanted, m. */
@@ -22,6 +25,18 @@ export const VENT: Size = { width: 0.5, height: 0.4 };
 export const PATCH: Size = { width: 0.3, height: 0.3 };
 /** Shorter ends are scrap, m. */
 export const SCRAP = 0.3;
+
+/** The leaf of the plan's gates that takes least mesh, m; null where it has no gate. */
+export function smallestLeaf(plan: Plan): Size | null {
+  const { leafOverlap } = assumptionsOf(plan);
+  const leaves = plan.openings.flatMap((opening): Size[] => {
+    if (opening.kind !== 'gate') return [];
+    const { bands } = choicesFor(plan, opening.side);
+    const height = leafTop(opening, bands[bands.length - 1]?.top ?? 0);
+    return [{ width: opening.width + leafOverlap, height }];
+  });
+  return leaves.sort((a, b) => a.width * a.height - b.width * b.height)[0] ?? null;
+}
 
 const inRows = (length: number, across: number, a: number, b: number) =>
   Math.floor(length / a + 1e-9) * Math.floor(across / b + 1e-9);

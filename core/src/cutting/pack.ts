@@ -4,6 +4,9 @@ import type { Prepared } from './prepare';
 import { LEAST_PIECE, cutLength, furthest } from './stretch';
 import type { Run } from './types';
 
+/* Named here: the inner loops of cutting ask for them millions of times. */
+const { min } = Math;
+
 export interface Strategy {
   /** Which run is laid first. */
   readonly order: 'longest' | 'along';
@@ -53,7 +56,7 @@ export function pack(
       (strategy.order === 'longest' || rigid(a) === 1 ? b.length - a.length : 0) ||
       a.place - b.place,
   );
-  const shortest = Math.min(LEAST_PIECE, ...runs.map((run) => cutLength(run, 0, run.length, lap)));
+  const shortest = min(LEAST_PIECE, ...runs.map((run) => cutLength(run, 0, run.length, lap)));
   // Rolls that can still take something; the rest are left out of every search.
   const open = [...bins];
   const place = (bin: Bin, run: Run, from: number, to: number) => {

@@ -2,6 +2,9 @@ import { EPSILON } from '../units/round';
 import { cutLength } from './stretch';
 import type { Run } from './types';
 
+/* Named here: the inner loops of cutting ask for them millions of times. */
+const { floor, max, min } = Math;
+
 /** A piece that a run could give, from one post to a later one. */
 export interface Possible {
   readonly run: Run;
@@ -55,30 +58,31 @@ const MOST_BAYS = 150;
  */
 export function reachTable(runs: readonly Run[], longest: number, lap: number): (free: number) => number {
   const count = runs.reduce((n, run) => n + run.joints.length + 1, 0);
-  if (count > MOST_BAYS || count === 0) return (free) => Math.max(0, free);
+  if (count > MOST_BAYS || count === 0) return (free) => max(0, free);
   const { lengths, pieces } = baysOf(runs, longest, lap);
   const before = [0];
   for (const length of lengths) before.push((before[before.length - 1] ?? 0) + length);
   // Of pieces that take the same steps only the one that covers most can be of use.
   const best = new Map<number, number>();
   for (const piece of pieces) {
-    const steps = Math.max(1, Math.floor(piece.length / STEP + EPSILON));
+    const steps = max(1, floor(piece.length / STEP + EPSILON));
     const covers = (before[piece.to] ?? 0) - (before[piece.from] ?? 0);
-    best.set(steps, Math.max(best.get(steps) ?? 0, covers));
+    best.set(steps, max(best.get(steps) ?? 0, covers));
   }
   const falling = [...best].sort(([a], [b]) => a - b);
   const steps = Int32Array.from(falling, ([s]) => s);
   const covers = Float64Array.from(falling, ([, c]) => c);
-  const most = Math.floor(longest / STEP + EPSILON);
+  const most = floor(longest / STEP + EPSILON);
   const table = new Float64Array(most + 1);
   for (let s = 1; s <= most; s++) {
     let top = table[s - 1] ?? 0;
     for (let k = 0; k < steps.length; k++) {
       const w = steps[k] ?? 0;
       if (w > s) break;
-      top = Math.max(top, (table[s - w] ?? 0) + (covers[k] ?? 0));
+      const reached = (table[s - w] ?? 0) + (covers[k] ?? 0);
+      if (reached > top) top = reached;
     }
     table[s] = top;
   }
-  return (free) => table[Math.min(most, Math.max(0, Math.floor(free / STEP + EPSILON)))] ?? 0;
+  return (free) => table[min(most, max(0, floor(free / STEP + EPSILON)))] ?? 0;
 }

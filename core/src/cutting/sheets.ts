@@ -1,6 +1,9 @@
 import { EPSILON } from '../units/round';
 import type { Run } from './types';
 
+/* Named here: the inner loops of cutting ask for them millions of times. */
+const { abs, max } = Math;
+
 /** A small piece as it lies in its block. All m: `x` along the roll from where the block begins, `y` across it. */
 export interface Spot {
   readonly run: Run;
@@ -30,7 +33,7 @@ export type Lying = 'as-hung' | 'any';
  * does, and so does what is taller than the roll is wide.
  */
 export function isSheet({ across, use }: Run, width: number, lying: Lying): boolean {
-  if (across === null || Math.abs(across - width) <= EPSILON) return false;
+  if (across === null || abs(across - width) <= EPSILON) return false;
   return lying === 'any' || use === 'extra' || across > width;
 }
 
@@ -73,11 +76,11 @@ const after = (a: Layout, b: Layout): Layout => ({
 });
 
 const beside = (a: Layout, b: Layout, taken: number): Layout => ({
-  length: Math.max(a.length, b.length),
+  length: max(a.length, b.length),
   spots: [...a.spots, ...shifted(b, 0, taken)],
 });
 
-const acrossOf = ({ spots }: Layout) => Math.max(0, ...spots.map((s) => s.y + s.across));
+const acrossOf = ({ spots }: Layout) => max(0, ...spots.map((s) => s.y + s.across));
 const sizesOf = (sheets: readonly Sheet[]) => sheets.map((s) => `${s.a.toFixed(7)} ${s.b.toFixed(7)}`).join();
 
 /** Every width that sheets side by side can need, m. */

@@ -1,6 +1,9 @@
 import { EPSILON } from '../units/round';
 import type { Run } from './types';
 
+/* Named here: the inner loops of cutting ask for them millions of times. */
+const { ceil, max, min } = Math;
+
 /** Joints of what is jointed anywhere leave no scrap shorter than this where it can be helped, m. */
 export const LEAST_PIECE = 0.3;
 
@@ -13,7 +16,7 @@ export function cutLength(run: Run, from: number, to: number, lap: number): numb
   const end = to >= run.length - EPSILON ? run.endAllowance : 0;
   let leaning = 0;
   for (const lean of run.leans) {
-    if (Math.min(to, lean.to) - Math.max(from, lean.from) > EPSILON) leaning += lean.extra;
+    if (min(to, lean.to) - max(from, lean.from) > EPSILON) leaning += lean.extra;
   }
   return to - from + start + end + leaning;
 }
@@ -27,7 +30,7 @@ export const wholeLength = (run: Run, lap: number): number => cutLength(run, 0, 
  */
 export function leastJoints(run: Run, longest: number, lap: number): number {
   const over = wholeLength(run, lap) - longest;
-  return over <= EPSILON ? 0 : Math.ceil(over / (longest - lap) - EPSILON);
+  return over <= EPSILON ? 0 : ceil(over / (longest - lap) - EPSILON);
 }
 
 /** The last joint after `from` up to which a piece fits into `free` m: a piece grows with where it ends. */
@@ -39,7 +42,7 @@ function lastThatFits(run: Run, joints: readonly number[], from: number, free: n
   let high = joints.length;
   while (low < high) {
     const middle = (low + high) >> 1;
-    const to = joints[middle] ?? Infinity;
+    const to = joints[middle] ?? run.length;
     const fits = to <= limit && (!leaning || to <= from || cutLength(run, from, to, lap) <= free + EPSILON);
     if (fits) low = middle + 1;
     else high = middle;
@@ -52,7 +55,7 @@ function lastThatFits(run: Run, joints: readonly number[], from: number, free: n
 export function furthest(run: Run, from: number, free: number, lap: number): number | undefined {
   if (cutLength(run, from, run.length, lap) <= free + EPSILON) return run.length;
   if (run.joints !== 'anywhere') return lastThatFits(run, run.joints, from, free, lap);
-  const to = Math.min(from + free - cutLength(run, from, from, lap), run.length - LEAST_PIECE);
+  const to = min(from + free - cutLength(run, from, from, lap), run.length - LEAST_PIECE);
   return to - from >= LEAST_PIECE - EPSILON ? to : undefined;
 }
 

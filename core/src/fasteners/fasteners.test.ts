@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { type Change, DEMO_PLANS, type Plan, apply, reckon } from '../index';
+import { type Change, DEMO_PLANS, LATEST_EDITION, type Plan, apply, reckon } from '../index';
 
 const [orchard, leanTo] = DEMO_PLANS;
 if (!orchard || !leanTo) throw new Error('the demo plans are gone');
@@ -81,7 +81,12 @@ describe('the lean-to changed takes', () => {
   });
   test('with panels for its wall: five ties a post, no staples but none', () => {
     const bands = [{ id: 'wall', mesh: 'panel-close', top: 1.2, widths: [48 * 0.0254] }];
-    const plan = { ...leanTo, choices: { ...leanTo.choices, plan: { ...leanTo.choices.plan, bands } } };
+    const plan = {
+      ...leanTo,
+      // The edition it was priced by has no panels yet.
+      buying: { ...leanTo.buying, edition: LATEST_EDITION },
+      choices: { ...leanTo.choices, plan: { ...leanTo.choices.plan, bands } },
+    };
     expect(need(plan, 'tie')).toBe(7 * 5);
     expect(need(plan, 'staple')).toBe(0);
   });

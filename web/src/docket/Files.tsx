@@ -1,6 +1,8 @@
 import { type Plan, reckon, writePlan } from '@aviarum/core';
 import { Link } from 'react-router';
+import { keepLooking, useImproving } from '../state/improving';
 import { usePlan } from '../state/planStore';
+import { useReckoning } from '../state/reckoningStore';
 
 /** Kinds of file that a plan leaves as, besides its own. */
 const KINDS = [
@@ -26,6 +28,15 @@ export const slug = (name: string) =>
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-+|-+$/g, '') || 'plan';
+
+/** On paper nothing can be looked into any more: what is not proved is, once, before it is printed. */
+async function printImproved() {
+  for (const pool of useReckoning.getState().reckoning?.cutting ?? []) {
+    const looked = useImproving.getState().efforts[pool.id] ?? 0;
+    if (pool.open && looked === 0) await keepLooking(pool.id);
+  }
+  window.print();
+}
 
 /** The plan taken away as files. */
 export function Files({ plan }: { plan: Plan }) {
@@ -70,7 +81,7 @@ export function Files({ plan }: { plan: Plan }) {
       <Link className="btn" to={`${base}/print`}>
         Print to scale
       </Link>
-      <button type="button" className="btn" onClick={() => window.print()}>
+      <button type="button" className="btn" onClick={() => void printImproved()}>
         Print the docket
       </button>
     </div>

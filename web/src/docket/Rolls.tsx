@@ -1,6 +1,5 @@
 import {
   type CutRoll,
-  type Gate,
   leftOver,
   poolName,
   printNumber,
@@ -8,6 +7,7 @@ import {
   sayPiece,
   sayProof,
   sayStacks,
+  smallestLeaf,
 } from '@aviarum/core';
 import { keepLooking, stopLooking, useImproving } from '../state/improving';
 import { usePlan } from '../state/planStore';
@@ -76,21 +76,11 @@ function Proof({ pool }: { pool: PoolView }) {
 function RollBar({ roll, number, pool }: { roll: CutRoll; number: number; pool: PoolView }) {
   const reader = useReader();
   const market = useMarket();
-  const openings = usePlan((s) => s.plan?.openings);
+  const plan = usePlan((s) => s.plan);
   const { lit, togglePiece } = useSelection();
-  const gates = openings?.filter((o): o is Gate => o.kind === 'gate') ?? [];
-  const narrowest = gates.length > 0 ? Math.min(...gates.map((g) => g.width)) + 0.05 : null;
   const uses =
-    market && pool.kind === 'mesh'
-      ? sayLeftOver(
-          leftOver(
-            pool,
-            roll.left,
-            narrowest === null ? null : { width: narrowest, height: 1.8 },
-            market.widths(pool.product),
-          ),
-          reader,
-        )
+    plan && market && pool.kind === 'mesh'
+      ? sayLeftOver(leftOver(pool, roll.left, smallestLeaf(plan), market.widths(pool.product)), reader)
       : '';
   const strips = roll.pieces.filter((p) => p.lies === null);
   const small = roll.pieces.filter((p) => p.lies !== null);

@@ -97,7 +97,7 @@ export function HoldingPage() {
             <Link to={`/h/${holding}/stock`} className="btn">
               Shed, prices and own products
             </Link>
-            <OpenFile holding={holding} taken={list.data ?? []} />
+            {list.data && <OpenFile holding={holding} taken={list.data} />}
           </div>
         </main>
       </div>

@@ -7,7 +7,14 @@ import { useEffects, useReader } from '../../state/reckoningStore';
 type News = Pick<Buying, 'edition' | 'pricesAsOf' | 'ownPrices' | 'ownProducts'>;
 
 const newest = (dates: readonly string[]) => [...dates].sort().at(-1) ?? '';
-const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
+/** As a text whatever order a database gave the fields. */
+const inOrder = (value: unknown): string =>
+  JSON.stringify(value, (_, v: unknown) =>
+    typeof v === 'object' && v !== null && !Array.isArray(v)
+      ? Object.fromEntries(Object.entries(v).sort(([a], [b]) => (a < b ? -1 : 1)))
+      : v,
+  );
+const same = (a: unknown, b: unknown) => inOrder(a) === inOrder(b);
 const dated = (iso: string) =>
   new Date(iso).toLocaleDateString(undefined, { day: 'numeric', month: 'long', year: 'numeric' });
 
