@@ -11,6 +11,7 @@ export {
   type Catalogue,
   EDITIONS,
   LATEST_EDITION,
+  editionOf,
   type Market,
   type MeshProduct,
   type Offer,
@@ -103,7 +104,8 @@ export { previewFence } from './preview';
 export { type Effect, effectOf, estimateOf } from './effects';
 export * from './options';
 export { PLAIN_GATE } from './plan/newOpening';
-export { type Estimate, blocking, editionOf, makeEstimator, makeReckoner, reckon } from './reckon';
+export { blocking } from './blocking';
+export { type Estimate, makeEstimator, makeReckoner, reckon } from './reckon';
 export type { Figures, Part, Reckoning, StageResult, Workings } from './reckoning';
 export { shapeOf } from './skirt/shape';
 export { skirtOfKind, skirtWanted } from './skirt/wanted';

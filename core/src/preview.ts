@@ -4,7 +4,7 @@ import { surveyRings } from './ground/survey';
 import { choicesFor } from './plan/effective';
 import type { Plan } from './plan/schema';
 import { setOut } from './posts/setOut';
-import { editionOf } from './reckon';
+import { editionOf } from './catalogue';
 import type { Part } from './reckoning';
 
 /** What a preview is made of. */

@@ -1,6 +1,6 @@
 import { birdFindings, birdStage } from './birds/stage';
 import { buildHours, elapsedHours } from './build/hours';
-import { type Catalogue, EDITIONS, type Market, marketOf } from './catalogue';
+import { type Catalogue, type Market, editionOf, marketOf } from './catalogue';
 import { cuttingStage } from './cutting/pools';
 import { makeDocket } from './docket/docket';
 import { fastenerNeeds } from './fasteners/stage';
@@ -302,13 +302,6 @@ export function makeReckoner(): (plan: Plan, catalogue?: Catalogue) => Reckoning
   };
 }
 
-/** The edition that a plan names. @throws RangeError when there is none: the plan schema lets none through */
-export function editionOf(plan: Plan): Catalogue {
-  const catalogue = EDITIONS[plan.buying.edition];
-  if (!catalogue) throw new RangeError(`no catalogue edition ${plan.buying.edition}`);
-  return catalogue;
-}
-
 /**
  * The one door: everything that follows from a plan.
  *
@@ -319,9 +312,4 @@ export function editionOf(plan: Plan): Catalogue {
  */
 export function reckon(plan: Plan, catalogue: Catalogue = editionOf(plan)): Reckoning {
   return makeReckoner()(plan, catalogue);
-}
-
-/** What makes a plan impossible to set out: such a plan is a draft in the editor and refused in a file or a save. */
-export function blocking(plan: Plan): readonly Finding[] {
-  return groundProblems(plan, surveyRings(plan));
 }

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { marketOf } from '../catalogue';
 import type { Plan } from '../plan/schema';
-import { editionOf } from '../reckon';
+import { editionOf } from '../catalogue';
 import type { Reckoning } from '../reckoning';
 import type { BoughtUnits } from '../docket/types';
 import { cutList } from '../cutting/cutList';

@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 import { type Plan, planSchema, planShape } from '../plan/schema';
-import { blocking } from '../reckon';
+import { blocking } from '../blocking';
 import { sayFinding } from '../words/findings';
 import { readerFor } from '../words/reader';
 

@@ -1,8 +1,9 @@
-import type { Progress } from '@aviarum/core';
+import { type Progress, adoptCut, reckon } from '@aviarum/core';
 import { proxy, wrap } from 'comlink';
 import { create } from 'zustand';
 import type { ImproveApi } from '../workers/improve.worker';
-import { adoptFound, poolToImprove } from './reckoningStore';
+import { usePlan } from './planStore';
+import { reckoningWorker, useReckoning } from './reckoningStore';
 
 interface ImprovingState {
   /** The pool that is being looked into; null when none is. */
@@ -20,6 +21,16 @@ export const useImproving = create<ImprovingState>()(() => ({
   failed: null,
 }));
 
+/** What was found for a pool, shown from now on and written into files. */
+async function adoptFound(id: string, found: Parameters<typeof adoptCut>[1]): Promise<void> {
+  const reckoning = await reckoningWorker()?.adopt(id, found);
+  if (!reckoning) return;
+  const plan = usePlan.getState().plan;
+  const here = plan && reckon(plan).cutting.find((pool) => pool.id === id);
+  if (here) adoptCut(here, found);
+  useReckoning.setState((s) => ({ reckoning, failed: null, version: s.version + 1 }));
+}
+
 let worker: Worker | undefined;
 
 /** Ends the search at once; what was found before stays. */
@@ -32,7 +43,7 @@ export function stopLooking(): void {
 /** Looks further into one pool, in a worker of its own; the solver is loaded the first time. */
 export async function keepLooking(pool: string): Promise<void> {
   stopLooking();
-  const asked = await poolToImprove(pool);
+  const asked = await reckoningWorker()?.pool(pool);
   if (!asked) return;
   const effort = (useImproving.getState().efforts[pool] ?? 0) + 1;
   useImproving.setState({ pool, progress: null, failed: null });

@@ -1,9 +1,7 @@
 import {
-  adoptCut,
   marketOf,
   editionOf,
   makeReader,
-  reckon,
   type Change,
   type Effect,
   type Market,
@@ -47,18 +45,8 @@ export function followPlan(): () => void {
   });
 }
 
-/** A pool with all that looking further needs; null when it is no more. */
-export const poolToImprove = async (id: string) => (await client?.api.pool(id)) ?? null;
-
-/** What was found for a pool, shown from now on and written into files. */
-export async function adoptFound(id: string, found: Parameters<typeof adoptCut>[1]): Promise<void> {
-  const reckoning = await client?.api.adopt(id, found);
-  if (!reckoning) return;
-  const plan = usePlan.getState().plan;
-  const here = plan && reckon(plan).cutting.find((pool) => pool.id === id);
-  if (here) adoptCut(here, found);
-  useReckoning.setState((s) => ({ reckoning, failed: null, version: s.version + 1 }));
-}
+/** The reckoning worker, once a plan was opened. */
+export const reckoningWorker = () => client?.api;
 
 /** A working by id, asked for when it is opened and again whenever the plan was reckoned anew. */
 export function useWorking(id: string | null): Term | null {
