@@ -89,6 +89,7 @@ export function makeApp(parts: AppParts) {
     await next();
     c.header('x-content-type-options', 'nosniff');
     c.header('referrer-policy', 'no-referrer');
+    // The solver of the cutting is WebAssembly; nothing else may be made into code.
     c.header(
       'content-security-policy',
       "default-src 'self'; script-src 'self' 'wasm-unsafe-eval'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; frame-ancestors 'none'",

@@ -1,11 +1,12 @@
 import { EPSILON } from '../units/round';
 import { type Bin, type Slot, costOf, jointsOf, ownedSlot } from './bins';
-import { CoverSearch } from './covers';
+import { CoverSearch, cheapestCover } from './covers';
 import { type Budget, layExactly } from './lay';
 import { polish } from './polish';
 import { type Prepared, type Task, couldHold, prepare } from './prepare';
 import { type Laid, MANY_RUNS, cheaper, countOf, packAsNeeded, packBest, used } from './quick';
 import { demands, slotsOf } from './sets';
+import { isSheet } from './sheets';
 import { leastJoints } from './stretch';
 import type { Run } from './types';
 
@@ -63,6 +64,13 @@ interface Found {
  */
 function search(given: Prepared, owned: readonly Slot[], start: Laid | undefined, effort: Effort): Found {
   const { units } = given.task;
+  const has = owned.reduce((total, o) => total + o.size, 0);
+  const byLength = cheapestCover(units, given.need - has);
+  // What length alone asks for is very often enough, and is then the proof.
+  const enough = (laid: Laid | undefined) => laid && laid.cost <= byLength.cost + EPSILON;
+  if (enough(start)) return { laid: start, bound: byLength.cost };
+  const first = packBest(slotsOf(byLength, units, owned), given);
+  if (enough(first)) return { laid: first, bound: byLength.cost };
   const covers = new CoverSearch(units, demands(given, owned));
   const proving: Budget = { nodes: effort.proving };
   let best = start;
@@ -74,13 +82,7 @@ function search(given: Prepared, owned: readonly Slot[], start: Laid | undefined
     if (!cover) break;
     if (cover.cost >= price() - EPSILON) break;
     const slots = slotsOf(cover, units, owned);
-    if (
-      !couldHold(
-        given,
-        slots.map((s) => s.size),
-      )
-    )
-      continue;
+    if (!couldHold(given, slots)) continue;
     const quick = packBest(slots, given);
     if (quick) {
       if (cheaper(quick, best)) best = quick;
@@ -103,26 +105,22 @@ function fewestJoints(given: Prepared, owned: readonly Slot[], best: Laid, effor
   const { units, lap } = given.task;
   const runs = [...given.strips, ...given.loose];
   const least = runs.reduce((total, run) => total + leastJoints(run, given.longest, lap), 0);
+  const done = (laid: Laid) => jointsOf(laid.bins) === least;
+  // Nothing owned to be preferred, and no joint to be saved.
+  if (done(best) && owned.length === 0) return best;
   const covers = new CoverSearch(units, demands(given, owned));
   let found = best;
-  for (let looked = 0; looked < effort.sets; looked++) {
-    if (covers.floor > best.cost + EPSILON) break;
+  for (let tried = 0; tried < SETS_AT_BEST && covers.floor <= best.cost + EPSILON;) {
     const cover = covers.next();
-    if (!cover || cover.cost > best.cost + EPSILON || looked > effort.sets) break;
+    if (!cover || cover.cost > best.cost + EPSILON) break;
     if (cover.cost < best.cost - EPSILON) continue;
-    if (looked >= SETS_AT_BEST && jointsOf(found.bins) === least) break;
+    tried += 1;
     const slots = slotsOf(cover, units, owned);
-    if (
-      !couldHold(
-        given,
-        slots.map((s) => s.size),
-      )
-    )
-      continue;
+    if (!couldHold(given, slots)) continue;
     const quick = packBest(slots, given);
     if (quick && cheaper(quick, found)) found = quick;
     const budget: Budget = { nodes: effort.joining };
-    while (jointsOf(found.bins) > least) {
+    while (!done(found)) {
       const laid = layExactly(slots, given, budget, jointsOf(found.bins) - 1);
       if (laid.outcome !== 'laid') break;
       const fewer = used(laid.bins);
@@ -166,28 +164,25 @@ export function finish(
  * @see domain.md 14
  */
 export function cutRuns(task: Task, effort?: Effort): CutPlan {
-  const given = prepare(task);
-  // Nothing is turned or ripped lengthwise where that saves no money.
-  const asHung = prepare(task, 'as-hung');
-  const empty = { bins: [], joints: 0, cost: 0, bound: 0, unplaced: given.unplaced, overStock: false };
-  if (countOf(given) === 0) return empty;
+  const { runs, width, units } = task;
+  // Nothing is turned or ripped lengthwise where that saves no money; what can hang no other way is.
+  const hung = prepare(task, 'as-hung');
+  const turns = runs.some((run) => isSheet(run, width, 'any') && !isSheet(run, width, 'as-hung'));
+  const given = turns ? prepare(task, 'any') : hung;
+  const asHung = hung.unplaced.length === given.unplaced.length ? hung : given;
+  if (countOf(given) === 0)
+    return { bins: [], joints: 0, cost: 0, bound: 0, unplaced: given.unplaced, overStock: false };
   const how = effort ?? usualEffort(given);
   const owned = task.owned.map(ownedSlot);
-  const asNeeded = (of: Prepared) => [
-    packAsNeeded(of, owned),
-    ...(owned.length > 0 ? [packAsNeeded(of, [])] : []),
-  ];
-  const start = asNeeded(asHung).reduce((a, b) => (b && cheaper(b, a) ? b : a), undefined);
+  const asNeeded = [packAsNeeded(asHung, owned), ...(owned.length > 0 ? [packAsNeeded(asHung, [])] : [])];
+  const start = asNeeded.reduce((a, b) => (b && cheaper(b, a) ? b : a), undefined);
   const plain = search(asHung, owned, start, how);
-  const turns = asHung.sheets.length < given.sheets.length;
-  const { laid, bound } = turns ? search(given, owned, plain.laid, how) : plain;
-  if (!laid) {
-    // The yard does not hold enough: as if it did, and it is said.
-    const plenty = task.units.map((u) => ({ ...u, stock: null }));
-    const unlimited = task.units.some((u) => u.stock !== null);
-    if (!unlimited) throw new RangeError('a run that can be laid was not laid');
-    const plan = cutRuns({ ...task, units: plenty }, effort);
-    return { ...plan, overStock: true };
-  }
-  return finish(laid === plain.laid ? asHung : given, owned, laid, bound, how);
+  const { laid, bound } = asHung === given ? plain : search(given, owned, plain.laid, how);
+  if (laid) return finish(laid === plain.laid ? asHung : given, owned, laid, bound, how);
+  // An owned length counted on for more than it holds: without it what fits no roll that is sold is told.
+  if (owned.length > 0) return cutRuns({ ...task, owned: [] }, effort);
+  // The yard does not hold enough: as if it did, and it is said.
+  if (units.every((u) => u.stock === null)) throw new RangeError('a run that can be laid was not laid');
+  const plenty = units.map((u) => ({ ...u, stock: null }));
+  return { ...cutRuns({ ...task, units: plenty }, effort), overStock: true };
 }

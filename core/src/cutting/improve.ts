@@ -2,7 +2,7 @@ import { EPSILON } from '../units/round';
 import { type Slot, ownedSlot } from './bins';
 import { CoverSearch } from './covers';
 import { type CutPlan, finish, usualEffort } from './cut';
-import { type Laid, layExactly } from './lay';
+import { type Attempt, layExactly } from './lay';
 import { type Prepared, type Task, couldHold, prepare } from './prepare';
 import { patternProgram } from './patterns';
 import { setProgram } from './program';
@@ -49,7 +49,7 @@ async function decide(
   given: Prepared,
   solver: Solver,
   effort: number,
-): Promise<Laid> {
+): Promise<Attempt> {
   const laid = layExactly(slots, given, { nodes: OWN_NODES * effort });
   if (laid.outcome !== 'unknown') return laid;
   const program = setProgram(slots, given);
@@ -108,14 +108,7 @@ export async function improve(task: Task, plan: CutPlan, how: Improving): Promis
     }
     if (cover.cost >= best.cost - EPSILON) break;
     const slots = slotsOf(cover, task.units, owned);
-    if (
-      cover.cost < plan.bound - EPSILON ||
-      !couldHold(
-        given,
-        slots.map((s) => s.size),
-      )
-    )
-      continue;
+    if (cover.cost < plan.bound - EPSILON || !couldHold(given, slots)) continue;
     looked += 1;
     onProgress?.({ cost: best.cost, bound: bound(), sets: looked });
     const quick = packBest(slots, given);

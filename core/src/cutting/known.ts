@@ -21,11 +21,11 @@ const signature = ({ length, startAllowance, endAllowance, joints, place, leans,
   `${length} ${startAllowance} ${endAllowance} ${String(joints)} ${place} ${String(across)} ${leans.map((l) => `${l.from} ${l.to} ${l.extra}`).join()}`;
 
 /** What decides how a pool is cut, beside its units. */
-export const taskKey = ({ runs, owned, lap, width }: Task): string =>
+const taskKey = ({ runs, owned, lap, width }: Task): string =>
   `${lap}|${width}|${owned.map((o) => `${o.id} ${o.size}`).join()}|${runs.map(signature).join('|')}`;
 
 /** The same cuts on other runs that are alike one by one. */
-export function onto({ plan, runs: before }: Known, runs: readonly Run[]): CutPlan {
+function onto({ plan, runs: before }: Known, runs: readonly Run[]): CutPlan {
   const twin = new Map(before.map((run, i) => [run, runs[i] ?? run]));
   const other = (run: Run) => twin.get(run) ?? run;
   return {

@@ -14,7 +14,8 @@ export interface Budget {
   nodes: number;
 }
 
-export type Laid =
+/** What became of one set of rolls. */
+export type Attempt =
   | { readonly outcome: 'laid'; readonly bins: readonly Bin[] }
   /** Every way was ruled out. */
   | { readonly outcome: 'impossible' }
@@ -175,10 +176,13 @@ class Search {
     const { sheets, task } = this.given;
     const run = sheets[index];
     if (!run) return this.loose(bins);
-    const key = `${index} ${bins
-      .map((b) => `${b.free.toFixed(6)} ${b.block.spots.map((s) => s.along).join('+')}`)
-      .sort()
-      .join()}`;
+    // Pieces of the same two sizes are as good as each other; one size alone does not say what still fits beside.
+    const state = ({ free, block }: Bin) =>
+      `${free.toFixed(6)} ${block.spots
+        .map(({ run: r }) => `${r.length}x${r.across ?? 0}`)
+        .sort()
+        .join('+')}`;
+    const key = `${index} ${bins.map(state).sort().join()}`;
     if (failed.has(key)) return false;
     if (this.budget.nodes <= 0) {
       this.unsure = true;
@@ -223,7 +227,7 @@ export function layExactly(
   given: Prepared,
   budget: Budget,
   mostJoints = Infinity,
-): Laid {
+): Attempt {
   const search = new Search(slots, given, budget, mostJoints);
   if (search.strip(0, 0, 0) && search.bins) return { outcome: 'laid', bins: search.bins };
   return { outcome: search.unsure ? 'unknown' : 'impossible' };

@@ -1,6 +1,6 @@
 import type { SoldUnit } from '../catalogue/market';
 import { EPSILON } from '../units/round';
-import type { OwnedLength } from './bins';
+import type { OwnedLength, Slot } from './bins';
 import { reachTable } from './reach';
 import { type Lying, isSheet, leastRoll } from './sheets';
 import { canBeLaid, leastJoints, wholeLength } from './stretch';
@@ -53,6 +53,12 @@ function canLie(run: Run, longest: number, width: number): boolean {
   return Math.min(...sizes) <= width + EPSILON && Math.max(...sizes) <= Math.max(longest, width) + EPSILON;
 }
 
+/** Most pools are settled without it: the table is made when it is first asked for. */
+function onceAsked(make: () => (free: number) => number): (free: number) => number {
+  let table: ((free: number) => number) | undefined;
+  return (free) => (table ??= make())(free);
+}
+
 /** @param lying  how small pieces may be laid */
 export function prepare(task: Task, lying: Lying = 'any'): Prepared {
   const { units, owned, lap, width } = task;
@@ -78,13 +84,13 @@ export function prepare(task: Task, lying: Lying = 'any'): Prepared {
     unplaced,
     need: laid.reduce((total, run) => total + least(run), 0),
     covered: strips.reduce((total, run) => total + run.length, 0),
-    reach: reachTable(strips, longest, lap),
+    reach: onceAsked(() => reachTable(strips, longest, lap)),
   };
 }
 
 /** Whether so many rolls could do by length, and by what of the strips fits into each. */
-export function couldHold({ need, covered, reach }: Prepared, sizes: readonly number[]): boolean {
-  const total = sizes.reduce((sum, size) => sum + size, 0);
-  const reached = sizes.reduce((sum, size) => sum + reach(size), 0);
+export function couldHold({ need, covered, reach }: Prepared, slots: readonly Slot[]): boolean {
+  const total = slots.reduce((sum, { size }) => sum + size, 0);
+  const reached = slots.reduce((sum, { size }) => sum + reach(size), 0);
   return total >= need - EPSILON && reached >= covered - EPSILON;
 }

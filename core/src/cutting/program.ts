@@ -61,7 +61,7 @@ export function setProgram(slots: readonly Slot[], given: Prepared): SetProgram 
     slots.forEach((_, bin) => into[bin]?.push(`a_${bin}`));
   }
   into.forEach((terms, bin) => {
-    // A ten-millionth is given, since lengths are written with seven figures.
+    // A thousandth of a millimetre is given, since lengths are written with seven figures; what is read is measured anew.
     if (terms.length > 0) rows.push(`${join(terms)} <= ${m((slots[bin]?.size ?? 0) + 1e-6)}`);
   });
   const named = rows.map((row, i) => `r${i}: ${row}`);

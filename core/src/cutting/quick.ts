@@ -47,14 +47,18 @@ function worthOpening(units: readonly SoldUnit[]): readonly SoldUnit[] {
 /** Each roll changed for the cheapest that holds what was cut from it, as far as the yard's stock goes. */
 function changedForCheapest(bins: readonly Bin[], units: readonly SoldUnit[]): readonly Bin[] {
   const taken = new Map<SoldUnit, number>();
+  const count = (unit: SoldUnit, by: 1 | -1) => taken.set(unit, (taken.get(unit) ?? 0) + by);
+  for (const { slot } of bins) if (slot.unit) count(slot.unit, 1);
   const falling = [...bins].sort((a, b) => b.slot.size - b.free - (a.slot.size - a.free));
   return falling.map((bin) => {
-    if (!bin.slot.unit) return bin;
+    const { unit } = bin.slot;
+    if (!unit) return bin;
     const held = bin.slot.size - bin.free;
     const fit = units
       .filter((u) => u.size >= held - EPSILON && (u.stock === null || (taken.get(u) ?? 0) < u.stock))
-      .reduce((a, b) => (weight(b) < weight(a) ? b : a), bin.slot.unit);
-    taken.set(fit, (taken.get(fit) ?? 0) + 1);
+      .reduce((a, b) => (weight(b) < weight(a) ? b : a), unit);
+    count(unit, -1);
+    count(fit, 1);
     return { ...bin, slot: boughtSlot(fit), free: fit.size - held };
   });
 }

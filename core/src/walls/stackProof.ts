@@ -23,8 +23,8 @@ export interface StackProof {
   readonly proved: boolean;
 }
 
-/** More choices than these together are not looked at one by one. */
-const MOST_CHOICES = 4000;
+/** Partial choices looked at for one mesh before its bound is given up. */
+const MOST_LOOKED = 3000;
 
 /** Wants of one mesh, height and lap are one band: the same widths run all its length. */
 function together(wants: readonly StackWant[], stacks: readonly Stack[]) {
@@ -72,39 +72,100 @@ export function stackProof(
     const key = `${piece.product} ${piece.width}`;
     has.set(key, (has.get(key) ?? 0) + piece.count * piece.length);
   }
-  const known = new Map<string, number>();
-  const least = (key: string, length: number): number => {
-    const need = length - (has.get(key) ?? 0);
-    if (need <= 1e-9) return 0;
-    const memo = `${key} ${need.toFixed(4)}`;
-    const [mesh = '', width = ''] = key.split(' ');
-    const price = known.get(memo) ?? cheapestCover(market.rolls(mesh, Number(width)), need).cost;
-    known.set(memo, price);
-    return price;
-  };
-  const choices = bands.map(({ want }) => setsThatReach(market, want));
-  const all = choices.reduce((n, sets) => n * sets.length, 1);
-  if (all > MOST_CHOICES) return { cost, bound: 0, proved: false };
-  const anyway = [...taken].filter(([key]) => meshes.has(key.split(' ')[0] ?? ''));
-  let bound = Infinity;
-  const look = (i: number, lengths: ReadonlyMap<string, number>, seams: number, chosen: boolean) => {
-    const band = bands[i];
-    if (!band) {
-      if (chosen) return;
-      const rolls = [...lengths].reduce((total, [key, length]) => total + least(key, length), seams);
-      bound = Math.min(bound, rolls);
-      return;
-    }
-    for (const set of choices[i] ?? []) {
-      const next = new Map(lengths);
-      for (const width of set) {
-        const key = `${band.want.mesh} ${width}`;
-        next.set(key, (next.get(key) ?? 0) + band.want.length);
-      }
-      look(i + 1, next, seams + rings(set, band.want.length), chosen && sameSet(set, band.stack));
-    }
-  };
-  look(0, new Map(anyway), 0, true);
+  const leastCost = leastOf(market, has);
+  let all = 0;
+  let difference = Infinity;
+  for (const mesh of meshes) {
+    const these = bands.filter((b) => b.want.mesh === mesh);
+    const anyway = new Map([...taken].filter(([key]) => key.startsWith(`${mesh} `)));
+    const found = leastChoices(market, these, anyway, leastCost, rings);
+    if (!found) return { cost, bound: 0, proved: false };
+    all += found.any;
+    difference = Math.min(difference, found.other - found.any);
+  }
+  // Meshes share no rolls: the best other choice differs in one of them.
+  const bound = all + difference;
   const proved = cost <= bound + 1e-6;
   return { cost, bound: proved ? cost : bound, proved };
+}
+
+interface ChosenBand {
+  readonly want: StackWant;
+  readonly stack: Stack;
+}
+
+/** What so much of one `mesh width` costs at least beside what is owned of it, by length. */
+function leastOf(market: Market, has: ReadonlyMap<string, number>) {
+  const known = new Map<string, Map<number, number>>();
+  return (key: string, length: number): number => {
+    const need = length - (has.get(key) ?? 0);
+    if (need <= 1e-9) return 0;
+    const prices = known.get(key) ?? new Map<number, number>();
+    known.set(key, prices);
+    const rounded = Math.round(need * 1e4);
+    const before = prices.get(rounded);
+    if (before !== undefined) return before;
+    const [mesh = '', width = ''] = key.split(' ');
+    const { cost } = cheapestCover(market.rolls(mesh, Number(width)), need);
+    prices.set(rounded, cost);
+    return cost;
+  };
+}
+
+/**
+ * For the bands of one mesh the least that any choice of widths costs by length, and the least of those other than the one made. A partial choice
+ * is left as soon as what it takes already costs as much as the best other choice that is known.
+ *
+ * @returns undefined when there are too many choices to look at
+ */
+function leastChoices(
+  market: Market,
+  bands: readonly ChosenBand[],
+  anyway: ReadonlyMap<string, number>,
+  leastCost: (key: string, length: number) => number,
+  rings: (set: Stack, length: number) => number,
+): { readonly any: number; readonly other: number } | undefined {
+  const lengths = new Map(anyway);
+  // The cheapest alone first, so that the dear ones end at once.
+  const alone = ({ mesh, length }: StackWant, set: readonly number[]) =>
+    set.reduce((total, width) => total + leastCost(`${mesh} ${width}`, length), rings(set, length));
+  const choices = bands.map(({ want }) =>
+    setsThatReach(market, want)
+      .map((set) => ({ set, cost: alone(want, set) }))
+      .sort((a, b) => a.cost - b.cost)
+      .map(({ set }) => set),
+  );
+  let [any, other, looked] = [Infinity, Infinity, 0];
+  const costNow = () => {
+    let total = 0;
+    for (const [key, length] of lengths) total += leastCost(key, length);
+    return total;
+  };
+  const look = (i: number, seams: number, chosen: boolean): boolean => {
+    looked += 1;
+    if (looked > MOST_LOOKED) return false;
+    const cost = costNow() + seams;
+    const band = bands[i];
+    if (!band) {
+      any = Math.min(any, cost);
+      if (!chosen) other = Math.min(other, cost);
+      return true;
+    }
+    if (cost >= other && (!chosen || cost >= any)) return true;
+    const { want, stack } = band;
+    for (const set of choices[i] ?? []) {
+      const put = (sign: 1 | -1) => {
+        for (const width of set) {
+          const key = `${want.mesh} ${width}`;
+          lengths.set(key, (lengths.get(key) ?? 0) + sign * want.length);
+        }
+      };
+      put(1);
+      const done = look(i + 1, seams + rings(set, want.length), chosen && sameSet(set, stack));
+      put(-1);
+      if (!done) return false;
+    }
+    return true;
+  };
+  return look(0, 0, true) ? { any, other } : undefined;
 }

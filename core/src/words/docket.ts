@@ -13,6 +13,8 @@ import {
   timberName,
   wireName,
 } from './names';
+import { FOOT } from '../units/factors';
+import { printNumber } from '../units';
 import { type Reader, capital, counted, listed } from './reader';
 import type { OwnedPiece, PostRole } from '../plan/schema';
 
@@ -93,6 +95,27 @@ export function sayReason(line: Omit<DocketLine, 'working'>, reader: Reader): st
   const other = capital(sayUnits(line.instead.units, line, reader));
   const more = Math.round(line.instead.more);
   return `${having} ${other} would cost ${more === 0 ? 'the same' : `${reader.money(more)} more`}.`;
+}
+
+/** How heavy what is bought is, and where its tax is: `45.00 m at 1.71 kg a metre, about 77 kg. Tax of 20 % is in the price.` */
+export function sayWeightAndTax(line: Omit<DocketLine, 'working'>, reader: Reader, market: Market): string {
+  if (line.buy <= 0) return '';
+  const { system } = reader;
+  const metre = system === 'imperial' ? 'foot' : 'metre';
+  const each = line.weight / line.buy;
+  const perMetre = system === 'imperial' ? each * FOOT : each;
+  const heavy =
+    line.unit === 'm'
+      ? `${reader.length(line.buy)} at ${printNumber(perMetre, 2)} kg a ${metre}`
+      : `${printNumber(line.buy, 0)} at ${printNumber(each, each < 1 ? 4 : 1)} kg`;
+  const weight = `${heavy}, about ${printNumber(line.weight, line.weight < 10 ? 1 : 0)} kg.`;
+  const rates = [...new Set(line.units.flatMap((u) => (u.yard === '' ? [] : [u.yard])))].flatMap((id) => {
+    const { name, tax } = market.yard(id);
+    const rate = `${printNumber(tax.rate * 100, Number.isInteger(tax.rate * 100) ? 0 : 1)} %`;
+    if (tax.rate === 0) return [];
+    return [`Tax of ${rate} is ${tax.stated === 'with' ? 'in' : 'added to'} the price at ${name}.`];
+  });
+  return [weight, ...rates].join(' ');
 }
 
 /** What a pool is cut from, without its width. */

@@ -1,6 +1,16 @@
 export { cautionsFor } from './cautions';
 export { sayChange } from './changes';
-export { poolName, sayLine, sayOwned, sayPiece, sayProof, sayReason, sayStacks, sayUnits } from './docket';
+export {
+  poolName,
+  sayLine,
+  sayOwned,
+  sayPiece,
+  sayProof,
+  sayReason,
+  sayStacks,
+  sayUnits,
+  sayWeightAndTax,
+} from './docket';
 export { sayCut, sayLeftOver } from './cutList';
 export { sayFinding } from './findings';
 export {

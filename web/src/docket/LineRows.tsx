@@ -1,4 +1,12 @@
-import { type Plan, lengthText, printNumber, sayChange, sayLine, sayReason } from '@aviarum/core';
+import {
+  type Plan,
+  lengthText,
+  printNumber,
+  sayChange,
+  sayLine,
+  sayReason,
+  sayWeightAndTax,
+} from '@aviarum/core';
 import { Fragment } from 'react';
 import { Choice } from '../fields/Choice';
 import { usePlan } from '../state/planStore';
@@ -70,6 +78,9 @@ export function LineRows({ line, plan, taxed }: { line: Line; plan: Plan; taxed:
           <td colSpan={taxed ? 8 : 7}>
             {working && <WorkingTable term={working} />}
             <p style={{ margin: '8px 0 0' }}>{sayReason(line, reader)}</p>
+            <p className="small" style={{ margin: '2px 0 0' }}>
+              {sayWeightAndTax(line, reader, market)}
+            </p>
             <BuyAt line={line} plan={plan} />
           </td>
         </tr>

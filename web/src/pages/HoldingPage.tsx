@@ -1,8 +1,9 @@
 import { type Problem, newId, readPlan } from '@aviarum/core';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { ApiError, createPlan, deletePlan, holdings, plans } from '../api/client';
+import { FileButton } from '../fields/FileButton';
 import { PageBar } from './PageBar';
 import { Trouble } from './Trouble';
 
@@ -107,7 +108,6 @@ export function HoldingPage() {
 
 /** A plan file brought in; a file that is refused says which field and how to mend it. */
 function OpenFile({ holding, taken }: { holding: string; taken: readonly { readonly id: string }[] }) {
-  const input = useRef<HTMLInputElement>(null);
   const navigate = useNavigate();
   const [problems, setProblems] = useState<readonly Problem[] | null>(null);
   const open = async (file: File) => {
@@ -133,21 +133,11 @@ function OpenFile({ holding, taken }: { holding: string; taken: readonly { reado
   };
   return (
     <>
-      <button type="button" className="btn" onClick={() => input.current?.click()}>
-        Open a plan file
-      </button>
-      <input
-        ref={input}
-        type="file"
+      <FileButton
+        label="Open a plan file"
+        name="Plan file"
         accept=".json,application/json"
-        className="sr-only"
-        aria-label="Plan file"
-        tabIndex={-1}
-        onChange={(event) => {
-          const [file] = event.target.files ?? [];
-          event.target.value = '';
-          if (file) void open(file);
-        }}
+        onFile={(file) => void open(file)}
       />
       {problems && (
         <div className="finding" data-severity="blocks" role="alert" style={{ flexBasis: '100%' }}>

@@ -1,6 +1,7 @@
 import type { Market } from '@aviarum/core';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { type StoredPrice, priceListAddress, putPriceList, removePrice } from '../api/stock';
+import { FileButton } from '../fields/FileButton';
 import { useReader } from '../state/reckoningStore';
 import { Problems } from './Problems';
 import { useTry } from './useTry';
@@ -20,7 +21,6 @@ const sizeOf = ({ offer }: StoredPrice, reader: ReturnType<typeof useReader>) =>
 /** Prices the keeper was told, beside those of the edition; in and out as a sheet. */
 export function PriceList({ holding, prices, market }: Props) {
   const reader = useReader();
-  const input = useRef<HTMLInputElement>(null);
   const { problems, attempt } = useTry(holding, 'prices');
   const [taken, setTaken] = useState<{ rows: number; taken: number } | null>(null);
   const read = async (file: File) => {
@@ -39,21 +39,11 @@ export function PriceList({ holding, prices, market }: Props) {
         <a className="btn" href={priceListAddress(holding)} download="price-list.csv">
           Price list as CSV
         </a>
-        <button type="button" className="btn" onClick={() => input.current?.click()}>
-          Bring a price list
-        </button>
-        <input
-          ref={input}
-          type="file"
+        <FileButton
+          label="Bring a price list"
+          name="Price list file"
           accept=".csv,text/csv"
-          className="sr-only"
-          aria-label="Price list file"
-          tabIndex={-1}
-          onChange={(event) => {
-            const [file] = event.target.files ?? [];
-            event.target.value = '';
-            if (file) void read(file);
-          }}
+          onFile={(file) => void read(file)}
         />
       </div>
       {taken && (
