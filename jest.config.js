@@ -24,7 +24,11 @@ const project = (name, environment) => ({
 });
 
 export default {
-  projects: [project('core', 'node'), project('server', 'node'), project('web', 'jsdom')],
+  projects: [
+    project('core', 'node'),
+    project('server', 'node'),
+    { ...project('web', 'jsdom'), setupFiles: ['<rootDir>/scripts/lib/jsdom.mjs'] },
+  ],
   // One PostgreSQL for the run; its address is handed to the files that need it.
   maxWorkers: 2,
 };

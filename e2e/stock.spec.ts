@@ -1,4 +1,14 @@
-import { expect, reckonFile, test } from './keeper';
+import { type Keeper, expect, reckonFile, test } from './keeper';
+
+/** A new plan's docket, and from there the shed, prices and products. @returns the docket's address */
+async function toStock(keeper: Keeper): Promise<string> {
+  const { page } = keeper;
+  await keeper.newPlan('9', '2.4');
+  await keeper.open('Docket');
+  const docket = page.url();
+  await page.getByRole('link', { name: 'Shed, prices and own products' }).click();
+  return docket;
+}
 
 test('a roll in the shed lowers the price of a plan that uses it, and the file says so', async ({
   keeper,
@@ -43,10 +53,7 @@ test('a price list goes out, comes back with a wrong row refused by its number, 
   keeper,
 }) => {
   const { page } = keeper;
-  await keeper.newPlan('9', '2.4');
-  await keeper.open('Docket');
-  const docket = page.url();
-  await page.getByRole('link', { name: 'Shed, prices and own products' }).click();
+  const docket = await toStock(keeper);
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('link', { name: 'Price list as CSV' }).click(),
@@ -73,10 +80,7 @@ test('an own product is added with its price, hung after its prices were taken, 
   keeper,
 }) => {
   const { page } = keeper;
-  await keeper.newPlan('9', '2.4');
-  await keeper.open('Docket');
-  const docket = page.url();
-  await page.getByRole('link', { name: 'Shed, prices and own products' }).click();
+  const docket = await toStock(keeper);
   await keeper.type('Opening up', '19 mm');
   await keeper.type('Opening along', '19 mm');
   await keeper.type('Roll width', '2.0');

@@ -112,6 +112,7 @@ describe('an edition that has shipped is never changed', () => {
     ['2026-03', { pricesAsOf: '2026-03-03', products: [15, 9, 1], offers: 345, prices: 2173395 }],
     ['2026-11', { pricesAsOf: '2026-11-02', products: [15, 10, 2], offers: 359, prices: 2202145 }],
     ['2026-11-25', { pricesAsOf: '2026-11-25', products: [18, 10, 4], offers: 422, prices: 2298850 }],
+    ['2026-11-25b', { pricesAsOf: '2026-11-25', products: [18, 10, 4], offers: 422, prices: 2117270 }],
   ])('%s', (name, expected) => {
     expect(told(name)).toEqual(expected);
   });

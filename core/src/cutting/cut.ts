@@ -67,7 +67,8 @@ function search(given: Prepared, owned: readonly Slot[], start: Laid | undefined
   const has = owned.reduce((total, o) => total + o.size, 0);
   const byLength = cheapestCover(units, given.need - has);
   // What length alone asks for is very often enough, and is then the proof.
-  const enough = (laid: Laid | undefined) => laid && laid.cost <= byLength.cost + EPSILON;
+  const held = byLength.counts.every((n, i) => n <= (units[i]?.stock ?? n));
+  const enough = (laid: Laid | undefined) => held && laid && laid.cost <= byLength.cost + EPSILON;
   if (enough(start)) return { laid: start, bound: byLength.cost };
   const first = packBest(slotsOf(byLength, units, owned), given);
   if (enough(first)) return { laid: first, bound: byLength.cost };

@@ -1,6 +1,7 @@
 import { EPSILON } from '../units/round';
-import { type Bin, compareLaid, isEmpty } from './bins';
+import { type Bin, emptyBin, ownedSlot } from './bins';
 import type { Task } from './prepare';
+import { cheaper, used } from './quick';
 
 /** Moves looked at before it is good enough. */
 const MOST_MOVES = 400;
@@ -20,7 +21,7 @@ function moved(bins: readonly Bin[], from: number, cut: number, to: number): rea
 }
 
 /**
- * Pieces moved one at a time between rolls that are there anyway, while that cuts more from what is owned or makes the longest single
+ * Pieces moved one at a time between rolls, while that empties one that is paid for, cuts more from what is owned or makes the longest single
  * left-over longer: best effort.
  *
  * @param task  whose owned lengths may be taken into use
@@ -28,16 +29,8 @@ function moved(bins: readonly Bin[], from: number, cut: number, to: number): rea
 export function polish(laid: readonly Bin[], task: Task): readonly Bin[] {
   if (laid.length > MOST_ROLLS) return laid;
   const inUse = new Set(laid.map((b) => b.slot.owned?.id));
-  const spare = task.owned
-    .filter((o) => !inUse.has(o.id))
-    .map((o): Bin => ({
-      slot: { size: o.size, unit: null, owned: o },
-      free: o.size,
-      cuts: [],
-      block: { length: 0, spots: [] },
-    }));
+  const spare = task.owned.filter((o) => !inUse.has(o.id)).map((o) => emptyBin(ownedSlot(o)));
   let bins: readonly Bin[] = [...laid, ...spare];
-  const kept = (all: readonly Bin[]) => all.filter((b) => !isEmpty(b));
   let looked = 0;
   for (let improved = true; improved && looked < MOST_MOVES;) {
     improved = false;
@@ -48,12 +41,12 @@ export function polish(laid: readonly Bin[], task: Task): readonly Bin[] {
           if (to === from) continue;
           looked += 1;
           const next = moved(bins, from, cut, to);
-          if (!next || compareLaid(kept(next), kept(bins)) >= 0) continue;
+          if (!next || !cheaper(used(next), used(bins))) continue;
           bins = next;
           improved = true;
         }
       }
     }
   }
-  return kept(bins);
+  return used(bins).bins;
 }

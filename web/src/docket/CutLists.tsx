@@ -2,7 +2,7 @@ import { type CutStep, cutList, lengthText, poolName, sayCut } from '@aviarum/co
 import { usePlan } from '../state/planStore';
 import { useMarket, useReader, useReckoning } from '../state/reckoningStore';
 import { hoverLetter, useSelection } from '../state/selection';
-import type { PoolView } from '../workers/reckon.worker';
+import type { PoolView } from '../workers/view';
 
 /** What to cut, roll by roll, in the order in which one unrolls along the fence: for the yard and for paper. */
 export function CutLists() {

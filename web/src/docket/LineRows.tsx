@@ -12,7 +12,7 @@ import { Choice } from '../fields/Choice';
 import { usePlan } from '../state/planStore';
 import { useMarket, useReader, useWorking } from '../state/reckoningStore';
 import { useSelection } from '../state/selection';
-import type { ReckoningView } from '../workers/reckon.worker';
+import type { ReckoningView } from '../workers/view';
 import { WorkingTable } from './WorkingTable';
 
 type Line = ReckoningView['docket']['lines'][number];

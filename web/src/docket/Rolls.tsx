@@ -13,7 +13,7 @@ import { keepLooking, stopLooking, useImproving } from '../state/improving';
 import { usePlan } from '../state/planStore';
 import { useMarket, useReader, useReckoning } from '../state/reckoningStore';
 import { hoverLetter, useSelection } from '../state/selection';
-import type { PoolView } from '../workers/reckon.worker';
+import type { PoolView } from '../workers/view';
 
 /** Each roll as a bar with the pieces cut from it, in the order in which they are unrolled. */
 export function Rolls() {

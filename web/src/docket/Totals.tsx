@@ -1,6 +1,6 @@
 import { printNumber } from '@aviarum/core';
 import { useMarket, useReader } from '../state/reckoningStore';
-import type { ReckoningView } from '../workers/reckon.worker';
+import type { ReckoningView } from '../workers/view';
 
 /** What all lines come to: deliveries, tax that is added, and what is to pay. */
 export function Totals({ docket, columns }: { docket: ReckoningView['docket']; columns: number }) {

@@ -11,7 +11,7 @@ import {
 } from '@aviarum/core';
 import { useEffect, useMemo, useState } from 'react';
 import { create } from 'zustand';
-import type { ReckoningView } from '../workers/reckon.worker';
+import type { ReckoningView } from '../workers/view';
 import { ReckonClient } from '../workers/reckonClient';
 import { usePlan } from './planStore';
 

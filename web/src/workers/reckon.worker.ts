@@ -1,7 +1,6 @@
 import '../noEval';
 import {
   type Change,
-  type CuttingPool,
   type Effect,
   type Plan,
   type Reckoning,
@@ -11,42 +10,17 @@ import {
   estimateOf,
   makeEstimator,
   makeReckoner,
-  mayImprove,
 } from '@aviarum/core';
 import { expose } from 'comlink';
+import { view } from './view';
 
 /** A reckoning without its workings: those are asked for one at a time, when they are opened. */
-export interface PoolView extends CuttingPool {
-  /** Looking further may better its price or prove it. */
-  readonly open: boolean;
-}
-export type ReckoningView = Omit<Reckoning, 'workings' | 'docket' | 'cutting'> & {
-  readonly cutting: readonly PoolView[];
-  readonly docket: Omit<Reckoning['docket'], 'working' | 'lines'> & {
-    readonly lines: readonly Omit<Reckoning['docket']['lines'][number], 'working'>[];
-  };
-};
-
 let reckoner = makeReckoner();
 let aside = makeEstimator();
 let plan: Plan | undefined;
 let last: Reckoning | undefined;
 /** Counts the plans reckoned: a preview that began before the newest is dropped. */
 let turn = 0;
-
-const poolView = (pool: Reckoning['cutting'][number]): PoolView => {
-  const { task: _task, plan: _plan, ...shown } = pool;
-  return { ...shown, open: mayImprove(pool) };
-};
-
-function view({ workings: _, docket, cutting, ...rest }: Reckoning): ReckoningView {
-  const { working: _working, lines, ...bare } = docket;
-  return {
-    ...rest,
-    cutting: cutting.map(poolView),
-    docket: { ...bare, lines: lines.map(({ working: _line, ...line }) => line) },
-  };
-}
 
 /** Previews work so long before they look whether an edit waits, ms. */
 const SLICE = 8;

@@ -1,6 +1,7 @@
 import type { Change, Plan } from '@aviarum/core';
 import { type Remote, wrap } from 'comlink';
-import type { ReckonApi, ReckoningView } from './reckon.worker';
+import type { ReckonApi } from './reckon.worker';
+import type { ReckoningView } from './view';
 
 type From = { plan: Plan } | { changes: readonly Change[] };
 

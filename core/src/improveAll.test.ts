@@ -1,0 +1,55 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import loadHighs from 'highs';
+import { highsSolver } from './cutting/highs';
+import { type Plan, WHOLE_PLAN, adoptCut, apply, improve, mayImprove, reckon, reckonImproved } from './index';
+import { aRun } from './testing/aRun';
+import { toPay } from './testing/toPay';
+import { uniform } from './testing/uniform';
+
+const solver = highsSolver(await loadHighs());
+/** Boards along a long fence: more ways to saw than the fast method looks at. */
+const boarded = (width: number, depth: number): Plan =>
+  apply(aRun({ width, depth }), {
+    verb: 'set-boards',
+    scope: WHOLE_PLAN,
+    boards: { ground: 'board-150x25', top: 'rail-88x38' },
+  });
+
+describe('a reckoning looked into further', () => {
+  test('costs no more, proves every length of timber, and its docket still adds up', async () => {
+    let open = 0;
+    await fc.assert(
+      fc.asyncProperty(uniform(4, 9), uniform(9, 15), async (width, depth) => {
+        const plan = boarded(width, depth);
+        const before = reckon(plan);
+        open += before.cutting.filter(mayImprove).length;
+        const after = await reckonImproved(plan, { solver });
+        expect(after.docket.total).toBeLessThanOrEqual(before.docket.total);
+        expect(after.docket.total).toBe(toPay(after.docket));
+        for (const pool of after.cutting) {
+          if (pool.kind === 'timber') expect([pool.id, pool.proved]).toEqual([pool.id, true]);
+          const line = after.docket.lines.find((l) => l.id === pool.id || l.id === `roll:${pool.id}`);
+          expect(line?.price).toBe(pool.cost);
+        }
+        // The parts stay the same: only rolls and lengths are cut otherwise.
+        expect(after.parts).toEqual(before.parts);
+      }),
+      { numRuns: 15, endOnFailure: true },
+    );
+    expect(open).toBeGreaterThan(3);
+  });
+  test('what was found elsewhere, with runs of its own, is used from then on', async () => {
+    const plan = boarded(6.11, 13.34);
+    const [pool] = reckon(plan).cutting.filter(mayImprove);
+    if (!pool) throw new Error('every pool was proved');
+    const { task, plan: cut } = structuredClone({ task: pool.task, plan: pool.plan });
+    const found = await improve(task, cut, { solver });
+    expect(found.bound).toBeGreaterThan(pool.plan.bound);
+    adoptCut(pool, { plan: found, runs: task.runs });
+    const again = reckon(plan).cutting.find((p) => p.id === pool.id);
+    expect(again).toMatchObject({ proved: true, cost: found.cost });
+    const parts = again?.rolls.flatMap((r) => r.pieces.map((p) => p.part)).sort();
+    expect(parts).toEqual(pool.rolls.flatMap((r) => r.pieces.map((p) => p.part)).sort());
+  });
+});

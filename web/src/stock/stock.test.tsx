@@ -1,0 +1,172 @@
+import { afterEach, describe, expect, test } from '@jest/globals';
+import {
+  DEMO_PLANS,
+  DEMO_SHED,
+  EDITIONS,
+  LATEST_EDITION,
+  type Market,
+  type Plan,
+  marketOf,
+} from '@aviarum/core';
+import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
+import { PriceNews } from '../stages/docket/PriceNews';
+import { ShedFields } from '../stages/docket/ShedFields';
+import { usePlan } from '../state/planStore';
+import { answering, inHand, shown } from '../testing/shown';
+import { OwnProducts } from './OwnProducts';
+import { PriceList } from './PriceList';
+import { Shed } from './Shed';
+
+afterEach(cleanup);
+
+const [orchard, leanTo] = DEMO_PLANS as [Plan, Plan];
+const latest = EDITIONS[LATEST_EDITION];
+if (!latest) throw new Error('the edition is gone');
+const market: Market = marketOf(latest, orchard.buying);
+const SHED = '/api/holdings/home/shed';
+const nothing = { status: 200, body: [] };
+
+describe('the shed', () => {
+  test('empty says what belongs there', () => {
+    shown(<Shed holding="home" market={market} pieces={[]} />);
+    expect(screen.getByText(/Put in what you have/)).toBeTruthy();
+  });
+  test('names what lies there, and that two plans count on one piece', () => {
+    const claims = ['Orchard', 'Meadow'].map((name) => ({ plan: name, name }));
+    shown(
+      <Shed
+        holding="home"
+        market={market}
+        pieces={DEMO_SHED.map((piece, i) => ({ piece, claims: i === 0 ? claims : [] }))}
+      />,
+    );
+    expect(screen.getByText(/counted on by Orchard and Meadow: it can be used once/)).toBeTruthy();
+    expect(screen.getByText(/4 × Steel T/)).toBeTruthy();
+  });
+  test('Enter in a field takes the figure and sends nothing; the button sends it', async () => {
+    const asked = answering({});
+    shown(<Shed holding="home" market={market} pieces={[]} />);
+    const length = screen.getByRole('textbox', { name: 'Length' });
+    fireEvent.change(length, { target: { value: '9.3' } });
+    fireEvent.keyDown(length, { key: 'Enter' });
+    expect(asked).toEqual([]);
+    fireEvent.click(screen.getByRole('button', { name: 'Put it in the shed' }));
+    await waitFor(() => expect(asked).toHaveLength(1));
+    expect(JSON.parse(String(asked[0]?.body))).toMatchObject({
+      kind: 'roll',
+      length: 9.3,
+      condition: 'sound',
+    });
+  });
+  test('what the server refuses is told, and what was typed stays', async () => {
+    shown(<Shed holding="home" market={market} pieces={[]} />);
+    answering({});
+    globalThis.fetch = (() =>
+      Promise.resolve({
+        ok: false,
+        status: 422,
+        json: () =>
+          Promise.resolve({
+            title: 'No',
+            problems: [{ code: 'x', pointer: '/length', message: 'is too long' }],
+          }),
+      } as Response));
+    const note = screen.getByRole('textbox', { name: 'Note' });
+    fireEvent.change(note, { target: { value: 'from the barn' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Put it in the shed' }));
+    await waitFor(() => expect(screen.getByRole('alert').textContent).toContain('is too long'));
+    expect((note as HTMLInputElement).value).toBe('from the barn');
+  });
+});
+
+describe('from the shed, at the docket', () => {
+  test('a piece is used and left again, and a product the plan does not know is only named', async () => {
+    const strange = { ...DEMO_SHED[0], id: 'odd', product: 'gone' };
+    answering({
+      [`GET ${SHED}`]: { status: 200, body: [...DEMO_SHED, strange].map((piece) => ({ piece, claims: [] })) },
+    });
+    inHand(orchard);
+    shown(<ShedFieldsOfPlan />);
+    const box = await screen.findByRole('checkbox', { name: /left from the duck pen/ });
+    fireEvent.click(box);
+    expect(usePlan.getState().plan?.owned.map((p) => p.id)).toEqual(['part-roll']);
+    fireEvent.click(screen.getByRole('checkbox', { name: /left from the duck pen/ }));
+    expect(usePlan.getState().plan?.owned).toEqual([]);
+    expect(screen.getByText(/“gone”, which this plan’s prices do not know yet/)).toBeTruthy();
+  });
+});
+
+function ShedFieldsOfPlan() {
+  const plan = usePlan((s) => s.plan);
+  return plan && <ShedFields plan={plan} />;
+}
+
+describe('today’s prices', () => {
+  const server = (prices: unknown) =>
+    answering({
+      'GET /api/holdings/home/prices': { status: 200, body: prices },
+      'GET /api/holdings/home/products': nothing,
+    });
+  test('are offered to a plan of an older edition', async () => {
+    server([]);
+    inHand(leanTo);
+    shown(<PriceNews plan={leanTo} />);
+    fireEvent.click(await screen.findByRole('button', { name: 'Take today’s prices' }));
+    expect(usePlan.getState().plan?.buying).toMatchObject({
+      edition: LATEST_EDITION,
+      pricesAsOf: '2026-11-25',
+    });
+  });
+  test('are not offered again because a database gave the fields in another order', async () => {
+    const offer = { kind: 'pack', product: 'staple', count: 200, price: 100, stock: null } as const;
+    const own = { yard: 'far-gate', offer, asOf: '2026-11-25' };
+    const turned = {
+      asOf: own.asOf,
+      offer: Object.fromEntries(Object.entries(offer).reverse()),
+      yard: own.yard,
+      id: 'p',
+    };
+    server([turned]);
+    const plan: Plan = { ...orchard, buying: { ...orchard.buying, ownPrices: [own] } };
+    inHand(plan);
+    shown(<PriceNews plan={plan} />);
+    expect(await screen.findByText('There are none newer.')).toBeTruthy();
+  });
+});
+
+describe('prices and products of one’s own', () => {
+  test('a price is shown with its yard, size and date', () => {
+    const offer = {
+      kind: 'roll',
+      product: 'fine-13',
+      width: 0.9,
+      length: 15,
+      price: 6100,
+      stock: null,
+    } as const;
+    shown(
+      <PriceList
+        holding="home"
+        market={market}
+        prices={[{ id: 'p', yard: 'far-gate', offer, asOf: '2026-11-20' }]}
+      />,
+    );
+    const row = screen.getByRole('rowheader', { name: 'fine-13' }).closest('tr')?.textContent;
+    expect(row).toContain('Far Gate Supplies');
+    expect(row).toContain('0.90 m × 15.00 m');
+    expect(row).toContain('61.00');
+    expect(row).toContain('2026-11-20');
+  });
+  test('a product needs one price for each length, and says so', () => {
+    shown(<OwnProducts holding="home" market={market} products={[]} prices={[]} />);
+    const add = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Add the product' });
+    expect(add().disabled).toBe(true);
+    fireEvent.change(screen.getByLabelText(/^Roll lengths/), { target: { value: 'long' } });
+    expect(screen.getByRole('alert').textContent).toContain('These are not lengths');
+    fireEvent.change(screen.getByLabelText(/^Roll lengths/), { target: { value: '15; 30' } });
+    fireEvent.change(screen.getByLabelText(/^Price of each/), { target: { value: '52,00' } });
+    expect(screen.getByRole('alert').textContent).toContain('One price for each length: 2 in all');
+    fireEvent.change(screen.getByLabelText(/^Price of each/), { target: { value: '52,00; 98,50' } });
+    expect(add().disabled).toBe(false);
+  });
+});

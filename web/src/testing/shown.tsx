@@ -1,0 +1,48 @@
+import { type Plan, reckon } from '@aviarum/core';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { render } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { MemoryRouter } from 'react-router';
+import { usePlan } from '../state/planStore';
+import { useReckoning } from '../state/reckoningStore';
+import { view } from '../workers/view';
+
+/** A plan in hand with its sums done, as after the worker has answered. */
+export function inHand(plan: Plan) {
+  usePlan.getState().open('home', plan);
+  const reckoning = reckon(plan);
+  useReckoning.setState({ reckoning: view(reckoning), failed: null, version: 1 });
+  return reckoning;
+}
+
+/** Renders a part of a page with what stands round every page. */
+export function shown(part: ReactNode) {
+  const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+  return render(
+    <QueryClientProvider client={queries}>
+      <MemoryRouter>{part}</MemoryRouter>
+    </QueryClientProvider>,
+  );
+}
+
+export interface Asked {
+  readonly method: string;
+  readonly path: string;
+  readonly body: unknown;
+}
+
+/** A server of answers by `METHOD path`, which keeps what it was asked; an answer with a status over 399 is a refusal. */
+export function answering(answers: Readonly<Record<string, { status: number; body: unknown }>>): Asked[] {
+  const asked: Asked[] = [];
+  globalThis.fetch = ((path: string, init?: { method?: string; body?: string }) => {
+    const method = init?.method ?? 'GET';
+    asked.push({ method, path, body: init?.body });
+    const answer = answers[`${method} ${path}`] ?? { status: 404, body: {} };
+    return Promise.resolve({
+      ok: answer.status < 400,
+      status: answer.status,
+      json: () => Promise.resolve(answer.body),
+    } as Response);
+  }) as typeof fetch;
+  return asked;
+}
