@@ -61,7 +61,7 @@ describe('the shed', () => {
   test('what the server refuses is told, and what was typed stays', async () => {
     shown(<Shed holding="home" market={market} pieces={[]} />);
     answering({});
-    globalThis.fetch = (() =>
+    globalThis.fetch = () =>
       Promise.resolve({
         ok: false,
         status: 422,
@@ -70,7 +70,7 @@ describe('the shed', () => {
             title: 'No',
             problems: [{ code: 'x', pointer: '/length', message: 'is too long' }],
           }),
-      } as Response));
+      } as Response);
     const note = screen.getByRole('textbox', { name: 'Note' });
     fireEvent.change(note, { target: { value: 'from the barn' } });
     fireEvent.click(screen.getByRole('button', { name: 'Put it in the shed' }));
