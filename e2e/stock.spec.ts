@@ -151,3 +151,61 @@ test('where the price is not proved the gap is shown, and looking further proves
   const answer = reckonFile(await keeper.download('Plan as a file'));
   expect(answer.docket.total / 100).toBeCloseTo(Number(await keeper.bar('To buy').innerText()), 6);
 });
+
+test('where other widths might cost less the gap is shown, looking further finds them, and they are taken in one step', async ({
+  keeper,
+}) => {
+  const { page } = keeper;
+  await keeper.newPlan('', '2.4');
+  await keeper.type(/^Width/, '10');
+  await keeper.type(/^Depth/, '9');
+  await keeper.settled();
+  await keeper.open('Docket');
+  interface Heights {
+    sides: { id: string; kind: string }[];
+    owned: unknown[];
+    choices: { plan: Record<string, unknown>; side: Record<string, unknown> };
+  }
+  const plan = JSON.parse(await keeper.download('Plan as a file')) as Heights;
+  const bands = (top: number) => [{ id: 'wall', mesh: 'hex-50', bottom: 0, top, widths: 'cheapest' }];
+  const [first = '', second = ''] = plan.sides.filter((s) => s.kind === 'fence').map((s) => s.id);
+  plan.choices.plan = { ...plan.choices.plan, skirt: { kind: 'none' }, bands: bands(1.6) };
+  plan.choices.side = { [first]: { bands: bands(1.7) }, [second]: { bands: bands(2.2) } };
+  plan.owned = [
+    {
+      id: 'old',
+      kind: 'roll',
+      product: 'hex-50',
+      width: 0.9,
+      length: 14,
+      count: 2,
+      condition: 'sound',
+      note: '',
+    },
+  ];
+  await page.goto(`/h/${keeper.holding}`);
+  await page.getByLabel('Plan file').setInputFiles({
+    name: 'plan.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(plan)),
+  });
+  await expect(page.getByRole('heading', { name: 'Outline' })).toBeVisible();
+  await keeper.open('Docket');
+  const widths = page.locator('.unproved', { hasText: 'Roll widths: others could save at most' });
+  await expect(widths).toBeVisible();
+  const before = Number(await keeper.bar('To buy').innerText());
+  await widths.getByRole('button', { name: 'Keep looking' }).click();
+  const found = page.getByText(/^Found: [\d.]+ less/);
+  await expect(found).toBeVisible({ timeout: 20_000 });
+  const saves = Number(/[\d.]+/.exec(await found.innerText())?.[0]);
+  expect(saves).toBeGreaterThan(0);
+  // The gap is now just what was found.
+  await expect(widths).toContainText(`others could save at most ${saves.toFixed(2)}`);
+  await page.getByRole('button', { name: /^Take rolls .* wide$/ }).click();
+  await expect(keeper.bar('To buy')).toHaveText(new RegExp(`^${(before - saves).toFixed(2)}`));
+  await keeper.settled();
+  const answer = reckonFile(await keeper.download('Plan as a file'));
+  expect(answer.docket.total / 100).toBeCloseTo(before - saves, 6);
+  await page.keyboard.press('Control+z');
+  await expect(keeper.bar('To buy')).toHaveText(new RegExp(`^${before.toFixed(2)}`));
+});

@@ -90,7 +90,7 @@ export function fenceFigures(plan: Plan, fence: FencePart): Figures {
   }
   for (const course of walls.courses) {
     const name = `mesh.${course.band.band.id}.length`;
-    figures[name] = (figures[name] ?? 0) + course.working.value;
+    figures[name] = (figures[name] ?? 0) + course.working().value;
     const extra = `mesh.${course.band.band.id}.slopeExtra`;
     figures[extra] = (figures[extra] ?? 0) + course.slopeExtra;
   }

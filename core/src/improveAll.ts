@@ -2,9 +2,11 @@ import type { CutPlan } from './cutting/cut';
 import { type Improving, canImprove, improve } from './cutting/improve';
 import { learnCut } from './cutting/known';
 import type { WorkedPool } from './cutting/types';
+import { improveWidths } from './improveWidths';
 import type { Plan } from './plan/schema';
 import { reckon } from './reckon';
 import type { Reckoning } from './reckoning';
+import { learnWidths } from './walls/knownWidths';
 
 /** A pool whose price may still be bettered or proved. */
 export const mayImprove = (pool: Pick<WorkedPool, 'plan' | 'cost'>): boolean =>
@@ -27,5 +29,7 @@ export async function reckonImproved(plan: Plan, how: Improving): Promise<Reckon
   const first = reckon(plan);
   const open = first.cutting.filter(mayImprove);
   for (const pool of open) learnCut(pool.task, await improve(pool.task, pool.plan, how));
-  return open.length > 0 ? reckon(plan) : first;
+  const widths = await improveWidths(plan, how);
+  if (widths) learnWidths(plan, widths.others);
+  return open.length > 0 || widths ? reckon(plan) : first;
 }

@@ -24,6 +24,9 @@ export { type LeftOver, leftOver, smallestLeaf } from './cutting/leftOvers';
 export { type CutPlan } from './cutting/cut';
 export { type Improving, type Progress, canImprove, improve } from './cutting/improve';
 export { adoptCut, mayImprove, reckonImproved } from './improveAll';
+export { type WidthsFound, improveWidths } from './improveWidths';
+export { learnWidths } from './walls/knownWidths';
+export { type StackProof, proofOf } from './walls/stackProof';
 export { type Solver } from './cutting/solver';
 export type { CutRoll, CuttingPool, Piece, Span, WorkedPool } from './cutting/types';
 export type { BoughtUnits, Docket, DocketLine, TaxShare, YardShare } from './docket/types';
@@ -49,6 +52,7 @@ export { ASSUMPTIONS, type AssumptionId, SOIL_FACTORS, type Soil } from './plan/
 export {
   type Box,
   type Change,
+  type ChangeOf,
   type GroundList,
   type GroundThings,
   type HeightAt,

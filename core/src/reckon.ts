@@ -2,7 +2,9 @@ import { birdFindings, birdStage } from './birds/stage';
 import { buildHours, elapsedHours } from './build/hours';
 import { type Catalogue, type Market, editionOf, marketOf } from './catalogue';
 import { cuttingStage } from './cutting/pools';
+import { weighWalls } from './cutting/weighWalls';
 import { makeDocket } from './docket/docket';
+import { lapRings } from './fasteners/rings';
 import { fastenerNeeds } from './fasteners/stage';
 import { type FencePart, fenceFigures, headlines, leafFigures } from './figures';
 import { type Finding, type Severity, finding } from './findings/types';
@@ -25,10 +27,12 @@ import type { Figures, Reckoning, StageResult } from './reckoning';
 import { skirtFindings } from './skirt/findings';
 import { skirtStage, takenBy } from './skirt/stage';
 import { type OpeningLimits, openingLimits } from './threats';
+import { knownWidths } from './walls/knownWidths';
 import { openingLeft } from './walls/openingLeft';
 import { linesOnSlope } from './walls/slope';
 import { slopeFindings } from './walls/slopeFindings';
 import { stackProof } from './walls/stackProof';
+import { type ChooseStacks, sameAs } from './walls/chooseStacks';
 import { wallStage } from './walls/stage';
 import { stickRuns } from './ways/built';
 import { flapFindings } from './ways/flaps';
@@ -50,6 +54,14 @@ function memory(): Remember {
   };
 }
 
+/** How widths of rolls are come by: the cheapest as cut, or given ones. */
+interface WidthsFor {
+  readonly choose?: ChooseStacks | undefined;
+  readonly asCut: boolean;
+}
+
+const AS_CUT: WidthsFor = { asCut: true };
+
 function buildFence(
   remember: Remember,
   name: string,
@@ -57,8 +69,9 @@ function buildFence(
   market: Market,
   rings: readonly Ring[],
   limits: OpeningLimits,
+  widths: WidthsFor,
 ) {
-  const { openings, choices, enclosures, sides, postPins, threats, flock, assumptions } = plan;
+  const { openings, choices, enclosures, sides, postPins, threats, flock, assumptions, extras, owned } = plan;
   const figures = remember(`${name} assumptions`, [assumptions], () => assumptionsOf(plan));
   const fenceKey = fenceChoicesKey(plan);
   const walks = remember(`${name} walks`, [rings, openings, fenceKey, enclosures, sides], () =>
@@ -73,10 +86,18 @@ function buildFence(
   const skirts = remember(`${name} skirts`, [setting, lies, market, rings, buildings, figures], () =>
     skirtStage(market, setting, lies, { rings, buildings }, figures),
   );
+  const { choose, asCut } = widths;
   const walls = remember(
     `${name} walls`,
-    [setting, lies, market, limits, figures, threats, flock, skirts],
-    () => wallStage(plan, market, setting, lies, limits, figures, takenBy(skirts)),
+    [setting, lies, market, limits, figures, threats, flock, skirts, extras, owned, choose],
+    () =>
+      wallStage(plan, market, setting, lies, limits, figures, {
+        taken: { rolls: takenBy(skirts), rings: lapRings(skirts, lies) },
+        choose,
+        weigh: asCut
+          ? (hung, meshes) => weighWalls(market, hung, meshes, { skirts, extras, owned }, lies, figures)
+          : undefined,
+      }),
   );
   const own = remember(`${name} openings`, [openings, rings], () =>
     openings.filter((o) => rings.some((r) => r.sides.some((s) => s.side.id === o.side))),
@@ -141,10 +162,15 @@ function yardWays(buying: Buying): readonly Buying[] {
 }
 
 /** Of two yards, everything from the one, the other, or each line where it is cheapest: whichever costs least with its deliveries. */
-function buildCheapest(remember: Remember, plan: Plan, catalogue: Catalogue): ReturnType<typeof buildAll> {
+function buildCheapest(
+  remember: Remember,
+  plan: Plan,
+  catalogue: Catalogue,
+  widths: WidthsFor,
+): ReturnType<typeof buildAll> {
   const built = yardWays(plan.buying).map((buying, i) => {
     const at = buying === plan.buying ? plan : { ...plan, buying };
-    return buildAll(i === 0 ? remember : within(remember, `way ${i}`), at, catalogue);
+    return buildAll(i === 0 ? remember : within(remember, `way ${i}`), at, catalogue, widths);
   });
   return built.reduce((best, other) => {
     const [a, b] = [best.docket, other.docket];
@@ -154,12 +180,12 @@ function buildCheapest(remember: Remember, plan: Plan, catalogue: Catalogue): Re
 }
 
 /** Everything that a price or an hour follows from. */
-function buildAll(remember: Remember, plan: Plan, catalogue: Catalogue) {
+function buildAll(remember: Remember, plan: Plan, catalogue: Catalogue, widths: WidthsFor) {
   const { corners, sides, enclosures, threats, flock, buying, extras, owned } = plan;
   const market = remember('market', [catalogue, buying], () => marketOf(catalogue, buying));
   const rings = remember('rings', [corners, sides, enclosures], () => surveyRings(plan));
   const limits = remember('limits', [threats, flock], () => openingLimits(plan));
-  const fence = buildFence(remember, 'all', plan, market, rings, limits);
+  const fence = buildFence(remember, 'all', plan, market, rings, limits, widths);
   const { setting, lies, walls, skirts, posts, figures: assumed } = fence;
   const ways = remember('ways', [plan.openings, market, rings, setting, limits, threats, assumed], () =>
     wayStage(plan, market, rings, setting.lines, limits, assumed),
@@ -182,6 +208,9 @@ function buildAll(remember: Remember, plan: Plan, catalogue: Catalogue) {
   return { market, rings, limits, fence, ways, cutting, docket };
 }
 
+const ringsNeeded = ({ lines }: Reckoning['docket']): number =>
+  lines.find((line) => line.id === 'pack:ring')?.need ?? 0;
+
 /** What an option is weighed by. */
 export interface Estimate {
   /** Minor units; of the lines that have a price. */
@@ -202,7 +231,7 @@ export interface Estimate {
 export function makeEstimator(): (plan: Plan) => Estimate {
   const remember = memory();
   return (plan) => {
-    const { fence, docket } = buildCheapest(remember, plan, editionOf(plan));
+    const { fence, docket } = buildCheapest(remember, plan, editionOf(plan), AS_CUT);
     return {
       total: docket.total,
       complete: docket.complete,
@@ -217,12 +246,18 @@ export function makeEstimator(): (plan: Plan) => Estimate {
  *
  * @returns a pure function of plan and catalogue; the memory only saves work
  */
-export function makeReckoner(): (plan: Plan, catalogue?: Catalogue) => Reckoning {
+export function makeReckoner(): (plan: Plan, catalogue?: Catalogue, choose?: ChooseStacks) => Reckoning {
   const remember = memory();
 
-  return (plan, catalogue = editionOf(plan)) => {
+  return (plan, catalogue = editionOf(plan), choose) => {
+    const widths: WidthsFor = choose ? { choose, asCut: false } : AS_CUT;
     const { flock, space } = plan;
-    const { market, rings, limits, fence, ways, cutting, docket } = buildCheapest(remember, plan, catalogue);
+    const { market, rings, limits, fence, ways, cutting, docket } = buildCheapest(
+      remember,
+      plan,
+      catalogue,
+      widths,
+    );
     const { setting, lies, walls, skirts, posts, figures: assumed } = fence;
     const birds = remember('birds', [flock, space], () => birdStage(plan));
     const swings = remember('swings', [plan.openings, plan.ground, rings, setting, assumed], () =>
@@ -251,6 +286,10 @@ export function makeReckoner(): (plan: Plan, catalogue?: Catalogue) => Reckoning
     ].sort((a, b) => ORDER[a.severity] - ORDER[b.severity]);
 
     const total = fenceFigures(plan, fence);
+    const sameWidths = remember('same widths', [walls], () => ({
+      choose: sameAs(walls.choice),
+      asCut: false,
+    }));
     const perEnclosure = rings.map((ring): { id: string; name: string; figures: Figures } => {
       const alone: FencePart =
         rings.length === 1
@@ -262,6 +301,7 @@ export function makeReckoner(): (plan: Plan, catalogue?: Catalogue) => Reckoning
               market,
               remember(`ring ${ring.enclosure}`, [ring], () => [ring]),
               limits,
+              sameWidths,
             );
       return {
         id: ring.enclosure,
@@ -293,8 +333,8 @@ export function makeReckoner(): (plan: Plan, catalogue?: Catalogue) => Reckoning
       findings,
       cutting: cutting.pools,
       docket,
-      stacks: remember('stacks', [market, walls, cutting, plan.owned], () =>
-        stackProof(market, walls.choice, cutting.pools, plan.owned),
+      stacks: remember('stacks', [market, walls, cutting, docket, plan.owned], () =>
+        stackProof(market, walls.choice, cutting.pools, ringsNeeded(docket), plan.owned, knownWidths(plan)),
       ),
       largestOpening: limits.largestOpening,
       tightestBird: limits.bird?.kind ?? null,

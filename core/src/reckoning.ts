@@ -5,7 +5,7 @@ import type { Finding } from './findings/types';
 import type { Vector } from './ground/vector';
 import type { PostRole, Skirt } from './plan/schema';
 import type { StageId } from './plan/stages';
-import type { StackProof } from './walls/stackProof';
+import type { WorkedStacks } from './walls/stackProof';
 import type { Term } from './working';
 
 /** Flat map of names to metres, square metres, hours and counts. */
@@ -123,7 +123,7 @@ export interface Reckoning {
   readonly cutting: readonly WorkedPool[];
   readonly docket: Docket;
   /** Whether other widths of roll could be cheaper; null where none were chosen or a price is missing. */
-  readonly stacks: StackProof | null;
+  readonly stacks: WorkedStacks | null;
   /** What holds the birds and keeps the threats out, m; null when nothing asks. */
   readonly largestOpening: number | null;
   readonly tightestBird: BirdKind | null;

@@ -189,3 +189,24 @@ export function cheapestCover(units: readonly SoldUnit[], need: number): Cover {
 }
 
 const rateOf = (unit: SoldUnit | undefined): number => (unit ? weight(unit) / unit.size : NEVER);
+
+/** A market's units are one list for good: what lengths of them cost is worked out once. */
+const prices = new WeakMap<readonly SoldUnit[], Map<number, number>>();
+/** Lengths remembered for each list of units. */
+const MOST = 4000;
+
+/** What the cheapest set of whole units that reaches a need costs, to a tenth of a millimetre. */
+export function leastPrice(units: readonly SoldUnit[], need: number): number {
+  if (need <= EPSILON) return 0;
+  let known = prices.get(units);
+  if (!known || known.size >= MOST) {
+    known = new Map();
+    prices.set(units, known);
+  }
+  const rounded = Math.round(need * 1e4);
+  const before = known.get(rounded);
+  if (before !== undefined) return before;
+  const { cost } = cheapestCover(units, need);
+  known.set(rounded, cost);
+  return cost;
+}

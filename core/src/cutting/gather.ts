@@ -20,7 +20,8 @@ export interface Wanted {
   /** Paid at a joint, m: panels butt. */
   readonly lap: number;
   readonly runs: Run[];
-  readonly terms: Term[];
+  /** Worked out when asked for: what is weighed is not told. */
+  readonly terms: (() => readonly Term[])[];
 }
 
 /** A piece of timber with what it is sawn from. */
@@ -28,7 +29,7 @@ export type Stick = Run & { readonly timber: string };
 
 /** Everything that is cut from lengths. */
 export interface CutOrder {
-  readonly walls: WallStage;
+  readonly walls: Pick<WallStage, 'courses' | 'boards'>;
   readonly skirts: SkirtStage;
   readonly sticks: readonly Stick[];
   readonly extras: readonly ExtraPiece[];
@@ -116,7 +117,8 @@ function placeExtras(
     }
     if (!best) return;
     best.into.runs.push(...best.runs);
-    best.into.terms.push(...pieces('mesh.extra', best.runs));
+    const { into, runs } = best;
+    into.terms.push(() => pieces('mesh.extra', runs));
   });
 }
 
@@ -159,31 +161,31 @@ export function gather(market: Market, order: CutOrder, jointLap: number): reado
   for (const course of walls.courses) {
     const into = mesh(course.band.band.mesh, course.row.width);
     into.runs.push(...course.runs, ...course.leaves, ...course.above, ...course.patches);
-    into.terms.push(
-      course.working,
+    into.terms.push(() => [
+      course.working(),
       ...course.leaves.map((leaf) => value('mesh.leaf', leaf.length, 'm', { width: leaf.length })),
       ...pieces('mesh.above', course.above),
       ...pieces('mesh.patch', course.patches),
-    );
+    ]);
   }
   for (const course of skirts.courses) {
     if (course.shape.mesh === null) continue;
     const into = mesh(course.shape.mesh, course.rollWidth ?? course.widest);
     into.runs.push(...course.runs);
-    into.terms.push(
+    into.terms.push(() => [
       sum(
         'mesh.skirt',
         'm',
         {},
         course.strips.flatMap((s) => s.working.terms),
       ),
-    );
+    ]);
   }
   placeExtras(market, extras, mesh);
   for (const course of walls.boards) timber(course.timber).runs.push(...course.runs);
   for (const stick of sticks) timber(stick.timber).runs.push(stick);
   for (const pool of pools.values()) {
-    if (pool.kind === 'timber') pool.terms.push(...pieces('timber.piece', pool.runs));
+    if (pool.kind === 'timber') pool.terms.push(() => pieces('timber.piece', pool.runs));
   }
   return [...pools.values()].filter((pool) => pool.runs.length > 0);
 }

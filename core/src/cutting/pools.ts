@@ -173,7 +173,7 @@ function needWorking(wanted: Wanted, plan: CutPlan): Term {
   ]);
   const beside = sideBySide(plan);
   return sum('mesh.need', 'm', {}, [
-    ...wanted.terms,
+    ...wanted.terms.flatMap((terms) => terms()),
     ...(plan.joints > 0 ? [joints] : []),
     ...(Math.abs(beside) > EPSILON ? [value('mesh.beside', beside, 'm', {})] : []),
   ]);

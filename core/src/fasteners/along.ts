@@ -35,3 +35,7 @@ export function onePast<C extends Along>(
 ): Term {
   return sum(code, 'piece', params, [gaps(length, pitch), oneMore()]);
 }
+
+/** Rings along a level seam. */
+export const ringsAlong = (length: number): number =>
+  onePast('fasten.seam', length, PITCH.ring, { kind: 'bands', length }).value;

@@ -1,8 +1,9 @@
-import type { CuttingPool } from '../cutting/types';
 import type { FenceLine } from '../ground/fenceLines';
 import type { SkirtStage } from '../skirt/stage';
 import { type Lies, clearSpans } from '../walls/runs';
-import type { MeshCourse, WallGroup, WallStage } from '../walls/stage';
+import type { MeshCourse } from '../walls/courses';
+import type { WallGroup } from '../walls/groups';
+import type { HungWalls } from '../walls/stage';
 import { type Term, sum } from '../working';
 import { PITCH, onePast } from './along';
 
@@ -43,27 +44,38 @@ function laps(skirts: SkirtStage, lies: Lies): Term[] {
     );
 }
 
+/** Rings that lap skirts up the wall, whatever the wall is made of. */
+export const lapRings = (skirts: SkirtStage, lies: Lies): number =>
+  laps(skirts, lies).reduce((total, term) => total + term.value, 0);
+
 /** The upright joints that the cutting makes. */
-function splices(walls: WallStage, skirts: SkirtStage, pools: readonly CuttingPool[]): Term[] {
+function splices(walls: HungWalls, skirts: SkirtStage, jointed: readonly string[]): Term[] {
   const heights = new Map([
     ...walls.courses.flatMap((c) => c.runs.map((run) => [run.part, c.row.top - c.row.bottom] as const)),
     ...skirts.courses.flatMap((c) => c.runs.map((run) => [run.part, c.stripWidth] as const)),
   ]);
   const butted = new Set(walls.courses.filter((c) => c.rigid).flatMap((c) => c.runs.map((run) => run.part)));
-  return pools
-    .flatMap((pool) => pool.rolls.flatMap((roll) => roll.pieces))
-    .filter((piece) => piece.jointed && !butted.has(piece.part))
-    .map((piece) => {
-      const height = heights.get(piece.part) ?? 0;
+  return jointed
+    .filter((part) => !butted.has(part))
+    .map((part) => {
+      const height = heights.get(part) ?? 0;
       return onePast('fasten.splice', height, PITCH.jointRing, { height });
     });
 }
 
-/** Rings along level seams and up the joints. */
-export function rings(walls: WallStage, skirts: SkirtStage, lies: Lies, pools: readonly CuttingPool[]): Term {
+/**
+ * Rings along level seams and up the joints.
+ *
+ * @param jointed  parts of the pieces that are jointed on to another, one for each joint
+ */
+export function rings(walls: HungWalls, skirts: SkirtStage, lies: Lies, jointed: readonly string[]): Term {
   const seams = walls.groups.flatMap((group) => {
     const courses = walls.courses.filter((c) => c.group === group);
     return [...wallSeams(group, courses), ...patchSeams(courses)];
   });
-  return sum('fasten.need', 'piece', {}, [...seams, ...laps(skirts, lies), ...splices(walls, skirts, pools)]);
+  return sum('fasten.need', 'piece', {}, [
+    ...seams,
+    ...laps(skirts, lies),
+    ...splices(walls, skirts, jointed),
+  ]);
 }

@@ -128,11 +128,14 @@ export function fastenerNeeds(
   pools: readonly CuttingPool[],
 ): FastenerNeeds {
   const bands = walls.groups.flatMap((g) => g.bands);
+  const jointed = pools
+    .flatMap((p) => p.rolls.flatMap((r) => r.pieces))
+    .flatMap((piece) => (piece.jointed ? [piece.part] : []));
   const rigid = new Set(bands.filter((b) => isRigid(market.mesh(b.band.mesh).type)));
   return {
     staple: staples(posts, walls, skirts, ways, rigid),
     clip: clips(posts, walls, rigid),
-    ring: rings(walls, skirts, lies, pools),
+    ring: rings(walls, skirts, lies, jointed),
     tie: ties(posts, walls, rigid),
     arm: arms(posts, walls),
     peg: pegs(skirts, pools),

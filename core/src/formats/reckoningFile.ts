@@ -1,5 +1,6 @@
 import type { CuttingPool, WorkedPool } from '../cutting/types';
 import type { Reckoning } from '../reckoning';
+import { proofOf } from '../walls/stackProof';
 
 export const RECKONING_VERSION = 1;
 
@@ -17,7 +18,7 @@ export function reckoningFile({ enclosures, figures, findings, cutting, docket, 
     figures,
     findings,
     cutting: cutting.map(shown),
-    stacks,
+    stacks: stacks && proofOf(stacks),
     docket,
   };
 }

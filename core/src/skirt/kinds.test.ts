@@ -82,10 +82,11 @@ describe('an apron round the house', () => {
         const alone = figures(
           wearing({ ...round(apron), kind: 'apron' } as Skirt, { depth: depth + 1.8, width, house: 'none' }),
         );
-        expect(both['skirt.stripLength']).toBeCloseTo(alone['skirt.stripLength'] ?? NaN, 6);
-        expect(both['skirt.outerEdge']).toBeCloseTo(alone['skirt.outerEdge'] ?? NaN, 6);
+        // Corners are laid out to a tenth of a millimetre, those of the two outlines each by itself.
+        expect(both['skirt.stripLength']).toBeCloseTo(alone['skirt.stripLength'] ?? NaN, 3);
+        expect(both['skirt.outerEdge']).toBeCloseTo(alone['skirt.outerEdge'] ?? NaN, 3);
       }),
-      { numRuns: 40 },
+      { numRuns: 40, examples: [[3.2897499999999997, 2, 0.2]] },
     );
   });
   test('where the house is narrower turns four reflex corners with nothing and two of the house with a width', () => {

@@ -8,7 +8,7 @@ import { breaking, finerMesh, tornBy } from '../threats/strongMesh';
 import { EPSILON, tidy } from '../units/round';
 import { isRigid } from './rigid';
 import type { HungBand } from './rows';
-import { type WallGroup, scopePath } from './stage';
+import { type WallGroup, scopePath } from './groups';
 
 /** So much more lap than is needed is a mistake and not a tape, m. */
 const WASTED_LAP = 0.05;

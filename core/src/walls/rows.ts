@@ -46,7 +46,7 @@ export interface HungBand {
 export function hangBands(
   market: Market,
   bands: readonly Band[],
-  stackOf: (want: Omit<StackWant, 'length'>) => Stack,
+  stackOf: (want: Omit<StackWant, 'length' | 'seam'>) => Stack,
   bandLap: number,
   drop = 0,
   overhang = 0,

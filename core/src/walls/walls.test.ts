@@ -1,19 +1,22 @@
 import { describe, expect, test } from '@jest/globals';
 import { EDITIONS, marketOf } from '../catalogue';
+import type { SoldUnit } from '../catalogue/market';
 import { reckon } from '../reckon';
 import fc from 'fast-check';
 import { aRun } from '../testing/aRun';
 import { buyingAt } from '../testing/buying';
 import { uniform } from '../testing/uniform';
 import { hangBands } from './rows';
-import { type StackWant, chooseStacks } from './stacks';
+import { chooseStacks } from './chooseStacks';
+import { type StackWant } from './stacks';
 
 const edition = EDITIONS['2026-03'];
 if (!edition) throw new Error('the edition is gone');
 const market = marketOf(edition, buyingAt('far-gate'));
 
-const alone = (length: number) => (want: Omit<StackWant, 'length'>) =>
-  chooseStacks(market, [{ ...want, length }])[0];
+const seamOf = (length: number) => Math.ceil(length / 0.15 - 1e-9) + 1;
+const alone = (length: number) => (want: Omit<StackWant, 'length' | 'seam'>) =>
+  chooseStacks(market, [{ ...want, length, seam: seamOf(length) }])[0];
 const cheapestStack = (mesh: string, height: number, lap: number, length: number) =>
   alone(length)({ mesh, height, lap });
 
@@ -48,20 +51,15 @@ describe('bands', () => {
     );
     expect(band?.trimmed).toBeCloseTo(0.25, 9);
   });
-  test('of the widths that reach, none is cheaper than the set chosen, rows of one width from the same rolls', () => {
-    const ring = Math.min(...market.packs('ring').map((u) => (u.price ?? NaN) / u.size));
-    const least = (width: number, length: number): number => {
-      if (length <= 1e-9) return 0;
-      return Math.min(
-        ...market.rolls('welded-50x25', width).map((u) => (u.price ?? NaN) + least(width, length - u.size)),
-      );
-    };
+  test('of the widths that reach, none is cheaper than the set chosen, rows of one width from the same rolls, rings in packs', () => {
+    const least = (units: readonly SoldUnit[], need: number): number =>
+      need <= 1e-9 ? 0 : Math.min(...units.map((u) => (u.price ?? NaN) + least(units, need - u.size)));
     const price = (set: readonly number[], length: number) =>
       [...new Set(set)].reduce(
-        (total, w) => total + least(w, set.filter((x) => x === w).length * length),
-        0,
-      ) +
-      (set.length - 1) * (length / 0.15) * ring;
+        (total, w) =>
+          total + least(market.rolls('welded-50x25', w), set.filter((x) => x === w).length * length),
+        least(market.packs('ring'), (set.length - 1) * seamOf(length)),
+      );
     const widths = [0.9, 1.2, 1.5, 1.8];
     const sets = widths.flatMap((a) => [
       [a],

@@ -1,15 +1,17 @@
 import {
   type CutRoll,
+  type StackProof,
   leftOver,
   poolName,
   printNumber,
   sayLeftOver,
+  sayChange,
   sayPiece,
   sayProof,
   sayStacks,
   smallestLeaf,
 } from '@aviarum/core';
-import { keepLooking, stopLooking, useImproving } from '../state/improving';
+import { WIDTHS, keepLooking, keepLookingWidths, stopLooking, useImproving } from '../state/improving';
 import { usePlan } from '../state/planStore';
 import { useMarket, useReader, useReckoning } from '../state/reckoningStore';
 import { hoverLetter, useSelection } from '../state/selection';
@@ -36,39 +38,88 @@ export function Rolls() {
           <Proof pool={pool} />
         </div>
       ))}
-      {stacks && <div className={stacks.proved ? 'proof' : 'unproved'}>{sayStacks(stacks, reader)}</div>}
+      {stacks && <Widths stacks={stacks} />}
     </section>
+  );
+}
+
+/** How far looking further has come, and a way to stop it; or a way to begin. */
+function Looking({
+  of,
+  things,
+  open,
+  begin,
+}: {
+  of: string;
+  things: string;
+  open: boolean;
+  begin: () => Promise<void>;
+}) {
+  const reader = useReader();
+  const { looking, progress, efforts, failed } = useImproving();
+  if (looking === of)
+    return (
+      <p className="small" role="status">
+        Looking further
+        {progress
+          ? `: ${printNumber(progress.sets, 0)} ${things}, ${reader.money(Math.max(0, Math.floor(progress.cost - progress.bound)))} still open.`
+          : ' …'}{' '}
+        <button type="button" className="btn btn-sm" onClick={stopLooking}>
+          Stop
+        </button>
+      </p>
+    );
+  if (!open) return null;
+  return (
+    <>
+      <button type="button" className="btn btn-sm" onClick={() => void begin()}>
+        {efforts[of] ? 'Keep looking, further' : 'Keep looking'}
+      </button>
+      {failed?.of === of && <p role="alert">It could not be looked into: {failed.why}.</p>}
+    </>
   );
 }
 
 /** Whether the price is proved; if not, how much it could be off, and a way to look further. */
 function Proof({ pool }: { pool: PoolView }) {
   const reader = useReader();
-  const { pool: busy, progress, efforts, failed } = useImproving();
-  const looking = busy === pool.id;
   return (
     <div className={pool.proved ? 'proof' : 'unproved'}>
       <p>{sayProof(pool, reader)}</p>
       {pool.proved && pool.joints > 0 && (
         <p className="soft small">That is the price; joints and left-overs are the best that were found.</p>
       )}
-      {looking && (
-        <p className="small" role="status">
-          Looking further
-          {progress
-            ? `: ${printNumber(progress.sets, 0)} sets of rolls decided, ${reader.money(Math.max(0, Math.floor(progress.cost - progress.bound)))} still open.`
-            : ' …'}{' '}
-          <button type="button" className="btn btn-sm" onClick={stopLooking}>
-            Stop
+      <Looking
+        of={pool.id}
+        things="sets of rolls decided"
+        open={pool.open}
+        begin={() => keepLooking(pool.id)}
+      />
+    </div>
+  );
+}
+
+/** The same of the choice of widths, with those that were found to cost less. */
+function Widths({ stacks }: { stacks: StackProof }) {
+  const reader = useReader();
+  const market = useMarket();
+  const plan = usePlan((s) => s.plan);
+  const take = usePlan((s) => s.take);
+  const better = useImproving((s) => s.better);
+  const found = better && better.plan === plan ? better.found : null;
+  const words = found && market ? sayChange(found.change, reader, market) : '';
+  return (
+    <div className={stacks.proved ? 'proof' : 'unproved'}>
+      <p>{sayStacks(stacks, reader)}</p>
+      {found && (
+        <p>
+          Found: {reader.money(found.saves)} less.{' '}
+          <button type="button" className="btn btn-sm" onClick={() => take(found.change, words)}>
+            {words}
           </button>
         </p>
       )}
-      {pool.open && !looking && (
-        <button type="button" className="btn btn-sm" onClick={() => void keepLooking(pool.id)}>
-          {efforts[pool.id] ? 'Keep looking, further' : 'Keep looking'}
-        </button>
-      )}
-      {failed !== null && pool.open && !looking && <p role="alert">It could not be looked into: {failed}.</p>}
+      <Looking of={WIDTHS} things="other widths cut up" open={!stacks.proved} begin={keepLookingWidths} />
     </div>
   );
 }

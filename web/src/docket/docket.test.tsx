@@ -1,7 +1,8 @@
 import { afterEach, describe, expect, test } from '@jest/globals';
-import { DEMO_PLANS, type Plan, apply, makeReader } from '@aviarum/core';
+import { type ChangeOf, DEMO_PLANS, type Plan, WHOLE_PLAN, apply, makeReader } from '@aviarum/core';
 import { act, cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { useImproving } from '../state/improving';
+import { usePlan } from '../state/planStore';
 import { useReckoning } from '../state/reckoningStore';
 import { inHand, shown } from '../testing/shown';
 import { CutLists } from './CutLists';
@@ -10,7 +11,7 @@ import { Totals } from './Totals';
 
 afterEach(() => {
   cleanup();
-  useImproving.setState({ pool: null, progress: null, efforts: {}, failed: null });
+  useImproving.setState({ looking: null, progress: null, efforts: {}, failed: null, better: null });
 });
 
 const [orchard, leanTo] = DEMO_PLANS as [Plan, Plan];
@@ -97,7 +98,7 @@ describe('rolls', () => {
     shown(<Rolls />);
     expect(screen.getByText('Not proved the best possible: at most 2.50 could be saved.')).toBeTruthy();
     expect(screen.getByRole('button', { name: 'Keep looking' })).toBeTruthy();
-    act(() => useImproving.setState({ pool: first.id, progress: { cost: 1000, bound: 800, sets: 3 } }));
+    act(() => useImproving.setState({ looking: first.id, progress: { cost: 1000, bound: 800, sets: 3 } }));
     expect(screen.getByRole('status').textContent).toContain('3 sets of rolls decided, 2.00 still open');
     fireEvent.click(screen.getByRole('button', { name: 'Stop' }));
     expect(screen.getByRole('button', { name: 'Keep looking' })).toBeTruthy();
@@ -110,9 +111,28 @@ describe('rolls', () => {
     useReckoning.setState({
       reckoning: { ...reckoning, cutting: [{ ...first, proved: false, open: true }, ...rest] },
     });
-    useImproving.setState({ failed: 'no network' });
+    useImproving.setState({ failed: { of: first.id, why: 'no network' } });
     shown(<Rolls />);
     expect(screen.getByRole('alert').textContent).toContain('no network');
+  });
+  test('offer widths that were found to cost less, as one step, for the plan that they were found for', () => {
+    inHand(orchard);
+    const { reckoning } = useReckoning.getState();
+    if (!reckoning?.stacks) throw new Error('no widths were chosen');
+    const { cost } = reckoning.stacks;
+    const stacks = { cost, bound: cost - 890, proved: false };
+    useReckoning.setState({ reckoning: { ...reckoning, stacks } });
+    const change: ChangeOf<'set-widths'> = {
+      verb: 'set-widths',
+      bands: [{ scope: WHOLE_PLAN, id: 'high', widths: [0.9, 0.6] }],
+    };
+    useImproving.setState({ better: { plan: orchard, found: { change, saves: 890 } } });
+    shown(<Rolls />);
+    expect(screen.getByText('Roll widths: others could save at most 8.90.')).toBeTruthy();
+    expect(screen.getByText(/^Found: 8\.90 less/)).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: 'Take rolls 0.90 m + 0.60 m wide' }));
+    expect(usePlan.getState().plan).toEqual(apply(orchard, change));
+    expect(screen.queryByText(/^Found:/)).toBeNull();
   });
 });
 

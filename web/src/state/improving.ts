@@ -1,25 +1,36 @@
-import { type Progress, adoptCut, reckon } from '@aviarum/core';
-import { proxy, wrap } from 'comlink';
+import { type Plan, type Progress, type WidthsFound, adoptCut, learnWidths, reckon } from '@aviarum/core';
+import { type Remote, proxy, wrap } from 'comlink';
 import { create } from 'zustand';
 import type { ImproveApi } from '../workers/improve.worker';
+import type { ReckoningView } from '../workers/view';
 import { usePlan } from './planStore';
 import { reckoningWorker, useReckoning } from './reckoningStore';
 
+/** What is looked into: a pool by its id, or the choice of roll widths. */
+export const WIDTHS = 'widths';
+
 interface ImprovingState {
-  /** The pool that is being looked into; null when none is. */
-  readonly pool: string | null;
+  /** What is being looked into; null when nothing is. */
+  readonly looking: string | null;
   readonly progress: Progress | null;
-  /** How often each pool was looked into: each time goes further. */
+  /** How often each was looked into: each time goes further. */
   readonly efforts: Readonly<Record<string, number>>;
-  readonly failed: string | null;
+  readonly failed: { readonly of: string; readonly why: string } | null;
+  /** Other widths that cost less, and the plan for which they do. */
+  readonly better: { readonly plan: Plan; readonly found: NonNullable<WidthsFound['better']> } | null;
 }
 
 export const useImproving = create<ImprovingState>()(() => ({
-  pool: null,
+  looking: null,
   progress: null,
   efforts: {},
   failed: null,
+  better: null,
 }));
+
+const show = (reckoning: ReckoningView | null | undefined) => {
+  if (reckoning) useReckoning.setState((s) => ({ reckoning, failed: null, version: s.version + 1 }));
+};
 
 /** What was found for a pool, shown from now on and written into files. */
 async function adoptFound(id: string, found: Parameters<typeof adoptCut>[1]): Promise<void> {
@@ -28,7 +39,7 @@ async function adoptFound(id: string, found: Parameters<typeof adoptCut>[1]): Pr
   const plan = usePlan.getState().plan;
   const here = plan && reckon(plan).cutting.find((pool) => pool.id === id);
   if (here) adoptCut(here, found);
-  useReckoning.setState((s) => ({ reckoning, failed: null, version: s.version + 1 }));
+  show(reckoning);
 }
 
 let worker: Worker | undefined;
@@ -37,35 +48,57 @@ let worker: Worker | undefined;
 export function stopLooking(): void {
   worker?.terminate();
   worker = undefined;
-  useImproving.setState({ pool: null, progress: null });
+  useImproving.setState({ looking: null, progress: null });
 }
 
-/** Looks further into one pool, in a worker of its own; the solver is loaded the first time. */
-export async function keepLooking(pool: string): Promise<void> {
+type Look = (
+  api: Remote<ImproveApi>,
+  effort: number,
+  onProgress: (progress: Progress) => void,
+) => Promise<(() => Promise<void>) | undefined>;
+
+/** Looks further in a worker of its own; the solver is loaded the first time. What was found is taken unless something else was asked meanwhile. */
+async function lookInto(id: string, look: Look): Promise<void> {
   stopLooking();
-  const asked = await reckoningWorker()?.pool(pool);
-  if (!asked) return;
-  const effort = (useImproving.getState().efforts[pool] ?? 0) + 1;
-  useImproving.setState({ pool, progress: null, failed: null });
+  const effort = (useImproving.getState().efforts[id] ?? 0) + 1;
+  useImproving.setState({ looking: id, progress: null, failed: null });
   const mine = new Worker(new URL('../workers/improve.worker.ts', import.meta.url), { type: 'module' });
   worker = mine;
+  const fail = (why: string) => useImproving.setState({ failed: { of: id, why } });
   mine.onerror = (event) => {
     stopLooking();
-    useImproving.setState({ failed: event.message || 'the solver could not be loaded' });
+    fail(event.message || 'the solver could not be loaded');
   };
   try {
-    const found = await wrap<ImproveApi>(mine).improve(
-      asked.task,
-      asked.plan,
-      effort,
-      proxy((progress: Progress) => useImproving.setState({ progress })),
-    );
+    const onProgress = proxy((progress: Progress) => useImproving.setState({ progress }));
+    const adopt = await look(wrap<ImproveApi>(mine), effort, onProgress);
     if (worker !== mine) return;
-    await adoptFound(pool, found);
-    useImproving.setState((s) => ({ efforts: { ...s.efforts, [pool]: effort } }));
+    await adopt?.();
+    useImproving.setState((s) => ({ efforts: { ...s.efforts, [id]: effort } }));
   } catch (error) {
-    if (worker === mine)
-      useImproving.setState({ failed: error instanceof Error ? error.message : 'the search failed' });
+    if (worker === mine) fail(error instanceof Error ? error.message : 'the search failed');
   }
   if (worker === mine) stopLooking();
 }
+
+/** Looks further into one pool. */
+export const keepLooking = (pool: string): Promise<void> =>
+  lookInto(pool, async (api, effort, onProgress) => {
+    const asked = await reckoningWorker()?.pool(pool);
+    if (!asked) return undefined;
+    const found = await api.improve(asked.task, asked.plan, effort, onProgress);
+    return () => adoptFound(pool, found);
+  });
+
+/** Looks further into the choice of roll widths. */
+export const keepLookingWidths = (): Promise<void> =>
+  lookInto(WIDTHS, async (api, effort, onProgress) => {
+    const { plan } = usePlan.getState();
+    const found = plan && (await api.improveWidths(plan, effort, onProgress));
+    if (!plan || !found) return undefined;
+    return async () => {
+      learnWidths(plan, found.others);
+      useImproving.setState({ better: found.better && { plan, found: found.better } });
+      show(await reckoningWorker()?.adoptWidths(plan, found.others));
+    };
+  });

@@ -1,5 +1,13 @@
 import '../noEval';
-import { type CutPlan, type Progress, type WorkedPool, improve } from '@aviarum/core';
+import {
+  type CutPlan,
+  type Plan,
+  type Progress,
+  type WidthsFound,
+  type WorkedPool,
+  improve,
+  improveWidths,
+} from '@aviarum/core';
 import { highsSolver } from '@aviarum/core/solver';
 import { expose } from 'comlink';
 import loadHighs from 'highs';
@@ -25,6 +33,14 @@ const api = {
   ): Promise<Found> {
     const better = await improve(task, plan, { solver: await solver, effort, onProgress });
     return { plan: better, runs: task.runs };
+  },
+  /** Cuts other widths of roll up; null where there is nothing to look for. */
+  async improveWidths(
+    plan: Plan,
+    effort: number,
+    onProgress: (progress: Progress) => void,
+  ): Promise<WidthsFound | null> {
+    return improveWidths(plan, { solver: await solver, effort, onProgress });
   },
 };
 export type ImproveApi = typeof api;

@@ -8,6 +8,7 @@ import {
   apply,
   effectOf,
   estimateOf,
+  learnWidths,
   makeEstimator,
   makeReckoner,
 } from '@aviarum/core';
@@ -36,6 +37,14 @@ const breathe = () =>
     port2.postMessage(null);
   });
 
+/** Without what was remembered before something was learned. */
+function anew(now: Plan) {
+  reckoner = makeReckoner();
+  aside = makeEstimator();
+  last = reckoner(now);
+  return view(last);
+}
+
 const api = {
   /** @param changes the whole plan when it was opened or undone, otherwise what changed since the last call */
   reckon(sequence: number, from: { plan: Plan } | { changes: readonly Change[] }) {
@@ -60,10 +69,12 @@ const api = {
     const pool = last?.cutting.find((p) => p.id === id);
     if (!plan || !pool) return null;
     adoptCut(pool, found);
-    reckoner = makeReckoner();
-    aside = makeEstimator();
-    last = reckoner(plan);
-    return view(last);
+    return anew(plan);
+  },
+  /** Takes what other widths cost at least for a plan, and reckons anew with it. */
+  adoptWidths(of: Plan, others: number) {
+    learnWidths(of, others);
+    return plan ? anew(plan) : null;
   },
   priceWorking: (id: string) => last?.docket.lines.find((line) => line.id === id)?.working.price ?? null,
   /** @returns one effect a change; null when the plan changed meanwhile, and they are asked for anew */

@@ -4,23 +4,25 @@ import { EDITIONS, marketOf } from '../catalogue';
 import { cheapestCover } from '../cutting/covers';
 import { buyingAt } from '../testing/buying';
 import { uniform } from '../testing/uniform';
-import { type Stack, type StackWant, chooseStacks, reachOf, setsThatReach } from './stacks';
+import { chooseStacks } from './chooseStacks';
+import { type Anyway, type Stack, type StackWant, reachOf, setsThatReach } from './stacks';
 
 const edition = EDITIONS['2026-11-25'];
 if (!edition) throw new Error('the edition is gone');
 const market = marketOf(edition, buyingAt('far-gate', '2026-11-25'));
-const RING = Math.min(...market.packs('ring').map((u) => (u.price ?? NaN) / u.size));
 
-/** What all stacks cost together: rows of one mesh and width from the same rolls, rings along every seam. */
-function priceOf(wants: readonly StackWant[], stacks: readonly Stack[], taken: ReadonlyMap<string, number>) {
-  const lengths = new Map(taken);
-  let rings = 0;
-  wants.forEach(({ mesh, length }, i) => {
+const rowOf = (length: number) => ({ length, seam: Math.ceil(length / 0.15) + 1 });
+
+/** What all stacks cost together: rows of one mesh and width from the same rolls, rings along every seam in whole packs. */
+function priceOf(wants: readonly StackWant[], stacks: readonly Stack[], { rolls, rings }: Anyway) {
+  const lengths = new Map(rolls);
+  let count = rings;
+  wants.forEach(({ mesh, length, seam }, i) => {
     const set = stacks[i] ?? [];
     for (const width of set) lengths.set(`${mesh} ${width}`, (lengths.get(`${mesh} ${width}`) ?? 0) + length);
-    rings += (set.length - 1) * (length / 0.15) * RING;
+    count += (set.length - 1) * seam;
   });
-  let total = rings;
+  let total = cheapestCover(market.packs('ring'), count).cost;
   for (const [key, length] of lengths) {
     const [mesh = '', width] = key.split(' ');
     total += cheapestCover(market.rolls(mesh, Number(width)), length).cost;
@@ -28,15 +30,20 @@ function priceOf(wants: readonly StackWant[], stacks: readonly Stack[], taken: R
   return total;
 }
 
-const want = fc.record({
-  mesh: fc.constantFrom('welded-50x25', 'fine-13'),
-  height: uniform(0.4, 2.2),
-  lap: fc.constant(0.05),
-  length: uniform(3, 40),
+const want = fc
+  .record({
+    mesh: fc.constantFrom('welded-50x25', 'fine-13'),
+    height: uniform(0.4, 2.2),
+    lap: fc.constant(0.05),
+    length: uniform(3, 40),
+  })
+  .map((w): StackWant => ({ ...w, ...rowOf(w.length) }));
+const taking = fc.record({
+  rolls: fc
+    .constantFrom(0, 7, 16.5)
+    .map((m): ReadonlyMap<string, number> => (m === 0 ? new Map() : new Map([['fine-13 0.6', m]]))),
+  rings: fc.constantFrom(0, 60, 190),
 });
-const taking = fc
-  .constantFrom(0, 7, 16.5)
-  .map((m): ReadonlyMap<string, number> => (m === 0 ? new Map() : new Map([['fine-13 0.6', m]])));
 
 describe('stacks chosen together', () => {
   test('reach what each wants, with no row too many', () => {
@@ -93,21 +100,29 @@ describe('stacks chosen together', () => {
   });
   test('use up a roll that a skirt has opened', () => {
     // 12 m of skirt leave 3 m of a 15 m roll 0.6 wide: a low band of 2.5 m takes them for nothing.
-    const low: StackWant = { mesh: 'fine-13', height: 0.6, lap: 0.05, length: 2.5 };
-    expect(chooseStacks(market, [low], new Map([['fine-13 0.6', 12]]))).toEqual([[0.6]]);
-    expect(priceOf([low], [[0.6]], new Map([['fine-13 0.6', 12]]))).toBe(
-      priceOf([], [], new Map([['fine-13 0.6', 12]])),
-    );
+    const low: StackWant = { mesh: 'fine-13', height: 0.6, lap: 0.05, ...rowOf(2.5) };
+    const skirt: Anyway = { rolls: new Map([['fine-13 0.6', 12]]), rings: 0 };
+    expect(chooseStacks(market, [low], skirt)).toEqual([[0.6]]);
+    expect(priceOf([low], [[0.6]], skirt)).toBe(priceOf([], [], skirt));
+  });
+  test('open no pack of rings for a seam that one wider roll does without', () => {
+    // 17 m, 1.5 high: two rows of 0.90 are the cheaper rolls by 2.70, and a pack of rings is 5.20.
+    const high: StackWant = { mesh: 'hex-50', height: 1.5, lap: 0.05, ...rowOf(17) };
+    const rolls = (set: readonly number[]) => priceOf([high], [set], { rolls: new Map(), rings: -500 });
+    expect(rolls([1.5]) - rolls([0.9, 0.9])).toBe(270);
+    expect(chooseStacks(market, [high])).toEqual([[1.5]]);
+    // Where a pack is open already, the 115 rings of one seam come from it.
+    expect(chooseStacks(market, [high], { rolls: new Map(), rings: 60 })).toEqual([[0.9, 0.9]]);
   });
   test('of bands alike are the same all along', () => {
     const [a, b] = chooseStacks(market, [
-      { mesh: 'welded-50x25', height: 1.2, lap: 0.05, length: 28.7 },
-      { mesh: 'welded-50x25', height: 1.2, lap: 0.05, length: 5.4 },
+      { mesh: 'welded-50x25', height: 1.2, lap: 0.05, ...rowOf(28.7) },
+      { mesh: 'welded-50x25', height: 1.2, lap: 0.05, ...rowOf(5.4) },
     ]);
     expect(a).toEqual(b);
   });
   test('higher than three rolls is none', () => {
-    expect(chooseStacks(market, [{ mesh: 'fine-13', height: 4, lap: 0.05, length: 10 }])).toEqual([
+    expect(chooseStacks(market, [{ mesh: 'fine-13', height: 4, lap: 0.05, ...rowOf(10) }])).toEqual([
       undefined,
     ]);
   });

@@ -1,0 +1,49 @@
+import type { Market } from '../catalogue/market';
+import { rings } from '../fasteners/rings';
+import type { Assumptions } from '../plan/assumptions';
+import type { ExtraPiece, OwnedPiece } from '../plan/schema';
+import type { SkirtStage } from '../skirt/stage';
+import { EPSILON } from '../units/round';
+import type { Lies } from '../walls/runs';
+import type { Weighed } from '../walls/settle';
+import type { HungWalls } from '../walls/stage';
+import { ringPrices } from '../walls/stacks';
+import { gather } from './gather';
+import { cutRunsOnce } from './known';
+
+/** What takes of the same rolls and rings as the walls. */
+export interface Beside {
+  readonly skirts: SkirtStage;
+  readonly extras: readonly ExtraPiece[];
+  readonly owned: readonly OwnedPiece[];
+}
+
+export const ownedRings = (owned: readonly OwnedPiece[]): number =>
+  owned.reduce((n, o) => n + (o.kind === 'pack' && o.product === 'ring' ? o.count : 0), 0);
+
+/** What the rolls of some meshes and all rings cost with walls hung so, cut by the fast method. */
+export function weighWalls(
+  market: Market,
+  walls: HungWalls,
+  meshes: ReadonlySet<string>,
+  { skirts, extras, owned }: Beside,
+  lies: Lies,
+  figures: Assumptions,
+): Weighed {
+  const order = { walls: { courses: walls.courses, boards: [] }, skirts, sticks: [], extras, owned };
+  let [cost, least] = [0, 0];
+  const jointed: string[] = [];
+  for (const wanted of gather(market, order, figures.jointLap)) {
+    const { units, runs, lap, width } = wanted;
+    const plan = cutRunsOnce({ units, owned: wanted.owned, runs, lap, width });
+    for (const { cuts } of plan.bins)
+      for (const cut of cuts) if (cut.from > EPSILON) jointed.push(cut.run.part);
+    if (!meshes.has(wanted.product)) continue;
+    const priced = units.every((u) => u.price !== null) && plan.unplaced.length === 0;
+    cost += priced ? plan.cost : Infinity;
+    least += priced ? plan.bound : Infinity;
+  }
+  const count = rings(walls, skirts, lies, jointed).value - ownedRings(owned);
+  const packs = ringPrices(market)(count);
+  return { cost: cost + packs, least: least + packs };
+}

@@ -1,0 +1,128 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import loadHighs from 'highs';
+import { highsSolver } from './cutting/highs';
+import {
+  type OwnedPiece,
+  type Plan,
+  type Scope,
+  apply,
+  improveWidths,
+  learnWidths,
+  reckon,
+  reckonImproved,
+} from './index';
+import { aRun } from './testing/aRun';
+import { uniform } from './testing/uniform';
+import { setsThatReach } from './walls/stacks';
+
+const solver = highsSolver(await loadHighs());
+const MESHES = ['welded-25', 'hex-50', 'welded-50x25', 'hex-25'] as const;
+
+/** A run whose first three fenced sides are each of a height of their own. */
+function threeHeights(
+  mesh: string,
+  width: number,
+  depth: number,
+  tops: readonly number[],
+  owned: readonly OwnedPiece[] = [],
+): Plan {
+  const bands = (top = 1.8) => [{ id: 'wall', mesh, bottom: 0, top, widths: 'cheapest' as const }];
+  const plan = aRun({ width, depth, choices: { skirt: { kind: 'none' }, bands: bands(tops[0]) } });
+  const [a = '', b = ''] = plan.sides.filter((s) => s.kind === 'fence').map((s) => s.id);
+  const side = { [a]: { bands: bands(tops[1]) }, [b]: { bands: bands(tops[2]) } };
+  return { ...plan, owned: [...owned], choices: { ...plan.choices, side } };
+}
+
+const inTheShed = (product: string, length: number): OwnedPiece => ({
+  id: 'old',
+  kind: 'roll',
+  product,
+  width: 0.9,
+  length,
+  count: 2,
+  condition: 'sound',
+  note: '',
+});
+
+/** Open at first: widths that use up what is in the shed cost less. */
+const WITH_OWNED = threeHeights('hex-50', 9.89, 9.15, [1.6, 1.7, 2.2], [inTheShed('hex-50', 14)]);
+
+describe('the choice of roll widths, looked into further', () => {
+  test('finds widths that use up what is owned, and saves on the docket just what it says', async () => {
+    const before = reckon(WITH_OWNED);
+    expect(before.stacks?.proved).toBe(false);
+    const found = await improveWidths(WITH_OWNED, { solver });
+    if (!found?.better) throw new Error('nothing better was found');
+    expect(found.better.saves).toBeGreaterThan(0);
+    const taken = apply(WITH_OWNED, found.better.change);
+    expect(before.docket.total - reckon(taken).docket.total).toBe(found.better.saves);
+    // Nothing else costs less than what was found.
+    expect(found.others).toBe((before.stacks?.cost ?? NaN) - found.better.saves);
+  });
+  test('is remembered for the plan, whatever it is called, and for no other', () => {
+    const before = reckon(WITH_OWNED).stacks;
+    if (!before) throw new Error('no widths were chosen');
+    learnWidths(WITH_OWNED, before.cost + 1);
+    expect(reckon({ ...WITH_OWNED, name: 'Another name' }).stacks).toMatchObject({
+      proved: true,
+      bound: before.cost,
+    });
+    const other = apply(WITH_OWNED, { verb: 'set-crew', crew: 'alone' });
+    expect(reckon({ ...other, owned: [] }).stacks?.cost).not.toBe(before.cost);
+    learnWidths(WITH_OWNED, 0);
+    expect(reckon(WITH_OWNED).stacks).toMatchObject({ proved: false, bound: before.bound });
+  });
+  test('looks for nothing where the widths are proved, or given', async () => {
+    const proved = threeHeights('hex-50', 6, 4, [1.2, 1.2, 1.2]);
+    expect(reckon(proved).stacks?.proved).toBe(true);
+    expect(await improveWidths(proved, { solver })).toBeNull();
+  });
+  test('never leaves a choice that costs less than its bound, and raises no price', async () => {
+    let open = 0;
+    const top = uniform(1, 2.3);
+    await fc.assert(
+      fc.asyncProperty(
+        fc.constantFrom(...MESHES),
+        uniform(4, 11),
+        uniform(4, 11),
+        fc.tuple(top, top, top),
+        fc.constantFrom(0, 9.3, 14),
+        async (mesh, width, depth, tops, old) => {
+          const plan = threeHeights(mesh, width, depth, tops, old > 0 ? [inTheShed(mesh, old)] : []);
+          const before = reckon(plan);
+          const after = await reckonImproved(plan, { solver });
+          if (!before.stacks || !after.stacks) throw new Error('no widths were chosen');
+          if (!before.stacks.proved) open += 1;
+          expect(after.docket.total).toBeLessThanOrEqual(before.docket.total);
+          expect(after.stacks.bound).toBeGreaterThanOrEqual(
+            before.stacks.bound + after.stacks.cost - before.stacks.cost - 1e-6,
+          );
+          const scopes: Scope[] = [
+            { scope: 'plan' },
+            ...Object.keys(plan.choices.side).map((of): Scope => ({ scope: 'side', of })),
+          ];
+          const { market } = after.stacks;
+          const pinned = scopes.map((scope, i) => {
+            const sets = setsThatReach(market, {
+              mesh,
+              height: tops[i] ?? NaN,
+              lap: 0.05,
+            });
+            return sets.map((widths) => ({ scope, id: 'wall', widths }));
+          });
+          // Every other set on one side, the others as they were chosen.
+          for (const sets of pinned) {
+            for (const band of sets.slice(0, 4)) {
+              const other = reckon(apply(plan, { verb: 'set-widths', bands: [band] }));
+              const cost = after.stacks.cost + other.docket.total - after.docket.total;
+              expect(cost).toBeGreaterThanOrEqual(after.stacks.bound - 1e-6);
+            }
+          }
+        },
+      ),
+      { numRuns: 12, endOnFailure: true, examples: [['hex-50', 9.89, 9.15, [1.6, 1.7, 2.2], 14]] },
+    );
+    expect(open).toBeGreaterThan(0);
+  });
+});

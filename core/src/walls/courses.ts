@@ -1,0 +1,177 @@
+import type { Run } from '../cutting/types';
+import type { FenceLine } from '../ground/fenceLines';
+import { STRAIGHT } from '../ground/survey';
+import type { Assumptions } from '../plan/assumptions';
+import { EPSILON } from '../units/round';
+import { leafTop } from '../ways/leaf';
+import { later } from '../later';
+import { type Term, product, sum, value } from '../working';
+import type { WallGroup } from './groups';
+import type { HungBand, MeshRow } from './rows';
+import type { Lies, WallRun } from './runs';
+
+/** One roll width of one band, all along its group. */
+export interface MeshCourse {
+  readonly group: WallGroup;
+  readonly band: HungBand;
+  readonly row: MeshRow;
+  readonly rowIndex: number;
+  /** A rigid panel, butted at posts. */
+  readonly rigid: boolean;
+  readonly runs: readonly Run[];
+  readonly leaves: readonly Run[];
+  /** Pieces above leaves that are lower than the wall. */
+  readonly above: readonly Run[];
+  /** Squares that close an overhang at its corners. */
+  readonly patches: readonly Run[];
+  /** Wall pieces with their end allowances and what they lean, before joints and leaves, m. */
+  readonly working: () => Term;
+  /** What straight grades under the pieces add, m; 0 where mesh steps. */
+  readonly slopeExtra: number;
+}
+
+function courseWorking(
+  group: WallGroup,
+  runs: readonly WallRun[],
+  lies: Lies,
+  row: MeshRow,
+  band: HungBand,
+  each: number,
+): Term {
+  /** As bought: along the ground, or on the level where it steps. */
+  const bought = (line: FenceLine, from: number, to: number) => {
+    const lie = lies.get(line);
+    if (!lie || lie.hang === 'step') return to - from;
+    return lie.profile.groundAt(to) - lie.profile.groundAt(from);
+  };
+  const sides = group.lines.map((line) =>
+    value('mesh.side', bought(line, 0, line.length), 'm', { side: line.number }),
+  );
+  const gates = group.lines.flatMap((line) =>
+    line.openings.map((o) =>
+      value('mesh.gate', -bought(line, o.from, o.to), 'm', { width: o.opening.width }),
+    ),
+  );
+  const ends = product('mesh.ends', 'm', {}, [
+    value('mesh.end-count', 2 * runs.length, 'piece', {}),
+    value('mesh.end-each', each, 'm', {}),
+  ]);
+  const leaning = runs.flatMap((run) => run.grades).map((g) => leanTerm(row, g.grade));
+  return sum('mesh.wall', 'm', { top: band.band.top }, [
+    ...sides,
+    ...gates,
+    ...(each > 0 ? [ends] : []),
+    ...leaning,
+  ]);
+}
+
+/** A strip hung parallel to a grade leans while its ends are cut plumb: its height × grade more (domain.md 13). */
+const leanTerm = (row: MeshRow, grade: number): Term =>
+  product('mesh.lean', 'm', {}, [
+    value('mesh.lean-height', row.top - row.bottom, 'm', {}),
+    value('mesh.lean-grade', Math.abs(grade), 'grade', {}),
+  ]);
+
+/** What closes one gate in one row: the leaf below its top, and mesh of its own above it (domain.md 8). */
+function gateRuns(
+  line: FenceLine,
+  wallTop: number,
+  row: MeshRow,
+  tail: string,
+  allowance: number,
+  figures: Assumptions,
+) {
+  const leaves: Run[] = [];
+  const above: Run[] = [];
+  for (const { opening } of line.openings) {
+    const { along, width, side } = opening;
+    const top = leafTop(opening, wallTop);
+    const piece = (
+      use: 'leaf' | 'band',
+      part: string,
+      length: number,
+      ends: number,
+      across: number,
+    ): Run => ({
+      part: `opening:${opening.id}/${part}/${tail}`,
+      use,
+      length,
+      startAllowance: ends,
+      endAllowance: ends,
+      across,
+      joints: [],
+      place: 10000 + line.number,
+      spans: [{ side, from: along, to: along + width, cut: length, way: 'along' }],
+      leans: [],
+    });
+    if (row.bottom < top - EPSILON) {
+      const high = Math.min(row.top, top) - row.bottom;
+      leaves.push(piece('leaf', 'leaf', width + figures.leafOverlap, 0, high));
+    }
+    if (Math.min(row.top, wallTop) > top + EPSILON) {
+      const high = Math.min(row.top, wallTop) - Math.max(row.bottom, top);
+      above.push(piece('band', 'above', width, allowance, high));
+    }
+  }
+  return { leaves, above };
+}
+
+export function courseOf(
+  group: WallGroup,
+  lies: Lies,
+  band: HungBand,
+  row: MeshRow,
+  rowIndex: number,
+  rigid: boolean,
+  figures: Assumptions,
+): MeshCourse {
+  const tail = `band:${band.band.id}/row:${rowIndex}`;
+  const height = row.top - row.bottom;
+  const allowance = rigid ? 0 : figures.endAllowance;
+  const wallRuns = rigid ? group.cornerless : group.runs;
+  const runs = wallRuns.map((run): Run => ({
+    part: `side:${run.spans[0]?.side ?? group.lines[0]?.id ?? ''}/${tail}/run:${run.place}`,
+    use: 'band',
+    length: run.length,
+    startAllowance: allowance,
+    endAllowance: allowance,
+    across: null,
+    joints: run.posts,
+    place: run.place,
+    spans: run.spans,
+    leans: run.grades.map(({ from, to, grade }) => ({ from, to, extra: height * Math.abs(grade) })),
+  }));
+  const gates = group.lines.map((line) => gateRuns(line, group.top, row, tail, allowance, figures));
+  return {
+    group,
+    band,
+    row,
+    rowIndex,
+    rigid,
+    runs,
+    leaves: gates.flatMap((g) => g.leaves),
+    above: gates.flatMap((g) => g.above),
+    patches:
+      band.overhang > 0 && rowIndex === band.rows.length - 1 ? patches(group, band.overhang, tail) : [],
+    working: later(() => courseWorking(group, wallRuns, lies, row, band, allowance)),
+    slopeExtra: runs.reduce((total, run) => total + run.leans.reduce((t, lean) => t + lean.extra, 0), 0),
+  };
+}
+
+/** An overhang folded outward opens at every convex corner: a square patch closes it. */
+function patches(group: WallGroup, overhang: number, tail: string): readonly Run[] {
+  return group.lines
+    .filter((line) => line.turn > STRAIGHT)
+    .map((line, i): Run => ({
+      part: `corner:${line.endCorner}/${tail}`,
+      use: 'patch',
+      length: overhang,
+      startAllowance: 0,
+      endAllowance: 0,
+      across: overhang,
+      joints: [],
+      place: 15000 + i,
+      spans: [],
+      leans: [],
+    }));
+}

@@ -1,0 +1,106 @@
+import type { Market } from '../catalogue/market';
+import { ringsAlong } from '../fasteners/along';
+import { type FenceLine, keysOf } from '../ground/fenceLines';
+import type { Assumptions } from '../plan/assumptions';
+import type { Scope } from '../plan/changes/types';
+import { scopeOf } from '../plan/effective';
+import type { Plan } from '../plan/schema';
+import type { SettingOut } from '../posts/setOut';
+import { isRigid } from './rigid';
+import { type HungBand, hangBands } from './rows';
+import { type Lies, type WallRun, wallRuns } from './runs';
+import type { StackWant } from './stacks';
+
+/** Fence lines that wear the same bands. */
+export interface WallGroup {
+  readonly scope: Scope;
+  readonly lines: readonly FenceLine[];
+  readonly runs: readonly WallRun[];
+  /** The same, cut at every corner as rigid panels are. */
+  readonly cornerless: readonly WallRun[];
+  readonly bands: readonly HungBand[];
+  /** Top of the wall as meant, m. */
+  readonly top: number;
+  /** What the lowest band is higher, to reach the ground at the low posts of bays that step, m. */
+  readonly drop: number;
+}
+
+export const scopePath = (scope: Scope): string =>
+  scope.scope === 'plan' ? '' : `${scope.scope}:${scope.of}/`;
+
+/** Roll of one row, m, and rings along a seam of it. */
+type Row = Pick<StackWant, 'length' | 'seam'>;
+
+/** Lines that wear the same bands, before the widths of their rolls are chosen. */
+export interface Gathered extends Omit<WallGroup, 'bands'> {
+  /** What each of their rows is bought for, and what it takes at least. */
+  readonly bought: Row;
+  readonly least: Row;
+  /** Where their bands are chosen: once a side where each has its own. */
+  readonly scopes: readonly Scope[];
+  readonly hang: (stackOf: Parameters<typeof hangBands>[2]) => readonly HungBand[];
+}
+
+const leastRow = (runs: readonly WallRun[], figures: Assumptions): Row => ({
+  length: runs.reduce((total, run) => total + run.length + 2 * figures.endAllowance, 0),
+  seam: runs.reduce((total, run) => total + ringsAlong(run.length), 0),
+});
+/** With a leaf in every gate. */
+function boughtRow(least: Row, lines: readonly FenceLine[], figures: Assumptions): Row {
+  const leaves = lines
+    .flatMap((line) => line.openings)
+    .map(({ opening }) => opening.width + figures.leafOverlap);
+  return {
+    length: leaves.reduce((total, leaf) => total + leaf, least.length),
+    seam: leaves.reduce((total, leaf) => total + ringsAlong(leaf), least.seam),
+  };
+}
+
+/** The scopes that choose the bands of these lines, each once. */
+function scopesOf(plan: Plan, lines: readonly FenceLine[]): readonly Scope[] {
+  const sides = lines.flatMap((line) => line.members.map((m) => m.ringSide.side.id));
+  const scopes = sides.map((side) => scopeOf(plan, side, 'bands'));
+  return [...new Map(scopes.map((s) => [s.scope === 'plan' ? '' : `${s.scope} ${s.of}`, s])).values()];
+}
+
+/** Lines by what they wear, with the runs of mesh that hang on their posts. */
+export function gatherLines(
+  plan: Plan,
+  market: Market,
+  setting: SettingOut,
+  lies: Lies,
+  figures: Assumptions,
+): readonly Gathered[] {
+  const bandKeys = keysOf(setting.lines, ({ bands, overhang }) => [bands, overhang]);
+  /** Mesh that steps down to the ground is higher by the drop: such lines are cut on their own. */
+  const dropOf = (line: FenceLine) => (line.choices.slope.foot === 'mesh' ? (lies.get(line)?.drop ?? 0) : 0);
+  const keys = new Map(setting.lines.map((line) => [line, `${dropOf(line)} ${bandKeys.get(line) ?? ''}`]));
+  const runs = wallRuns(setting, setting.walks, lies, (a, b) => keys.get(a) === keys.get(b));
+  const anyRigid = setting.lines.some((line) =>
+    line.choices.bands.some((b) => isRigid(market.mesh(b.mesh).type)),
+  );
+  const cornerless = anyRigid ? wallRuns(setting, setting.walks, lies, () => false) : [];
+  const grouped = new Map<string, FenceLine[]>();
+  for (const line of setting.lines) {
+    const key = keys.get(line) ?? '';
+    grouped.set(key, [...(grouped.get(key) ?? []), line]);
+  }
+  return [...grouped.entries()].map(([key, lines]): Gathered => {
+    const first = lines[0];
+    if (!first) throw new RangeError('a group has at least one line');
+    const ofThese = (all: readonly WallRun[]) =>
+      all.filter((run) => run.lines[0] && keys.get(run.lines[0]) === key);
+    const { bands, overhang } = first.choices;
+    const group = { lines, runs: ofThese(runs), cornerless: ofThese(cornerless), drop: dropOf(first) };
+    const least = leastRow(group.runs, figures);
+    return {
+      ...group,
+      least,
+      bought: boughtRow(least, lines, figures),
+      scope: scopeOf(plan, first.id, 'bands'),
+      scopes: scopesOf(plan, lines),
+      top: bands[bands.length - 1]?.top ?? 0,
+      hang: (stackOf) => hangBands(market, bands, stackOf, figures.bandLap, group.drop, overhang),
+    };
+  });
+}

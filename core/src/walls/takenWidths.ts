@@ -1,0 +1,70 @@
+import type { Market, SoldUnit } from '../catalogue/market';
+import { leastPrice } from '../cutting/covers';
+import type { OwnedPiece } from '../plan/schema';
+import type { Anyway } from './stacks';
+
+/** One width of one mesh: what has been taken of it, and what that costs at least beside what is owned, minor units. */
+export interface Width {
+  readonly units: readonly SoldUnit[];
+  readonly owned: number;
+  /** Of a metre at least; nothing where some is owned. */
+  readonly metre: number;
+  length: number;
+  cost: number;
+}
+
+/** What so much of a width costs at least, by length. */
+export const priceOf = ({ units, owned }: Width, length: number): number => leastPrice(units, length - owned);
+
+/** How much of each width is taken, while choices are tried and given back. */
+export class TakenWidths {
+  private readonly widths = new Map<string, Width>();
+  /** What all rolls cost at least, by length and by the metre. */
+  rolls = 0;
+  metres = 0;
+
+  constructor(market: Market, meshes: ReadonlySet<string>, anyway: Anyway, owned: readonly OwnedPiece[]) {
+    const there = owned.flatMap((o) => (o.kind === 'roll' && o.condition !== 'poor' ? [o] : []));
+    for (const mesh of meshes) {
+      for (const width of market.widths(mesh)) {
+        const units = market.rolls(mesh, width);
+        const has = there
+          .filter((o) => o.product === mesh && Math.abs(o.width - width) < 1e-4)
+          .reduce((total, o) => total + o.count * o.length, 0);
+        const metre = has > 0 ? 0 : Math.min(...units.map((u) => (u.cost ?? 0) / u.size));
+        const length = anyway.rolls.get(`${mesh} ${width}`) ?? 0;
+        const made: Width = { units, owned: has, metre, length, cost: 0 };
+        made.cost = priceOf(made, length);
+        this.rolls += made.cost;
+        this.metres += metre * length;
+        this.widths.set(`${mesh} ${width}`, made);
+      }
+    }
+  }
+
+  of(mesh: string, set: readonly number[]): readonly Width[] {
+    return set.flatMap((width) => this.widths.get(`${mesh} ${width}`) ?? []);
+  }
+
+  /** Takes so much of each of these; gives it back when called. */
+  take(these: readonly Width[], length: number): () => void {
+    const { rolls, metres } = this;
+    const costs = these.map((w) => w.cost);
+    for (const w of these) {
+      w.length += length;
+      this.rolls -= w.cost;
+      w.cost = priceOf(w, w.length);
+      this.rolls += w.cost;
+      this.metres += w.metre * length;
+    }
+    return () => {
+      for (const w of these) w.length -= length;
+      // A width taken twice has its first cost again.
+      these.forEach((w, i) => {
+        if (these.indexOf(w) === i) w.cost = costs[i] ?? 0;
+      });
+      this.rolls = rolls;
+      this.metres = metres;
+    };
+  }
+}
