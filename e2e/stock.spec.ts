@@ -83,11 +83,14 @@ test('an own product is added with its price, hung after its prices were taken, 
   const docket = await toStock(keeper);
   await keeper.type('Opening up', '19 mm');
   await keeper.type('Opening along', '19 mm');
-  await keeper.type('Roll width', '2.0');
-  await page.getByLabel('Roll lengths, such as 15; 30').fill('12; 24');
-  await page.getByLabel('Price of each length, such as 52.00; 98.50').fill('40.00');
-  await expect(page.getByRole('alert')).toContainText('One price for each length: 2 in all.');
-  await page.getByLabel('Price of each length, such as 52.00; 98.50').fill('40.00; 70.00');
+  await keeper.type('Width of roll 1', '2.0');
+  await keeper.type('Length of roll 1', '12');
+  await page.getByRole('button', { name: 'Add the product' }).click();
+  await expect(page.getByRole('alert')).toContainText('Give width, length and price of roll 1.');
+  await keeper.type('Price of roll 1', '40.00');
+  await page.getByRole('button', { name: 'Another width or length' }).click();
+  await keeper.type('Length of roll 2', '24');
+  await keeper.type('Price of roll 2', '70.00');
   await page.getByRole('button', { name: 'Add the product' }).click();
   await expect(page.locator('.stocklist')).toContainText('19 × 19');
 

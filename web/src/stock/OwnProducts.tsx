@@ -1,18 +1,10 @@
-import {
-  type Market,
-  type OwnMesh,
-  MESH_NAMES,
-  capital,
-  meshName,
-  newId,
-  parseLength,
-  wireName,
-} from '@aviarum/core';
+import { type Market, type OwnMesh, MESH_NAMES, capital, meshName, newId, wireName } from '@aviarum/core';
 import { useState } from 'react';
 import { type StoredPrice, putPrice, putProduct, removePrice, removeProduct } from '../api/stock';
 import { Pick } from '../fields/Choice';
 import { LengthField } from '../fields/LengthField';
 import { useReader } from '../state/reckoningStore';
+import { NO_ROLL, type OwnRoll, OwnRolls, checkRolls } from './OwnRolls';
 import { Problems } from './Problems';
 import { StockForm } from './StockForm';
 import { useTry } from './useTry';
@@ -52,7 +44,7 @@ export function OwnProducts({ holding, products, prices, market }: Props) {
                     .filter((p) => p.offer.product === product.id)
                     .map((p) =>
                       p.offer.kind === 'roll'
-                        ? `${reader.length(p.offer.length)} for ${reader.money(p.offer.price)}`
+                        ? `${reader.length(p.offer.width)} × ${reader.length(p.offer.length)} for ${reader.money(p.offer.price)}`
                         : '',
                     )
                     .join(', ')}
@@ -76,7 +68,18 @@ export function OwnProducts({ holding, products, prices, market }: Props) {
         onAdd={(product, made) =>
           attempt(async () => {
             await putProduct(holding, product);
-            for (const price of made) await putPrice(holding, price);
+            const put: StoredPrice[] = [];
+            try {
+              for (const price of made) {
+                await putPrice(holding, price);
+                put.push(price);
+              }
+            } catch (error) {
+              // All of it or nothing: a product with some of its prices would be bought wrongly.
+              for (const price of put) await removePrice(holding, price.id);
+              await removeProduct(holding, product.id);
+              throw error;
+            }
           })
         }
       />
@@ -87,14 +90,6 @@ export function OwnProducts({ holding, products, prices, market }: Props) {
 
 const TYPES = ['welded', 'fine-welded', 'hexagonal', 'chain-link', 'woven', 'plastic'] as const;
 
-/** `15, 30` as lengths; null when any part is none. */
-function lengthsIn(text: string, system: 'metric' | 'imperial'): readonly number[] | null {
-  const parts = text.split(/[;,]\s+|;/).filter((p) => p.trim() !== '');
-  const read = parts.map((p) => parseLength(p.trim(), system, 'length'));
-  const lengths = read.flatMap((r) => (r.ok ? [r.value] : []));
-  return lengths.length === parts.length && lengths.length > 0 ? lengths : null;
-}
-
 function NewProduct({
   market,
   taken,
@@ -104,40 +99,38 @@ function NewProduct({
   taken: readonly OwnMesh[];
   onAdd: (product: OwnMesh, prices: readonly StoredPrice[]) => Promise<boolean>;
 }) {
-  const reader = useReader();
   const [type, setType] = useState<OwnMesh['type']>('welded');
   const [up, setUp] = useState(0.025);
   const [along, setAlong] = useState(0.025);
   const [wire, setWire] = useState(0.0016);
-  const [width, setWidth] = useState(1);
-  const [lengths, setLengths] = useState('');
+  const [rolls, setRolls] = useState<readonly OwnRoll[]>([NO_ROLL]);
   const [yard, setYard] = useState(market.yards[0]?.id ?? '');
-  const [price, setPrice] = useState('');
-  const sizes = lengthsIn(lengths, reader.system);
-  const money = price.split(/[;]|,\s+/).map((p) => Number(p.trim().replace(',', '.')));
-  const priced = sizes !== null && money.length === sizes.length && money.every((p) => p > 0);
+  const [wrong, setWrong] = useState<string | null>(null);
+  const change = (to: readonly OwnRoll[]) => {
+    setRolls(to);
+    setWrong(null);
+  };
   const add = async () => {
-    if (!sizes || !priced) return;
+    const given = checkRolls(rolls);
+    if (typeof given === 'string') return setWrong(given);
     const id = newId('m', taken, Math.random);
-    const product: OwnMesh = { id, type, opening: { up, along }, wire, widths: [width], lengths: [...sizes] };
-    const today = new Date().toISOString().slice(0, 10);
-    const prices = sizes.map((length, i) => ({
+    const rising = (sizes: readonly number[]) => [...new Set(sizes)].sort((a, b) => a - b);
+    const product: OwnMesh = {
+      id,
+      type,
+      opening: { up, along },
+      wire,
+      widths: rising(given.map((r) => r.width)),
+      lengths: rising(given.map((r) => r.length)),
+    };
+    const asOf = new Date().toISOString().slice(0, 10);
+    const prices = given.map((roll, i) => ({
       id: `${id}-${i + 1}`,
       yard,
-      asOf: today,
-      offer: {
-        kind: 'roll' as const,
-        product: id,
-        width,
-        length,
-        price: Math.round((money[i] ?? 0) * 100),
-        stock: null,
-      },
+      asOf,
+      offer: { kind: 'roll' as const, product: id, ...roll, stock: null },
     }));
-    if (await onAdd(product, prices)) {
-      setLengths('');
-      setPrice('');
-    }
+    if (await onAdd(product, prices)) change([NO_ROLL]);
   };
   return (
     <StockForm onSend={() => void add()}>
@@ -158,18 +151,6 @@ function NewProduct({
           onCommit={setAlong}
         />
         <LengthField name="Wire" kind="opening" value={wire} least={0.0001} most={0.02} onCommit={setWire} />
-        <LengthField name="Roll width" value={width} least={0.05} most={6} onCommit={setWidth} />
-      </div>
-      <div className="field">
-        <label className="name" htmlFor="own-lengths">
-          Roll lengths, such as 15; 30
-        </label>
-        <input
-          id="own-lengths"
-          className="input"
-          value={lengths}
-          onChange={(e) => setLengths(e.target.value)}
-        />
       </div>
       <Pick
         name="Sold at"
@@ -177,23 +158,13 @@ function NewProduct({
         options={market.yards.map((y) => ({ value: y.id, label: y.name }))}
         onChoose={setYard}
       />
-      <div className="field">
-        <label className="name" htmlFor="own-prices">
-          Price of each length, such as 52.00; 98.50
-        </label>
-        <input id="own-prices" className="input" value={price} onChange={(e) => setPrice(e.target.value)} />
-      </div>
-      {lengths !== '' && sizes === null && (
-        <p className="soft small" role="alert">
-          These are not lengths. Try 15; 30.
+      <OwnRolls rolls={rolls} onChange={change} />
+      {wrong !== null && (
+        <p className="wrong" role="alert">
+          {wrong}
         </p>
       )}
-      {price !== '' && sizes !== null && !priced && (
-        <p className="soft small" role="alert">
-          One price for each length: {sizes.length} in all.
-        </p>
-      )}
-      <button type="submit" className="btn btn-primary" disabled={!priced}>
+      <button type="submit" className="btn btn-primary">
         Add the product
       </button>
     </StockForm>

@@ -157,16 +157,64 @@ describe('prices and products of one’s own', () => {
     expect(row).toContain('61.00');
     expect(row).toContain('2026-11-20');
   });
-  test('a product needs one price for each length, and says so', () => {
+  const type = (name: string, text: string) => {
+    const field = screen.getByRole('textbox', { name });
+    fireEvent.change(field, { target: { value: text } });
+    fireEvent.blur(field);
+  };
+  const add = () => fireEvent.click(screen.getByRole('button', { name: 'Add the product' }));
+  test('a product needs width, length and price of each roll, no size twice, and says so', () => {
+    const asked = answering({});
     shown(<OwnProducts holding="home" market={market} products={[]} prices={[]} />);
-    const add = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Add the product' });
-    expect(add().disabled).toBe(true);
-    fireEvent.change(screen.getByLabelText(/^Roll lengths/), { target: { value: 'long' } });
-    expect(screen.getByRole('alert').textContent).toContain('These are not lengths');
-    fireEvent.change(screen.getByLabelText(/^Roll lengths/), { target: { value: '15; 30' } });
-    fireEvent.change(screen.getByLabelText(/^Price of each/), { target: { value: '52,00' } });
-    expect(screen.getByRole('alert').textContent).toContain('One price for each length: 2 in all');
-    fireEvent.change(screen.getByLabelText(/^Price of each/), { target: { value: '52,00; 98,50' } });
-    expect(add().disabled).toBe(false);
+    add();
+    expect(screen.getByRole('alert').textContent).toBe('Give width, length and price of roll 1.');
+    type('Width of roll 1', '1.2');
+    type('Length of roll 1', '15');
+    type('Price of roll 1', 'dear');
+    expect(screen.getByRole('alert').textContent).toContain('A price, such as 52.00');
+    type('Price of roll 1', '52,00');
+    expect(screen.queryByRole('alert')).toBeNull();
+    fireEvent.click(screen.getByRole('button', { name: 'Another width or length' }));
+    type('Length of roll 2', '15');
+    type('Price of roll 2', '98.50');
+    add();
+    expect(screen.getByRole('alert').textContent).toBe('Roll 2 is of the same size as roll 1.');
+    expect(asked).toEqual([]);
+  });
+  const twoRolls = () => {
+    shown(<OwnProducts holding="home" market={market} products={[]} prices={[]} />);
+    type('Width of roll 1', '1.2');
+    type('Length of roll 1', '30');
+    type('Price of roll 1', '98.50');
+    fireEvent.click(screen.getByRole('button', { name: 'Another width or length' }));
+    type('Width of roll 2', '0.9');
+    type('Length of roll 2', '15');
+    type('Price of roll 2', '41');
+    add();
+  };
+  test('a product goes out with all its widths and lengths, each with its price', async () => {
+    const asked = answering({}, () => ({ status: 200, body: {} }));
+    twoRolls();
+    await waitFor(() => expect(asked.filter((a) => a.method === 'PUT')).toHaveLength(3));
+    const sent = asked.filter((a) => a.method === 'PUT').map((a): unknown => JSON.parse(String(a.body)));
+    expect(sent).toMatchObject([
+      { widths: [0.9, 1.2], lengths: [15, 30] },
+      { offer: { kind: 'roll', width: 1.2, length: 30, price: 9850 } },
+      { offer: { kind: 'roll', width: 0.9, length: 15, price: 4100 } },
+    ]);
+  });
+  test('where one of its prices is refused nothing of it is kept', async () => {
+    const no = { title: 'No', problems: [{ code: 'x', pointer: '/offer/price', message: 'is too high' }] };
+    const asked = answering({}, ({ method, path }) =>
+      method === 'PUT' && path.endsWith('-2') ? { status: 422, body: no } : { status: 200, body: {} },
+    );
+    twoRolls();
+    await waitFor(() => expect(screen.getByText(/is too high/)).toBeTruthy());
+    const gone = asked
+      .filter((a) => a.method === 'DELETE')
+      .map((a) => a.path.replace(/m[a-z0-9]+(?=$|-)/, 'ID'));
+    expect(gone).toEqual(['/api/holdings/home/prices/ID-1', '/api/holdings/home/products/ID']);
+    // What was typed stays to be mended.
+    expect(screen.getByRole<HTMLInputElement>('textbox', { name: 'Price of roll 2' }).value).toBe('41.00');
   });
 });

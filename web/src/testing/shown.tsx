@@ -32,12 +32,21 @@ export interface Asked {
 }
 
 /** A server of answers by `METHOD path`, which keeps what it was asked; an answer with a status over 399 is a refusal. */
-export function answering(answers: Readonly<Record<string, { status: number; body: unknown }>>): Asked[] {
+interface Answer {
+  readonly status: number;
+  readonly body: unknown;
+}
+
+export function answering(
+  answers: Readonly<Record<string, Answer>>,
+  otherwise: (asked: Asked) => Answer = () => ({ status: 404, body: {} }),
+): Asked[] {
   const asked: Asked[] = [];
   globalThis.fetch = ((path: string, init?: { method?: string; body?: string }) => {
     const method = init?.method ?? 'GET';
-    asked.push({ method, path, body: init?.body });
-    const answer = answers[`${method} ${path}`] ?? { status: 404, body: {} };
+    const ask = { method, path, body: init?.body };
+    asked.push(ask);
+    const answer = answers[`${method} ${path}`] ?? otherwise(ask);
     return Promise.resolve({
       ok: answer.status < 400,
       status: answer.status,
