@@ -291,13 +291,7 @@ test('forty sides stay readable: no length where it does not fit, the one in foc
     postPins: [],
     enclosures: [{ id: 'run', name: 'Run', ring: sides.map((s) => ({ side: s.id, forward: true })) }],
   };
-  await page.goto(`/h/${keeper.holding}`);
-  await page.getByLabel('Plan file').setInputFiles({
-    name: 'forty.json',
-    mimeType: 'application/json',
-    buffer: Buffer.from(JSON.stringify(forty)),
-  });
-  await expect(page.getByRole('heading', { name: 'Outline' })).toBeVisible();
+  await keeper.bring(forty);
   await expect(page.locator('.drawing [data-side]')).toHaveCount(0);
   await page.locator('[data-stop="side:s3"]').focus();
   await page.keyboard.press('Enter');

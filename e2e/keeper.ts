@@ -83,6 +83,17 @@ export class Keeper {
     await this.settled();
   }
 
+  /** Brings a plan in as a file, which opens it. */
+  async bring(plan: object) {
+    await this.page.goto(`/h/${this.holding}`);
+    await this.page.getByLabel('Plan file').setInputFiles({
+      name: 'plan.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(JSON.stringify(plan)),
+    });
+    await expect(this.page.getByRole('heading', { name: 'Outline' })).toBeVisible();
+  }
+
   /** Waits until the docket bar has figures and the plan is saved. */
   async settled() {
     await expect(this.page.getByRole('region', { name: 'Docket in short' }).getByText('Fence')).toBeVisible();

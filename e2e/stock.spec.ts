@@ -132,13 +132,7 @@ test('where the price is not proved the gap is shown, and looking further proves
   }
   const plan = JSON.parse(await keeper.download('Plan as a file')) as Wearing;
   plan.choices.plan.boards = { ground: 'board-150x25', top: 'rail-88x38' };
-  await page.goto(`/h/${keeper.holding}`);
-  await page.getByLabel('Plan file').setInputFiles({
-    name: 'plan.json',
-    mimeType: 'application/json',
-    buffer: Buffer.from(JSON.stringify(plan)),
-  });
-  await expect(page.getByRole('heading', { name: 'Outline' })).toBeVisible();
+  await keeper.bring(plan);
   await keeper.open('Docket');
   await expect(page.locator('.proof, .unproved').first()).toBeVisible();
   const look = page.getByRole('button', { name: /^Keep looking/ });
@@ -186,13 +180,7 @@ test('where other widths might cost less the gap is shown, looking further finds
       note: '',
     },
   ];
-  await page.goto(`/h/${keeper.holding}`);
-  await page.getByLabel('Plan file').setInputFiles({
-    name: 'plan.json',
-    mimeType: 'application/json',
-    buffer: Buffer.from(JSON.stringify(plan)),
-  });
-  await expect(page.getByRole('heading', { name: 'Outline' })).toBeVisible();
+  await keeper.bring(plan);
   await keeper.open('Docket');
   const widths = page.locator('.unproved', { hasText: 'Roll widths: others could save at most' });
   await expect(widths).toBeVisible();
