@@ -1,136 +1,31 @@
 import { birdFindings, birdStage } from './birds/stage';
-import { buildHours, elapsedHours } from './build/hours';
-import { type Catalogue, type Market, editionOf, marketOf } from './catalogue';
+import { type Catalogue, editionOf, marketOf } from './catalogue';
 import { cuttingStage } from './cutting/pools';
-import { weighWalls } from './cutting/weighWalls';
 import { makeDocket } from './docket/docket';
-import { lapRings } from './fasteners/rings';
 import { fastenerNeeds } from './fasteners/stage';
+import { AS_CUT, type WidthsFor, buildFence } from './fence';
 import { type FencePart, fenceFigures, headlines, leafFigures } from './figures';
 import { type Finding, type Severity, finding } from './findings/types';
-import { fenceWalks } from './ground/fenceLines';
-import { groundWorking, outlineWorkings } from './ground/figures';
 import { groundFindings } from './ground/findings';
 import { groundProblems } from './ground/problems';
-import { lineProfiles, sideProfiles } from './ground/profile';
-import { type Ring, surveyRings } from './ground/survey';
-import { terrainOf } from './ground/terrain';
+import { surveyRings } from './ground/survey';
+import { type Remember, memory, within } from './memory';
 import { makeParts } from './parts';
-import { assumptionsOf, fenceChoicesKey } from './plan/effective';
 import type { Buying, Plan } from './plan/schema';
 import { STAGE_IDS, type StageId } from './plan/stages';
 import { placeFindings } from './posts/places';
-import { setOut } from './posts/setOut';
 import { spacingFindings } from './posts/spacing';
-import { postStage } from './posts/stage';
 import type { Figures, Reckoning, StageResult } from './reckoning';
 import { skirtFindings } from './skirt/findings';
-import { skirtStage, takenBy } from './skirt/stage';
-import { type OpeningLimits, openingLimits } from './threats';
+import { openingLimits } from './threats';
+import { type ChooseStacks, sameAs } from './walls/chooseStacks';
 import { knownWidths } from './walls/knownWidths';
-import { openingLeft } from './walls/openingLeft';
-import { linesOnSlope } from './walls/slope';
 import { slopeFindings } from './walls/slopeFindings';
 import { stackProof } from './walls/stackProof';
-import { type ChooseStacks, sameAs } from './walls/chooseStacks';
-import { wallStage } from './walls/stage';
 import { stickRuns } from './ways/built';
 import { flapFindings } from './ways/flaps';
 import { swingFindings } from './ways/meets';
 import { wayStage } from './ways/stage';
-
-/** Remembers the last answer of each step while what it was made from is the same by reference. */
-type Remember = <T>(step: string, from: readonly unknown[], make: () => T) => T;
-
-function memory(): Remember {
-  const last = new Map<string, { from: readonly unknown[]; made: unknown }>();
-  return <T>(step: string, from: readonly unknown[], make: () => T): T => {
-    const known = last.get(step);
-    if (known?.from.length === from.length && known.from.every((f, i) => Object.is(f, from[i])))
-      return known.made as T;
-    const made = make();
-    last.set(step, { from, made });
-    return made;
-  };
-}
-
-/** How widths of rolls are come by: the cheapest as cut, or given ones. */
-interface WidthsFor {
-  readonly choose?: ChooseStacks | undefined;
-  readonly asCut: boolean;
-}
-
-const AS_CUT: WidthsFor = { asCut: true };
-
-function buildFence(
-  remember: Remember,
-  name: string,
-  plan: Plan,
-  market: Market,
-  rings: readonly Ring[],
-  limits: OpeningLimits,
-  widths: WidthsFor,
-) {
-  const { openings, choices, enclosures, sides, postPins, threats, flock, assumptions, extras, owned } = plan;
-  const figures = remember(`${name} assumptions`, [assumptions], () => assumptionsOf(plan));
-  const fenceKey = fenceChoicesKey(plan);
-  const walks = remember(`${name} walks`, [rings, openings, fenceKey, enclosures, sides], () =>
-    fenceWalks(plan, rings),
-  );
-  const setting = remember(`${name} setting`, [walks, sides, postPins], () => setOut(plan, walks));
-  const { spotHeights } = plan.ground;
-  const lies = remember(`${name} lies`, [setting, market, spotHeights], () =>
-    linesOnSlope(market, setting, lineProfiles(terrainOf(spotHeights), setting.lines)),
-  );
-  const { buildings } = plan.ground;
-  const skirts = remember(`${name} skirts`, [setting, lies, market, rings, buildings, figures], () =>
-    skirtStage(market, setting, lies, { rings, buildings }, figures),
-  );
-  const { choose, asCut } = widths;
-  const walls = remember(
-    `${name} walls`,
-    [setting, lies, market, limits, figures, threats, flock, skirts, extras, owned, choose],
-    () =>
-      wallStage(plan, market, setting, lies, limits, figures, {
-        taken: { rolls: takenBy(skirts), rings: lapRings(skirts, lies) },
-        choose,
-        weigh: asCut
-          ? (hung, meshes) => weighWalls(market, hung, meshes, { skirts, extras, owned }, lies, figures)
-          : undefined,
-      }),
-  );
-  const own = remember(`${name} openings`, [openings, rings], () =>
-    openings.filter((o) => rings.some((r) => r.sides.some((s) => s.side.id === o.side))),
-  );
-  const posts = remember(`${name} posts`, [setting, market, walls, figures, plan.ground, choices], () =>
-    postStage(plan, market, setting, walls, lies, figures),
-  );
-  const outline = remember(`${name} outline`, [rings], () => outlineWorkings(rings));
-  const groundLength = remember(`${name} ground`, [rings, spotHeights], () =>
-    groundWorking(rings, sideProfiles(terrainOf(spotHeights), rings)),
-  );
-  const hours = remember(`${name} hours`, [plan.ground, own, rings, posts, walls, skirts, figures], () =>
-    buildHours(plan, own, rings.length, posts, walls, skirts, figures),
-  );
-  const elapsed = elapsedHours(hours, plan.crew, figures);
-  const left = remember(`${name} left`, [market, walls, skirts, own, lies], () =>
-    openingLeft(market, walls, skirts, own, lies),
-  );
-  return {
-    rings,
-    outline,
-    groundLength,
-    hours,
-    elapsed,
-    openingLeft: left,
-    figures,
-    setting,
-    lies,
-    walls,
-    skirts,
-    posts,
-  };
-}
 
 const ORDER: Readonly<Record<Severity, number>> = { blocks: 0, mend: 1, know: 2 };
 
@@ -141,12 +36,6 @@ function stageResults(plan: Plan, findings: readonly Finding[]): Reckoning['stag
   };
   return Object.fromEntries(STAGE_IDS.map((stage) => [stage, result(stage)])) as Record<StageId, StageResult>;
 }
-
-/** A memory with its steps under a name of their own. */
-const within =
-  (remember: Remember, name: string): Remember =>
-  (step, from, make) =>
-    remember(`${name} ${step}`, from, make);
 
 /** Buying at one yard, at the other, or at both: made once for each plan's buying. */
 const waysToBuy = new WeakMap<Buying, readonly Buying[]>();
