@@ -74,6 +74,7 @@ export function ringPrices(market: Market): (count: number) => number {
 /** Wants of one mesh, height and lap as one: the same widths run all their length. */
 export const together = (a: StackWant, b: StackWant): StackWant => ({
   ...a,
+  height: Math.max(a.height, b.height),
   length: a.length + b.length,
   seam: a.seam + b.seam,
 });
