@@ -124,6 +124,9 @@ function Widths({ stacks }: { stacks: StackProof }) {
   );
 }
 
+/** How much of a roll's bar a letter and a text beside it take, in hundredths of it, where the panel is narrowest. */
+const roomFor = (text: string): number => (30 + 7.2 * text.length) / 3.6;
+
 function RollBar({ roll, number, pool }: { roll: CutRoll; number: number; pool: PoolView }) {
   const reader = useReader();
   const market = useMarket();
@@ -161,6 +164,7 @@ function RollBar({ roll, number, pool }: { roll: CutRoll; number: number; pool: 
       <div className="rollbar">
         {strips.map((piece) => {
           const share = (piece.length / roll.length) * 100;
+          const length = reader.length(Math.round(piece.length * 1000) / 1000);
           return (
             <button
               type="button"
@@ -173,8 +177,8 @@ function RollBar({ roll, number, pool }: { roll: CutRoll; number: number; pool: 
               {share > 7 ? <span className="disc">{piece.letter}</span> : share > 3.5 ? piece.letter : null}
               {share > 34 ? (
                 <span>{said(piece)}</span>
-              ) : share > 18 ? (
-                <span>{reader.length(Math.round(piece.length * 1000) / 1000)}</span>
+              ) : share > roomFor(length) ? (
+                <span>{length}</span>
               ) : null}
             </button>
           );
