@@ -7,7 +7,7 @@ import { EPSILON } from '../units/round';
 import type { Lies } from '../walls/runs';
 import type { Weighed } from '../walls/settle';
 import type { HungWalls } from '../walls/stage';
-import { ringPrices } from '../walls/stacks';
+import { ownedRings, ringPrices } from '../walls/stacks';
 import { gather } from './gather';
 import { cutRunsOnce } from './known';
 
@@ -17,9 +17,6 @@ export interface Beside {
   readonly extras: readonly ExtraPiece[];
   readonly owned: readonly OwnedPiece[];
 }
-
-export const ownedRings = (owned: readonly OwnedPiece[]): number =>
-  owned.reduce((n, o) => n + (o.kind === 'pack' && o.product === 'ring' ? o.count : 0), 0);
 
 /** What the rolls of some meshes and all rings cost with walls hung so, cut by the fast method. */
 export function weighWalls(

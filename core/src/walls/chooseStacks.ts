@@ -1,5 +1,4 @@
 import type { Market } from '../catalogue/market';
-import { leastPrice } from '../cutting/covers';
 import { type OtherWidths, chosenBands, visitCheaper } from './otherWidths';
 import {
   type Anyway,
@@ -8,16 +7,11 @@ import {
   type StackWant,
   bandKey,
   ringPrices,
+  rollPrice,
   seamRings,
   setsThatReach,
   together,
 } from './stacks';
-
-/** What so many metres of a mesh and width cost in whole rolls; by area where the yard names no price. */
-function price(market: Market, mesh: string, width: number, length: number): number {
-  const units = market.rolls(mesh, width);
-  return units.some((u) => u.price === null) ? width * Math.max(0, length) : leastPrice(units, length);
-}
 
 /** By a tenth of a millimetre, then by height: lengths alike to the tape keep their order whichever way the run lies. */
 const longestFirst = (a: StackWant, b: StackWant): number =>
@@ -84,7 +78,8 @@ export function chooseStacks(
         if (set.indexOf(width) < i) return total;
         const has = lengths.get(keyOf(mesh, width)) ?? 0;
         const rows = set.filter((w) => w === width).length;
-        return total + price(market, mesh, width, has + rows * length) - price(market, mesh, width, has);
+        const units = market.rolls(mesh, width);
+        return total + rollPrice(units, width, has + rows * length) - rollPrice(units, width, has);
       },
       ringPrice(rings + seamRings(set, want)) - ringPrice(rings),
     );

@@ -41,8 +41,8 @@ export interface Gathered extends Omit<WallGroup, 'bands'> {
   readonly hang: (stackOf: Parameters<typeof hangBands>[2]) => readonly HungBand[];
 }
 
-const leastRow = (runs: readonly WallRun[], figures: Assumptions): Row => ({
-  length: runs.reduce((total, run) => total + run.length + 2 * figures.endAllowance, 0),
+const leastRow = (runs: readonly WallRun[], allowance: number): Row => ({
+  length: runs.reduce((total, run) => total + run.length + 2 * allowance, 0),
   seam: runs.reduce((total, run) => total + ringsAlong(run.length), 0),
 });
 /** With a leaf in every gate. */
@@ -92,7 +92,9 @@ export function gatherLines(
       all.filter((run) => run.lines[0] && keys.get(run.lines[0]) === key);
     const { bands, overhang } = first.choices;
     const group = { lines, runs: ofThese(runs), cornerless: ofThese(cornerless), drop: dropOf(first) };
-    const least = leastRow(group.runs, figures);
+    // Panels butt: where there are any, no row surely takes the turns round its end posts.
+    const rigid = bands.some((b) => isRigid(market.mesh(b.mesh).type));
+    const least = leastRow(group.runs, rigid ? 0 : figures.endAllowance);
     return {
       ...group,
       least,

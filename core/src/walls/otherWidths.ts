@@ -5,6 +5,7 @@ import {
   type Stack,
   type StackWant,
   bandKey,
+  ownedRings,
   ringPrices,
   seamRings,
   setsThatReach,
@@ -73,7 +74,9 @@ export function visitCheaper(
   effort = 1,
 ): number {
   const taken = new TakenWidths(market, new Set(bands.map((b) => b.want.mesh)), anyway, owned);
-  const ringPrice = ringPrices(market);
+  const packs = ringPrices(market);
+  const there = ownedRings(owned);
+  const ringPrice = (count: number) => packs(count - there);
   // The cheapest alone first, so that the dear ones end at once.
   const choices = bands.map(({ want }) =>
     setsThatReach(market, want)
@@ -96,9 +99,9 @@ export function visitCheaper(
   const look = (i: number, rings: number, chosen: boolean): boolean => {
     looked += 1;
     if (looked > MOST_LOOKED * effort) return false;
-    const packs = ringPrice(rings);
-    const cost = taken.rolls + packs;
-    if (Math.max(cost, taken.metres + (rest[i] ?? 0) + packs) >= below) return true;
+    const ringed = ringPrice(rings);
+    const cost = taken.rolls + ringed;
+    if (Math.max(cost, taken.metres + (rest[i] ?? 0) + ringed) >= below) return true;
     const band = bands[i];
     if (!band) {
       if (!chosen) below = visit({ sets: [...sets], cost });

@@ -24,6 +24,9 @@ const wall = (top: number, width: number, depth: number): Plan => ({
   buying,
 });
 
+/** One opening up the wall where that is more than the usual lap. */
+const lapOf = (mesh: string) => Math.max(0.05, market.mesh(mesh).opening.up);
+
 const withWidths = (plan: Plan, widths: readonly number[]): Plan =>
   apply(plan, {
     verb: 'set-band',
@@ -51,6 +54,39 @@ describe('the proof of the choice of widths', () => {
       { numRuns: 25, endOnFailure: true },
     );
     expect(proved).toBeGreaterThan(15);
+  });
+  test('holds for panels, which take nothing for their ends, and where rings are owned', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom('panel-stock', 'welded-25', 'hex-50'),
+        uniform(1, 2.3),
+        uniform(3, 12),
+        fc.constantFrom(0, 90, 400),
+        (mesh, top, width, count) => {
+          const bands = [{ id: 'wall', mesh, bottom: 0, top, widths: 'cheapest' as const }];
+          const run = aRun({ width, depth: 5, choices: { skirt: { kind: 'none' }, bands } });
+          const owned: Plan['owned'] = [
+            { id: 'r', kind: 'pack', product: 'ring', count, condition: 'sound', note: '' },
+          ];
+          const plan: Plan = { ...run, buying, owned: count > 0 ? owned : [] };
+          const { stacks, docket, cutting } = reckon(plan);
+          if (!stacks) return;
+          const price = (of: typeof docket) =>
+            of.lines.reduce(
+              (total, l) => (/^(roll:|pack:ring)/.test(l.id) ? total + (l.price ?? NaN) : total),
+              0,
+            );
+          expect(stacks.cost).toBeCloseTo(price(docket), 6);
+          expect(cutting.length).toBeGreaterThan(0);
+          for (const set of setsThatReach(market, { mesh, height: top, lap: lapOf(mesh) })) {
+            const other = reckon(withWidths(plan, set));
+            if (other.cutting.some((p) => p.cost === null)) continue;
+            expect(price(other.docket)).toBeGreaterThanOrEqual(stacks.bound - 1e-6);
+          }
+        },
+      ),
+      { numRuns: 30, endOnFailure: true },
+    );
   });
   test('is not asked for where the keeper gave the widths', () => {
     const given = withWidths(wall(1.8, 6, 3.6), [1.8]);

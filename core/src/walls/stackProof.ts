@@ -3,8 +3,7 @@ import type { CuttingPool } from '../cutting/types';
 import type { Scope } from '../plan/changes/types';
 import type { OwnedPiece } from '../plan/schema';
 import { type ChosenWidths, chosenBands } from './otherWidths';
-import { type Anyway, type Stack, type StackWant, ringPrices } from './stacks';
-import { ownedRings } from '../cutting/weighWalls';
+import { type Anyway, type Stack, type StackWant, ownedRings, ringPrices } from './stacks';
 
 /** What the choice of roll widths rests on. */
 export interface StackChoice {
@@ -63,9 +62,8 @@ export function stackProof(
   const meshes = new Set(bands.map((b) => b.want.mesh));
   const counted = pools.filter((p) => p.kind === 'mesh' && meshes.has(p.product));
   if (counted.some((p) => p.cost === null)) return null;
-  const there = ownedRings(owned);
-  const cost = counted.reduce((total, p) => total + (p.cost ?? 0), ringPrices(market)(rings - there));
-  const anyway = { ...choice.anyway, rings: choice.anyway.rings - there };
+  const packs = ringPrices(market)(rings - ownedRings(owned));
+  const cost = counted.reduce((total, p) => total + (p.cost ?? 0), packs);
   const others = Math.max(choice.others, known);
   const proved = cost <= others + 1e-6;
   return {
@@ -74,6 +72,6 @@ export function stackProof(
     proved,
     market,
     choice,
-    chosen: { bands, anyway, owned },
+    chosen: { bands, anyway: choice.anyway, owned },
   };
 }

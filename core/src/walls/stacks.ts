@@ -1,5 +1,6 @@
-import type { Market } from '../catalogue/market';
+import type { Market, SoldUnit } from '../catalogue/market';
 import { leastPrice } from '../cutting/covers';
+import type { OwnedPiece } from '../plan/schema';
 import { EPSILON } from '../units/round';
 
 /** A height that a mesh is to reach, in rows of whole roll widths. All m. */
@@ -70,6 +71,14 @@ export function ringPrices(market: Market): (count: number) => number {
   if (units.some((u) => u.price === null)) return () => 0;
   return (count) => leastPrice(units, count);
 }
+
+/** What so many metres of a width cost at least in whole rolls, minor units; by area where the yard names no price. */
+export function rollPrice(units: readonly SoldUnit[], width: number, length: number): number {
+  return units.some((u) => u.price === null) ? width * Math.max(0, length) : leastPrice(units, length);
+}
+
+export const ownedRings = (owned: readonly OwnedPiece[]): number =>
+  owned.reduce((n, o) => n + (o.kind === 'pack' && o.product === 'ring' ? o.count : 0), 0);
 
 /** Wants of one mesh, height and lap as one: the same widths run all their length. */
 export const together = (a: StackWant, b: StackWant): StackWant => ({

@@ -1,10 +1,10 @@
 import type { Market, SoldUnit } from '../catalogue/market';
-import { leastPrice } from '../cutting/covers';
 import type { OwnedPiece } from '../plan/schema';
-import type { Anyway } from './stacks';
+import { type Anyway, rollPrice } from './stacks';
 
 /** One width of one mesh: what has been taken of it, and what that costs at least beside what is owned, minor units. */
 export interface Width {
+  readonly width: number;
   readonly units: readonly SoldUnit[];
   readonly owned: number;
   /** Of a metre at least; nothing where some is owned. */
@@ -14,7 +14,8 @@ export interface Width {
 }
 
 /** What so much of a width costs at least, by length. */
-export const priceOf = ({ units, owned }: Width, length: number): number => leastPrice(units, length - owned);
+export const priceOf = ({ units, width, owned }: Width, length: number): number =>
+  rollPrice(units, width, length - owned);
 
 /** How much of each width is taken, while choices are tried and given back. */
 export class TakenWidths {
@@ -31,9 +32,10 @@ export class TakenWidths {
         const has = there
           .filter((o) => o.product === mesh && Math.abs(o.width - width) < 1e-4)
           .reduce((total, o) => total + o.count * o.length, 0);
+        // By the metre a width that is not priced, or of which some is owned, may cost nothing.
         const metre = has > 0 ? 0 : Math.min(...units.map((u) => (u.cost ?? 0) / u.size));
         const length = anyway.rolls.get(`${mesh} ${width}`) ?? 0;
-        const made: Width = { units, owned: has, metre, length, cost: 0 };
+        const made: Width = { width, units, owned: has, metre, length, cost: 0 };
         made.cost = priceOf(made, length);
         this.rolls += made.cost;
         this.metres += metre * length;
