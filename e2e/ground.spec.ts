@@ -212,7 +212,7 @@ test('a post on the water pipe moves off it in one press, and a post dragged sta
   await expect(mend).toContainText('same price');
   await mend.click();
   await expect(said).toHaveCount(0);
-  const posts = await keeper.bar('Posts').innerText();
+  const posts = await keeper.figure('Posts');
   const post = page.getByRole('slider', { name: /^Line post/ }).last();
   const name = (await post.getAttribute('aria-label')) ?? '';
   await post.focus();

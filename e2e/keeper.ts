@@ -68,7 +68,7 @@ export class Keeper {
   async promised(option: string) {
     const effect = this.page.locator('label.option', { hasText: option }).locator('.effect').first();
     await expect(effect).toHaveText(/^([+−]?\d+\.\d\d|0)$/);
-    const now = Number(await this.bar('To buy').innerText());
+    const now = await this.toBuy();
     return now + Number((await effect.innerText()).replace('−', '-'));
   }
 
@@ -96,16 +96,28 @@ export class Keeper {
 
   /** Waits until the docket bar has figures and the plan is saved. */
   async settled() {
-    await expect(this.page.getByRole('region', { name: 'Docket in short' }).getByText('Fence')).toBeVisible();
+    await expect(this.inShort.getByText('Fence')).toBeVisible();
     await expect(this.page.getByRole('status')).toContainText('saved', { timeout: 10_000 });
     await expect(this.page.getByRole('status')).not.toContainText('not saved', { timeout: 10_000 });
   }
 
+  private get inShort() {
+    return this.page.getByRole('region', { name: 'Docket in short' });
+  }
+
+  /** A figure of the bar, once it is that of the plan in hand. */
+  async figure(name: string): Promise<string> {
+    await expect(this.inShort).toHaveAttribute('aria-busy', 'false');
+    return this.bar(name).innerText();
+  }
+
+  /** What is to buy, once it is that of the plan in hand. */
+  async toBuy(): Promise<number> {
+    return Number(await this.figure('To buy'));
+  }
+
   bar(name: string) {
-    return this.page
-      .getByRole('region', { name: 'Docket in short' })
-      .locator('div', { has: this.page.getByText(name, { exact: true }) })
-      .locator('dd');
+    return this.inShort.locator('div', { has: this.page.getByText(name, { exact: true }) }).locator('dd');
   }
 
   async download(button: string): Promise<string> {

@@ -17,7 +17,7 @@ test('birds and a house width draw a run with its docket; fox and rat start as l
   const { page } = keeper;
   await keeper.newPlan('12', '2.4');
   await expect(keeper.bar('A bird')).toBeVisible();
-  const area = Number((await keeper.bar('Run').innerText()).replace(/[^0-9.]/g, '').replace(/2$/, ''));
+  const area = Number((await keeper.figure('Run')).replace(/[^0-9.]/g, '').replace(/2$/, ''));
   expect(area).toBeGreaterThanOrEqual(14.4);
   await keeper.open('Threats');
   await expect(page.getByText('Fox and rat are set to likely')).toBeVisible();
@@ -136,7 +136,7 @@ test('a change made elsewhere is said, and mine is kept as a variant', async ({ 
 
 test('a gate wider than its side is a draft in red with the last good figures', async ({ keeper, page }) => {
   await keeper.newPlan('', '2.4');
-  const before = await keeper.bar('Fence').innerText();
+  const before = await keeper.figure('Fence');
   await keeper.type(/^Width/, '0.8');
   await expect(page.getByText('This cannot be built yet.')).toBeVisible();
   await expect(page.locator('.d-draft')).toBeVisible();

@@ -86,7 +86,7 @@ test('walls: a band is added, lowered, and said to be short when its widths do n
 test('walls: the effect of a mesh is shown before it is chosen, and comes true', async ({ keeper, page }) => {
   await keeper.newPlan('', '2.4');
   await keeper.open('Walls');
-  const before = Number(await keeper.bar('To buy').innerText());
+  const before = await keeper.toBuy();
   const option = page.locator('label.option', { hasText: 'Welded 100 × 50' });
   const effect = option.locator('.effect').first();
   await expect(effect).toHaveText(/^[+−]?\d+\.\d\d$/);

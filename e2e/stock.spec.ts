@@ -17,7 +17,7 @@ test('a roll in the shed lowers the price of a plan that uses it, and the file s
   await keeper.newPlan('9', '2.4');
   await keeper.open('Docket');
   const address = page.url();
-  const before = Number(await keeper.bar('To buy').innerText());
+  const before = await keeper.toBuy();
   const answer = reckonFile(await keeper.download('Plan as a file'));
   const wall = answer.docket.lines.find((l) => l.id.startsWith('roll:') && l.unit === 'm');
   const [, product = '', width = ''] = /^roll:(.+)@([\d.]+)$/.exec(wall?.id ?? '') ?? [];
@@ -33,11 +33,11 @@ test('a roll in the shed lowers the price of a plan that uses it, and the file s
   await page.goto(address);
   const piece = page.getByRole('checkbox', { name: /from the barn/ });
   await piece.check();
-  await expect.poll(async () => Number(await keeper.bar('To buy').innerText())).toBeLessThan(before);
+  await expect.poll(() => keeper.toBuy()).toBeLessThan(before);
   await keeper.settled();
   const file = await keeper.download('Plan as a file');
   const after = reckonFile(file);
-  expect(after.docket.total / 100).toBeCloseTo(Number(await keeper.bar('To buy').innerText()), 6);
+  expect(after.docket.total / 100).toBeCloseTo(await keeper.toBuy(), 6);
   const line = after.docket.lines.find((l) => l.id === wall?.id);
   expect(line?.buy).toBe(0);
   await expect(page.getByText('from the shed', { exact: false }).first()).toBeVisible();
@@ -70,9 +70,9 @@ test('a price list goes out, comes back with a wrong row refused by its number, 
   await expect(page.getByRole('status')).toContainText('1 rows read; 1 differ');
 
   await page.goto(docket);
-  const now = Number(await keeper.bar('To buy').innerText());
+  const now = await keeper.toBuy();
   await page.getByRole('button', { name: 'Take today’s prices' }).click();
-  await expect.poll(async () => Number(await keeper.bar('To buy').innerText())).toBeLessThan(now);
+  await expect.poll(() => keeper.toBuy()).toBeLessThan(now);
   await expect(page.getByText('There are none newer.')).toBeVisible();
 });
 
@@ -109,15 +109,15 @@ test('two yards cost no more than either, and a line can be kept to one of them'
   const { page } = keeper;
   await keeper.newPlan('12', '2.4');
   await keeper.open('Docket');
-  const one = Number(await keeper.bar('To buy').innerText());
+  const one = await keeper.toBuy();
   await page.getByRole('radio', { name: /Either or both/ }).check();
-  await expect.poll(async () => Number(await keeper.bar('To buy').innerText())).toBeLessThanOrEqual(one);
+  await expect.poll(() => keeper.toBuy()).toBeLessThanOrEqual(one);
   await page.locator('tr[data-line="pack:staple"] .linebtn').click();
   await page.getByRole('radiogroup', { name: 'Buy it at' }).getByText('Longacre').click();
   await expect(page.locator('tr[data-line="pack:staple"]')).toContainText('Longacre Farm Store');
   await keeper.settled();
   const answer = reckonFile(await keeper.download('Plan as a file'));
-  expect(answer.docket.total / 100).toBeCloseTo(Number(await keeper.bar('To buy').innerText()), 6);
+  expect(answer.docket.total / 100).toBeCloseTo(await keeper.toBuy(), 6);
 });
 
 test('where the price is not proved the gap is shown, and looking further proves it', async ({ keeper }) => {
@@ -146,7 +146,7 @@ test('where the price is not proved the gap is shown, and looking further proves
   }
   // The command line looks as far by itself.
   const answer = reckonFile(await keeper.download('Plan as a file'));
-  expect(answer.docket.total / 100).toBeCloseTo(Number(await keeper.bar('To buy').innerText()), 6);
+  expect(answer.docket.total / 100).toBeCloseTo(await keeper.toBuy(), 6);
 });
 
 test('where other widths might cost less the gap is shown, looking further finds them, and they are taken in one step', async ({
@@ -184,7 +184,7 @@ test('where other widths might cost less the gap is shown, looking further finds
   await keeper.open('Docket');
   const widths = page.locator('.unproved', { hasText: 'Roll widths: others could save at most' });
   await expect(widths).toBeVisible();
-  const before = Number(await keeper.bar('To buy').innerText());
+  const before = await keeper.toBuy();
   await widths.getByRole('button', { name: 'Keep looking' }).click();
   const found = page.getByText(/^Found: [\d.]+ less/);
   await expect(found).toBeVisible({ timeout: 20_000 });

@@ -55,7 +55,7 @@ test('one side wears a skirt of its own, and is brought back to the whole fence'
 }) => {
   await besideHouse(keeper);
   await keeper.open('Skirt');
-  const whole = await keeper.bar('To buy').innerText();
+  const whole = await keeper.figure('To buy');
   await page.getByLabel('These choices are for').selectOption({ label: 'side 2, 3.60 m' });
   await page.getByRole('radio', { name: /^Stone border/ }).check();
   await expect(page.locator('.d-stones')).not.toHaveAttribute('d', '');

@@ -112,17 +112,17 @@ test('a practice walk leaves as GPX and comes back as an outline, its strays and
   await expect(told).toContainText(/stray 0\.\d\d m from it/);
   await keeper.type('Thinned to within', '2');
   await expect(told).toContainText('within 2.00 m');
-  const before = await keeper.bar('Run').innerText();
+  const before = await keeper.figure('Run');
   await page.getByRole('button', { name: 'Take this outline' }).click();
   await expect(keeper.bar('Run')).not.toHaveText(before);
-  const area = Number((await keeper.bar('Run').innerText()).replace(/[^0-9.]/g, '').replace(/2$/, ''));
+  const area = Number((await keeper.figure('Run')).replace(/[^0-9.]/g, '').replace(/2$/, ''));
   expect(area).toBeGreaterThan(480);
   expect(area).toBeLessThan(720);
 });
 
 test('a file that is wrong is told plainly, and the plan stays as it was', async ({ keeper, page }) => {
   await plainRun(keeper);
-  const before = await keeper.bar('Run').innerText();
+  const before = await keeper.figure('Run');
   await page.getByRole('button', { name: 'from a file' }).click();
   const input = page.getByLabel(/A walked track or an outline/);
   for (const [text, message] of [

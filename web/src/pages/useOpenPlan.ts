@@ -11,7 +11,7 @@ export function useOpenPlan(holding: string, planId: string): { plan: Plan | nul
   useEffect(() => {
     let stops: (() => void)[] = [];
     let left = false;
-    useReckoning.setState({ reckoning: null });
+    useReckoning.setState({ reckoning: null, of: null });
     openPlan(holding, planId)
       .then(() => {
         if (!left) stops = [followPlan(), followSaving()];

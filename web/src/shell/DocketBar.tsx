@@ -1,7 +1,7 @@
 import { areaText, lengthText, printNumber, sayFinding } from '@aviarum/core';
 import { Link } from 'react-router';
 import { usePlan } from '../state/planStore';
-import { useReader, useReckoning } from '../state/reckoningStore';
+import { useBehind, useReader, useReckoning } from '../state/reckoningStore';
 
 function Cell({ name, figure, unit, phone }: { name: string; figure: string; unit?: string; phone?: true }) {
   return (
@@ -21,6 +21,7 @@ export function DocketBar({ base }: { base: string }) {
   const draft = usePlan((s) => s.draft);
   const plan = usePlan((s) => s.plan);
   const reader = useReader();
+  const behind = useBehind();
   if (!reckoning) return <div className="docketbar noprint" />;
   const { figures, docket, findings } = reckoning;
   const fence = lengthText(figures.fenceLength ?? 0, reader.system);
@@ -34,6 +35,7 @@ export function DocketBar({ base }: { base: string }) {
       className="docketbar noprint"
       data-stale={draft ? 'yes' : 'no'}
       aria-label="Docket in short"
+      aria-busy={behind}
       role="region"
     >
       <dl>

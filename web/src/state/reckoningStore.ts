@@ -18,18 +18,38 @@ import { usePlan } from './planStore';
 interface ReckoningState {
   readonly reckoning: ReckoningView | null;
   /** The plan that the reckoning belongs to; another than the plan in hand while the worker is at it. */
+  readonly of: Plan | null;
   readonly failed: string | null;
   readonly version: number;
 }
 
-export const useReckoning = create<ReckoningState>()(() => ({ reckoning: null, failed: null, version: 0 }));
+export const useReckoning = create<ReckoningState>()(() => ({
+  reckoning: null,
+  of: null,
+  failed: null,
+  version: 0,
+}));
+
+/** Whether the figures shown are those of a plan before the one in hand. */
+export function useBehind(): boolean {
+  const { of, failed } = useReckoning();
+  const plan = usePlan((s) => s.plan);
+  return plan !== of && failed === null;
+}
 
 let client: ReckonClient | undefined;
 
 /** Starts the worker and follows the plan store: whole plans when opened or undone, changes otherwise. */
 export function followPlan(): () => void {
   client ??= new ReckonClient(
-    (reckoning) => useReckoning.setState((s) => ({ reckoning, failed: null, version: s.version + 1 })),
+    // Nothing newer waits when it comes: every plan is sent in the turn in which it is set.
+    (reckoning) =>
+      useReckoning.setState((s) => ({
+        reckoning,
+        of: usePlan.getState().plan,
+        failed: null,
+        version: s.version + 1,
+      })),
     (error) =>
       useReckoning.setState({
         failed: error instanceof Error ? error.message : 'the sums could not be done',

@@ -11,7 +11,7 @@ import { view } from '../workers/view';
 export function inHand(plan: Plan) {
   usePlan.getState().open('home', plan);
   const reckoning = reckon(plan);
-  useReckoning.setState({ reckoning: view(reckoning), failed: null, version: 1 });
+  useReckoning.setState({ reckoning: view(reckoning), of: plan, failed: null, version: 1 });
   return reckoning;
 }
 
