@@ -11,12 +11,14 @@ import { assumptionsOf, fenceChoicesKey } from './plan/effective';
 import type { Plan } from './plan/schema';
 import { setOut } from './posts/setOut';
 import { postStage } from './posts/stage';
-import { skirtStage, takenBy } from './skirt/stage';
+import { stripWants, withRolls } from './skirt/rolls';
+import { skirtStage } from './skirt/stage';
 import { type OpeningLimits } from './threats';
 import { openingLeft } from './walls/openingLeft';
 import { linesOnSlope } from './walls/slope';
 import { type ChooseStacks } from './walls/chooseStacks';
 import { wallStage } from './walls/stage';
+import { NOTHING } from './walls/stacks';
 import type { Remember } from './memory';
 
 /** How widths of rolls are come by: the cheapest as cut, or given ones. */
@@ -49,21 +51,25 @@ export function buildFence(
     linesOnSlope(market, setting, lineProfiles(terrainOf(spotHeights), setting.lines)),
   );
   const { buildings } = plan.ground;
-  const skirts = remember(`${name} skirts`, [setting, lies, market, rings, buildings, figures], () =>
+  const laid = remember(`${name} laid`, [setting, lies, market, rings, buildings, figures], () =>
     skirtStage(market, setting, lies, { rings, buildings }, figures),
   );
   const { choose, asCut } = widths;
   const walls = remember(
     `${name} walls`,
-    [setting, lies, market, limits, figures, threats, flock, skirts, extras, owned, choose],
+    [setting, lies, market, limits, figures, threats, flock, laid, extras, owned, choose],
     () =>
       wallStage(plan, market, setting, lies, limits, figures, {
-        taken: { rolls: takenBy(skirts), rings: lapRings(skirts, lies) },
+        strips: stripWants(market, laid),
+        taken: { ...NOTHING, rings: lapRings(laid, lies) },
         choose,
         weigh: asCut
-          ? (hung, meshes) => weighWalls(market, hung, meshes, { skirts, extras, owned }, lies, figures)
+          ? (hung, meshes) => weighWalls(market, hung, meshes, { skirts: laid, extras, owned }, lies, figures)
           : undefined,
       }),
+  );
+  const skirts = remember(`${name} skirts`, [laid, walls, market], () =>
+    withRolls(market, laid, walls.strips),
   );
   const own = remember(`${name} openings`, [openings, rings], () =>
     openings.filter((o) => rings.some((r) => r.sides.some((s) => s.side.id === o.side))),

@@ -24,14 +24,18 @@ const MOST_CUT = 60;
 const only = ({ sets }: OtherWidths, { chosen }: WorkedStacks): ChooseStacks =>
   sameAs({ wants: chosen.bands.map((b) => b.want), stacks: sets });
 
-/** These widths as a change; null where two heights of one band would take different ones. */
+/** These widths as a change; null where two heights of one band would take different ones, or a strip another roll: it cannot be given one. */
 function pinned({ sets }: OtherWidths, { choice, chosen }: WorkedStacks): ChangeOf<'set-widths'> | null {
   const bands = new Map<string, ChangeOf<'set-widths'>['bands'][number]>();
   for (const [i, band] of chosen.bands.entries()) {
     const widths = sets[i] ?? [];
     for (const place of band.of.map((want) => choice.places[want])) {
-      for (const scope of place?.scopes ?? []) {
-        const id = place?.band ?? '';
+      if (!place) {
+        if (String(widths) !== String(band.stack)) return null;
+        continue;
+      }
+      for (const scope of place.scopes) {
+        const id = place.band;
         const key = `${scope.scope} ${scope.scope === 'plan' ? '' : scope.of} ${id}`;
         const before = bands.get(key);
         if (before && String(before.widths) !== String(widths)) return null;

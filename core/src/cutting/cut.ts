@@ -21,6 +21,10 @@ export interface CutPlan {
   readonly overStock: boolean;
 }
 
+/** All is laid, and what is bought for it has a price: nothing may be. */
+export const isPriced = ({ bins, unplaced }: CutPlan): boolean =>
+  unplaced.length === 0 && bins.every(({ slot }) => slot.unit?.price !== null);
+
 /** How long the fast method searches: nodes, the same on every machine. */
 export interface Effort {
   /** To refute sets of rolls that are cheaper than what was found. */

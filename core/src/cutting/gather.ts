@@ -2,9 +2,11 @@ import type { Market, SoldUnit } from '../catalogue/market';
 import type { ExtraPiece, OwnedPiece } from '../plan/schema';
 import type { SkirtStage } from '../skirt/stage';
 import { isRigid } from '../walls/rigid';
+import { widthsAtHand } from '../walls/stacks';
 import type { WallStage } from '../walls/stage';
 import { type Term, product, sum, value } from '../working';
 import type { OwnedLength } from './bins';
+import { isPriced } from './cut';
 import { cutRunsOnce } from './known';
 import { wholeLength } from './stretch';
 import type { CuttingPool, Run } from './types';
@@ -92,27 +94,30 @@ function extraRuns(extra: ExtraPiece, index: number, rollWidth: number): readonl
   }));
 }
 
-/** What a pool costs, as far as it is priced; metres of roll otherwise. */
-const costWith = ({ units, owned, lap, width }: Wanted, runs: readonly Run[]): number => {
+/** What a pool costs, as far as it is priced; metres of roll otherwise. What is only in the shed cannot be bought. */
+const costWith = ({ units, owned, lap, width }: Wanted, runs: readonly Run[], sold: boolean): number => {
   if (runs.length === 0) return 0;
   const plan = cutRunsOnce({ units, owned, lap, width, runs });
-  return plan.unplaced.length > 0 ? Infinity : plan.cost;
+  return plan.unplaced.length > 0 || (!sold && !isPriced(plan)) ? Infinity : plan.cost;
 };
 
 /** Each wanted piece goes to the width of roll where it costs least more, beside what is cut from it anyway: one after the other. */
 function placeExtras(
   market: Market,
-  extras: readonly ExtraPiece[],
+  { extras, owned }: Pick<CutOrder, 'extras' | 'owned'>,
   pool: (id: string, width: number) => Wanted,
 ) {
   extras.forEach((extra, index) => {
     const across = Math.min(extra.width, extra.height);
-    const widths = market.widths(extra.mesh).filter((w) => w >= across - 1e-9);
+    const sold = market.widths(extra.mesh);
+    const widths = widthsAtHand(market, extra.mesh, owned).filter((w) => w >= across - 1e-9);
     let best: { into: Wanted; runs: readonly Run[]; more: number } | undefined;
-    for (const width of widths.length > 0 ? widths : market.widths(extra.mesh).slice(-1)) {
+    for (const width of widths.length > 0 ? widths : sold.slice(-1)) {
       const into = pool(extra.mesh, width);
       const runs = extraRuns(extra, index, width);
-      const more = costWith(into, [...into.runs, ...runs]) - costWith(into, into.runs);
+      const cost = (these: readonly Run[]) => costWith(into, these, sold.includes(width));
+      const before = cost(into.runs);
+      const more = before === Infinity ? Infinity : cost([...into.runs, ...runs]) - before;
       if (!best || more < best.more - 1e-9) best = { into, runs, more };
     }
     if (!best) return;
@@ -181,7 +186,7 @@ export function gather(market: Market, order: CutOrder, jointLap: number): reado
       ),
     ]);
   }
-  placeExtras(market, extras, mesh);
+  placeExtras(market, { extras, owned }, mesh);
   for (const course of walls.boards) timber(course.timber).runs.push(...course.runs);
   for (const stick of sticks) timber(stick.timber).runs.push(stick);
   for (const pool of pools.values()) {

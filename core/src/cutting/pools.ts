@@ -4,7 +4,7 @@ import type { Assumptions } from '../plan/assumptions';
 import { EPSILON } from '../units/round';
 import { type Term, product, sum, value } from '../working';
 import type { Bin, Cut } from './bins';
-import type { CutPlan } from './cut';
+import { type CutPlan, isPriced } from './cut';
 import { type CutOrder, type Wanted, gather } from './gather';
 import { cutRunsOnce } from './known';
 import type { Spot } from './sheets';
@@ -187,7 +187,7 @@ const longestFirst = (a: CutRoll, b: CutRoll) =>
 /** A pool as it is shown: rolls with their pieces, lettered from the nth letter on. */
 export function poolOf(wanted: Wanted, plan: CutPlan, lettered: number): WorkedPool {
   const { units, owned, runs, lap, width } = wanted;
-  const priced = units.every((u) => u.price !== null) && plan.unplaced.length === 0;
+  const priced = isPriced(plan);
   const named = plan.bins
     .flatMap((bin): { of: Cut | Spot; at: ReturnType<typeof placeOf> }[] => [
       ...bin.cuts.map((of) => ({ of, at: placeOf(of.run, of.from) })),

@@ -2,23 +2,24 @@ import type { Market } from '../catalogue/market';
 import { rings } from '../fasteners/rings';
 import type { Assumptions } from '../plan/assumptions';
 import type { ExtraPiece, OwnedPiece } from '../plan/schema';
-import type { SkirtStage } from '../skirt/stage';
+import { type SkirtLayout, withRolls } from '../skirt/rolls';
 import { EPSILON } from '../units/round';
 import type { Lies } from '../walls/runs';
 import type { Weighed } from '../walls/settle';
 import type { HungWalls } from '../walls/stage';
 import { ownedRings, ringPrices } from '../walls/stacks';
 import { gather } from './gather';
+import { isPriced } from './cut';
 import { cutRunsOnce } from './known';
 
 /** What takes of the same rolls and rings as the walls. */
 export interface Beside {
-  readonly skirts: SkirtStage;
+  readonly skirts: SkirtLayout;
   readonly extras: readonly ExtraPiece[];
   readonly owned: readonly OwnedPiece[];
 }
 
-/** What the rolls of some meshes and all rings cost with walls hung so, cut by the fast method. */
+/** What the rolls of some meshes and all rings cost with walls hung so and skirts cut from the rolls chosen with them, by the fast method. */
 export function weighWalls(
   market: Market,
   walls: HungWalls,
@@ -27,7 +28,8 @@ export function weighWalls(
   lies: Lies,
   figures: Assumptions,
 ): Weighed {
-  const order = { walls: { courses: walls.courses, boards: [] }, skirts, sticks: [], extras, owned };
+  const dressed = withRolls(market, skirts, walls.strips);
+  const order = { walls: { courses: walls.courses, boards: [] }, skirts: dressed, sticks: [], extras, owned };
   let [cost, least] = [0, 0];
   const jointed: string[] = [];
   for (const wanted of gather(market, order, figures.jointLap)) {
@@ -36,11 +38,10 @@ export function weighWalls(
     for (const { cuts } of plan.bins)
       for (const cut of cuts) if (cut.from > EPSILON) jointed.push(cut.run.part);
     if (!meshes.has(wanted.product)) continue;
-    const priced = units.every((u) => u.price !== null) && plan.unplaced.length === 0;
-    cost += priced ? plan.cost : Infinity;
-    least += priced ? plan.bound : Infinity;
+    cost += isPriced(plan) ? plan.cost : Infinity;
+    least += isPriced(plan) ? plan.bound : Infinity;
   }
-  const count = rings(walls, skirts, lies, jointed).value - ownedRings(owned);
+  const count = rings(walls, dressed, lies, jointed).value - ownedRings(owned);
   const packs = ringPrices(market)(count);
   return { cost: cost + packs, least: least + packs };
 }

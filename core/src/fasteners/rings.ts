@@ -1,4 +1,5 @@
 import type { FenceLine } from '../ground/fenceLines';
+import type { SkirtLayout } from '../skirt/rolls';
 import type { SkirtStage } from '../skirt/stage';
 import { type Lies, clearSpans } from '../walls/runs';
 import type { MeshCourse } from '../walls/courses';
@@ -32,7 +33,7 @@ const patchSeams = (courses: readonly MeshCourse[]): Term[] =>
     c.patches.flatMap((patch) => [seam('patch', patch.length), seam('patch', patch.length)]),
   );
 
-function laps(skirts: SkirtStage, lies: Lies): Term[] {
+function laps(skirts: SkirtLayout, lies: Lies): Term[] {
   const along = (line: FenceLine, from: number, to: number) => {
     const profile = lies.get(line)?.profile;
     return profile ? profile.groundAt(to) - profile.groundAt(from) : to - from;
@@ -45,7 +46,7 @@ function laps(skirts: SkirtStage, lies: Lies): Term[] {
 }
 
 /** Rings that lap skirts up the wall, whatever the wall is made of. */
-export const lapRings = (skirts: SkirtStage, lies: Lies): number =>
+export const lapRings = (skirts: SkirtLayout, lies: Lies): number =>
   laps(skirts, lies).reduce((total, term) => total + term.value, 0);
 
 /** The upright joints that the cutting makes. */

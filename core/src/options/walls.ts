@@ -2,7 +2,7 @@ import { BOARD_TIMBER, RAIL_TIMBER } from '../catalogue/timbers';
 import { terrainOf } from '../ground/terrain';
 import { assumptionsOf } from '../plan/effective';
 import type { Band, Choices } from '../plan/schema';
-import { setsThatReach } from '../walls/stacks';
+import { setsThatReach, widthsAtHand } from '../walls/stacks';
 import { meshName, timberName, wireName } from '../words/names';
 import { type Asking, type OptionGroup, chosenIf } from './types';
 
@@ -32,11 +32,20 @@ function widthSets({ plan, market, choices }: Asking, band: Band): readonly Band
   const below = choices.bands[index - 1];
   const lap = Math.max(assumptionsOf(plan).bandLap, market.mesh(band.mesh).opening.up);
   const height = band.top - (band.bottom ?? (below ? below.top - lap : 0));
-  const singles = market.widths(band.mesh).map((w) => [w]);
-  const stacks = setsThatReach(market, { mesh: band.mesh, height, lap }).filter((set) => set.length > 1);
+  const singles = widthsAtHand(market, band.mesh, plan.owned).map((w) => [w]);
+  const stacks = setsThatReach(market, { mesh: band.mesh, height, lap }, plan.owned).filter(
+    (set) => set.length > 1,
+  );
   const sets: readonly Band['widths'][] = ['cheapest', ...singles, ...stacks.map((set) => [...set])];
   const now = JSON.stringify(band.widths);
   return sets.some((set) => JSON.stringify(set) === now) ? sets : [...sets, band.widths];
+}
+
+/** What is to be known of a set of widths before it is chosen. */
+function widthsNote({ market }: Asking, { mesh, widths }: Band): string {
+  if (widths === 'cheapest') return 'up to three widths stacked';
+  const sold = market.widths(mesh);
+  return widths.every((w) => sold.includes(w)) ? '' : 'not sold: from the shed alone';
 }
 
 function bandGroups(asking: Asking, band: Band): OptionGroup[] {
@@ -59,7 +68,7 @@ function bandGroups(asking: Asking, band: Band): OptionGroup[] {
         key: JSON.stringify(widths),
         title:
           widths === 'cheapest' ? 'The cheapest that reach' : widths.map((w) => reader.length(w)).join(' + '),
-        note: widths === 'cheapest' ? 'up to three widths stacked' : '',
+        note: widthsNote(asking, { ...band, widths }),
         chosen: chosenIf(JSON.stringify(widths) === JSON.stringify(band.widths)),
         change: set({ widths }),
       })),

@@ -1,15 +1,14 @@
 import type { Market } from '../catalogue/market';
-import { cheapestCover } from '../cutting/covers';
 import type { Run } from '../cutting/types';
 import { type FenceLine, keysOf } from '../ground/fenceLines';
 import type { Ring } from '../ground/survey';
 import type { Assumptions } from '../plan/assumptions';
 import type { Building } from '../plan/schema';
 import type { SettingOut } from '../posts/setOut';
-import { EPSILON } from '../units/round';
 import { type Lies, groundSpans } from '../walls/runs';
 import { type Term, ratio, sum, upTo, value } from '../working';
 import { type SkirtChain, type SkirtEdge, skirtChain } from './edges';
+import type { LaidCourse, SkirtLayout } from './rolls';
 import { type Laid, type SkirtShape, shapeOf, stripWidthOf } from './shape';
 import {
   type SkirtStrip,
@@ -51,17 +50,6 @@ export interface SkirtStage {
   readonly length: Term;
 }
 
-function rollWidth(market: Market, mesh: string, stripWidth: number, length: number): number | undefined {
-  let best: { width: number; cost: number } | undefined;
-  for (const width of market.widths(mesh)) {
-    if (width < stripWidth - EPSILON) continue;
-    const units = market.rolls(mesh, width);
-    const cost = units.some((u) => u.price === null) ? width * length : cheapestCover(units, length).cost;
-    if (!best || cost < best.cost - EPSILON) best = { width, cost };
-  }
-  return best?.width;
-}
-
 function stripRun(strip: SkirtStrip, lies: Lies, place: number): Run {
   const [first] = strip.edges;
   const house = first && 'wall' in first.of ? `:${first.of.number}` : '';
@@ -93,7 +81,7 @@ function courseOf(
   figures: Assumptions,
   skirt: Laid,
   chosen: ReadonlySet<FenceLine>,
-): SkirtCourse {
+): LaidCourse {
   const shape = shapeOf(skirt);
   const along = (line: FenceLine) => lies.get(line)?.profile.ground ?? line.length;
   const wears: Wears = (edge) => ('line' in edge.of ? chosen.has(edge.of.line) : true);
@@ -111,8 +99,6 @@ function courseOf(
       : chains.flatMap((chain) =>
           shape.turns > 0 ? apronStrips(chain, wears, turning) : roundStrips(chain, wears),
         );
-  const stripWidth = stripWidthOf(shape);
-  const length = strips.reduce((total, s) => total + s.length, 0);
   const places = new Map(setting.lines.map((line, i) => [line, i]));
   const placeOf = (edge: SkirtEdge | undefined, i: number) =>
     edge && 'line' in edge.of ? (places.get(edge.of.line) ?? 0) : AFTER_FENCE + i;
@@ -127,8 +113,7 @@ function courseOf(
     ground: lines.reduce((total, line) => total + along(line), 0),
     chains,
     strips,
-    stripWidth,
-    rollWidth: shape.mesh === null ? undefined : rollWidth(market, shape.mesh, stripWidth, length),
+    stripWidth: stripWidthOf(shape),
     widest: shape.mesh === null ? 0 : Math.max(...market.widths(shape.mesh)),
     outerEdge:
       shape.lies === 'flat'
@@ -157,14 +142,14 @@ export interface SkirtGround {
   readonly buildings: readonly Building[];
 }
 
-/** Skirts along the fence as chosen, with the strips they are cut from. */
+/** Skirts along the fence as chosen, with their strips; the rolls of these are chosen with those of the walls. */
 export function skirtStage(
   market: Market,
   setting: SettingOut,
   lies: Lies,
   ground: SkirtGround,
   figures: Assumptions,
-): SkirtStage {
+): SkirtLayout {
   const keys = keysOf(setting.lines, (choices) => choices.skirt);
   const kinds = new Map<string, { skirt: Laid; lines: Set<FenceLine> }>();
   for (const line of setting.lines) {
@@ -187,15 +172,4 @@ export function skirtStage(
       courses.flatMap((c) => c.strips.map((s) => s.working)),
     ),
   };
-}
-
-/** m of each `mesh width` that skirts are cut from. */
-export function takenBy({ courses }: SkirtStage): ReadonlyMap<string, number> {
-  const taken = new Map<string, number>();
-  for (const { shape, rollWidth: width, strips } of courses) {
-    if (shape.mesh === null || width === undefined) continue;
-    const key = `${shape.mesh} ${width}`;
-    taken.set(key, (taken.get(key) ?? 0) + strips.reduce((total, s) => total + s.length, 0));
-  }
-  return taken;
 }

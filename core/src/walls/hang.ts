@@ -13,11 +13,16 @@ const ROWS = ['bought', 'least'] as const;
 /**
  * The heights that leave their widths open, and what is taken whatever they are.
  *
- * @param taken  what skirts take: a stack may share their rolls and their packs of rings
+ * @param strips  of skirts: their rolls are chosen with those of the walls, which may be cut from the same
+ * @param taken   rings that skirts take anyway
  */
-export function askWidths(gathered: readonly Gathered[], taken: Anyway): AskedWidths {
+export function askWidths(
+  gathered: readonly Gathered[],
+  strips: readonly StackWant[],
+  taken: Anyway,
+): AskedWidths {
   const wants = { bought: [] as StackWant[], least: [] as StackWant[] };
-  const places: BandPlace[] = [];
+  const places: (BandPlace | null)[] = [];
   const rolls = { bought: new Map(taken.rolls), least: new Map(taken.rolls) };
   const rings = { bought: taken.rings, least: taken.rings };
   for (const group of gathered) {
@@ -40,6 +45,10 @@ export function askWidths(gathered: readonly Gathered[], taken: Anyway): AskedWi
     }
     for (const { band } of bands)
       if (band.widths === 'cheapest') places.push({ band: band.id, scopes: group.scopes });
+  }
+  for (const strip of strips) {
+    for (const row of ROWS) wants[row].push(strip);
+    places.push(null);
   }
   return {
     wants,

@@ -79,7 +79,7 @@ export function visitCheaper(
   const ringPrice = (count: number) => packs(count - there);
   // The cheapest alone first, so that the dear ones end at once.
   const choices = bands.map(({ want }) =>
-    setsThatReach(market, want)
+    setsThatReach(market, want, owned)
       .map((set) => {
         const widths = taken.of(want.mesh, set);
         const alone = widths.reduce((total, w) => total + priceOf(w, want.length), 0);

@@ -2,7 +2,7 @@ import type { Market } from '../catalogue/market';
 import type { OwnedPiece } from '../plan/schema';
 import { EPSILON } from '../units/round';
 import type { AskedWidths } from './hang';
-import { type OtherWidths, chosenBands, visitCheaper } from './otherWidths';
+import { type ChosenBand, type OtherWidths, chosenBands, visitCheaper } from './otherWidths';
 import { sameAs } from './chooseStacks';
 import { type Stack } from './stacks';
 
@@ -14,7 +14,7 @@ export interface Weighed {
   readonly least: number;
 }
 
-/** Other choices cut up before the rest is left to looking further. */
+/** Other choices cut up before the rest is left to looking further: of widths sold, and of those with one that is only in the shed. */
 const MOST_WEIGHED = 8;
 
 export interface Settled {
@@ -22,6 +22,9 @@ export interface Settled {
   /** What every other choice costs at least, minor units. */
   readonly others: number;
 }
+
+const isSold = (market: Market, bands: readonly ChosenBand[], { sets }: OtherWidths): boolean =>
+  bands.every(({ want }, i) => sets[i]?.every((width) => market.widths(want.mesh).includes(width)));
 
 /**
  * Beside the widths that are cheapest by length weighs the others that could be cheaper as they would be cut, likeliest first: rolls are jointed at
@@ -46,12 +49,15 @@ export function settleWidths(
   });
   cheaper.sort((a, b) => a.cost - b.cost);
   let best = { stacks: first, ...begun };
-  for (const [i, other] of cheaper.entries()) {
+  const weighedOf = { sold: 0, shed: 0 };
+  for (const other of cheaper) {
     if (other.cost >= best.cost - EPSILON) break;
-    if (i >= MOST_WEIGHED) {
+    const kind = isSold(market, bands, other) ? 'sold' : 'shed';
+    if (weighedOf[kind] >= MOST_WEIGHED) {
       others = Math.min(others, other.cost);
-      break;
+      continue;
     }
+    weighedOf[kind] += 1;
     const same = sameAs({ wants: bands.map((b) => b.want), stacks: other.sets });
     const stacks = same(market, asked.wants.least);
     const weighed = weigh(stacks);

@@ -7,11 +7,11 @@ import { type Anyway, type Stack, type StackWant, ownedRings, ringPrices } from 
 
 /** What the choice of roll widths rests on. */
 export interface StackChoice {
-  /** Heights whose widths were chosen, with what each of their rows takes at least. */
+  /** Heights whose widths were chosen, with what each of their rows takes at least; strips of skirts come last. */
   readonly wants: readonly StackWant[];
   readonly stacks: readonly Stack[];
-  /** The band of each want, and where it is chosen. */
-  readonly places: readonly BandPlace[];
+  /** The band of each want, and where it is chosen; null for a strip. */
+  readonly places: readonly (BandPlace | null)[];
   readonly anyway: Anyway;
   /** What every other choice costs at least, minor units. */
   readonly others: number;

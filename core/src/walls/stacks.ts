@@ -13,6 +13,8 @@ export interface StackWant {
   readonly length: number;
   /** Rings along each seam of row over row. */
   readonly seam: number;
+  /** One where it is a strip that nothing is stacked on; up to three otherwise. */
+  readonly rows?: 1;
 }
 
 /** What is bought whichever widths are chosen. */
@@ -50,14 +52,40 @@ function widthSets(widths: readonly number[]): readonly (readonly number[])[] {
 export const reachOf = (set: readonly number[], lap: number): number =>
   set.reduce((a, b) => a + b, 0) - (set.length - 1) * lap;
 
-/** Sets that reach, without those from which a row could be left out. */
+/** Owned rolls of a mesh that can be hung, with what there is of each width, m. */
+export const ownedRolls = (mesh: string, owned: readonly OwnedPiece[]) =>
+  owned.flatMap((o) =>
+    o.kind === 'roll' && o.product === mesh && o.condition !== 'poor'
+      ? [{ width: o.width, length: o.count * o.length }]
+      : [],
+  );
+
+export const sameWidth = (a: number, b: number): boolean => Math.abs(a - b) < 1e-4;
+
+/** Widths sold, and those in the shed that no yard sells; m, rising. */
+export function widthsAtHand(market: Market, mesh: string, owned: readonly OwnedPiece[]): readonly number[] {
+  const sold = market.widths(mesh);
+  const all = [...sold];
+  for (const { width } of ownedRolls(mesh, owned)) if (!all.some((w) => sameWidth(w, width))) all.push(width);
+  return all.length === sold.length ? sold : all.sort((a, b) => a - b);
+}
+
+/**
+ * Sets that reach, without those from which a row could be left out.
+ *
+ * @param owned  whose widths may be used beside those sold
+ */
 export function setsThatReach(
   market: Market,
-  { mesh, height, lap }: Omit<StackWant, 'length' | 'seam'>,
+  { mesh, height, lap, rows }: Omit<StackWant, 'length' | 'seam'>,
+  owned: readonly OwnedPiece[] = [],
 ): readonly (readonly number[])[] {
   const reaches = (set: readonly number[]) => set.length > 0 && reachOf(set, lap) >= height - EPSILON;
-  return widthSets(market.widths(mesh)).filter(
-    (set) => reaches(set) && !set.some((_, i) => reaches(set.filter((__, j) => j !== i))),
+  return widthSets(widthsAtHand(market, mesh, owned)).filter(
+    (set) =>
+      set.length <= (rows ?? 3) &&
+      reaches(set) &&
+      !set.some((_, i) => reaches(set.filter((__, j) => j !== i))),
   );
 }
 
@@ -89,5 +117,5 @@ export const together = (a: StackWant, b: StackWant): StackWant => ({
 });
 
 /** Which wants are one band. */
-export const bandKey = ({ mesh, height, lap }: StackWant): string =>
-  `${mesh} ${Math.round(height * 1e4)} ${lap}`;
+export const bandKey = ({ mesh, height, lap, rows }: StackWant): string =>
+  `${mesh} ${Math.round(height * 1e4)} ${lap} ${rows ?? ''}`;

@@ -14,12 +14,14 @@ import type { Lies } from './runs';
 import { type Weighed, settleWidths } from './settle';
 import type { StackChoice } from './stackProof';
 import { type ChooseStacks, chooseStacks } from './chooseStacks';
-import { type Anyway, NOTHING, type Stack } from './stacks';
+import { type Anyway, NOTHING, type Stack, type StackWant } from './stacks';
 
 /** Walls with their widths of roll. */
 export interface HungWalls {
   readonly groups: readonly WallGroup[];
   readonly courses: readonly MeshCourse[];
+  /** The roll of each strip of skirt that asked for one. */
+  readonly strips: readonly Stack[];
 }
 
 export interface WallStage extends HungWalls {
@@ -41,11 +43,13 @@ function once(findings: readonly Finding[]): readonly Finding[] {
 
 /** How the widths of rolls are come by. */
 export interface WidthsBy {
-  /** What is taken anyway, by skirts. */
+  /** Strips of skirts, whose rolls are chosen with these. */
+  readonly strips: readonly StackWant[];
+  /** What is taken anyway. */
   readonly taken: Anyway;
   /** The first choice; the cheapest by length unless given. */
   readonly choose?: ChooseStacks | undefined;
-  /** What walls of some meshes cost as cut; without it the first choice is kept. */
+  /** What the rolls of some meshes cost as cut; without it the first choice is kept. */
   readonly weigh?: ((walls: HungWalls, meshes: ReadonlySet<string>) => Weighed) | undefined;
 }
 
@@ -57,10 +61,10 @@ export function wallStage(
   lies: Lies,
   limits: OpeningLimits,
   figures: Assumptions,
-  { taken, choose = chooseStacks, weigh }: WidthsBy = { taken: NOTHING },
+  { strips, taken, choose = chooseStacks, weigh }: WidthsBy = { strips: [], taken: NOTHING },
 ): WallStage {
   const gathered = gatherLines(plan, market, setting, lies, figures);
-  const asked = askWidths(gathered, taken);
+  const asked = askWidths(gathered, strips, taken);
   const hung = (stacks: readonly Stack[]): HungWalls => {
     const groups = hangWith(gathered, stacks);
     const courses = groups.flatMap((group) =>
@@ -69,7 +73,7 @@ export function wallStage(
         return band.rows.map((row, index) => courseOf(group, lies, band, row, index, rigid, figures));
       }),
     );
-    return { groups, courses };
+    return { groups, courses, strips: stacks.slice(stacks.length - strips.length) };
   };
   const first = choose(market, asked.wants.bought, asked.anyway.bought);
   const meshes = new Set(asked.wants.bought.map((w) => w.mesh));

@@ -1,10 +1,12 @@
 import type { Market, SoldUnit } from '../catalogue/market';
 import type { OwnedPiece } from '../plan/schema';
-import { type Anyway, rollPrice } from './stacks';
+import { EPSILON } from '../units/round';
+import { type Anyway, ownedRolls, rollPrice, sameWidth, widthsAtHand } from './stacks';
 
 /** One width of one mesh: what has been taken of it, and what that costs at least beside what is owned, minor units. */
 export interface Width {
   readonly width: number;
+  /** Lengths sold; none of a width that is only in the shed. */
   readonly units: readonly SoldUnit[];
   readonly owned: number;
   /** Of a metre at least; nothing where some is owned. */
@@ -13,9 +15,14 @@ export interface Width {
   cost: number;
 }
 
+/** What cannot be bought is dearer than anything: finite, so that it can be given back. */
+const NOT_SOLD = 1e12;
+
 /** What so much of a width costs at least, by length. */
-export const priceOf = ({ units, width, owned }: Width, length: number): number =>
-  rollPrice(units, width, length - owned);
+export function priceOf({ units, width, owned }: Width, length: number): number {
+  if (units.length === 0) return length > owned + EPSILON ? NOT_SOLD : 0;
+  return rollPrice(units, width, length - owned);
+}
 
 /** How much of each width is taken, while choices are tried and given back. */
 export class TakenWidths {
@@ -25,13 +32,12 @@ export class TakenWidths {
   metres = 0;
 
   constructor(market: Market, meshes: ReadonlySet<string>, anyway: Anyway, owned: readonly OwnedPiece[]) {
-    const there = owned.flatMap((o) => (o.kind === 'roll' && o.condition !== 'poor' ? [o] : []));
     for (const mesh of meshes) {
-      for (const width of market.widths(mesh)) {
-        const units = market.rolls(mesh, width);
-        const has = there
-          .filter((o) => o.product === mesh && Math.abs(o.width - width) < 1e-4)
-          .reduce((total, o) => total + o.count * o.length, 0);
+      const sold = market.widths(mesh);
+      const there = ownedRolls(mesh, owned);
+      for (const width of widthsAtHand(market, mesh, owned)) {
+        const units = sold.includes(width) ? market.rolls(mesh, width) : [];
+        const has = there.filter((o) => sameWidth(o.width, width)).reduce((total, o) => total + o.length, 0);
         // By the metre a width that is not priced, or of which some is owned, may cost nothing.
         const metre = has > 0 ? 0 : Math.min(...units.map((u) => (u.cost ?? 0) / u.size));
         const length = anyway.rolls.get(`${mesh} ${width}`) ?? 0;
