@@ -49,6 +49,44 @@ test('a roll in the shed lowers the price of a plan that uses it, and the file s
   await expect(page.locator('.claimed')).toContainText('counts on it too');
 });
 
+test('a roll as wide as no yard sells is used for the skirt, and the walls may be kept to it', async ({
+  keeper,
+}) => {
+  const { page } = keeper;
+  await keeper.newPlan('9', '2.4');
+  await keeper.open('Docket');
+  const address = page.url();
+  const before = await keeper.toBuy();
+  const plan = JSON.parse(await keeper.download('Plan as a file')) as {
+    choices: { plan: { skirt: { mesh: string } } };
+  };
+  await page.getByRole('link', { name: 'Shed, prices and own products' }).click();
+  await page.getByLabel('Product', { exact: true }).selectOption(plan.choices.plan.skirt.mesh);
+  await keeper.type(/^Width$/, '0.73');
+  await keeper.type(/^Length$/, '60');
+  await page.getByRole('textbox', { name: 'Note' }).fill('from the barn');
+  await page.getByRole('button', { name: 'Put it in the shed' }).click();
+
+  await page.goto(address);
+  await page.getByRole('checkbox', { name: /from the barn/ }).check();
+  await expect.poll(() => keeper.toBuy()).toBeLessThan(before);
+  await expect(page.getByRole('table').first()).toContainText('0.73 m');
+  await keeper.settled();
+  const answer = reckonFile(await keeper.download('Plan as a file'));
+  expect(answer.docket.total / 100).toBeCloseTo(await keeper.toBuy(), 6);
+  expect(answer.docket.lines.find((l) => l.id.endsWith('@0.73'))).toMatchObject({ buy: 0, price: 0 });
+
+  await keeper.open('Walls');
+  await page
+    .getByRole('group', { name: 'Band' })
+    .getByRole('button', { name: /^ground/ })
+    .click();
+  await keeper.question('Roll widths');
+  await expect(page.locator('label.option', { hasText: '0.73 m' }).first()).toContainText(
+    'not sold: from the shed alone',
+  );
+});
+
 test('a price list goes out, comes back with a wrong row refused by its number, then with a price taken', async ({
   keeper,
 }) => {

@@ -23,6 +23,17 @@ describe('sheet and strip are two views of the same parts', () => {
       expect([...new Set(strip.pieces.map((p) => p.letter))].sort()).toEqual([...letters].sort());
     });
   }
+  test('a side with a wall of its own height has its letters in the middle of it', () => {
+    const band = (top: number) => ({ id: 'wall', mesh: 'welded-50', top, widths: [top] });
+    const run = aRun({ gate: 0, house: 'none', choices: { bands: [band(1.8)] } });
+    const [side = ''] = run.sides.map((s) => s.id);
+    const plan = { ...run, choices: { ...run.choices, side: { [side]: { bands: [band(0.9)] } } } };
+    const { parts, cutting } = reckon(plan);
+    const heights = stripScene(plan, parts, cutting)
+      .pieces.filter((p) => p.use === 'band')
+      .map((p) => p.height);
+    expect(new Set(heights)).toEqual(new Set([0.45, 0.9]));
+  });
   test('the apron on the sheet is as large as the strips that make it, square corners', () => {
     const plan = aRun({ house: 'none' });
     const { parts, figures } = reckon(plan);

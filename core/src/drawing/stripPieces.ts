@@ -25,14 +25,19 @@ export function stripPieces(
   cutting: readonly CuttingPool[],
   across: Across,
 ): readonly StripPiece[] {
+  // One band may be as high here and higher there: a row is found by its side.
+  const rowOf = (side: string, path: string) => {
+    const row = /band:[^/]+\/row:\d+/.exec(path);
+    return row && `${side}/${row[0]}`;
+  };
   const rowHeights = new Map<string, number>();
   for (const part of parts) {
-    if (part.kind === 'mesh')
-      rowHeights.set(part.path.replace(/^side:[^/]+\//, ''), (Math.max(0, part.bottom) + part.top) / 2);
+    const row = part.kind === 'mesh' ? rowOf(part.side, part.path) : null;
+    if (row && part.kind === 'mesh') rowHeights.set(row, (Math.max(0, part.bottom) + part.top) / 2);
   }
-  const heightOf = (part: string): number => {
-    const row = /band:[^/]+\/row:\d+/.exec(part);
-    return row ? (rowHeights.get(row[0]) ?? 0.5) : 0;
+  const heightOf = ({ part, spans }: CuttingPool['rolls'][number]['pieces'][number]): number => {
+    const row = rowOf(spans[0]?.side ?? '', part);
+    return row ? (rowHeights.get(row) ?? 0.5) : 0;
   };
   return cutting.flatMap((pool) =>
     pool.rolls.flatMap((roll) =>
@@ -50,7 +55,7 @@ export function stripPieces(
           use: piece.use,
           from: span.from,
           to: span.to,
-          height: heightOf(piece.part),
+          height: heightOf(piece),
           joint: piece.jointed && i === 0 ? span.from : null,
         }));
       }),

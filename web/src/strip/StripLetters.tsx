@@ -8,10 +8,13 @@ interface Props extends StripScale {
   readonly lettered: 'yes' | 'no';
 }
 
+/** Between the middles of two letters, so that neither covers the other, px. */
+const APART = 21;
+
 /** Joints, the piece that is lit, and the letters that tie a piece to its roll. */
 export function StripLetters({ scene, x, y, up, lettered }: Props) {
   const { lit, togglePiece } = useSelection();
-  const room: { readonly row: string; readonly x: number }[] = [];
+  const taken: { readonly x: number; readonly y: number }[] = [];
   const ground = (metres: number) => groundUnder(scene.ground, metres);
   // A board a bay has its letter on the length it is sawn from, and shines here when that is pointed at.
   const meshes = scene.pieces.filter((p) => p.use !== 'board');
@@ -49,17 +52,17 @@ export function StripLetters({ scene, x, y, up, lettered }: Props) {
       })}
       {lettered === 'yes' &&
         meshes.map((p) => {
-          const row = p.use === 'skirt' ? 'skirt' : p.height.toFixed(2);
           // Beside the middle post, not on it; further along where another letter is there already.
-          const part = [0.5, 0.35, 0.65, 0.2, 0.8].find((share) => {
-            const place = x(p.from + (p.to - p.from) * share) + (p.use === 'leaf' ? 0 : 12);
-            return !room.some((r) => r.row === row && Math.abs(r.x - place) < 23);
+          const places = [0.5, 0.35, 0.65, 0.2, 0.8].map((share) => {
+            const metres = p.from + (p.to - p.from) * share;
+            const level = p.use === 'skirt' ? y(ground(metres)) + 15 : y(ground(metres) + p.height);
+            return { x: x(metres) + (p.use === 'leaf' ? 0 : 12), y: level };
           });
-          if (part === undefined) return null;
-          const metres = p.from + (p.to - p.from) * part;
-          const at = x(metres) + (p.use === 'leaf' ? 0 : 12);
-          room.push({ row, x: at });
-          const level = p.use === 'skirt' ? y(ground(metres)) + 15 : y(ground(metres) + p.height);
+          const place = places.find((at) =>
+            taken.every((other) => Math.hypot(other.x - at.x, other.y - at.y) >= APART),
+          );
+          if (!place) return null;
+          taken.push(place);
           return (
             <g
               key={`${p.letter} ${p.from} disc`}
@@ -68,7 +71,7 @@ export function StripLetters({ scene, x, y, up, lettered }: Props) {
               tabIndex={0}
               aria-label={`Piece ${p.letter}, ${p.use === 'leaf' ? 'gate leaf' : p.use === 'skirt' ? 'skirt' : 'wall'}`}
               aria-pressed={p.letter === lit}
-              transform={`translate(${at} ${level})`}
+              transform={`translate(${place.x} ${place.y})`}
               onPointerEnter={() => hoverLetter(p.letter)}
               onPointerLeave={() => hoverLetter(null)}
               onFocus={() => hoverLetter(p.letter)}
