@@ -49,7 +49,7 @@ test('a roll in the shed lowers the price of a plan that uses it, and the file s
   await expect(page.locator('.claimed')).toContainText('counts on it too');
 });
 
-test('a roll as wide as no yard sells is used for the skirt, and the walls may be kept to it', async ({
+test('a roll as wide as no yard sells is used, and taken as it is when it was cut from', async ({
   keeper,
 }) => {
   const { page } = keeper;
@@ -75,6 +75,18 @@ test('a roll as wide as no yard sells is used for the skirt, and the walls may b
   const answer = reckonFile(await keeper.download('Plan as a file'));
   expect(answer.docket.total / 100).toBeCloseTo(await keeper.toBuy(), 6);
   expect(answer.docket.lines.find((l) => l.id.endsWith('@0.73'))).toMatchObject({ buy: 0, price: 0 });
+
+  // Cut from for something else: the plan keeps what it counted on until the keeper takes it as it is now.
+  await page.getByRole('link', { name: 'Shed, prices and own products' }).click();
+  await page.getByRole('button', { name: /^Change / }).click();
+  await keeper.type(/^Length$/, '2');
+  await page.getByRole('button', { name: 'Keep it so' }).click();
+  await expect(page.locator('.stocklist li')).toContainText('2.00 m');
+  await page.goto(address);
+  const asItWas = await keeper.toBuy();
+  await page.getByRole('button', { name: /^Take it as it is now/ }).click();
+  await expect.poll(() => keeper.toBuy()).toBeGreaterThan(asItWas);
+  await expect(page.getByRole('checkbox', { name: /from the barn/ })).toBeChecked();
 
   await keeper.open('Walls');
   await page

@@ -11,6 +11,7 @@ export {
   type Catalogue,
   EDITIONS,
   LATEST_EDITION,
+  PACK_IDS,
   editionOf,
   type Market,
   type MeshProduct,

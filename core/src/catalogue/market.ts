@@ -37,6 +37,7 @@ export interface Market {
   mesh(id: string): MeshProduct;
   postIds(): readonly string[];
   post(id: string): PostProduct;
+  kitIds(): readonly string[];
   kit(id: string): GateKit;
   /** Roll widths of a mesh, m, rising. Those it is made in when the yard has none of it. */
   widths(mesh: string): readonly number[];
@@ -178,6 +179,7 @@ function makeMarket(catalogue: Catalogue, buying: Buying): Market {
     mesh: (id) => found(meshes, id),
     postIds: () => [...posts.keys()],
     post: (id) => found(posts, id),
+    kitIds: () => [...kits.keys()],
     kit: (id) => found(kits, id),
     widths: widthsOf,
     rolls: rollsOf,

@@ -2,24 +2,11 @@ import type { Market, PackId } from '../catalogue';
 import type { CuttingPool, Piece } from '../cutting/types';
 import type { StackProof } from '../walls/stackProof';
 import type { BoughtUnits, DocketLine } from '../docket/types';
-import {
-  GATE_KIT_NAME,
-  HATCH_KIT_NAMES,
-  POP_DOOR_KIT_NAME,
-  ROLE_NAMES,
-  meshName,
-  packName,
-  postName,
-  timberName,
-  wireName,
-} from './names';
+import { ROLE_NAMES, kitName, meshName, packName, postName, timberName, wireName } from './names';
 import { FOOT } from '../units/factors';
 import { printNumber } from '../units';
 import { type Reader, capital, counted, listed } from './reader';
 import type { OwnedPiece, PostRole } from '../plan/schema';
-
-const kitName = (product: string): string =>
-  product === 'pop-door-kit' ? POP_DOOR_KIT_NAME : (HATCH_KIT_NAMES[product] ?? GATE_KIT_NAME);
 
 /** A line's name, and what is said small beside it. */
 export function sayLine(

@@ -15,10 +15,8 @@ export { sayCut, sayLeftOver } from './cutList';
 export { sayFinding } from './findings';
 export {
   BIRD_NAMES,
-  GATE_KIT_NAME,
   MESH_NAMES,
   ROLE_NAMES,
-  POP_DOOR_KIT_NAME,
   SERVICE_NAMES,
   SKIRT_NAMES,
   SOIL_NAMES,
@@ -27,6 +25,7 @@ export {
   THREAT_NAMES,
   THREAT_SIGNS,
   WAY_NAMES,
+  kitName,
   meshName,
   packName,
   postName,

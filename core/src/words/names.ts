@@ -216,12 +216,15 @@ export function postName(post: PostProduct, reader: Reader): string {
 }
 
 export const packName = (pack: PackId): string => PACK_NAMES[pack];
-export const POP_DOOR_KIT_NAME = 'Pop door with runners and frame';
-export const HATCH_KIT_NAMES: Readonly<Record<string, string>> = {
+const POP_DOOR_KIT_NAME = 'Pop door with runners and frame';
+const HATCH_KIT_NAMES: Readonly<Record<string, string>> = {
   'egg-hatch-kit': 'Egg hatch with frame and flap',
   'cleaning-hatch-kit': 'Cleaning hatch with frame and flap',
 };
-export const GATE_KIT_NAME = 'Gate kit with frame, hinges, catches and sill';
+const GATE_KIT_NAME = 'Gate kit with frame, hinges, catches and sill';
+/** A gate, door or hatch as it is bought. */
+export const kitName = (product: string): string =>
+  product === 'pop-door-kit' ? POP_DOOR_KIT_NAME : (HATCH_KIT_NAMES[product] ?? GATE_KIT_NAME);
 
 export const SERVICE_NAMES: Readonly<Record<Service['kind'], string>> = {
   water: 'water pipe',

@@ -1,22 +1,9 @@
-import {
-  type Market,
-  type OwnedPiece,
-  capital,
-  meshName,
-  newId,
-  packName,
-  postName,
-  sayOwned,
-  timberName,
-} from '@aviarum/core';
-import { useState } from 'react';
+import { type Market, type OwnedPiece, capital, sayOwned } from '@aviarum/core';
+import { useEffect, useRef, useState } from 'react';
 import { type ShedPiece, putPiece, removePiece } from '../api/stock';
-import { Choice, Pick } from '../fields/Choice';
-import { CountField } from '../fields/CountField';
-import { LengthField } from '../fields/LengthField';
 import { useReader } from '../state/reckoningStore';
+import { PieceForm } from './PieceForm';
 import { Problems } from './Problems';
-import { StockForm } from './StockForm';
 import { useTry } from './useTry';
 
 interface Props {
@@ -27,8 +14,9 @@ interface Props {
 
 /** The shed: what is there, in which state, and which plans count on it. */
 export function Shed({ holding, market, pieces }: Props) {
-  const reader = useReader();
   const { problems, attempt } = useTry(holding, 'shed');
+  const [changing, setChanging] = useState<string | null>(null);
+  const changed = pieces.find((p) => p.piece.id === changing)?.piece ?? null;
   return (
     <section className="stocksection">
       <h2>Shed</h2>
@@ -39,152 +27,81 @@ export function Shed({ holding, market, pieces }: Props) {
       )}
       {pieces.length > 0 && (
         <ul className="stocklist">
-          {pieces.map(({ piece, claims }) => (
-            <li key={piece.id}>
-              <span>
-                {market.knows(piece.kind, piece.product)
-                  ? capital(sayOwned(piece, reader, market))
-                  : piece.product}
-                {piece.note !== '' && <span className="soft"> {piece.note}</span>}
-                {claims.length > 0 && (
-                  <span className={claims.length > 1 ? 'claimed' : 'soft'}>
-                    {claims.length > 1 ? ' ▲ counted on by ' : ' used by '}
-                    {claims.map((c) => c.name).join(' and ')}
-                    {claims.length > 1 && ': it can be used once'}
-                  </span>
-                )}
-              </span>
-              <button
-                type="button"
-                className="btn btn-ghost"
-                aria-label={`Take out ${piece.product}`}
-                onClick={() => void attempt(() => removePiece(holding, piece.id))}
-              >
-                Take out
-              </button>
-            </li>
+          {pieces.map((p) => (
+            <Row
+              key={p.piece.id}
+              {...p}
+              market={market}
+              onChange={() => setChanging(p.piece.id)}
+              onTakeOut={() => void attempt(() => removePiece(holding, p.piece.id))}
+            />
           ))}
         </ul>
       )}
-      <NewPiece
+      {changed && <Changing key={changed.id} piece={changed} market={market} />}
+      <PieceForm
+        key={changed?.id ?? 'new'}
         market={market}
-        onAdd={(piece) => attempt(() => putPiece(holding, piece))}
         taken={pieces.map((p) => p.piece)}
+        piece={changed}
+        onSend={(piece) => attempt(() => putPiece(holding, piece))}
+        onLeave={() => setChanging(null)}
       />
-      <Problems title="It was not put in." problems={problems} />
+      <Problems title={changed ? 'It was not changed.' : 'It was not put in.'} problems={problems} />
     </section>
   );
 }
 
-const KINDS = [
-  { value: 'roll', label: 'mesh' },
-  { value: 'post', label: 'posts' },
-  { value: 'timber', label: 'timber' },
-  { value: 'pack', label: 'fasteners, fittings' },
-] as const;
-type Kind = (typeof KINDS)[number]['value'];
-
-const CONDITIONS = [
-  { value: 'sound', label: 'sound' },
-  { value: 'worn', label: 'worn, looked over' },
-  { value: 'poor', label: 'poor, not to be used' },
-] as const;
-
-const PACKS = [
-  'staple',
-  'clip',
-  'ring',
-  'tie',
-  'peg',
-  'concrete',
-  'brace',
-  'hinge',
-  'catch',
-  'two-step-catch',
-] as const;
-
-function productsOf(kind: Kind, market: Market, reader: ReturnType<typeof useReader>) {
-  switch (kind) {
-    case 'roll':
-      return market.meshIds().map((id) => ({ value: id, label: meshName(market.mesh(id), reader) }));
-    case 'post':
-      return market.postIds().map((id) => ({ value: id, label: postName(market.post(id), reader) }));
-    case 'timber':
-      return (['board', 'rail', 'frame', 'sill'] as const)
-        .flatMap((k) => market.timbersOf(k))
-        .map((t) => ({ value: t.id, label: timberName(t, reader) }));
-    case 'pack':
-      return PACKS.map((id) => ({ value: id, label: packName(id) }));
-  }
+/** Over the form: what is changed. The keeper is led there, however long the list is. */
+function Changing({ piece, market }: { piece: OwnedPiece; market: Market }) {
+  const reader = useReader();
+  const heading = useRef<HTMLHeadingElement>(null);
+  useEffect(() => heading.current?.focus(), []);
+  return (
+    <h3 ref={heading} tabIndex={-1} className="changing">
+      {capital(sayOwned(piece, reader, market))}: as it is by now
+    </h3>
+  );
 }
 
-function NewPiece({
+function Row({
+  piece,
+  claims,
   market,
-  onAdd,
-  taken,
-}: {
-  market: Market;
-  onAdd: (piece: OwnedPiece) => Promise<boolean>;
-  taken: readonly OwnedPiece[];
-}) {
+  onChange,
+  onTakeOut,
+}: ShedPiece & { market: Market; onChange: () => void; onTakeOut: () => void }) {
   const reader = useReader();
-  const [kind, setKind] = useState<Kind>('roll');
-  const [chosen, setChosen] = useState<string | null>(null);
-  const [length, setLength] = useState(5);
-  const [width, setWidth] = useState(0.9);
-  const [count, setCount] = useState(1);
-  const [condition, setCondition] = useState<OwnedPiece['condition']>('sound');
-  const [note, setNote] = useState('');
-  const products = productsOf(kind, market, reader);
-  const product = products.find((p) => p.value === chosen)?.value ?? products[0]?.value ?? '';
-  const bare = {
-    id: newId('o', taken, Math.random),
-    count: Math.max(1, count),
-    condition,
-    note: note.trim(),
-  };
-  const piece = (
-    kind === 'roll'
-      ? { ...bare, kind, product, width, length }
-      : kind === 'pack'
-        ? { ...bare, kind, product }
-        : { ...bare, kind, product, length }
-  ) as OwnedPiece;
+  const known = market.knows(piece.kind, piece.product);
+  const said = known ? sayOwned(piece, reader, market) : piece.product;
   return (
-    <StockForm onSend={() => void onAdd(piece).then((done) => done && setNote(''))}>
-      <Choice name="What" value={kind} options={KINDS} onChoose={setKind} />
-      <Pick name="Product" value={product} options={products} onChoose={setChosen} />
-      <div className="fields">
-        {kind === 'roll' && (
-          <LengthField name="Width" value={width} least={0.05} most={6} onCommit={setWidth} />
+    <li>
+      <span>
+        {known ? capital(said) : said}
+        {piece.note !== '' && <span className="soft"> {piece.note}</span>}
+        {claims.length > 0 && (
+          <span className={claims.length > 1 ? 'usedby claimed' : 'usedby soft'}>
+            {claims.length > 1 ? '▲ counted on by ' : 'used by '}
+            {claims.map((c) => c.name).join(' and ')}
+            {claims.length > 1 && ': it can be used once'}
+          </span>
         )}
-        {kind !== 'pack' && (
-          <LengthField
-            name="Length"
-            value={length}
-            least={0.05}
-            most={kind === 'roll' ? 500 : 12}
-            onCommit={setLength}
-          />
+      </span>
+      <span className="mends">
+        {known && (
+          <button type="button" className="btn btn-ghost" aria-label={`Change ${said}`} onClick={onChange}>
+            Change
+          </button>
         )}
-        <CountField name="How many" value={count} most={1000} onCommit={setCount} />
-      </div>
-      <Choice name="State" value={condition} options={CONDITIONS} onChoose={setCondition} />
-      <div className="field">
-        <label className="name" htmlFor="shed-note">
-          Note
-        </label>
-        <input
-          id="shed-note"
-          className="input"
-          maxLength={200}
-          value={note}
-          onChange={(e) => setNote(e.target.value)}
-        />
-      </div>
-      <button type="submit" className="btn btn-primary" disabled={count < 1}>
-        Put it in the shed
-      </button>
-    </StockForm>
+        <button
+          type="button"
+          className="btn btn-ghost"
+          aria-label={`Take out ${piece.product}`}
+          onClick={onTakeOut}
+        >
+          Take out
+        </button>
+      </span>
+    </li>
   );
 }

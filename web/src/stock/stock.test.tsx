@@ -58,6 +58,41 @@ describe('the shed', () => {
       condition: 'sound',
     });
   });
+  test('a piece is changed where it lies: the same one, shorter by what was cut off', async () => {
+    const [roll] = DEMO_SHED;
+    if (roll?.kind !== 'roll') throw new Error('the first piece of the demo shed is a roll');
+    const asked = answering({ [`PUT ${SHED}/${roll.id}`]: { status: 200, body: roll } });
+    shown(<Shed holding="home" market={market} pieces={[{ piece: roll, claims: [] }]} />);
+    fireEvent.click(screen.getByRole('button', { name: /^Change / }));
+    const length = screen.getByRole('textbox', { name: 'Length' });
+    fireEvent.change(length, { target: { value: '4.2' } });
+    fireEvent.keyDown(length, { key: 'Enter' });
+    fireEvent.click(screen.getByRole('button', { name: 'Keep it so' }));
+    await waitFor(() => expect(asked).toHaveLength(1));
+    expect(asked[0]).toMatchObject({ method: 'PUT', path: `${SHED}/${roll.id}` });
+    expect(JSON.parse(String(asked[0]?.body))).toEqual({ ...roll, length: 4.2 });
+    await screen.findByRole('button', { name: 'Put it in the shed' });
+  });
+  test('a change that is left changes nothing', () => {
+    const asked = answering({});
+    shown(<Shed holding="home" market={market} pieces={DEMO_SHED.map((piece) => ({ piece, claims: [] }))} />);
+    const [first] = screen.getAllByRole('button', { name: /^Change / });
+    if (!first) throw new Error('nothing can be changed');
+    fireEvent.click(first);
+    fireEvent.click(screen.getByRole('button', { name: 'Leave it as it was' }));
+    expect(screen.getByRole('button', { name: 'Put it in the shed' })).toBeTruthy();
+    expect(asked).toEqual([]);
+  });
+  test('takes gates and every kind of fitting', async () => {
+    const asked = answering({});
+    shown(<Shed holding="home" market={market} pieces={[]} />);
+    fireEvent.click(screen.getByRole('radio', { name: 'gates, doors' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Put it in the shed' }));
+    await waitFor(() => expect(asked).toHaveLength(1));
+    expect(JSON.parse(String(asked[0]?.body))).toMatchObject({ kind: 'kit', width: 0.9, count: 1 });
+    fireEvent.click(screen.getByRole('radio', { name: 'fasteners, fittings' }));
+    expect(screen.getByRole('option', { name: /padlock/i })).toBeTruthy();
+  });
   test('what the server refuses is told, and what was typed stays', async () => {
     shown(<Shed holding="home" market={market} pieces={[]} />);
     answering({});
@@ -93,6 +128,38 @@ describe('from the shed, at the docket', () => {
     fireEvent.click(screen.getByRole('checkbox', { name: /left from the duck pen/ }));
     expect(usePlan.getState().plan?.owned).toEqual([]);
     expect(screen.getByText(/“gone”, which this plan’s prices do not know yet/)).toBeTruthy();
+  });
+});
+
+describe('a piece that a plan counts on', () => {
+  const [roll] = DEMO_SHED;
+  if (roll?.kind !== 'roll') throw new Error('the first piece of the demo shed is a roll');
+  test('is offered as it is now when it was changed in the shed', async () => {
+    const now = { ...roll, length: 2, note: 'cut from' };
+    answering({ [`GET ${SHED}`]: { status: 200, body: [{ piece: now, claims: [] }] } });
+    inHand({ ...orchard, owned: [roll] });
+    shown(<ShedFieldsOfPlan />);
+    const note = await screen.findByText(/In the shed it is now .*2\.00 m.*, cut from\./);
+    expect(note.textContent).toContain('▲');
+    expect(usePlan.getState().plan?.owned).toEqual([roll]);
+    fireEvent.click(screen.getByRole('button', { name: /^Take it as it is now/ }));
+    expect(usePlan.getState().plan?.owned).toEqual([now]);
+    expect(screen.queryByText(/In the shed it is now/)).toBeNull();
+  });
+  test('is not offered again where only the order of its fields differs', async () => {
+    const turned = Object.fromEntries(Object.entries(roll).reverse());
+    answering({ [`GET ${SHED}`]: { status: 200, body: [{ piece: turned, claims: [] }] } });
+    inHand({ ...orchard, owned: [roll] });
+    shown(<ShedFieldsOfPlan />);
+    await screen.findByRole('checkbox');
+    expect(screen.queryByText(/In the shed it is now/)).toBeNull();
+  });
+  test('stays with the plan when it was taken out of the shed, and that is said', async () => {
+    answering({ [`GET ${SHED}`]: nothing });
+    inHand({ ...orchard, owned: [roll] });
+    shown(<ShedFieldsOfPlan />);
+    expect(await screen.findByText(/not in the shed, or no longer/)).toBeTruthy();
+    expect(screen.getByRole<HTMLInputElement>('checkbox').checked).toBe(true);
   });
 });
 

@@ -3,18 +3,11 @@ import { useQuery } from '@tanstack/react-query';
 import { prices, products } from '../../api/stock';
 import { usePlan } from '../../state/planStore';
 import { useEffects, useReader } from '../../state/reckoningStore';
+import { sameFields } from '../../state/sameFields';
 
 type News = Pick<Buying, 'edition' | 'pricesAsOf' | 'ownPrices' | 'ownProducts'>;
 
 const newest = (dates: readonly string[]) => [...dates].sort().at(-1) ?? '';
-/** As a text whatever order a database gave the fields. */
-const inOrder = (value: unknown): string =>
-  JSON.stringify(value, (_, v: unknown) =>
-    typeof v === 'object' && v !== null && !Array.isArray(v)
-      ? Object.fromEntries(Object.entries(v).sort(([a], [b]) => (a < b ? -1 : 1)))
-      : v,
-  );
-const same = (a: unknown, b: unknown) => inOrder(a) === inOrder(b);
 const dated = (iso: string) =>
   new Date(iso).toLocaleDateString(undefined, { day: 'numeric', month: 'long', year: 'numeric' });
 
@@ -39,7 +32,7 @@ export function PriceNews({ plan }: { plan: Plan }) {
       }
     : null;
   const { edition, pricesAsOf, ownPrices, ownProducts } = buying;
-  const differs = news !== null && !same(news, { edition, pricesAsOf, ownPrices, ownProducts });
+  const differs = news !== null && !sameFields(news, { edition, pricesAsOf, ownPrices, ownProducts });
   const change = differs ? ({ verb: 'take-prices', prices: news } as const) : null;
   const [effect] = useEffects(change ? [change] : []);
   return (

@@ -1,34 +1,41 @@
-import { type Plan, capital, sayOwned } from '@aviarum/core';
+import { type OwnedPiece, type Plan, capital, sayOwned } from '@aviarum/core';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { type ShedPiece, shed } from '../../api/stock';
 import { usePlan } from '../../state/planStore';
 import { useEffects, useMarket, useReader } from '../../state/reckoningStore';
+import { sameFields } from '../../state/sameFields';
 
 /** What lies in the shed, and whether this plan counts on it. */
 export function ShedFields({ plan }: { plan: Plan }) {
   const holding = usePlan((s) => s.holding);
   const list = useQuery({ queryKey: ['shed', holding], queryFn: () => shed(holding) });
   const stored = list.data ?? [];
-  // What came with a file and is not in this shed is still the plan's.
-  const others = plan.owned
-    .filter((piece) => !stored.some((s) => s.piece.id === piece.id))
-    .map((piece): ShedPiece => ({ piece, claims: [] }));
-  const pieces = [...stored, ...others];
+  // What came with a file, or was taken out of the shed since, is still the plan's.
+  const others = plan.owned.filter((piece) => !stored.some((s) => s.piece.id === piece.id));
   return (
     <section style={{ gap: 8 }}>
       <div>
         <b>From the shed</b>
       </div>
-      {pieces.length === 0 ? (
+      {stored.length + others.length === 0 ? (
         <p className="soft small">
           Nothing there yet. Rolls, off-cuts, posts and fasteners that you have cost nothing and are used
           where they help.
         </p>
       ) : (
         <ul className="shedlist">
-          {pieces.map((p) => (
-            <ShedRow key={p.piece.id} plan={plan} {...p} />
+          {stored.map((p) => (
+            <ShedRow key={p.piece.id} plan={plan} there="yes" {...p} />
+          ))}
+          {others.map((piece) => (
+            <ShedRow
+              key={piece.id}
+              plan={plan}
+              there={list.data ? 'no' : 'not asked'}
+              piece={piece}
+              claims={[]}
+            />
           ))}
         </ul>
       )}
@@ -39,12 +46,17 @@ export function ShedFields({ plan }: { plan: Plan }) {
   );
 }
 
-function ShedRow({ plan, piece, claims }: ShedPiece & { plan: Plan }) {
+function ShedRow({
+  plan,
+  piece,
+  claims,
+  there,
+}: ShedPiece & { plan: Plan; there: 'yes' | 'no' | 'not asked' }) {
   const reader = useReader();
   const market = useMarket();
   const take = usePlan((s) => s.take);
-  const uses = plan.owned.some((o) => o.id === piece.id);
-  const change = uses
+  const mine = plan.owned.find((o) => o.id === piece.id);
+  const change = mine
     ? ({ verb: 'remove-owned', id: piece.id } as const)
     : ({ verb: 'set-owned', piece } as const);
   const [effect] = useEffects([change]);
@@ -55,18 +67,18 @@ function ShedRow({ plan, piece, claims }: ShedPiece & { plan: Plan }) {
     );
   const elsewhere = claims.filter((c) => c.plan !== plan.id);
   const price = effect?.price ?? null;
-  const said = sayOwned(piece, reader, market);
+  const { note } = mine ?? piece;
   return (
     <li>
       <label>
         <input
           type="checkbox"
-          checked={uses}
-          onChange={() => take(change, uses ? 'leave a piece in the shed' : 'use a piece from the shed')}
+          checked={mine !== undefined}
+          onChange={() => take(change, mine ? 'leave a piece in the shed' : 'use a piece from the shed')}
         />
         <span>
-          {capital(said)}
-          {piece.note !== '' && <span className="soft small"> {piece.note}</span>}
+          {capital(sayOwned(mine ?? piece, reader, market))}
+          {note !== '' && <span className="soft small"> {note}</span>}
         </span>
       </label>
       <span className="effect small">
@@ -74,16 +86,40 @@ function ShedRow({ plan, piece, claims }: ShedPiece & { plan: Plan }) {
           ? ''
           : price === 0
             ? 'no difference'
-            : uses
+            : mine
               ? `saves ${reader.money(price)}`
               : reader.money(price)}
       </span>
-      {uses && elsewhere.length > 0 && (
+      {there === 'no' && <p className="claimed small">▲ It is not in the shed, or no longer.</p>}
+      {mine && !sameFields(mine, piece) && <ChangedPiece piece={piece} />}
+      {mine && elsewhere.length > 0 && (
         <p className="claimed small" role="note">
           ▲ {elsewhere.map((c) => c.name).join(' and ')} {elsewhere.length === 1 ? 'counts' : 'count'} on it
           too: it can be used once.
         </p>
       )}
     </li>
+  );
+}
+
+/** A piece that this plan counts on was changed in the shed: offered as it is now, never taken silently. */
+function ChangedPiece({ piece }: { piece: OwnedPiece }) {
+  const reader = useReader();
+  const market = useMarket();
+  const take = usePlan((s) => s.take);
+  const change = { verb: 'set-owned', piece } as const;
+  const [effect] = useEffects([change]);
+  const price = effect?.price ?? null;
+  const more = price !== null && price > 0 ? '+' : '';
+  return (
+    <div className="changedpiece small">
+      <p role="note">
+        ▲ In the shed it is now {market && sayOwned(piece, reader, market)}
+        {piece.note !== '' && `, ${piece.note}`}.
+      </p>
+      <button type="button" className="btn" onClick={() => take(change, 'take a piece as it is now')}>
+        Take it as it is now{price !== null && price !== 0 && ` ${more}${reader.money(price)}`}
+      </button>
+    </div>
   );
 }
