@@ -1,6 +1,7 @@
 import { buildHours, elapsedHours } from './build/hours';
 import { type Market } from './catalogue';
 import { weighWalls } from './cutting/weighWalls';
+import { edgePegs } from './fasteners/pegs';
 import { lapRings } from './fasteners/rings';
 import { fenceWalks } from './ground/fenceLines';
 import { groundWorking, outlineWorkings } from './ground/figures';
@@ -61,7 +62,7 @@ export function buildFence(
     () =>
       wallStage(plan, market, setting, lies, limits, figures, {
         strips: stripWants(market, laid),
-        taken: { ...NOTHING, rings: lapRings(laid, lies) },
+        taken: { ...NOTHING, rings: lapRings(laid, lies), pegs: edgePegs(laid) },
         choose,
         weigh: asCut
           ? (hung, meshes) => weighWalls(market, hung, meshes, { skirts: laid, extras, owned }, lies, figures)

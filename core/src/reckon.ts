@@ -22,6 +22,7 @@ import { type ChooseStacks, sameAs } from './walls/chooseStacks';
 import { knownWidths } from './walls/knownWidths';
 import { slopeFindings } from './walls/slopeFindings';
 import { stackProof } from './walls/stackProof';
+import type { Fasteners } from './walls/stacks';
 import { stickRuns } from './ways/built';
 import { flapFindings } from './ways/flaps';
 import { swingFindings } from './ways/meets';
@@ -97,8 +98,10 @@ function buildAll(remember: Remember, plan: Plan, catalogue: Catalogue, widths: 
   return { market, rings, limits, fence, ways, cutting, docket };
 }
 
-const ringsNeeded = ({ lines }: Reckoning['docket']): number =>
-  lines.find((line) => line.id === 'pack:ring')?.need ?? 0;
+function fastenersNeeded({ lines }: Reckoning['docket']): Fasteners {
+  const needed = (id: string) => lines.find((line) => line.id === id)?.need ?? 0;
+  return { rings: needed('pack:ring'), pegs: needed('pack:peg') };
+}
 
 /** What an option is weighed by. */
 export interface Estimate {
@@ -223,7 +226,14 @@ export function makeReckoner(): (plan: Plan, catalogue?: Catalogue, choose?: Cho
       cutting: cutting.pools,
       docket,
       stacks: remember('stacks', [market, walls, cutting, docket, plan.owned], () =>
-        stackProof(market, walls.choice, cutting.pools, ringsNeeded(docket), plan.owned, knownWidths(plan)),
+        stackProof(
+          market,
+          walls.choice,
+          cutting.pools,
+          fastenersNeeded(docket),
+          plan.owned,
+          knownWidths(plan),
+        ),
       ),
       largestOpening: limits.largestOpening,
       tightestBird: limits.bird?.kind ?? null,

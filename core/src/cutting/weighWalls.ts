@@ -1,4 +1,5 @@
 import type { Market } from '../catalogue/market';
+import { pegs } from '../fasteners/pegs';
 import { rings } from '../fasteners/rings';
 import type { Assumptions } from '../plan/assumptions';
 import type { ExtraPiece, OwnedPiece } from '../plan/schema';
@@ -7,19 +8,19 @@ import { EPSILON } from '../units/round';
 import type { Lies } from '../walls/runs';
 import type { Weighed } from '../walls/settle';
 import type { HungWalls } from '../walls/stage';
-import { ownedRings, ringPrices } from '../walls/stacks';
+import { fastenerPrice } from '../walls/stacks';
 import { gather } from './gather';
 import { isPriced } from './cut';
 import { cutRunsOnce } from './known';
 
-/** What takes of the same rolls and rings as the walls. */
+/** What takes of the same rolls and fasteners as the walls. */
 export interface Beside {
   readonly skirts: SkirtLayout;
   readonly extras: readonly ExtraPiece[];
   readonly owned: readonly OwnedPiece[];
 }
 
-/** What the rolls of some meshes and all rings cost with walls hung so and skirts cut from the rolls chosen with them, by the fast method. */
+/** What the rolls of some meshes, all rings and pegs cost with walls hung so and skirts cut from the rolls chosen with them, by the fast method. */
 export function weighWalls(
   market: Market,
   walls: HungWalls,
@@ -41,7 +42,12 @@ export function weighWalls(
     cost += isPriced(plan) ? plan.cost : Infinity;
     least += isPriced(plan) ? plan.bound : Infinity;
   }
-  const count = rings(walls, dressed, lies, jointed).value - ownedRings(owned);
-  const packs = ringPrices(market)(count);
-  return { cost: cost + packs, least: least + packs };
+  const fasteners = fastenerPrice(
+    market,
+    owned,
+  )({
+    rings: rings(walls, dressed, lies, jointed).value,
+    pegs: pegs(dressed, jointed).value,
+  });
+  return { cost: cost + fasteners, least: least + fasteners };
 }

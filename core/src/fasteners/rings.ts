@@ -1,6 +1,5 @@
 import type { FenceLine } from '../ground/fenceLines';
 import type { SkirtLayout } from '../skirt/rolls';
-import type { SkirtStage } from '../skirt/stage';
 import { type Lies, clearSpans } from '../walls/runs';
 import type { MeshCourse } from '../walls/courses';
 import type { WallGroup } from '../walls/groups';
@@ -50,7 +49,7 @@ export const lapRings = (skirts: SkirtLayout, lies: Lies): number =>
   laps(skirts, lies).reduce((total, term) => total + term.value, 0);
 
 /** The upright joints that the cutting makes. */
-function splices(walls: HungWalls, skirts: SkirtStage, jointed: readonly string[]): Term[] {
+function splices(walls: HungWalls, skirts: SkirtLayout, jointed: readonly string[]): Term[] {
   const heights = new Map([
     ...walls.courses.flatMap((c) => c.runs.map((run) => [run.part, c.row.top - c.row.bottom] as const)),
     ...skirts.courses.flatMap((c) => c.runs.map((run) => [run.part, c.stripWidth] as const)),
@@ -69,7 +68,7 @@ function splices(walls: HungWalls, skirts: SkirtStage, jointed: readonly string[
  *
  * @param jointed  parts of the pieces that are jointed on to another, one for each joint
  */
-export function rings(walls: HungWalls, skirts: SkirtStage, lies: Lies, jointed: readonly string[]): Term {
+export function rings(walls: HungWalls, skirts: SkirtLayout, lies: Lies, jointed: readonly string[]): Term {
   const seams = walls.groups.flatMap((group) => {
     const courses = walls.courses.filter((c) => c.group === group);
     return [...wallSeams(group, courses), ...patchSeams(courses)];

@@ -9,7 +9,8 @@ import type { Lies } from '../walls/runs';
 import type { WallStage } from '../walls/stage';
 import type { Way } from '../ways/stage';
 import { type Term, largest, product, sum, value } from '../working';
-import { PITCH, gaps, oneMore } from './along';
+import { PITCH, gaps } from './along';
+import { pegs } from './pegs';
 import { rings } from './rings';
 import { staples } from './staples';
 
@@ -43,32 +44,6 @@ function clips(posts: PostStage, walls: WallStage, rigid: ReadonlySet<HungBand>)
       product('fasten.clips', 'piece', { height }, [
         value('fasten.post-count', steel.length, 'piece', {}),
         extra,
-      ]),
-    ];
-  });
-  return sum('fasten.need', 'piece', {}, terms);
-}
-
-/** Pegs along the outer edge of an apron and at its joints. */
-function pegs(skirts: SkirtStage, pools: readonly CuttingPool[]): Term {
-  const terms = skirts.courses.flatMap((course): Term[] => {
-    const width = course.shape.out;
-    if (course.shape.mesh === null || course.outerEdge === 0) return [];
-    const parts = new Set(course.runs.map((run) => run.part));
-    const joints = pools
-      .flatMap((p) => p.rolls.flatMap((r) => r.pieces))
-      .filter((p) => p.jointed && parts.has(p.part)).length;
-    const edge = sum('fasten.pegs-edge', 'piece', { edge: course.outerEdge }, [
-      gaps(course.outerEdge, PITCH.peg),
-      value('fasten.pegs-end', course.open ? 1 : 0, 'piece', {}),
-    ]);
-    if (joints === 0) return [edge];
-    const each = sum('fasten.pegs-each-joint', 'piece', { width }, [gaps(width, PITCH.peg), oneMore()]);
-    return [
-      edge,
-      product('fasten.pegs-joints', 'piece', { width }, [
-        value('fasten.joint-count', joints, 'piece', {}),
-        each,
       ]),
     ];
   });
@@ -138,7 +113,7 @@ export function fastenerNeeds(
     ring: rings(walls, skirts, lies, jointed),
     tie: ties(posts, walls, rigid),
     arm: arms(posts, walls),
-    peg: pegs(skirts, pools),
+    peg: pegs(skirts, jointed),
     ...hardware(ways),
   };
 }

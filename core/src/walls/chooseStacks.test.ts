@@ -43,6 +43,7 @@ const taking = fc.record({
     .constantFrom(0, 7, 16.5)
     .map((m): ReadonlyMap<string, number> => (m === 0 ? new Map() : new Map([['fine-13 0.6', m]]))),
   rings: fc.constantFrom(0, 60, 190),
+  pegs: fc.constant(0),
 });
 
 describe('stacks chosen together', () => {
@@ -101,18 +102,19 @@ describe('stacks chosen together', () => {
   test('use up a roll that a skirt has opened', () => {
     // 12 m of skirt leave 3 m of a 15 m roll 0.6 wide: a low band of 2.5 m takes them for nothing.
     const low: StackWant = { mesh: 'fine-13', height: 0.6, lap: 0.05, ...rowOf(2.5) };
-    const skirt: Anyway = { rolls: new Map([['fine-13 0.6', 12]]), rings: 0 };
+    const skirt: Anyway = { rolls: new Map([['fine-13 0.6', 12]]), rings: 0, pegs: 0 };
     expect(chooseStacks(market, [low], skirt)).toEqual([[0.6]]);
     expect(priceOf([low], [[0.6]], skirt)).toBe(priceOf([], [], skirt));
   });
   test('open no pack of rings for a seam that one wider roll does without', () => {
     // 17 m, 1.5 high: two rows of 0.90 are the cheaper rolls by 2.70, and a pack of rings is 5.20.
     const high: StackWant = { mesh: 'hex-50', height: 1.5, lap: 0.05, ...rowOf(17) };
-    const rolls = (set: readonly number[]) => priceOf([high], [set], { rolls: new Map(), rings: -500 });
+    const rolls = (set: readonly number[]) =>
+      priceOf([high], [set], { rolls: new Map(), rings: -500, pegs: 0 });
     expect(rolls([1.5]) - rolls([0.9, 0.9])).toBe(270);
     expect(chooseStacks(market, [high])).toEqual([[1.5]]);
     // Where a pack is open already, the 115 rings of one seam come from it.
-    expect(chooseStacks(market, [high], { rolls: new Map(), rings: 60 })).toEqual([[0.9, 0.9]]);
+    expect(chooseStacks(market, [high], { rolls: new Map(), rings: 60, pegs: 0 })).toEqual([[0.9, 0.9]]);
   });
   test('of bands alike are the same all along', () => {
     const [a, b] = chooseStacks(market, [

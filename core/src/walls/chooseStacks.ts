@@ -6,7 +6,7 @@ import {
   type Stack,
   type StackWant,
   bandKey,
-  ringPrices,
+  packPrices,
   rollPrice,
   seamRings,
   setsThatReach,
@@ -58,7 +58,7 @@ export function chooseStacks(
   wants: readonly StackWant[],
   anyway: Anyway = NOTHING,
 ): readonly Stack[] {
-  const ringPrice = ringPrices(market);
+  const ringPrice = packPrices(market, 'ring');
   const lengths = new Map(anyway.rolls);
   let rings = anyway.rings;
   const keyOf = (mesh: string, width: number) => `${mesh} ${width}`;

@@ -14,7 +14,7 @@ const ROWS = ['bought', 'least'] as const;
  * The heights that leave their widths open, and what is taken whatever they are.
  *
  * @param strips  of skirts: their rolls are chosen with those of the walls, which may be cut from the same
- * @param taken   rings that skirts take anyway
+ * @param taken   rings and pegs that skirts take anyway
  */
 export function askWidths(
   gathered: readonly Gathered[],
@@ -54,8 +54,8 @@ export function askWidths(
     wants,
     places,
     anyway: {
-      bought: { rolls: rolls.bought, rings: rings.bought },
-      least: { rolls: rolls.least, rings: rings.least },
+      bought: { rolls: rolls.bought, rings: rings.bought, pegs: taken.pegs },
+      least: { rolls: rolls.least, rings: rings.least, pegs: taken.pegs },
     },
   };
 }

@@ -5,8 +5,7 @@ import {
   type Stack,
   type StackWant,
   bandKey,
-  ownedRings,
-  ringPrices,
+  fastenerPrice,
   seamRings,
   setsThatReach,
   together,
@@ -25,7 +24,7 @@ export interface ChosenBand {
 /** Other widths, one set a band. */
 export interface OtherWidths {
   readonly sets: readonly (readonly number[])[];
-  /** What their rolls, by length alone, and all rings cost at least, minor units. */
+  /** What their rolls, by length alone, and all rings and pegs cost at least, minor units. */
   readonly cost: number;
 }
 
@@ -62,7 +61,7 @@ export interface ChosenWidths {
  *
  * A partial choice is left as soon as what it takes already costs as much as the limit.
  *
- * @param limit  for the rolls of these meshes and for all rings, minor units; or what the choice made costs by length
+ * @param limit  for the rolls of these meshes and for all rings and pegs, minor units; or what the choice made costs by length
  * @param visit  for each; returns the limit from then on
  * @returns a bound of those that were not visited, minor units: the limit, or less where there were too many to look at
  */
@@ -74,9 +73,8 @@ export function visitCheaper(
   effort = 1,
 ): number {
   const taken = new TakenWidths(market, new Set(bands.map((b) => b.want.mesh)), anyway, owned);
-  const packs = ringPrices(market);
-  const there = ownedRings(owned);
-  const ringPrice = (count: number) => packs(count - there);
+  const packs = fastenerPrice(market, owned);
+  const ringPrice = (rings: number) => packs({ rings, pegs: anyway.pegs });
   // The cheapest alone first, so that the dear ones end at once.
   const choices = bands.map(({ want }) =>
     setsThatReach(market, want, owned)

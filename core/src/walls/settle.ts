@@ -6,11 +6,11 @@ import { type ChosenBand, type OtherWidths, chosenBands, visitCheaper } from './
 import { sameAs } from './chooseStacks';
 import { type Stack } from './stacks';
 
-/** What hanging walls with some widths costs as it would really be cut, minor units: of their meshes' rolls and of all rings. */
+/** What some widths cost as they would really be cut, minor units: of their meshes' rolls, and of all rings and pegs. */
 export interface Weighed {
   /** Infinity where they cannot be cut, or a price is missing. */
   readonly cost: number;
-  /** Proved: no way of cutting costs less. */
+  /** Proved: no rolls do for less, with as many joints as were found. */
   readonly least: number;
 }
 

@@ -3,7 +3,7 @@ import type { CuttingPool } from '../cutting/types';
 import type { Scope } from '../plan/changes/types';
 import type { OwnedPiece } from '../plan/schema';
 import { type ChosenWidths, chosenBands } from './otherWidths';
-import { type Anyway, type Stack, type StackWant, ownedRings, ringPrices } from './stacks';
+import { type Anyway, type Fasteners, type Stack, type StackWant, fastenerPrice } from './stacks';
 
 /** What the choice of roll widths rests on. */
 export interface StackChoice {
@@ -24,7 +24,7 @@ export interface BandPlace {
 
 /** Whether other widths of roll could be cheaper, minor units. */
 export interface StackProof {
-  /** Of the rolls of these meshes, and of the rings. */
+  /** Of the rolls of these meshes, and of the rings and pegs. */
   readonly cost: number;
   /** No other choice of widths costs less. */
   readonly bound: number;
@@ -42,10 +42,10 @@ export interface WorkedStacks extends StackProof {
 }
 
 /**
- * Proves the choice of widths of its own: beside what the chosen rolls and the rings really cost, the least that every other choice could.
+ * Proves the choice of widths of its own: beside what the chosen rolls, the rings and the pegs really cost, the least that every other choice could.
  *
  * @param pools  as cut, of which those of the same meshes are counted
- * @param rings  on the docket, those owned included
+ * @param needed on the docket, those owned included
  * @param known  what every other choice costs at least, from looking further
  * @returns null where nothing was chosen, or a price is missing
  */
@@ -53,7 +53,7 @@ export function stackProof(
   market: Market,
   choice: StackChoice,
   pools: readonly CuttingPool[],
-  rings: number,
+  needed: Fasteners,
   owned: readonly OwnedPiece[],
   known = 0,
 ): WorkedStacks | null {
@@ -62,7 +62,7 @@ export function stackProof(
   const meshes = new Set(bands.map((b) => b.want.mesh));
   const counted = pools.filter((p) => p.kind === 'mesh' && meshes.has(p.product));
   if (counted.some((p) => p.cost === null)) return null;
-  const packs = ringPrices(market)(rings - ownedRings(owned));
+  const packs = fastenerPrice(market, owned)(needed);
   const cost = counted.reduce((total, p) => total + (p.cost ?? 0), packs);
   const others = Math.max(choice.others, known);
   const proved = cost <= others + 1e-6;

@@ -22,9 +22,10 @@ export interface Anyway {
   /** Roll of each `mesh width`, m. */
   readonly rolls: ReadonlyMap<string, number>;
   readonly rings: number;
+  readonly pegs: number;
 }
 
-export const NOTHING: Anyway = { rolls: new Map(), rings: 0 };
+export const NOTHING: Anyway = { rolls: new Map(), rings: 0, pegs: 0 };
 
 /** Widths from the ground up; undefined when no three widths sold reach. */
 export type Stack = readonly number[] | undefined;
@@ -93,9 +94,9 @@ export function setsThatReach(
 export const seamRings = (set: Stack, { seam }: Pick<StackWant, 'seam'>): number =>
   ((set?.length ?? 1) - 1) * seam;
 
-/** What so many rings cost in whole packs, minor units; nothing where the yard names no price. */
-export function ringPrices(market: Market): (count: number) => number {
-  const units = market.packs('ring');
+/** What so many rings or pegs cost in whole packs, minor units; nothing where the yard names no price. */
+export function packPrices(market: Market, of: 'ring' | 'peg'): (count: number) => number {
+  const units = market.packs(of);
   if (units.some((u) => u.price === null)) return () => 0;
   return (count) => leastPrice(units, count);
 }
@@ -105,8 +106,20 @@ export function rollPrice(units: readonly SoldUnit[], width: number, length: num
   return units.some((u) => u.price === null) ? width * Math.max(0, length) : leastPrice(units, length);
 }
 
-export const ownedRings = (owned: readonly OwnedPiece[]): number =>
-  owned.reduce((n, o) => n + (o.kind === 'pack' && o.product === 'ring' ? o.count : 0), 0);
+/** Fasteners whose count follows from the widths chosen, and from how their rolls are jointed. */
+export type Fasteners = Pick<Anyway, 'rings' | 'pegs'>;
+
+/** What fasteners cost in whole packs beside those in the shed, minor units. */
+export function fastenerPrice(market: Market, owned: readonly OwnedPiece[]): (needed: Fasteners) => number {
+  const there = (of: 'ring' | 'peg') =>
+    owned.reduce(
+      (n, o) => n + (o.kind === 'pack' && o.product === of && o.condition !== 'poor' ? o.count : 0),
+      0,
+    );
+  const [ringPrice, pegPrice] = [packPrices(market, 'ring'), packPrices(market, 'peg')];
+  const [ringsThere, pegsThere] = [there('ring'), there('peg')];
+  return ({ rings, pegs }) => ringPrice(rings - ringsThere) + pegPrice(pegs - pegsThere);
+}
 
 /** Wants of one mesh, height and lap as one: the same widths run all their length. */
 export const together = (a: StackWant, b: StackWant): StackWant => ({
