@@ -2,19 +2,40 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import loadHighs from 'highs';
 import { highsSolver } from './cutting/highs';
-import { type Plan, WHOLE_PLAN, adoptCut, apply, improve, mayImprove, reckon, reckonImproved } from './index';
+import {
+  type OwnedPiece,
+  type Plan,
+  WHOLE_PLAN,
+  adoptCut,
+  apply,
+  improve,
+  mayImprove,
+  reckon,
+  reckonImproved,
+} from './index';
 import { aRun } from './testing/aRun';
 import { toPay } from './testing/toPay';
 import { uniform } from './testing/uniform';
 
 const solver = highsSolver(await loadHighs());
-/** Boards along a long fence: more ways to saw than the fast method looks at. */
-const boarded = (width: number, depth: number): Plan =>
-  apply(aRun({ width, depth }), {
+const OLD_BOARDS: OwnedPiece = {
+  id: 'old',
+  kind: 'timber',
+  product: 'board-150x25',
+  length: 3.3,
+  count: 2,
+  condition: 'sound',
+  note: '',
+};
+/** Boards along a long fence, two of them owned: more ways to saw than the fast method looks at. */
+const boarded = (width: number, depth: number): Plan => ({
+  ...apply(aRun({ width, depth }), {
     verb: 'set-boards',
     scope: WHOLE_PLAN,
     boards: { ground: 'board-150x25', top: 'rail-88x38' },
-  });
+  }),
+  owned: [OLD_BOARDS],
+});
 
 describe('a reckoning looked into further', () => {
   test('costs no more, proves every length of timber, and its docket still adds up', async () => {

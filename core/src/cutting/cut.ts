@@ -1,4 +1,5 @@
 import { EPSILON } from '../units/round';
+import { cutAlike } from './alike';
 import { type Bin, type Slot, costOf, jointsOf, ownedSlot } from './bins';
 import { CoverSearch, cheapestCover } from './covers';
 import { type Budget, layExactly } from './lay';
@@ -178,6 +179,8 @@ export function cutRuns(task: Task, effort?: Effort): CutPlan {
   if (countOf(given) === 0)
     return { bins: [], joints: 0, cost: 0, bound: 0, unplaced: given.unplaced, overStock: false };
   const how = effort ?? usualEffort(given);
+  const alike = turns ? undefined : cutAlike(given);
+  if (alike) return finish(given, [], alike, alike.cost, how);
   const owned = task.owned.map(ownedSlot);
   const asNeeded = [packAsNeeded(asHung, owned), ...(owned.length > 0 ? [packAsNeeded(asHung, [])] : [])];
   const start = asNeeded.reduce((a, b) => (b && cheaper(b, a) ? b : a), undefined);

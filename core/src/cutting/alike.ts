@@ -1,0 +1,179 @@
+import type { SoldUnit } from '../catalogue/market';
+import { EPSILON } from '../units/round';
+import { type Bin, boughtSlot, emptyBin } from './bins';
+import { weight } from './covers';
+import type { Prepared } from './prepare';
+import { type Laid, used } from './quick';
+import type { Run } from './types';
+
+/** Pieces of as good as one length: one can stand for another. */
+interface Kind {
+  readonly longest: number;
+  readonly shortest: number;
+  readonly runs: readonly Run[];
+}
+
+/** What one roll can be cut into: so many of each kind, the cheapest roll that holds them. */
+interface Pattern {
+  readonly counts: readonly number[];
+  readonly total: number;
+  readonly unit: SoldUnit;
+}
+
+/** Ways of cutting one roll times what may be left to cut: beyond, the search is quicker. */
+const MOST_WORK = 400_000;
+
+/** Pieces are told apart to so much, m: the finest that is not too much work. */
+const GRAINS = [1e-6, 0.002, 0.01];
+
+/** Longest first. */
+function kindsOf({ strips, least }: Prepared, grain: number): readonly Kind[] {
+  const kinds = new Map<number, Run[]>();
+  for (const run of strips) {
+    const key = Math.round(least(run) / grain);
+    kinds.set(key, [...(kinds.get(key) ?? []), run]);
+  }
+  return [...kinds.values()]
+    .map((runs) => {
+      const lengths = runs.map(least);
+      return { longest: Math.max(...lengths), shortest: Math.min(...lengths), runs };
+    })
+    .sort((a, b) => b.longest - a.longest);
+}
+
+/** All ways to cut one roll, by the longest piece in them; undefined when there are more than `most`. */
+function patternsOf(
+  kinds: readonly Kind[],
+  as: 'longest' | 'shortest',
+  units: readonly SoldUnit[],
+  most: number,
+): readonly (readonly Pattern[])[] | undefined {
+  const byPrice = [...units].sort((a, b) => weight(a) - weight(b));
+  const found: Pattern[][] = kinds.map(() => []);
+  let left = most;
+  const counts = kinds.map(() => 0);
+  const fill = (first: number, from: number, total: number): boolean => {
+    const unit = byPrice.find((u) => u.size >= total - EPSILON);
+    if (!unit) return true;
+    left -= 1;
+    if (left < 0) return false;
+    found[first]?.push({ counts: [...counts], total, unit });
+    for (let k = from; k < kinds.length; k++) {
+      const kind = kinds[k];
+      const has = counts[k] ?? 0;
+      if (!kind || has >= kind.runs.length) continue;
+      counts[k] = has + 1;
+      const all = fill(first, k, total + kind[as]);
+      counts[k] = has;
+      if (!all) return false;
+    }
+    return true;
+  };
+  for (const [k, kind] of kinds.entries()) {
+    counts[k] = 1;
+    const all = fill(k, k, kind[as]);
+    counts[k] = 0;
+    if (!all) return undefined;
+  }
+  // The fullest first: of ways at one price they leave the longest single left-over.
+  for (const these of found) these.sort((a, b) => b.total - a.total);
+  return found;
+}
+
+/** The cheapest rolls for all kinds: what each is cut into. */
+interface Cheapest {
+  readonly price: number;
+  readonly patterns: readonly Pattern[];
+}
+
+/**
+ * The longest piece left has to come from some roll, with whatever else that roll then holds: a dynamic program over how many of
+ * each kind are left to cut, which looks at every way.
+ *
+ * @param as  what length the pieces of a kind are taken for
+ */
+function cheapest(
+  kinds: readonly Kind[],
+  as: 'longest' | 'shortest',
+  units: readonly SoldUnit[],
+): Cheapest | undefined {
+  const strides: number[] = [];
+  let states = 1;
+  for (const { runs } of kinds) {
+    strides.push(states);
+    states *= runs.length + 1;
+    if (states > MOST_WORK) return undefined;
+  }
+  const patterns = patternsOf(kinds, as, units, MOST_WORK / states);
+  if (!patterns) return undefined;
+  const price = new Float64Array(states).fill(Infinity);
+  price[0] = 0;
+  const taken: (Pattern | undefined)[] = [];
+  const steps = new Map(
+    patterns.flat().map((p) => [p, p.counts.reduce((n, c, k) => n + c * (strides[k] ?? 0), 0)]),
+  );
+  const left = kinds.map(() => 0);
+  for (let state = 1; state < states; state++) {
+    // One more of the first kind that is not at its most, and none of those before it.
+    for (let k = 0; ; k++) {
+      const n = (left[k] ?? 0) + 1;
+      const wraps = n > (kinds[k]?.runs.length ?? 0);
+      left[k] = wraps ? 0 : n;
+      if (!wraps) break;
+    }
+    for (const pattern of patterns[left.findIndex((n) => n > 0)] ?? []) {
+      if (pattern.counts.some((n, k) => n > (left[k] ?? 0))) continue;
+      const cost = weight(pattern.unit) + (price[state - (steps.get(pattern) ?? 0)] ?? Infinity);
+      if (cost >= (price[state] ?? Infinity) - EPSILON) continue;
+      price[state] = cost;
+      taken[state] = pattern;
+    }
+  }
+  const cutInto: Pattern[] = [];
+  for (let state = states - 1; state > 0;) {
+    const pattern = taken[state];
+    if (!pattern) return undefined;
+    cutInto.push(pattern);
+    state -= steps.get(pattern) ?? state;
+  }
+  return { price: price[states - 1] ?? Infinity, patterns: cutInto };
+}
+
+/**
+ * The lowest price of pieces that are not jointed, where few lengths differ: boards, one a bay, or mesh that steps.
+ *
+ * Pieces that differ by less than the tape shows are laid as the longest of them, and proved as the shortest.
+ *
+ * @returns undefined where pieces are jointed or lie two ways, where something is owned or the yard may hold too little, or where
+ * there are too many ways to prove the price
+ */
+export function cutAlike(given: Prepared): Laid | undefined {
+  const { strips, loose, sheets, task } = given;
+  const { units, owned } = task;
+  const plain =
+    loose.length + sheets.length + owned.length === 0 && strips.every((r) => r.joints.length === 0);
+  if (!plain || units.some((u) => u.stock !== null && u.stock < strips.length)) return undefined;
+  for (const grain of GRAINS) {
+    const kinds = kindsOf(given, grain);
+    const found = cheapest(kinds, 'longest', units);
+    if (!found) continue;
+    const alike = kinds.every((k) => k.longest === k.shortest);
+    const least = alike ? found : cheapest(kinds, 'shortest', units);
+    return least && found.price <= least.price + EPSILON ? laidOut(found, kinds, given) : undefined;
+  }
+  return undefined;
+}
+
+function laidOut({ patterns }: Cheapest, kinds: readonly Kind[], { least }: Prepared): Laid {
+  const waiting = kinds.map(({ runs }) => [...runs]);
+  const bins = patterns.map(({ counts, unit }): Bin => {
+    const bin = emptyBin(boughtSlot(unit));
+    for (const run of counts.flatMap((n, k) => waiting[k]?.splice(0, n) ?? [])) {
+      const length = least(run);
+      bin.cuts.push({ run, from: 0, to: run.length, length });
+      bin.free -= length;
+    }
+    return bin;
+  });
+  return used(bins);
+}
