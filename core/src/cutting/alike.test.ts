@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { DEMO_PLANS, type Plan, apply, reckon } from '../index';
 import { lowestPrice } from '../testing/bruteForce';
-import { runOf, sold } from '../testing/pools';
+import { runOf, sheetOf, sold } from '../testing/pools';
 import { cutAlike } from './alike';
 import { cutRuns } from './cut';
 import { type Task, prepare } from './prepare';
@@ -45,6 +45,30 @@ describe('pieces of few lengths that are not jointed', () => {
       { numRuns: 150 },
     );
     expect(settled).toBeGreaterThan(100);
+  });
+  test('with one small piece among them, which may be turned, come to the lowest price as well', () => {
+    let [settled, turned] = [0, 0];
+    fc.assert(
+      fc.property(
+        sale,
+        fc.array(fc.constantFrom(0.6, 1.2, 1.6), { minLength: 1, maxLength: 6 }),
+        fc.constantFrom(0.7, 1, 1.7),
+        (units, lengths, leaf) => {
+          const task: Task = { ...boards(lengths, units), width: 1.2 };
+          const runs = [...task.runs, sheetOf(leaf, 0.6, lengths.length)];
+          const plan = cutRuns({ ...task, runs });
+          // Turned, it takes 0.6 of the roll wherever its length fits across.
+          const along = board(leaf <= 1.2 ? 0.6 : leaf, lengths.length);
+          expect(plan.cost).toBeCloseTo(lowestPrice({ ...task, runs: [...task.runs, along] }), 6);
+          expect(plan.bound).toBe(plan.cost);
+          if (cutAlike(prepare({ ...task, runs }))) settled += 1;
+          if (plan.bins.some((b) => b.block.spots.some((spot) => spot.along < leaf))) turned += 1;
+        },
+      ),
+      { numRuns: 100 },
+    );
+    expect(settled).toBeGreaterThan(60);
+    expect(turned).toBeGreaterThan(0);
   });
   test('that differ by less than the tape shows are all laid, and none overfills its length', () => {
     fc.assert(
@@ -92,11 +116,11 @@ describe('pieces of few lengths that are not jointed', () => {
     expect(pool).toMatchObject({ proved: true, cost: 8900 });
   });
   test('are left to the search where the yard may hold too few, or something is owned', () => {
-    const task = boards([1.2, 1.2, 1.2], [sold(2.4, 600, 1), sold(3.6, 1000)]);
+    const task = boards([1.2, 1.2, 1.2], [sold(2.4, 400, 1), sold(3.6, 1000)]);
     expect(cutAlike(prepare(task))).toBeUndefined();
     expect(cutRuns(task).cost).toBe(1000);
     const owned = [{ id: 'old', size: 2.4 }];
     expect(cutAlike(prepare({ ...task, owned }))).toBeUndefined();
-    expect(cutRuns({ ...task, owned }).cost).toBe(600);
+    expect(cutRuns({ ...task, owned }).cost).toBe(400);
   });
 });

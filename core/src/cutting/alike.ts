@@ -1,9 +1,10 @@
 import type { SoldUnit } from '../catalogue/market';
 import { EPSILON } from '../units/round';
-import { type Bin, boughtSlot, emptyBin } from './bins';
+import { type Bin, addSheets, boughtSlot, emptyBin } from './bins';
 import { weight } from './covers';
 import type { Prepared } from './prepare';
 import { type Laid, used } from './quick';
+import { blockOf } from './sheets';
 import type { Run } from './types';
 
 /** Pieces of as good as one length: one can stand for another. */
@@ -23,19 +24,20 @@ interface Pattern {
 /** Ways of cutting one roll times what may be left to cut: beyond, the search is quicker. */
 const MOST_WORK = 400_000;
 
-/** Pieces are told apart to so much, m: the finest that is not too much work. */
-const GRAINS = [1e-6, 0.002, 0.01];
+/** Pieces are told apart to so much, m: the coarsest that proves the price is the least work. */
+const GRAINS = [0.01, 0.002, 1e-6];
 
 /** Longest first. */
-function kindsOf({ strips, least }: Prepared, grain: number): readonly Kind[] {
+function kindsOf({ strips, sheets, least, task }: Prepared, grain: number): readonly Kind[] {
+  const lengthOf = (run: Run) => (sheets.includes(run) ? blockOf([run], task.width).length : least(run));
   const kinds = new Map<number, Run[]>();
-  for (const run of strips) {
-    const key = Math.round(least(run) / grain);
+  for (const run of [...strips, ...sheets]) {
+    const key = Math.round(lengthOf(run) / grain);
     kinds.set(key, [...(kinds.get(key) ?? []), run]);
   }
   return [...kinds.values()]
     .map((runs) => {
-      const lengths = runs.map(least);
+      const lengths = runs.map(lengthOf);
       return { longest: Math.max(...lengths), shortest: Math.min(...lengths), runs };
     })
     .sort((a, b) => b.longest - a.longest);
@@ -144,34 +146,41 @@ function cheapest(
  *
  * Pieces that differ by less than the tape shows are laid as the longest of them, and proved as the shortest.
  *
- * @returns undefined where pieces are jointed or lie two ways, where something is owned or the yard may hold too little, or where
+ * @returns undefined where pieces are jointed or lie side by side, where something is owned or the yard holds too little, or where
  * there are too many ways to prove the price
  */
 export function cutAlike(given: Prepared): Laid | undefined {
   const { strips, loose, sheets, task } = given;
   const { units, owned } = task;
-  const plain =
-    loose.length + sheets.length + owned.length === 0 && strips.every((r) => r.joints.length === 0);
-  if (!plain || units.some((u) => u.stock !== null && u.stock < strips.length)) return undefined;
+  // One small piece alone takes as much of its roll as a strip would.
+  const plain = loose.length + owned.length === 0 && sheets.length <= 1;
+  if (!plain || strips.some((r) => r.joints.length > 0)) return undefined;
   for (const grain of GRAINS) {
     const kinds = kindsOf(given, grain);
     const found = cheapest(kinds, 'longest', units);
     if (!found) continue;
     const alike = kinds.every((k) => k.longest === k.shortest);
     const least = alike ? found : cheapest(kinds, 'shortest', units);
-    return least && found.price <= least.price + EPSILON ? laidOut(found, kinds, given) : undefined;
+    if (!least || found.price > least.price + EPSILON) continue;
+    const held = units.every(
+      (u) => found.patterns.filter((p) => p.unit === u).length <= (u.stock ?? Infinity),
+    );
+    return held ? laidOut(found, kinds, given) : undefined;
   }
   return undefined;
 }
 
-function laidOut({ patterns }: Cheapest, kinds: readonly Kind[], { least }: Prepared): Laid {
+function laidOut({ patterns }: Cheapest, kinds: readonly Kind[], given: Prepared): Laid {
+  const { least, sheets, task } = given;
   const waiting = kinds.map(({ runs }) => [...runs]);
   const bins = patterns.map(({ counts, unit }): Bin => {
     const bin = emptyBin(boughtSlot(unit));
     for (const run of counts.flatMap((n, k) => waiting[k]?.splice(0, n) ?? [])) {
-      const length = least(run);
-      bin.cuts.push({ run, from: 0, to: run.length, length });
-      bin.free -= length;
+      if (sheets.includes(run)) addSheets(bin, [run], task.width);
+      else {
+        bin.cuts.push({ run, from: 0, to: run.length, length: least(run) });
+        bin.free -= least(run);
+      }
     }
     return bin;
   });

@@ -179,8 +179,12 @@ export function cutRuns(task: Task, effort?: Effort): CutPlan {
   if (countOf(given) === 0)
     return { bins: [], joints: 0, cost: 0, bound: 0, unplaced: given.unplaced, overStock: false };
   const how = effort ?? usualEffort(given);
-  const alike = turns ? undefined : cutAlike(given);
-  if (alike) return finish(given, [], alike, alike.cost, how);
+  const alike = cutAlike(given);
+  if (alike) {
+    const unturned = asHung === given ? alike : cutAlike(asHung);
+    const hangs = unturned && unturned.cost <= alike.cost + EPSILON;
+    return finish(hangs ? asHung : given, [], hangs ? unturned : alike, alike.cost, how);
+  }
   const owned = task.owned.map(ownedSlot);
   const asNeeded = [packAsNeeded(asHung, owned), ...(owned.length > 0 ? [packAsNeeded(asHung, [])] : [])];
   const start = asNeeded.reduce((a, b) => (b && cheaper(b, a) ? b : a), undefined);
