@@ -8,8 +8,19 @@ interface Props extends StripScale {
   readonly lettered: 'yes' | 'no';
 }
 
-/** Between the middles of two letters, so that neither covers the other, px. */
+/** Of a letter's disc, and between the middles of two so that neither covers the other, px. */
+const RADIUS = 10;
 const APART = 21;
+/** Where a letter may stand: a share of its piece, and whether it steps aside of it. */
+const PLACES: readonly (readonly [share: number, aside: 0 | 1])[] = [
+  [0.5, 1],
+  [0.35, 1],
+  [0.65, 1],
+  [0.2, 1],
+  [0.8, 1],
+  [0.5, 0],
+  [0.3, 0],
+];
 
 /** Joints, the piece that is lit, and the letters that tie a piece to its roll. */
 export function StripLetters({ scene, x, y, up, lettered }: Props) {
@@ -52,11 +63,14 @@ export function StripLetters({ scene, x, y, up, lettered }: Props) {
       })}
       {lettered === 'yes' &&
         meshes.map((p) => {
-          // Beside the middle post, not on it; further along where another letter is there already.
-          const places = [0.5, 0.35, 0.65, 0.2, 0.8].map((share) => {
-            const metres = p.from + (p.to - p.from) * share;
+          // Beside the middle post, not on it; further along where another letter is there already; on its own mesh in any case.
+          const beside = p.use === 'leaf' ? 0 : 12;
+          const places = PLACES.map(([share, aside]) => {
+            const at = x(p.from + (p.to - p.from) * share) + aside * beside;
+            const inside = Math.max(x(p.from) + RADIUS, Math.min(x(p.to) - RADIUS, at));
+            const metres = p.from + ((p.to - p.from) * (inside - x(p.from))) / (x(p.to) - x(p.from));
             const level = p.use === 'skirt' ? y(ground(metres)) + 15 : y(ground(metres) + p.height);
-            return { x: x(metres) + (p.use === 'leaf' ? 0 : 12), y: level };
+            return { x: inside, y: level };
           });
           const place = places.find((at) =>
             taken.every((other) => Math.hypot(other.x - at.x, other.y - at.y) >= APART),
@@ -79,7 +93,7 @@ export function StripLetters({ scene, x, y, up, lettered }: Props) {
               onClick={() => togglePiece(p.letter)}
               onKeyDown={(event) => (event.key === 'Enter' || event.key === ' ') && togglePiece(p.letter)}
             >
-              <circle className="d-letter" r="10" />
+              <circle className="d-letter" r={RADIUS} />
               <text className="d-letter-word" textAnchor="middle" y="4.5">
                 {p.letter}
               </text>
