@@ -10,6 +10,18 @@ async function toStock(keeper: Keeper): Promise<string> {
   return docket;
 }
 
+/** Puts a roll into the shed, from a plan's docket. */
+async function putRoll(keeper: Keeper, product: string, width: string): Promise<void> {
+  const { page } = keeper;
+  await page.getByRole('link', { name: 'Shed, prices and own products' }).click();
+  await page.getByLabel('Product', { exact: true }).selectOption(product);
+  await keeper.type(/^Width$/, width);
+  await keeper.type(/^Length$/, '60');
+  await page.getByRole('textbox', { name: 'Note' }).fill('from the barn');
+  await page.getByRole('button', { name: 'Put it in the shed' }).click();
+  await expect(page.locator('.stocklist li')).toContainText('60.00 m');
+}
+
 test('a roll in the shed lowers the price of a plan that uses it, and the file says so', async ({
   keeper,
 }) => {
@@ -22,14 +34,7 @@ test('a roll in the shed lowers the price of a plan that uses it, and the file s
   const wall = answer.docket.lines.find((l) => l.id.startsWith('roll:') && l.unit === 'm');
   const [, product = '', width = ''] = /^roll:(.+)@([\d.]+)$/.exec(wall?.id ?? '') ?? [];
 
-  await page.getByRole('link', { name: 'Shed, prices and own products' }).click();
-  await page.getByLabel('Product', { exact: true }).selectOption(product);
-  await keeper.type(/^Width$/, width);
-  await keeper.type(/^Length$/, '60');
-  await page.getByRole('textbox', { name: 'Note' }).fill('from the barn');
-  await page.getByRole('button', { name: 'Put it in the shed' }).click();
-  await expect(page.locator('.stocklist li')).toContainText('60.00 m');
-
+  await putRoll(keeper, product, width);
   await page.goto(address);
   const piece = page.getByRole('checkbox', { name: /from the barn/ });
   await piece.check();
@@ -60,13 +65,7 @@ test('a roll as wide as no yard sells is used, and taken as it is when it was cu
   const plan = JSON.parse(await keeper.download('Plan as a file')) as {
     choices: { plan: { skirt: { mesh: string } } };
   };
-  await page.getByRole('link', { name: 'Shed, prices and own products' }).click();
-  await page.getByLabel('Product', { exact: true }).selectOption(plan.choices.plan.skirt.mesh);
-  await keeper.type(/^Width$/, '0.73');
-  await keeper.type(/^Length$/, '60');
-  await page.getByRole('textbox', { name: 'Note' }).fill('from the barn');
-  await page.getByRole('button', { name: 'Put it in the shed' }).click();
-
+  await putRoll(keeper, plan.choices.plan.skirt.mesh, '0.73');
   await page.goto(address);
   await page.getByRole('checkbox', { name: /from the barn/ }).check();
   await expect.poll(() => keeper.toBuy()).toBeLessThan(before);

@@ -115,7 +115,29 @@ describe('pieces of few lengths that are not jointed', () => {
     expect(pool?.rolls.flatMap((r) => r.pieces)).toHaveLength(17);
     expect(pool).toMatchObject({ proved: true, cost: 8900 });
   });
-  test('are left to the search where the yard may hold too few, or something is owned', () => {
+  test('cost no more with an owned length or a length sold more, however many pieces there are', () => {
+    fc.assert(
+      fc.property(
+        sale,
+        fc.array(fc.constantFrom(0.6, 0.9, 1.2, 1.25, 1.6, 1.7), { minLength: 8, maxLength: 40 }),
+        fc.integer({ min: 5, max: 90 }),
+        fc.boolean(),
+        (units, lengths, size, own) => {
+          const task = boards(lengths, units);
+          const before = cutRuns(task);
+          fc.pre(before.cost === before.bound);
+          const more: Task = own
+            ? { ...task, owned: [{ id: 'old', size: size / 10 }] }
+            : { ...task, units: [...units, sold(size / 10 + 0.03, size * 17)] };
+          const after = cutRuns(more);
+          expect(after.cost).toBeLessThanOrEqual(before.cost + 1e-6);
+          expect(after.bound).toBeLessThanOrEqual(after.cost);
+        },
+      ),
+      { numRuns: 150 },
+    );
+  });
+  test('are left to the search where the yard holds too few, or something is owned', () => {
     const task = boards([1.2, 1.2, 1.2], [sold(2.4, 400, 1), sold(3.6, 1000)]);
     expect(cutAlike(prepare(task))).toBeUndefined();
     expect(cutRuns(task).cost).toBe(1000);

@@ -158,18 +158,8 @@ export function finish(
   };
 }
 
-/**
- * Cuts runs from whole rolls by a fast method, with a bound that proves how good it is.
- *
- * The lowest price comes first; it is proved where `cost` is `bound`. Of ways at that price those with fewer joints, then with more cut
- * from what is owned, then with the longest single left-over are preferred: best effort.
- *
- * @param task    what is to be cut from what
- * @param effort  how long to search; the answer depends on it and on the task alone
- * @returns rolls with cuts; cost and bound in the units' prices (or m of roll where unpriced)
- * @see domain.md 14
- */
-export function cutRuns(task: Task, effort?: Effort): CutPlan {
+/** Of all that is sold and owned, as far as the search sees. */
+function cutOnce(task: Task, effort?: Effort): CutPlan {
   const { runs, width, units } = task;
   // Nothing is turned or ripped lengthwise where that saves no money; what can hang no other way is.
   const hung = prepare(task, 'as-hung');
@@ -192,9 +182,43 @@ export function cutRuns(task: Task, effort?: Effort): CutPlan {
   const { laid, bound } = asHung === given ? plain : search(given, owned, plain.laid, how);
   if (laid) return finish(laid === plain.laid ? asHung : given, owned, laid, bound, how);
   // An owned length counted on for more than it holds: without it what fits no roll that is sold is told.
-  if (owned.length > 0) return cutRuns({ ...task, owned: [] }, effort);
+  if (owned.length > 0) return cutOnce({ ...task, owned: [] }, effort);
   // The yard does not hold enough: as if it did, and it is said.
   if (units.every((u) => u.stock === null)) throw new RangeError('a run that can be laid was not laid');
   const plenty = units.map((u) => ({ ...u, stock: null }));
-  return { ...cutRuns({ ...task, units: plenty }, effort), overStock: true };
+  return { ...cutOnce({ ...task, units: plenty }, effort), overStock: true };
+}
+
+/** Ways to do with less: without one length sold, without one of what is owned. */
+function withLess(task: Task): readonly Task[] {
+  const { units, owned } = task;
+  // Pieces of one entry of the shed are told apart by what follows the sign.
+  const entryOf = (id: string) => id.replace(/#\d+$/, '');
+  const entries = [...new Set(owned.map((o) => entryOf(o.id)))];
+  return [
+    ...(units.length > 1 ? units.map((unit) => ({ ...task, units: units.filter((u) => u !== unit) })) : []),
+    ...entries.map((entry) => ({ ...task, owned: owned.filter((o) => entryOf(o.id) !== entry) })),
+  ];
+}
+
+/**
+ * Cuts runs from whole rolls by a fast method, with a bound that proves how good it is.
+ *
+ * The lowest price comes first; it is proved where `cost` is `bound`. Of ways at that price those with fewer joints, then with more cut
+ * from what is owned, then with the longest single left-over are preferred: best effort.
+ *
+ * @param task    what is to be cut from what
+ * @param effort  how long to search; the answer depends on it and on the task alone
+ * @returns rolls with cuts; cost and bound in the units' prices (or m of roll where unpriced)
+ * @see domain.md 14
+ */
+export function cutRuns(task: Task, effort?: Effort): CutPlan {
+  const plan = cutOnce(task, effort);
+  if (plan.cost <= plan.bound + EPSILON || plan.overStock) return plan;
+  // The search is led astray now and then by a length more than it needs: what is proved without one is never made dearer by it.
+  const others = withLess(task)
+    .map((less) => cutOnce(less, effort))
+    .filter((other) => other.unplaced.length === plan.unplaced.length && !other.overStock);
+  const best = others.reduce((a, b) => (b.cost < a.cost - EPSILON ? b : a), plan);
+  return { ...best, bound: Math.min(plan.bound, best.cost) };
 }

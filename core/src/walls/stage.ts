@@ -14,7 +14,7 @@ import type { Lies } from './runs';
 import { type Weighed, settleWidths } from './settle';
 import type { StackChoice } from './stackProof';
 import { type ChooseStacks, chooseStacks } from './chooseStacks';
-import { type Anyway, NOTHING, type Stack, type StackWant } from './stacks';
+import type { Anyway, Stack, StackWant } from './stacks';
 
 /** Walls with their widths of roll. */
 export interface HungWalls {
@@ -61,7 +61,7 @@ export function wallStage(
   lies: Lies,
   limits: OpeningLimits,
   figures: Assumptions,
-  { strips, taken, choose = chooseStacks, weigh }: WidthsBy = { strips: [], taken: NOTHING },
+  { strips, taken, choose = chooseStacks, weigh }: WidthsBy,
 ): WallStage {
   const gathered = gatherLines(plan, market, setting, lies, figures);
   const asked = askWidths(gathered, strips, taken);

@@ -154,6 +154,17 @@ describe('a piece that a plan counts on', () => {
     await screen.findByRole('checkbox');
     expect(screen.queryByText(/In the shed it is now/)).toBeNull();
   });
+  test('can still be left where the shed now has something there that the plan does not know', async () => {
+    answering({
+      [`GET ${SHED}`]: { status: 200, body: [{ piece: { ...roll, product: 'gone' }, claims: [] }] },
+    });
+    inHand({ ...orchard, owned: [roll] });
+    shown(<ShedFieldsOfPlan />);
+    expect(await screen.findByText(/now something else\. A piece of “gone”/)).toBeTruthy();
+    expect(screen.queryByRole('button', { name: /^Take it as it is now/ })).toBeNull();
+    fireEvent.click(screen.getByRole('checkbox', { name: /left from the duck pen/ }));
+    expect(usePlan.getState().plan?.owned).toEqual([]);
+  });
   test('stays with the plan when it was taken out of the shed, and that is said', async () => {
     answering({ [`GET ${SHED}`]: nothing });
     inHand({ ...orchard, owned: [roll] });

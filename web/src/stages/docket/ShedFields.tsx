@@ -61,13 +61,12 @@ function ShedRow({
     : ({ verb: 'set-owned', piece } as const);
   const [effect] = useEffects([change]);
   if (!market) return null;
-  if (!market.knows(piece.kind, piece.product))
-    return (
-      <li className="soft small">A piece of “{piece.product}”, which this plan’s prices do not know yet.</li>
-    );
+  // What the plan counts on is in its own prices, whatever the shed says by now.
+  const counted = mine ?? piece;
+  if (!market.knows(counted.kind, counted.product)) return <li className="soft small">{strange(counted)}</li>;
   const elsewhere = claims.filter((c) => c.plan !== plan.id);
   const price = effect?.price ?? null;
-  const { note } = mine ?? piece;
+  const { note } = counted;
   return (
     <li>
       <label>
@@ -77,7 +76,7 @@ function ShedRow({
           onChange={() => take(change, mine ? 'leave a piece in the shed' : 'use a piece from the shed')}
         />
         <span>
-          {capital(sayOwned(mine ?? piece, reader, market))}
+          {capital(sayOwned(counted, reader, market))}
           {note !== '' && <span className="soft small"> {note}</span>}
         </span>
       </label>
@@ -102,19 +101,25 @@ function ShedRow({
   );
 }
 
+const strange = ({ product }: OwnedPiece) =>
+  `A piece of “${product}”, which this plan’s prices do not know yet.`;
+
 /** A piece that this plan counts on was changed in the shed: offered as it is now, never taken silently. */
 function ChangedPiece({ piece }: { piece: OwnedPiece }) {
   const reader = useReader();
   const market = useMarket();
   const take = usePlan((s) => s.take);
   const change = { verb: 'set-owned', piece } as const;
-  const [effect] = useEffects([change]);
+  const known = market?.knows(piece.kind, piece.product) ?? false;
+  const [effect] = useEffects(known ? [change] : []);
+  if (!market || !known)
+    return <p className="claimed small">▲ In the shed it is now something else. {strange(piece)}</p>;
   const price = effect?.price ?? null;
   const more = price !== null && price > 0 ? '+' : '';
   return (
     <div className="changedpiece small">
       <p role="note">
-        ▲ In the shed it is now {market && sayOwned(piece, reader, market)}
+        ▲ In the shed it is now {sayOwned(piece, reader, market)}
         {piece.note !== '' && `, ${piece.note}`}.
       </p>
       <button type="button" className="btn" onClick={() => take(change, 'take a piece as it is now')}>
