@@ -266,15 +266,12 @@ describe('every row belongs to a holding', () => {
       widths: [1],
       lengths: [20],
     };
-    expect((await api.request('/holdings/home/products/mine', { method: 'PUT', json: product })).status).toBe(
-      200,
-    );
+    const put = (made: object) =>
+      api.request('/holdings/home/products/mine', { method: 'PUT', json: { product: made, prices: [] } });
+    expect((await put(product)).status).toBe(200);
     expect(await (await api.request('/holdings/home/products')).json()).toEqual([product]);
-    const thin = await api.request('/holdings/home/products/mine', {
-      method: 'PUT',
-      json: { ...product, wire: -1 },
-    });
-    expect((await problems(thin))[0]?.pointer).toBe('/wire');
+    const thin = await put({ ...product, wire: -1 });
+    expect((await problems(thin))[0]?.pointer).toBe('/product/wire');
     const price = {
       id: 'p1',
       yard: 'far-gate',

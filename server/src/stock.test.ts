@@ -91,14 +91,60 @@ describe('the price list', () => {
 });
 
 test('an own product cannot take the id of one in the edition', async () => {
-  const taken = await put('/products/fine-13', {
-    id: 'fine-13',
+  const taken = await put('/products/fine-13', { product: mesh('fine-13'), prices: [] });
+  expect(taken.status).toBe(422);
+  expect((await problems(taken))[0]?.pointer).toBe('/product/id');
+});
+
+describe('an own product with its prices', () => {
+  const stored = async (what: 'products' | 'prices') =>
+    ((await (await api.request(`${at}/${what}`)).json()) as { id: string }[])
+      .map((x) => x.id)
+      .filter((id) => id.startsWith('wire-1'));
+  const priced = (n: number, price: number, product = 'wire-1') => ({
+    id: `wire-1-${n}`,
+    yard: 'far-gate',
+    asOf: '2026-11-25',
+    offer: { kind: 'roll', product, width: 1, length: 10 * n, price, stock: null },
+  });
+  test('of which one is wrong is refused by its field, and nothing of it is kept', async () => {
+    const refused = await put('/products/wire-1', {
+      product: mesh('wire-1'),
+      prices: [priced(1, 4100), priced(2, -1)],
+    });
+    expect(refused.status).toBe(422);
+    expect((await problems(refused))[0]?.pointer).toBe('/prices/1/offer/price');
+    expect(await stored('products')).toEqual([]);
+    expect(await stored('prices')).toEqual([]);
+  });
+  test('takes no price of another product', async () => {
+    const refused = await put('/products/wire-1', {
+      product: mesh('wire-1'),
+      prices: [priced(1, 4100, 'fine-13')],
+    });
+    expect((await problems(refused))[0]?.pointer).toBe('/prices/0/offer/product');
+  });
+  test('is kept whole, and goes whole', async () => {
+    const kept = await put('/products/wire-1', {
+      product: mesh('wire-1'),
+      prices: [priced(1, 4100), priced(2, 7900)],
+    });
+    expect(kept.status).toBe(200);
+    expect(await stored('products')).toEqual(['wire-1']);
+    expect(await stored('prices')).toEqual(['wire-1-1', 'wire-1-2']);
+    expect((await api.request(`${at}/products/wire-1`, { method: 'DELETE' })).status).toBe(204);
+    expect(await stored('products')).toEqual([]);
+    expect(await stored('prices')).toEqual([]);
+  });
+});
+
+function mesh(id: string) {
+  return {
+    id,
     type: 'welded',
     opening: { up: 0.01, along: 0.01 },
     wire: 0.001,
     widths: [1],
     lengths: [10],
-  });
-  expect(taken.status).toBe(422);
-  expect((await problems(taken))[0]?.pointer).toBe('/id');
-});
+  };
+}

@@ -21,7 +21,6 @@ import {
   listProducts,
   listShed,
   putPiece,
-  putPrice,
   putPrices,
   putProduct,
 } from '../store/stock';
@@ -32,12 +31,20 @@ const id = z
   .string()
   .regex(/^[A-Za-z0-9_-]{1,40}$/, 'must be 1 to 40 letters, digits, dashes or underscores');
 const price = z.strictObject({ id, yard: id, offer: ownOfferSchema, asOf: z.iso.date() });
+interface Price {
+  readonly id: string;
+  readonly yard: string;
+  readonly offer: OwnOffer;
+  readonly asOf: string;
+}
+const withPrices = z.strictObject({ product: ownMeshSchema, prices: z.array(price).max(200) });
 
-function sameId(given: string, inAddress: string) {
-  if (given === inAddress) return;
-  throw new BorderError(422, 'Some fields are not right.', [
-    { code: 'other-id', pointer: '/id', message: `must be “${inAddress}”, as in the address` },
-  ]);
+function refuse(code: string, pointer: string, message: string): never {
+  throw new BorderError(422, 'Some fields are not right.', [{ code, pointer, message }]);
+}
+
+function sameId(given: string, inAddress: string, pointer = '/id') {
+  if (given !== inAddress) refuse('other-id', pointer, `must be “${inAddress}”, as in the address`);
 }
 
 /** The same goods at the same yard always have the same id. */
@@ -56,18 +63,18 @@ export function stockRoutes({ db }: Services) {
   return new Hono<Acting>()
     .get('/products', async (c) => c.json(await listProducts(db, c.var.holding.id)))
     .put('/products/:id', async (c) => {
-      const product = checked<OwnMesh>(ownMeshSchema, await jsonBody(c));
-      sameId(product.id, c.req.param('id'));
-      if (latest().meshes.some((m) => m.id === product.id)) {
-        throw new BorderError(422, 'Some fields are not right.', [
-          {
-            code: 'taken',
-            pointer: '/id',
-            message: `“${product.id}” is a product of the edition; give yours another id`,
-          },
-        ]);
-      }
-      await putProduct(db, c.var.holding.id, product);
+      const { product, prices } = checked<{ product: OwnMesh; prices: Price[] }>(
+        withPrices,
+        await jsonBody(c),
+      );
+      sameId(product.id, c.req.param('id'), '/product/id');
+      if (latest().meshes.some((m) => m.id === product.id))
+        refuse('taken', '/product/id', `“${product.id}” is a product of the edition; give yours another id`);
+      prices.forEach(({ offer }, i) => {
+        if (offer.kind !== 'roll' || offer.product !== product.id)
+          refuse('other-product', `/prices/${i}/offer/product`, `must be a roll of “${product.id}”`);
+      });
+      await putProduct(db, c.var.holding.id, product, prices);
       return c.json(product);
     })
     .delete('/products/:id', async (c) => {
@@ -76,12 +83,9 @@ export function stockRoutes({ db }: Services) {
     })
     .get('/prices', async (c) => c.json(await listPrices(db, c.var.holding.id)))
     .put('/prices/:id', async (c) => {
-      const own = checked<{ id: string; yard: string; offer: OwnOffer; asOf: string }>(
-        price,
-        await jsonBody(c),
-      );
+      const own = checked<Price>(price, await jsonBody(c));
       sameId(own.id, c.req.param('id'));
-      await putPrice(db, c.var.holding.id, own);
+      await putPrices(db, c.var.holding.id, [own]);
       return c.json(own);
     })
     .delete('/prices/:id', async (c) => {

@@ -1,4 +1,5 @@
 import type { OwnMesh, OwnOffer, OwnedPiece } from '@aviarum/core';
+import type { Knex } from 'knex';
 import type { Database } from './database';
 
 /** A keeper's own price at a yard, with its date. */
@@ -18,15 +19,31 @@ export async function listProducts(db: Database, holding: string): Promise<reado
   return rows.map((row) => row.product);
 }
 
-export async function putProduct(db: Database, holding: string, product: OwnMesh): Promise<void> {
-  await db('own_products')
-    .insert({ holding_id: holding, id: product.id, product: JSON.stringify(product) })
-    .onConflict(['holding_id', 'id'])
-    .merge(['product']);
+/** A product with its prices, all or none: with some of them it would be bought wrongly. */
+export async function putProduct(
+  db: Database,
+  holding: string,
+  product: OwnMesh,
+  prices: readonly OwnPrice[],
+): Promise<void> {
+  await db.transaction(async (trx) => {
+    await trx('own_products')
+      .insert({ holding_id: holding, id: product.id, product: JSON.stringify(product) })
+      .onConflict(['holding_id', 'id'])
+      .merge(['product']);
+    await insertPrices(trx, holding, prices);
+  });
 }
 
+/** A product goes with its prices. */
 export async function deleteProduct(db: Database, holding: string, id: string): Promise<boolean> {
-  return (await db('own_products').where({ holding_id: holding, id }).delete()) > 0;
+  return db.transaction(async (trx) => {
+    await trx('own_prices')
+      .where({ holding_id: holding })
+      .whereRaw(`offer ->> 'kind' = 'roll' and offer ->> 'product' = ?`, [id])
+      .delete();
+    return (await trx('own_products').where({ holding_id: holding, id }).delete()) > 0;
+  });
 }
 
 export async function listPrices(db: Database, holding: string): Promise<readonly OwnPrice[]> {
@@ -36,25 +53,11 @@ export async function listPrices(db: Database, holding: string): Promise<readonl
     .select<OwnPrice[]>('id', 'yard', 'offer', db.raw(`to_char(as_of, 'YYYY-MM-DD') as "asOf"`));
 }
 
-export async function putPrice(db: Database, holding: string, price: OwnPrice): Promise<void> {
-  await db('own_prices')
-    .insert({
-      holding_id: holding,
-      id: price.id,
-      yard: price.yard,
-      offer: JSON.stringify(price.offer),
-      as_of: price.asOf,
-    })
-    .onConflict(['holding_id', 'id'])
-    .merge(['yard', 'offer', 'as_of']);
-}
-
-export async function deletePrice(db: Database, holding: string, id: string): Promise<boolean> {
-  return (await db('own_prices').where({ holding_id: holding, id }).delete()) > 0;
-}
-
-/** Many prices at once, all or none: a price for the same goods at the same yard is replaced. */
-export async function putPrices(db: Database, holding: string, prices: readonly OwnPrice[]): Promise<void> {
+async function insertPrices(
+  trx: Knex.Transaction,
+  holding: string,
+  prices: readonly OwnPrice[],
+): Promise<void> {
   const rows = prices.map(({ id, yard, offer, asOf }) => ({
     holding_id: holding,
     id,
@@ -62,13 +65,20 @@ export async function putPrices(db: Database, holding: string, prices: readonly 
     offer: JSON.stringify(offer),
     as_of: asOf,
   }));
-  await db.transaction(async (trx) => {
-    for (let i = 0; i < rows.length; i += 200)
-      await trx('own_prices')
-        .insert(rows.slice(i, i + 200))
-        .onConflict(['holding_id', 'id'])
-        .merge(['yard', 'offer', 'as_of']);
-  });
+  for (let i = 0; i < rows.length; i += 200)
+    await trx('own_prices')
+      .insert(rows.slice(i, i + 200))
+      .onConflict(['holding_id', 'id'])
+      .merge(['yard', 'offer', 'as_of']);
+}
+
+export async function deletePrice(db: Database, holding: string, id: string): Promise<boolean> {
+  return (await db('own_prices').where({ holding_id: holding, id }).delete()) > 0;
+}
+
+/** Prices all or none: a price for the same goods at the same yard is replaced. */
+export async function putPrices(db: Database, holding: string, prices: readonly OwnPrice[]): Promise<void> {
+  await db.transaction((trx) => insertPrices(trx, holding, prices));
 }
 
 /** A plan that says it uses a piece of the shed. */

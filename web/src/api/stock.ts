@@ -16,8 +16,10 @@ export const removePiece = (holding: string, id: string) =>
   ask<undefined>(`${at(holding)}/shed/${id}`, 'DELETE');
 
 export const products = (holding: string) => ask<readonly OwnMesh[]>(`${at(holding)}/products`);
-export const putProduct = (holding: string, product: OwnMesh) =>
-  ask<OwnMesh>(`${at(holding)}/products/${product.id}`, 'PUT', product);
+/** With its prices, all or none. */
+export const putProduct = (holding: string, product: OwnMesh, prices: readonly StoredPrice[]) =>
+  ask<OwnMesh>(`${at(holding)}/products/${product.id}`, 'PUT', { product, prices });
+/** Its prices go with it. */
 export const removeProduct = (holding: string, id: string) =>
   ask<undefined>(`${at(holding)}/products/${id}`, 'DELETE');
 
@@ -25,8 +27,6 @@ export interface StoredPrice extends OwnPrice {
   readonly id: string;
 }
 export const prices = (holding: string) => ask<readonly StoredPrice[]>(`${at(holding)}/prices`);
-export const putPrice = (holding: string, price: StoredPrice) =>
-  ask<StoredPrice>(`${at(holding)}/prices/${price.id}`, 'PUT', price);
 export const removePrice = (holding: string, id: string) =>
   ask<undefined>(`${at(holding)}/prices/${id}`, 'DELETE');
 

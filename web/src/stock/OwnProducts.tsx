@@ -1,6 +1,6 @@
 import { type Market, type OwnMesh, MESH_NAMES, capital, meshName, newId, wireName } from '@aviarum/core';
 import { useState } from 'react';
-import { type StoredPrice, putPrice, putProduct, removePrice, removeProduct } from '../api/stock';
+import { type StoredPrice, putProduct, removeProduct } from '../api/stock';
 import { Pick } from '../fields/Choice';
 import { LengthField } from '../fields/LengthField';
 import { useReader } from '../state/reckoningStore';
@@ -20,11 +20,7 @@ interface Props {
 export function OwnProducts({ holding, products, prices, market }: Props) {
   const reader = useReader();
   const { problems, attempt } = useTry(holding, 'products', 'prices');
-  const remove = (id: string) =>
-    attempt(async () => {
-      for (const p of prices.filter((own) => own.offer.product === id)) await removePrice(holding, p.id);
-      await removeProduct(holding, id);
-    });
+  const remove = (id: string) => attempt(() => removeProduct(holding, id));
   return (
     <section className="stocksection">
       <h2>Own products</h2>
@@ -65,23 +61,7 @@ export function OwnProducts({ holding, products, prices, market }: Props) {
       <NewProduct
         market={market}
         taken={products}
-        onAdd={(product, made) =>
-          attempt(async () => {
-            await putProduct(holding, product);
-            const put: StoredPrice[] = [];
-            try {
-              for (const price of made) {
-                await putPrice(holding, price);
-                put.push(price);
-              }
-            } catch (error) {
-              // All of it or nothing: a product with some of its prices would be bought wrongly.
-              for (const price of put) await removePrice(holding, price.id);
-              await removeProduct(holding, product.id);
-              throw error;
-            }
-          })
-        }
+        onAdd={(product, made) => attempt(() => putProduct(holding, product, made))}
       />
       <Problems title="It was not added." problems={problems} />
     </section>

@@ -40,7 +40,7 @@ export function Shed({ holding, market, pieces }: Props) {
       )}
       {changed && <Changing key={changed.id} piece={changed} market={market} />}
       <PieceForm
-        key={changed?.id ?? 'new'}
+        key={changed ? `form of ${changed.id}` : 'form'}
         market={market}
         taken={pieces.map((p) => p.piece)}
         piece={changed}
