@@ -48,6 +48,7 @@ await main(async () => {
   await ensureBuilt();
   const results = {
     ...child('bench/reckon.ts', {}),
+    ...child('bench/extremes.ts', {}),
     ...child('bench/effects.ts', {}),
     ...child('bench/cutting.ts', {}),
     ...child('bench/track.ts', {}),

@@ -2,6 +2,7 @@ import type { CutPlan } from './cutting/cut';
 import { type Improving, canImprove, improve } from './cutting/improve';
 import { learnCut } from './cutting/known';
 import type { WorkedPool } from './cutting/types';
+import { stepsFor } from './cutting/steps';
 import { improveWidths } from './improveWidths';
 import type { Plan } from './plan/schema';
 import { reckon } from './reckon';
@@ -24,12 +25,13 @@ export function adoptCut(
   learnCut({ ...pool.task, runs: found.runs }, found.plan);
 }
 
-/** A reckoning whose pools were all looked into as far as one effort goes: for the command line and what is printed. */
+/** A reckoning whose pools and widths were looked into as far as the steps of one effort go, all together: for the command line and what is printed. */
 export async function reckonImproved(plan: Plan, how: Improving): Promise<Reckoning> {
   const first = reckon(plan);
+  const steps = stepsFor(how.effort);
   const open = first.cutting.filter(mayImprove);
-  for (const pool of open) learnCut(pool.task, await improve(pool.task, pool.plan, how));
-  const widths = await improveWidths(plan, how);
+  for (const pool of open) learnCut(pool.task, await improve(pool.task, pool.plan, { ...how, steps }));
+  const widths = await improveWidths(plan, { ...how, steps });
   if (widths) learnWidths(plan, widths.others);
   return open.length > 0 || widths ? reckon(plan) : first;
 }

@@ -1,5 +1,6 @@
 import { type Improving, canImprove, improve } from './cutting/improve';
 import { learnCut } from './cutting/known';
+import { spend, stepsFor } from './cutting/steps';
 import type { ChangeOf } from './plan/changes/types';
 import type { Plan } from './plan/schema';
 import { makeReckoner } from './reckon';
@@ -19,6 +20,9 @@ export interface WidthsFound {
 
 /** Other choices cut up, for each effort. */
 const MOST_CUT = 60;
+
+/** Steps of cutting a pool anew, for each of its runs and rolls. */
+const CUT_STEP = 10;
 
 /** Takes just these widths. */
 const only = ({ sets }: OtherWidths, { chosen }: WorkedStacks): ChooseStacks =>
@@ -57,8 +61,8 @@ const undecided = ({ cutting }: Reckoning): number =>
  * @returns null where there is nothing to look for
  */
 export async function improveWidths(plan: Plan, how: Improving): Promise<WidthsFound | null> {
-  const { onProgress, ...quietly } = how;
-  const { signal, effort = 1 } = how;
+  const { onProgress, signal, effort = 1, steps = stepsFor(effort) } = how;
+  const quietly: Improving = { solver: how.solver, effort, steps, ...(signal ? { signal } : {}) };
   const reckoner = makeReckoner();
   const now = reckoner(plan);
   const { stacks } = now;
@@ -98,11 +102,15 @@ export async function improveWidths(plan: Plan, how: Improving): Promise<WidthsF
   for (const other of cheaper) {
     const toBeat = best?.cost ?? limit;
     if (other.cost >= toBeat - EPSILON) break;
-    if (looked >= MOST_CUT * effort || signal?.aborted) {
+    if (looked >= MOST_CUT * effort || signal?.aborted || steps.left <= 0) {
       others = Math.min(others, other.cost);
       continue;
     }
     looked += 1;
+    spend(
+      steps,
+      now.cutting.reduce((total, pool) => total + CUT_STEP * pool.task.runs.length * pool.rolls.length, 0),
+    );
     onProgress?.({ cost: stacks.cost, bound: stacks.bound, sets: looked });
     const { cost, least } = await weigh(only(other, stacks), toBeat);
     others = Math.min(others, least);

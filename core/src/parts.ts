@@ -94,9 +94,14 @@ function topOf(opening: Opening, wall: number): number {
   return opening.kind === 'hatch' ? opening.bottom + opening.height : opening.height;
 }
 
+/** Top of the wall on each line, m. */
+const topsOf = ({ groups }: WallStage): ReadonlyMap<FenceLine, number> =>
+  new Map(groups.flatMap((g) => g.lines.map((line) => [line, g.top] as const)));
+
 function openingParts(lines: readonly FenceLine[], walls: WallStage): Part[] {
+  const tops = topsOf(walls);
   return lines.flatMap((line) => {
-    const wall = walls.groups.find((g) => g.lines.includes(line))?.top ?? 0;
+    const wall = tops.get(line) ?? 0;
     return [...line.openings, ...line.flaps].map(({ opening }): Part => ({
       kind: 'opening',
       path: `opening:${opening.id}`,
@@ -111,11 +116,13 @@ function openingParts(lines: readonly FenceLine[], walls: WallStage): Part[] {
 }
 
 function boardParts(walls: WallStage, market: Market): Part[] {
-  return walls.boards.flatMap(({ at, timber, lines, runs }) =>
-    runs.flatMap((run) => {
-      const line = lines.find((l) => run.part.startsWith(`side:${l.id}/`));
-      const wall = walls.groups.find((g) => line && g.lines.includes(line))?.top ?? 0;
-      const high = market.timber(timber).width;
+  const tops = topsOf(walls);
+  return walls.boards.flatMap(({ at, timber, lines, runs }) => {
+    const byId = new Map(lines.map((l) => [l.id, l]));
+    const high = market.timber(timber).width;
+    return runs.flatMap((run) => {
+      const line = byId.get(/^side:([^/]+)/.exec(run.part)?.[1] ?? '');
+      const wall = (line && tops.get(line)) ?? 0;
       return run.spans.map(({ side, from, to }): Part => ({
         kind: 'board',
         path: run.part,
@@ -125,8 +132,8 @@ function boardParts(walls: WallStage, market: Market): Part[] {
         bottom: at === 'ground' ? 0 : wall - high,
         top: at === 'ground' ? high : wall,
       }));
-    }),
-  );
+    });
+  });
 }
 
 /** Everything that stands, hangs or lies along the fence. */

@@ -2,10 +2,12 @@ import { birdFindings, birdStage } from './birds/stage';
 import { type Catalogue, editionOf, marketOf } from './catalogue';
 import { cuttingStage } from './cutting/pools';
 import { makeDocket } from './docket/docket';
+import { docketFindings } from './docket/findings';
 import { fastenerNeeds } from './fasteners/stage';
 import { AS_CUT, type WidthsFor, buildFence } from './fence';
 import { type FencePart, fenceFigures, headlines, leafFigures } from './figures';
-import { type Finding, type Severity, finding } from './findings/types';
+import type { Finding, Severity } from './findings/types';
+import { unfit } from './fit';
 import { groundFindings } from './ground/findings';
 import { groundProblems } from './ground/problems';
 import { surveyRings } from './ground/survey';
@@ -62,7 +64,9 @@ function buildCheapest(
     const at = buying === plan.buying ? plan : { ...plan, buying };
     return buildAll(i === 0 ? remember : within(remember, `way ${i}`), at, catalogue, widths);
   });
+  // What can be built as meant, then what has a price, then what is cheap.
   return built.reduce((best, other) => {
+    if (other.unfit !== best.unfit) return other.unfit < best.unfit ? other : best;
     const [a, b] = [best.docket, other.docket];
     if (a.complete !== b.complete) return a.complete ? best : other;
     return b.total < a.total ? other : best;
@@ -95,7 +99,8 @@ function buildAll(remember: Remember, plan: Plan, catalogue: Catalogue, widths: 
       return makeDocket(market, plan, posts, walls, skirts, ways, cutting, fasteners);
     },
   );
-  return { market, rings, limits, fence, ways, cutting, docket };
+  const without = unfit({ posts, walls, skirts, ways, cutting, docket });
+  return { market, rings, limits, fence, ways, cutting, docket, unfit: without };
 }
 
 function fastenersNeeded({ lines }: Reckoning['docket']): Fasteners {
@@ -159,7 +164,6 @@ export function makeReckoner(): (plan: Plan, catalogue?: Catalogue, choose?: Cho
     const workings = headlines(fence, birds, docket.working);
 
     const tops = walls.groups.map((g) => g.top);
-    const unpriced = docket.lines.filter((line) => line.price === null).length;
     const findings = [
       ...groundProblems(plan, rings),
       ...birdFindings(plan, birds, workings.area.value, tops.length > 0 ? Math.min(...tops) : null),
@@ -174,7 +178,7 @@ export function makeReckoner(): (plan: Plan, catalogue?: Catalogue, choose?: Cho
       ...flapFindings(setting),
       ...swings,
       ...cutting.findings,
-      ...(unpriced > 0 ? [finding('docket.no-price', 'know', 'docket', 'plan', { count: unpriced })] : []),
+      ...docketFindings(docket),
     ].sort((a, b) => ORDER[a.severity] - ORDER[b.severity]);
 
     const total = fenceFigures(plan, fence);

@@ -4,6 +4,7 @@ import fc from 'fast-check';
 import { type Plan, apply, checkPlan, reckon } from './index';
 import { aRun, anOutline, onSlope } from './testing/aRun';
 import { terrainOf } from './ground/terrain';
+import { aRandomRun, moved } from './testing/randomRun';
 import { uniform } from './testing/uniform';
 
 /** One side of 12.0 rising 0.90, the other three left open. */
@@ -192,4 +193,70 @@ test('a plan on a slope is valid and its workings add up on any grade', () => {
     ),
     { numRuns: 60 },
   );
+});
+
+describe('mesh that leans and is jointed', () => {
+  /** Need, left and working of a line beside what its pieces are cut to. */
+  const told = (plan: Plan) => {
+    const { docket, cutting } = reckon(plan);
+    return docket.lines.flatMap((line) => {
+      const of = 'pool' in line.detail ? line.detail.pool : undefined;
+      const pool = cutting.find((p) => p.id === of);
+      if (!pool || pool.unplaced.length > 0) return [];
+      const cut = pool.rolls.reduce((total, r) => total + r.length - r.left, 0);
+      const left = pool.rolls.reduce((total, r) => total + (r.owned === null ? r.left : 0), 0);
+      return [
+        {
+          need: line.need,
+          working: line.working.need.value,
+          left: line.left,
+          pool: pool.need,
+          cut,
+          rest: left,
+        },
+      ];
+    });
+  };
+  const agree = (plan: Plan) => {
+    for (const line of told(plan)) {
+      expect(line.need).toBeCloseTo(line.cut, 6);
+      expect(line.working).toBeCloseTo(line.cut, 6);
+      expect(line.pool).toBeCloseTo(line.cut, 6);
+      expect(line.left).toBeCloseTo(line.rest, 6);
+    }
+  };
+  test('a joint on a grade is paid for by both pieces, and told so', () => {
+    // 60 m on one grade of 4 %: two pieces at least, each 1.80 × 0.04 longer.
+    const plan = onSlope(
+      anOutline(
+        [
+          [0, 0],
+          [60, 0],
+          [60, 5],
+          [0, 5],
+        ],
+        { skirt: { kind: 'none' }, slope: { hang: 'follow', foot: 'mesh' } },
+        { 1: 'open', 2: 'open', 3: 'open' },
+      ),
+      0.04,
+      0,
+    );
+    const { docket, cutting } = reckon(plan);
+    const [pool] = cutting;
+    const line = docket.lines.find((l) => l.id.startsWith('roll:'));
+    const joints = pool?.joints ?? NaN;
+    expect(joints).toBeGreaterThanOrEqual(1);
+    const ground = Math.hypot(60, 2.4);
+    expect(line?.need).toBeCloseTo(ground + 2 * 0.1 + joints * 0.15 + (joints + 1) * 1.8 * 0.04, 6);
+    agree(plan);
+  });
+  test('need, left and working are the length of the pieces on any ground', () => {
+    fc.assert(
+      fc.property(aRandomRun, fc.constantFrom(1, 2.5, 4), (plan, larger) => {
+        const stretched = moved(plan, ({ x, y }) => ({ x: x * larger, y: y * larger }));
+        agree(checkPlan(stretched).ok ? stretched : plan);
+      }),
+      { numRuns: 40, endOnFailure: true },
+    );
+  });
 });

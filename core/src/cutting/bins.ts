@@ -68,8 +68,8 @@ export function compareLaid(a: readonly Bin[], b: readonly Bin[]): number {
 }
 
 /** Puts small pieces more into a roll, if there is room. */
-export function addSheets(bin: Bin, runs: readonly Run[], width: number): boolean {
-  const block = blockOf([...bin.block.spots.map((s) => s.run), ...runs], width);
+export function addSheets(bin: Bin, runs: readonly Run[], width: number, tried?: number): boolean {
+  const block = blockOf([...bin.block.spots.map((s) => s.run), ...runs], width, tried);
   const more = block.length - bin.block.length;
   if (more > bin.free + EPSILON) return false;
   bin.block = block;

@@ -2,7 +2,8 @@ import type { SoldUnit } from '../catalogue/market';
 import { EPSILON } from '../units/round';
 
 /* Named here: the inner loops of cutting ask for them millions of times. */
-const { abs, ceil, min } = Math;
+const EPS = EPSILON;
+const { abs, ceil, max, min } = Math;
 
 export interface Cover {
   /** How many of each unit, in the order of the units given. */
@@ -38,7 +39,7 @@ class Heap {
     return this.states[0];
   }
   private before(a: State, b: State): boolean {
-    return a.floor < b.floor - EPSILON || (a.floor < b.floor + EPSILON && a.size > b.size);
+    return a.floor < b.floor - EPS || (a.floor < b.floor + EPS && a.size > b.size);
   }
   push(state: State): void {
     const s = this.states;
@@ -79,6 +80,9 @@ class Heap {
   }
 }
 
+/** Units looked through, over all partial sets, before a search gives up. */
+const MOST_LOOKED = 500_000;
+
 /**
  * Sets of whole units that reach every demand, cheapest first.
  *
@@ -88,19 +92,22 @@ class Heap {
  */
 export class CoverSearch {
   private readonly heap = new Heap();
+  /** Units looked through by now, set by set. */
+  private looked = 0;
   /** By demand, for each unit the best price of what it or any later one yields. */
   private readonly rates: readonly (readonly number[])[];
 
   constructor(
     private readonly units: readonly SoldUnit[],
     private readonly demands: readonly Demand[],
+    private readonly most = MOST_LOOKED,
   ) {
     this.rates = demands.map(({ yields }) =>
       units.map((_, i) =>
         min(
           ...units.slice(i).map((u, j) => {
             const given = yields[i + j] ?? 0;
-            return given > EPSILON ? weight(u) / given : NEVER;
+            return given > EPS ? weight(u) / given : NEVER;
           }),
         ),
       ),
@@ -121,7 +128,7 @@ export class CoverSearch {
       if (!demand) continue;
       let missing = demand.need;
       for (let i = 0; i < counts.length; i++) missing -= (counts[i] ?? 0) * (demand.yields[i] ?? 0);
-      if (missing <= EPSILON) continue;
+      if (missing <= EPS) continue;
       const price = missing * (this.rates[d]?.[last] ?? NEVER);
       if (price > more) more = price;
     }
@@ -129,24 +136,32 @@ export class CoverSearch {
   }
 
   /**
-   * @param most  partial sets to look at before giving up
-   * @returns the next set; undefined when there is none, or none was found
+   * @returns the next set; undefined when there is none, or none was found among as many partial sets as are looked at in all
    */
-  next(most = 20000): Cover | undefined {
-    for (let looked = 0; looked < most; looked++) {
+  next(): Cover | undefined {
+    while (this.looked < this.most) {
       const state = this.heap.pop();
       if (!state) return undefined;
       const { counts, last, size, cost, floor } = state;
       for (let i = last; i < this.units.length; i++) {
         const unit = this.units[i];
         if (!unit || (unit.stock !== null && (counts[i] ?? 0) >= unit.stock)) continue;
+        this.looked += counts.length;
         const more = counts.map((c, j) => (j === i ? c + 1 : c));
         this.enter(more, i, size + unit.size, cost + weight(unit));
       }
-      if (floor <= cost + EPSILON) return { counts, cost };
+      if (floor <= cost + EPS) return { counts, cost };
     }
     return undefined;
   }
+}
+
+/** Branches looked at before the best found so far is good enough: only of dozens of units at nearly one price a metre. */
+const MOST_BRANCHES = 20_000;
+
+export interface CheapestCover extends Cover {
+  /** No set costs less: the cost itself, but for a search that was given up. */
+  readonly floor: number;
 }
 
 /**
@@ -156,17 +171,18 @@ export class CoverSearch {
  * Depth first by price a metre, best first: what a branch still lacks costs at least the best rate left, so most branches
  * end at once.
  */
-export function cheapestCover(units: readonly SoldUnit[], need: number): Cover {
+export function cheapestCover(units: readonly SoldUnit[], need: number): CheapestCover {
   const held = units.reduce((total, u) => total + (u.stock ?? NEVER) * u.size, 0);
-  const capped = held >= need - EPSILON;
+  const capped = held >= need - EPS;
   const order = units.map((_, i) => i).sort((a, b) => rateOf(units[a]) - rateOf(units[b]));
   const counts = units.map(() => 0);
   let best: Cover & { readonly size: number } = { counts: [], cost: NEVER, size: 0 };
+  let branches = 0;
   const go = (depth: number, size: number, cost: number) => {
-    if (size >= need - EPSILON) {
-      const same = abs(cost - best.cost) <= EPSILON;
-      if (cost < best.cost - EPSILON || (same && size > best.size))
-        best = { counts: [...counts], cost, size };
+    branches += 1;
+    if (size >= need - EPS) {
+      const same = abs(cost - best.cost) <= EPS;
+      if (cost < best.cost - EPS || (same && size > best.size)) best = { counts: [...counts], cost, size };
       return;
     }
     const index = order[depth];
@@ -174,18 +190,24 @@ export function cheapestCover(units: readonly SoldUnit[], need: number): Cover {
     if (index === undefined || !unit) return;
     const nextRate = rateOf(units[order[depth + 1] ?? -1]);
     const most = capped ? (unit.stock ?? NEVER) : NEVER;
-    for (let count = min(most, ceil((need - size) / unit.size - EPSILON)); count >= 0; count--) {
+    for (let count = min(most, ceil((need - size) / unit.size - EPS)); count >= 0; count--) {
       const reached = size + count * unit.size;
       const paid = cost + count * weight(unit);
       const missing = need - reached;
-      if (missing > EPSILON && paid + missing * nextRate > best.cost + EPSILON) break;
+      if (missing > EPS && paid + missing * nextRate > best.cost + EPS) break;
+      if (branches > MOST_BRANCHES) return;
       counts[index] = count;
       go(depth + 1, reached, paid);
     }
     counts[index] = 0;
   };
   go(0, 0, 0);
-  return { counts: best.counts, cost: best.cost };
+  const byRate = max(0, need) * rateOf(units[order[0] ?? -1]);
+  return {
+    counts: best.counts,
+    cost: best.cost,
+    floor: branches > MOST_BRANCHES ? min(best.cost, byRate) : best.cost,
+  };
 }
 
 const rateOf = (unit: SoldUnit | undefined): number => (unit ? weight(unit) / unit.size : NEVER);
@@ -195,9 +217,9 @@ const prices = new WeakMap<readonly SoldUnit[], Map<number, number>>();
 /** Lengths remembered for each list of units. */
 const MOST = 4000;
 
-/** What the cheapest set of whole units that reaches a need costs, to a tenth of a millimetre. */
+/** What the cheapest set of whole units that reaches a need costs at least, to a tenth of a millimetre. */
 export function leastPrice(units: readonly SoldUnit[], need: number): number {
-  if (need <= EPSILON) return 0;
+  if (need <= EPS) return 0;
   let known = prices.get(units);
   if (!known || known.size >= MOST) {
     known = new Map();
@@ -206,7 +228,7 @@ export function leastPrice(units: readonly SoldUnit[], need: number): number {
   const rounded = Math.round(need * 1e4);
   const before = known.get(rounded);
   if (before !== undefined) return before;
-  const { cost } = cheapestCover(units, need);
-  known.set(rounded, cost);
-  return cost;
+  const { floor } = cheapestCover(units, need);
+  known.set(rounded, floor);
+  return floor;
 }

@@ -5,7 +5,7 @@ import { CoverSearch, cheapestCover } from './covers';
 import { type Budget, layExactly } from './lay';
 import { polish } from './polish';
 import { type Prepared, type Task, couldHold, prepare } from './prepare';
-import { type Laid, MANY_RUNS, cheaper, countOf, packAsNeeded, packBest, used } from './quick';
+import { LARGE, type Laid, MANY_RUNS, cheaper, countOf, packAsNeeded, packBest, used } from './quick';
 import { demands, slotsOf } from './sets';
 import { isSheet } from './sheets';
 import { leastJoints } from './stretch';
@@ -32,10 +32,12 @@ export interface Effort {
   readonly proving: number;
   /** To do with fewer joints what is proved the cheapest. */
   readonly joining: number;
-  /** Sets of rolls looked at. */
+  /** Sets of rolls looked at, and units looked through to put them together. */
   readonly sets: number;
+  readonly units: number;
 }
 
+const UNITS = 500_000;
 /** Beyond so many runs or rolls the search sees a small part of all ways. */
 const SEARCHED_RUNS = 12;
 const SEARCHED_ROLLS = 8;
@@ -44,12 +46,16 @@ const SEARCHED_ROLLS = 8;
 export function usualEffort(given: Prepared): Effort {
   const bays = given.strips.reduce((n, run) => n + run.joints.length + 1, 0);
   const runs = given.strips.length + given.loose.length + given.sheets.length;
-  if (bays > 150 || runs > MANY_RUNS)
-    return { proving: 0, joining: 0, sets: Math.max(2, Math.min(16, Math.floor(160 / runs))) };
+  if (bays > 150 || runs > MANY_RUNS) {
+    const [most, through] = given.size > LARGE ? [1, UNITS / 10] : [2, UNITS];
+    const sets = Math.max(most, Math.min(16, Math.floor(160 / runs)));
+    return { proving: 0, joining: 0, sets, units: through };
+  }
   // Many short pieces fill many rolls in far too many ways: they are left to the solver.
   const rolls = given.need / given.longest;
-  if (runs > SEARCHED_RUNS || rolls > SEARCHED_ROLLS) return { proving: 300, joining: 60, sets: 40 };
-  return { proving: 12000, joining: 300, sets: 400 };
+  if (runs > SEARCHED_RUNS || rolls > SEARCHED_ROLLS)
+    return { proving: 300, joining: 60, sets: 40, units: UNITS };
+  return { proving: 12000, joining: 300, sets: 400, units: UNITS };
 }
 
 /** Minor units. */
@@ -73,11 +79,11 @@ function search(given: Prepared, owned: readonly Slot[], start: Laid | undefined
   const byLength = cheapestCover(units, given.need - has);
   // What length alone asks for is very often enough, and is then the proof.
   const held = byLength.counts.every((n, i) => n <= (units[i]?.stock ?? n));
-  const enough = (laid: Laid | undefined) => held && laid && laid.cost <= byLength.cost + EPSILON;
-  if (enough(start)) return { laid: start, bound: byLength.cost };
+  const enough = (laid: Laid | undefined) => held && laid && laid.cost <= byLength.floor + EPSILON;
+  if (enough(start)) return { laid: start, bound: byLength.floor };
   const first = packBest(slotsOf(byLength, units, owned), given);
-  if (enough(first)) return { laid: first, bound: byLength.cost };
-  const covers = new CoverSearch(units, demands(given, owned));
+  if (enough(first)) return { laid: first, bound: byLength.floor };
+  const covers = new CoverSearch(units, demands(given, owned), effort.units);
   const proving: Budget = { nodes: effort.proving };
   let best = start;
   let bound: number | undefined;
@@ -189,9 +195,13 @@ function cutOnce(task: Task, effort?: Effort): CutPlan {
   return { ...cutOnce({ ...task, units: plenty }, effort), overStock: true };
 }
 
+const MOST_LEFT_OUT = 24;
+
 /** Ways to do with less: without one length sold, without one of what is owned. */
 function withLess(task: Task): readonly Task[] {
   const { units, owned } = task;
+  // With so many to do without, each would have to be left out in turn.
+  if (units.length + owned.length > MOST_LEFT_OUT) return [];
   // Pieces of one entry of the shed are told apart by what follows the sign.
   const entryOf = (id: string) => id.replace(/#\d+$/, '');
   const entries = [...new Set(owned.map((o) => entryOf(o.id)))];
@@ -214,7 +224,7 @@ function withLess(task: Task): readonly Task[] {
  */
 export function cutRuns(task: Task, effort?: Effort): CutPlan {
   const plan = cutOnce(task, effort);
-  if (plan.cost <= plan.bound + EPSILON || plan.overStock) return plan;
+  if (plan.cost <= plan.bound + EPSILON || plan.overStock || prepare(task).size > LARGE) return plan;
   // The search is led astray now and then by a length more than it needs: what is proved without one is never made dearer by it.
   const others = withLess(task)
     .map((less) => cutOnce(less, effort))

@@ -8,6 +8,7 @@ import { type Term, product, sum, value } from '../working';
 import type { OwnedLength } from './bins';
 import { isPriced } from './cut';
 import { cutRunsOnce } from './known';
+import { leastRoll } from './sheets';
 import { wholeLength } from './stretch';
 import type { CuttingPool, Run } from './types';
 
@@ -59,16 +60,44 @@ function pieces(
   );
 }
 
+/** Of more lengths alike in the shed the longest are looked at. */
+const MOST_OWNED = 200;
+
+type OwnedStock = Extract<OwnedPiece, { kind: 'roll' | 'timber' }>;
+
+/** How many of each entry are looked at: all, or the longest where there are very many. */
+function lookedAt(pieces: readonly OwnedStock[]): ReadonlyMap<OwnedStock, number> {
+  let left = MOST_OWNED;
+  const counts = new Map<OwnedStock, number>();
+  for (const piece of [...pieces].sort((a, b) => b.length - a.length)) {
+    const count = Math.min(piece.count, left);
+    counts.set(piece, count);
+    left -= count;
+  }
+  return counts;
+}
+
 /** Sound or worn pieces of one product, one by one; poor ones are not used. */
-function ownedLengths(owned: readonly OwnedPiece[], kind: 'roll' | 'timber', id: string, width: number) {
-  return owned.flatMap((piece): OwnedLength[] => {
-    if (piece.kind !== kind || piece.product !== id || piece.condition === 'poor') return [];
-    if (piece.kind === 'roll' && Math.abs(piece.width - width) > 1e-4) return [];
-    const names = Array.from({ length: piece.count }, (_, i) =>
-      i === 0 ? piece.id : `${piece.id}#${i + 1}`,
-    );
-    return names.map((name) => ({ id: name, size: piece.length }));
-  });
+function ownedLengths(
+  owned: readonly OwnedPiece[],
+  kind: OwnedStock['kind'],
+  id: string,
+  width: number,
+): readonly OwnedLength[] {
+  const these = owned.filter(
+    (piece): piece is OwnedStock =>
+      piece.kind === kind &&
+      piece.product === id &&
+      piece.condition !== 'poor' &&
+      (piece.kind !== 'roll' || Math.abs(piece.width - width) <= 1e-4),
+  );
+  const counts = lookedAt(these);
+  return these.flatMap((piece) =>
+    Array.from({ length: counts.get(piece) ?? 0 }, (_, i) => ({
+      id: i === 0 ? piece.id : `${piece.id}#${i + 1}`,
+      size: piece.length,
+    })),
+  );
 }
 
 /** After all that belongs to the fence. */
@@ -101,12 +130,26 @@ const costWith = ({ units, owned, lap, width }: Wanted, runs: readonly Run[], so
   return plan.unplaced.length > 0 || (!sold && !isPriced(plan)) ? Infinity : plan.cost;
 };
 
+/** Beyond so many small pieces each goes to the width where its metres alone cost least: to cut the rolls anew for each would never end. */
+const MOST_PLACED = 40;
+
+/** Whether there are so many pieces wanted that their widths are chosen by the metre, and nothing about them is proved. */
+export const extrasByTheMetre = (extras: readonly ExtraPiece[]): boolean =>
+  extras.reduce((total, extra) => total + extra.count, 0) > MOST_PLACED;
+
+/** What the roll that pieces take at least costs by the metre; metres of roll where there is no price. */
+const metresCost = ({ units, width }: Wanted, runs: readonly Run[]): number => {
+  const metre = Math.min(...units.map((u) => (u.cost ?? width) / (u.cost === null ? 1 : u.size)));
+  return runs.reduce((total, run) => total + leastRoll(run, width), 0) * metre;
+};
+
 /** Each wanted piece goes to the width of roll where it costs least more, beside what is cut from it anyway: one after the other. */
 function placeExtras(
   market: Market,
   { extras, owned }: Pick<CutOrder, 'extras' | 'owned'>,
   pool: (id: string, width: number) => Wanted,
 ) {
+  const byTheMetre = extrasByTheMetre(extras);
   extras.forEach((extra, index) => {
     const across = Math.min(extra.width, extra.height);
     const sold = market.widths(extra.mesh);
@@ -116,8 +159,12 @@ function placeExtras(
       const into = pool(extra.mesh, width);
       const runs = extraRuns(extra, index, width);
       const cost = (these: readonly Run[]) => costWith(into, these, sold.includes(width));
-      const before = cost(into.runs);
-      const more = before === Infinity ? Infinity : cost([...into.runs, ...runs]) - before;
+      const beside = () => {
+        const before = cost(into.runs);
+        return before === Infinity ? Infinity : cost([...into.runs, ...runs]) - before;
+      };
+      const byMetre = () => (sold.includes(width) ? metresCost(into, runs) : Infinity);
+      const more = byTheMetre ? byMetre() : beside();
       if (!best || more < best.more - 1e-9) best = { into, runs, more };
     }
     if (!best) return;

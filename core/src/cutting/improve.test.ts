@@ -10,7 +10,7 @@ import { type Task, prepare } from './prepare';
 import { setProgram } from './program';
 
 const solver = highsSolver(await loadHighs());
-const NOTHING = { proving: 0, joining: 0, sets: 1 };
+const NOTHING = { proving: 0, joining: 0, sets: 1, units: 500_000 };
 
 /** Pools that a method which searches nothing leaves unproved. */
 function unproved(count: number): { pool: Task; plan: CutPlan }[] {

@@ -5,10 +5,11 @@ import { type CutPlan, finish, usualEffort } from './cut';
 import { type Attempt, layExactly } from './lay';
 import { type Prepared, type Task, couldHold, prepare } from './prepare';
 import { patternProgram } from './patterns';
-import { setProgram } from './program';
+import { binariesOf, setProgram } from './program';
 import { cheaper, packBest, used } from './quick';
 import { demands, slotsOf } from './sets';
 import type { Solver } from './solver';
+import { type Steps, spend, stepsFor } from './steps';
 
 /** How far an improvement has come. */
 export interface Progress {
@@ -24,6 +25,8 @@ export interface Improving {
   readonly onProgress?: (progress: Progress) => void;
   /** 1 to begin with; “keep looking” asks again with more. */
   readonly effort?: number;
+  /** Shared with whatever else is looked into for the same plan; of its own unless given. */
+  readonly steps?: Steps;
 }
 
 /** For each set of rolls and effort: nodes of our own search, and of the solver. */
@@ -31,10 +34,18 @@ const OWN_NODES = 40000;
 const SOLVER_NODES = 100;
 /** Programs with more whole variables are not given to the solver: it takes minutes over them and decides nothing. */
 const MOST_BINARIES = 1500;
+/** In as many rolls a node takes one step. */
+const FEW_ROLLS = 4;
+/** Steps of a whole variable at all nodes of the solver. */
+const SOLVER_STEP = 60;
+/** Units looked through that take one step. */
+const COVER_STEP = 20;
 /** Nodes of the solver over ways to fill a roll. */
 const PATTERN_NODES = 2000;
 /** Prices closer than this are the same, minor units: the solver reckons in fractions. */
 const SAME_PRICE = 1e-3;
+/** Units looked through for each effort, over all partial sets of rolls. */
+const MOST_LOOKED = 10_000_000;
 /** Sets of rolls looked at for each effort. */
 const SETS = 40;
 
@@ -49,11 +60,20 @@ async function decide(
   given: Prepared,
   solver: Solver,
   effort: number,
+  steps: Steps,
 ): Promise<Attempt> {
-  const laid = layExactly(slots, given, { nodes: OWN_NODES * effort });
-  if (laid.outcome !== 'unknown') return laid;
+  // A node looks at every roll.
+  const each = Math.max(1, slots.length / FEW_ROLLS);
+  const budget = { nodes: Math.min(OWN_NODES * effort, Math.ceil(steps.left / each)) };
+  const asked = budget.nodes;
+  const laid = layExactly(slots, given, budget);
+  spend(steps, (asked - budget.nodes) * each);
+  if (laid.outcome !== 'unknown' || steps.left <= 0) return laid;
+  const binaries = binariesOf(slots, given);
+  spend(steps, binaries);
+  if (binaries > MOST_BINARIES) return laid;
   const program = setProgram(slots, given);
-  if (program.binaries > MOST_BINARIES) return laid;
+  spend(steps, binaries * effort * SOLVER_STEP);
   const solved = await solver({ text: program.text, nodes: SOLVER_NODES * effort, seeks: 'any' });
   if (solved.status === 'infeasible') return { outcome: 'impossible' };
   const bins = program.read(solved);
@@ -87,21 +107,25 @@ async function cutByPatterns(given: Prepared, plan: CutPlan, how: Improving): Pr
  * @returns the plan improved; what was reached so far when it is stopped
  */
 export async function improve(task: Task, plan: CutPlan, how: Improving): Promise<CutPlan> {
-  const { solver, signal, onProgress, effort = 1 } = how;
-  if (!canImprove(plan)) return plan;
+  const { solver, signal, onProgress, effort = 1, steps = stepsFor(effort) } = how;
+  if (!canImprove(plan) || steps.left <= 0) return plan;
   const given = prepare(task);
   const owned = task.owned.map(ownedSlot);
   const byPatterns = await cutByPatterns(given, plan, how);
   if (byPatterns) return byPatterns;
-  const covers = new CoverSearch(task.units, demands(given, owned));
+  const covers = new CoverSearch(
+    task.units,
+    demands(given, owned),
+    Math.min(MOST_LOOKED * effort, COVER_STEP * steps.left),
+  );
   let best = { bins: plan.bins, cost: plan.cost };
   let open: number | undefined;
   // What has not come yet, or was left open, may still be cheaper.
   const bound = () => Math.max(plan.bound, Math.min(open ?? Infinity, covers.floor, best.cost));
   for (let looked = 0; looked < SETS * effort;) {
-    if (signal?.aborted || covers.floor >= best.cost - EPSILON) break;
+    if (signal?.aborted || steps.left <= 0 || covers.floor >= best.cost - EPSILON) break;
     const reached = bound();
-    const cover = covers.next(200000);
+    const cover = covers.next();
     if (!cover) {
       open ??= reached;
       break;
@@ -110,13 +134,14 @@ export async function improve(task: Task, plan: CutPlan, how: Improving): Promis
     const slots = slotsOf(cover, task.units, owned);
     if (cover.cost < plan.bound - EPSILON || !couldHold(given, slots)) continue;
     looked += 1;
+    spend(steps, given.size);
     onProgress?.({ cost: best.cost, bound: bound(), sets: looked });
     const quick = packBest(slots, given);
     if (quick) {
       if (cheaper(quick, best)) best = quick;
       continue;
     }
-    const laid = await decide(slots, given, solver, effort);
+    const laid = await decide(slots, given, solver, effort, steps);
     if (laid.outcome === 'laid') best = used(laid.bins);
     else if (laid.outcome === 'unknown') open ??= cover.cost;
   }

@@ -2,7 +2,7 @@ import { EPSILON } from '../units/round';
 import { type Bin, type Cut, type Slot, addSheets, emptyBin } from './bins';
 import { layLoose } from './loose';
 import type { Prepared } from './prepare';
-import { MOST_TRIED } from './sheets';
+import { triedOf } from './sheets';
 import { cutLength, furthest, leastJoints } from './stretch';
 import type { Run } from './types';
 
@@ -168,7 +168,7 @@ class Search {
       return { ...emptyBin(slot), free: this.free[i] ?? 0, cuts };
     });
     // Blocks of many pieces are laid by rule of thumb: that they do not fit proves nothing.
-    if (sheets.length > MOST_TRIED) this.unsure = true;
+    if (sheets.length > triedOf(sheets.length)) this.unsure = true;
     return this.sheet(bins, 0, new Set());
   }
 
@@ -191,7 +191,7 @@ class Search {
     this.budget.nodes -= 1;
     for (const bin of [...bins].sort((a, b) => a.free - b.free)) {
       const { block, free } = bin;
-      if (!addSheets(bin, [run], task.width)) continue;
+      if (!addSheets(bin, [run], task.width, triedOf(sheets.length))) continue;
       if (this.sheet(bins, index + 1, failed)) return true;
       bin.block = block;
       bin.free = free;
@@ -228,6 +228,8 @@ export function layExactly(
   budget: Budget,
   mostJoints = Infinity,
 ): Attempt {
+  // Rows of many small pieces are made by rule of thumb: whatever is searched, nothing is proved.
+  if (given.rows) return { outcome: 'unknown' };
   const search = new Search(slots, given, budget, mostJoints);
   if (search.strip(0, 0, 0) && search.bins) return { outcome: 'laid', bins: search.bins };
   return { outcome: search.unsure ? 'unknown' : 'impossible' };

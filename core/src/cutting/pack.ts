@@ -1,10 +1,13 @@
 import { EPSILON } from '../units/round';
-import { type Bin, type Slot, addSheets, emptyBin } from './bins';
+import { type Bin, type Slot, emptyBin } from './bins';
+import { OpenBins } from './openBins';
 import type { Prepared } from './prepare';
+import { laySmall } from './small';
 import { LEAST_PIECE, cutLength, furthest } from './stretch';
 import type { Run } from './types';
 
 /* Named here: the inner loops of cutting ask for them millions of times. */
+const EPS = EPSILON;
 const { min } = Math;
 
 export interface Strategy {
@@ -21,14 +24,20 @@ export const STRATEGIES: readonly Strategy[] = [
   { order: 'along', split: 'least-free' },
 ];
 
-function chooseSplit(bins: readonly Bin[], run: Run, from: number, lap: number, split: Strategy['split']) {
+function chooseSplit(open: OpenBins, run: Run, from: number, lap: number, split: Strategy['split']) {
+  if (split === 'most-free') {
+    // What does not fit into the roll with most free fits nowhere.
+    const bin = open.mostFree();
+    const to = bin && furthest(run, from, bin.free, lap);
+    return bin && to !== undefined ? { bin, to } : undefined;
+  }
   let best: { bin: Bin; to: number; score: number } | undefined;
-  for (const bin of bins) {
+  for (const bin of open.all) {
     const to = furthest(run, from, bin.free, lap);
     if (to === undefined) continue;
     const waste = bin.free - cutLength(run, from, to, lap);
-    const score = split === 'most-free' ? -bin.free : split === 'least-free' ? bin.free : waste;
-    if (!best || score < best.score - EPSILON) best = { bin, to, score };
+    const score = split === 'least-free' ? bin.free : waste;
+    if (!best || score < best.score - EPS) best = { bin, to, score };
   }
   return best;
 }
@@ -43,11 +52,12 @@ function chooseSplit(bins: readonly Bin[], run: Run, from: number, lap: number, 
  */
 export function pack(
   slots: readonly Slot[],
-  { task, strips, loose, sheets }: Prepared,
+  given: Prepared,
   strategy: Strategy,
   another: () => Slot | undefined = () => undefined,
 ): readonly Bin[] | undefined {
-  const { lap, width } = task;
+  const { task, strips, loose } = given;
+  const { lap } = task;
   const bins: Bin[] = slots.map(emptyBin);
   const rigid = (run: Run) => (run.joints !== 'anywhere' && run.joints.length === 0 ? 1 : 0);
   const runs = [...strips, ...loose].sort(
@@ -56,32 +66,27 @@ export function pack(
       (strategy.order === 'longest' || rigid(a) === 1 ? b.length - a.length : 0) ||
       a.place - b.place,
   );
-  const shortest = min(LEAST_PIECE, ...runs.map((run) => cutLength(run, 0, run.length, lap)));
-  // Rolls that can still take something; the rest are left out of every search.
-  const open = [...bins];
+  const shortest = runs.reduce((least, run) => min(least, cutLength(run, 0, run.length, lap)), LEAST_PIECE);
+  const open = new OpenBins(bins);
   const place = (bin: Bin, run: Run, from: number, to: number) => {
     const length = cutLength(run, from, to, lap);
     bin.cuts.push({ run, from, to, length });
-    bin.free -= length;
-    if (bin.free < shortest - EPSILON) open.splice(open.indexOf(bin), 1);
+    open.take(bin, length, shortest);
   };
   const opened = (): Bin | undefined => {
     const slot = another();
     if (!slot) return undefined;
     const bin = emptyBin(slot);
     bins.push(bin);
-    open.push(bin);
+    open.add(bin);
     return bin;
   };
 
   for (const run of runs) {
     let from = 0;
-    while (from < run.length - EPSILON) {
+    while (from < run.length - EPS) {
       const whole = cutLength(run, from, run.length, lap);
-      let tightest: Bin | undefined;
-      for (const bin of open) {
-        if (bin.free + EPSILON >= whole && (!tightest || bin.free < tightest.free)) tightest = bin;
-      }
+      const tightest = open.tightest(whole);
       if (tightest) {
         place(tightest, run, from, run.length);
         break;
@@ -96,25 +101,5 @@ export function pack(
       if (!bin || furthest(run, from, bin.free, lap) === undefined) return undefined;
     }
   }
-  for (const sheet of sheets) {
-    if (laySheet(bins, sheet, width)) continue;
-    const bin = opened();
-    if (!bin || !addSheets(bin, [sheet], width)) return undefined;
-  }
-  return bins;
-}
-
-/** Into the roll whose block grows least; of those the one with least free. */
-function laySheet(bins: readonly Bin[], sheet: Run, width: number): boolean {
-  let best: { bin: Bin; before: Pick<Bin, 'block' | 'free'>; more: number; left: number } | undefined;
-  for (const bin of bins) {
-    const before = { block: bin.block, free: bin.free };
-    if (!addSheets(bin, [sheet], width)) continue;
-    const more = before.free - bin.free;
-    Object.assign(bin, before);
-    const better =
-      !best || more < best.more - EPSILON || (more < best.more + EPSILON && before.free < best.left);
-    if (better) best = { bin, before, more, left: before.free };
-  }
-  return best !== undefined && addSheets(best.bin, [sheet], width);
+  return laySmall(bins, given, opened) ? bins : undefined;
 }

@@ -8,8 +8,8 @@ import { type CutPlan, isPriced } from './cut';
 import { type CutOrder, type Wanted, gather } from './gather';
 import { cutRunsOnce } from './known';
 import type { Spot } from './sheets';
-import { wholeLength } from './stretch';
-import type { CutRoll, CuttingPool, Piece, Run, Span, WorkedPool } from './types';
+import { leansOn, wholeLength } from './stretch';
+import type { CutRoll, CuttingPool, Lean, Piece, Run, Span, WorkedPool } from './types';
 
 export interface CuttingStage {
   readonly pools: readonly WorkedPool[];
@@ -90,25 +90,6 @@ function justShort(pool: CuttingPool): Finding[] {
   return [];
 }
 
-/** The yards bought at do not hold so many of a length. */
-function notHeld(pool: WorkedPool): Finding[] {
-  if (!pool.overStock) return [];
-  return pool.units.flatMap((unit) => {
-    const wanted = pool.plan.bins.filter(
-      (b) => b.slot.unit?.size === unit.size && b.slot.unit.yard === unit.yard,
-    ).length;
-    if (unit.stock === null || wanted <= unit.stock) return [];
-    return [
-      finding('roll.not-held', 'mend', 'docket', `pool:${pool.id}`, {
-        product: pool.product,
-        roll: unit.size,
-        count: wanted,
-        held: unit.stock,
-      }),
-    ];
-  });
-}
-
 type Named = ReadonlyMap<Cut | Spot, string>;
 
 const placeOf = (run: Run, from: number) => ({ place: run.place, from, part: run.part });
@@ -166,15 +147,36 @@ function sideBySide(plan: CutPlan): number {
   );
 }
 
+/** A straight grade that is jointed leans once more in each further piece: how many, by what each pays, m. */
+function leansAgain(plan: CutPlan): ReadonlyMap<number, number> {
+  const pieces = new Map<number, number>();
+  const met = new Set<Lean>();
+  for (const { run, from, to } of plan.bins.flatMap((bin) => bin.cuts)) {
+    for (const lean of run.leans) {
+      if (!leansOn(lean, from, to)) continue;
+      if (met.has(lean)) pieces.set(lean.extra, (pieces.get(lean.extra) ?? 0) + 1);
+      met.add(lean);
+    }
+  }
+  return pieces;
+}
+
 function needWorking(wanted: Wanted, plan: CutPlan): Term {
   const joints = product('mesh.joints', 'm', {}, [
     value('mesh.joint-count', plan.joints, 'piece', {}),
     value('mesh.joint-each', wanted.lap, 'm', {}),
   ]);
   const beside = sideBySide(plan);
+  const again = [...leansAgain(plan)].map(([extra, pieces]) =>
+    product('mesh.lean-again', 'm', {}, [
+      value('mesh.lean-pieces', pieces, 'piece', {}),
+      value('mesh.lean-each', extra, 'm', {}),
+    ]),
+  );
   return sum('mesh.need', 'm', {}, [
     ...wanted.terms.flatMap((terms) => terms()),
     ...(plan.joints > 0 ? [joints] : []),
+    ...again,
     ...(Math.abs(beside) > EPSILON ? [value('mesh.beside', beside, 'm', {})] : []),
   ]);
 }
@@ -227,11 +229,7 @@ export function cuttingStage(market: Market, order: CutOrder, figures: Assumptio
     const pool = poolOf(wanted, plan, lettered);
     lettered += pool.rolls.reduce((n, roll) => n + roll.pieces.length, 0);
     workings.set(wanted.id, needWorking(wanted, plan));
-    findings.push(
-      ...tooLong(pool, Math.max(...units.map((u) => u.size))),
-      ...justShort(pool),
-      ...notHeld(pool),
-    );
+    findings.push(...tooLong(pool, Math.max(...units.map((u) => u.size))), ...justShort(pool));
     return pool;
   });
   return { pools, workings, findings };

@@ -2,7 +2,7 @@ import type { SoldUnit } from '../catalogue/market';
 import { EPSILON } from '../units/round';
 import type { OwnedLength, Slot } from './bins';
 import { reachTable } from './reach';
-import { type Lying, isSheet, leastRoll } from './sheets';
+import { type Block, type Lying, MANY_SHEETS, isSheet, leastRoll, rowsOf } from './sheets';
 import { canBeLaid, leastJoints, wholeLength } from './stretch';
 import type { Run } from './types';
 
@@ -28,9 +28,13 @@ export interface Prepared {
   readonly strips: readonly Run[];
   /** Small pieces that may lie either way, largest first. */
   readonly sheets: readonly Run[];
+  /** The same in rows, where there are too many to be laid one by one; null otherwise. */
+  readonly rows: readonly Block[] | null;
   /** Jointed anywhere, longest first. */
   readonly loose: readonly Run[];
   readonly unplaced: readonly Run[];
+  /** What one way of laying looks at: bays and pieces times rolls. */
+  readonly size: number;
   /** Roll that all of it takes at least, m: every allowance, and the laps that no roll is long enough to avoid. */
   readonly need: number;
   /** Length of all strips, m. */
@@ -62,7 +66,7 @@ function onceAsked(make: () => (free: number) => number): (free: number) => numb
 /** @param lying  how small pieces may be laid */
 export function prepare(task: Task, lying: Lying = 'any'): Prepared {
   const { units, owned, lap, width } = task;
-  const longest = Math.max(...units.map((u) => u.size), ...owned.map((o) => o.size));
+  const longest = [...units, ...owned].reduce((most, { size }) => Math.max(most, size), 0);
   const laid: Run[] = [];
   const unplaced: Run[] = [];
   for (const run of task.runs) {
@@ -72,17 +76,25 @@ export function prepare(task: Task, lying: Lying = 'any'): Prepared {
   const sheets = laid
     .filter((run) => isSheet(run, width, lying))
     .sort((a, b) => leastRoll(b, width) - leastRoll(a, width) || a.place - b.place);
-  const strips = laid.filter((r) => r.joints !== 'anywhere' && !sheets.includes(r)).sort(byLength);
+  const small = new Set(sheets);
+  const strips = laid.filter((r) => r.joints !== 'anywhere' && !small.has(r)).sort(byLength);
   const least = (run: Run) => leastOf(run, longest, task, lying);
+  const need = laid.reduce((total, run) => total + least(run), 0);
+  const bays = strips.reduce(
+    (n, run) => n + (run.joints === 'anywhere' ? 0 : run.joints.length),
+    laid.length,
+  );
   return {
     task,
     least,
     longest,
     strips,
     sheets,
+    rows: sheets.length > MANY_SHEETS ? rowsOf(sheets, width) : null,
     loose: laid.filter((r) => r.joints === 'anywhere').sort(byLength),
     unplaced,
-    need: laid.reduce((total, run) => total + least(run), 0),
+    size: bays * Math.max(1, need / longest),
+    need,
     covered: strips.reduce((total, run) => total + run.length, 0),
     reach: onceAsked(() => reachTable(strips, longest, lap)),
   };

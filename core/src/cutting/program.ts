@@ -1,23 +1,29 @@
 import { EPSILON } from '../units/round';
-import { type Bin, type Slot, addSheets, emptyBin } from './bins';
+import { type Bin, type Slot, emptyBin } from './bins';
 import { layLoose } from './loose';
 import type { Prepared } from './prepare';
 import { type Possible, baysOf } from './reach';
 import { leastRoll } from './sheets';
+import { laySmall } from './small';
 import type { Solved } from './solver';
 import { cutLength } from './stretch';
 
 /** A set of rolls as a program: is there a way to lay everything into it? */
 export interface SetProgram {
   readonly text: string;
-  /** Pieces that may go into rolls. */
-  readonly binaries: number;
   /** What an answer means: rolls with their cuts; undefined when it cannot be laid so. */
   read(solved: Solved): readonly Bin[] | undefined;
 }
 
 const join = (terms: readonly string[]) => terms.join(' + ');
 const m = (length: number) => length.toFixed(7);
+
+/** Whole variables of the program: pieces that may go into rolls, and rolls that loose runs may use. */
+export function binariesOf(slots: readonly Slot[], { strips, loose, longest, task }: Prepared): number {
+  const { pieces } = baysOf(strips, longest, task.lap);
+  const fitting = slots.map(({ size }) => pieces.filter((p) => p.length <= size + EPSILON).length);
+  return fitting.reduce((total, n) => total + n, 2 * loose.length * slots.length);
+}
 
 /**
  * Writes the question whether a set of rolls can hold everything.
@@ -93,9 +99,9 @@ export function setProgram(slots: readonly Slot[], given: Prepared): SetProgram 
       for (let bay = from; bay < to; bay++) covered.add(bay);
     }
     if (covered.size < bays.lengths.length || bins.some((b) => b.free < -EPSILON)) return undefined;
-    for (const sheet of sheets) if (!bins.some((bin) => addSheets(bin, [sheet], width))) return undefined;
+    if (!laySmall(bins, given)) return undefined;
     if (layLoose(bins, loose, lap, Infinity, { nodes: 5000 }) !== 'laid') return undefined;
     return bins;
   };
-  return { text, binaries: whole.length, read };
+  return { text, read };
 }

@@ -8,7 +8,10 @@ import type { Prepared } from './prepare';
 /** Beyond so many runs only the first way of laying is tried. */
 export const MANY_RUNS = 40;
 export const countOf = ({ strips, loose, sheets }: Prepared) => strips.length + loose.length + sheets.length;
-const strategiesFor = (given: Prepared) => (countOf(given) > MANY_RUNS ? STRATEGIES.slice(0, 1) : STRATEGIES);
+/** Of pools larger than this as well, and what could be cut from less is not tried. */
+export const LARGE = 20_000;
+const strategiesFor = (given: Prepared) =>
+  countOf(given) > MANY_RUNS || given.size > LARGE ? STRATEGIES.slice(0, 1) : STRATEGIES;
 
 export interface Laid {
   readonly bins: readonly Bin[];
@@ -36,6 +39,9 @@ export function packBest(slots: readonly Slot[], given: Prepared): Laid | undefi
   }
   return best;
 }
+
+/** Of so many lengths sold not each is opened in turn. */
+const MANY_UNITS = 12;
 
 /** The lengths worth opening for many runs: the longest, and the cheapest by the metre. */
 function worthOpening(units: readonly SoldUnit[]): readonly SoldUnit[] {
@@ -67,7 +73,7 @@ function changedForCheapest(bins: readonly Bin[], units: readonly SoldUnit[]): r
 export function packAsNeeded(given: Prepared, owned: readonly Slot[]): Laid | undefined {
   const { units } = given.task;
   let best: Laid | undefined;
-  for (const unit of countOf(given) > MANY_RUNS ? worthOpening(units) : units) {
+  for (const unit of countOf(given) > MANY_RUNS || units.length > MANY_UNITS ? worthOpening(units) : units) {
     for (const strategy of strategiesFor(given)) {
       const taken = new Map<SoldUnit, number>();
       const next = (): Slot | undefined => {

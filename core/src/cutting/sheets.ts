@@ -2,7 +2,8 @@ import { EPSILON } from '../units/round';
 import type { Run } from './types';
 
 /* Named here: the inner loops of cutting ask for them millions of times. */
-const { abs, max } = Math;
+const EPS = EPSILON;
+const { abs, max, min } = Math;
 
 /** A small piece as it lies in its block. All m: `x` along the roll from where the block begins, `y` across it. */
 export interface Spot {
@@ -24,6 +25,13 @@ export const NO_BLOCK: Block = { length: 0, spots: [] };
 
 /** For up to so many small pieces in one roll every way to cut them apart is tried; more are laid row by row. */
 export const MOST_TRIED = 6;
+/** The same where the pool has more of them: so many blocks are then looked at that each must be quick. */
+const MOST_TRIED_OF_MANY = 4;
+
+export const triedOf = (sheets: number): number => (sheets > MOST_TRIED ? MOST_TRIED_OF_MANY : MOST_TRIED);
+
+/** Beyond so many small pieces in a pool the rows are made once, not anew for every roll that could take one more. */
+export const MANY_SHEETS = 12;
 
 /** How small pieces are laid: leaves and patches as they hang, taking the roll's whole width; or any way, several side by side. */
 export type Lying = 'as-hung' | 'any';
@@ -33,7 +41,7 @@ export type Lying = 'as-hung' | 'any';
  * does, and so does what is taller than the roll is wide.
  */
 export function isSheet({ across, use }: Run, width: number, lying: Lying): boolean {
-  if (across === null || abs(across - width) <= EPSILON) return false;
+  if (across === null || abs(across - width) <= EPS) return false;
   return lying === 'any' || use === 'extra' || across > width;
 }
 
@@ -62,8 +70,8 @@ const EMPTY: Layout = { length: 0, spots: [] };
 
 function alone({ index, a, b }: Sheet, width: number): Layout | undefined {
   const [along, across] = a <= b ? [a, b] : [b, a];
-  if (across <= width + EPSILON) return { length: along, spots: [{ index, x: 0, y: 0, along, across }] };
-  if (along > width + EPSILON) return undefined;
+  if (across <= width + EPS) return { length: along, spots: [{ index, x: 0, y: 0, along, across }] };
+  if (along > width + EPS) return undefined;
   return { length: across, spots: [{ index, x: 0, y: 0, along: across, across: along }] };
 }
 
@@ -87,10 +95,27 @@ const sizesOf = (sheets: readonly Sheet[]) => sheets.map((s) => `${s.a.toFixed(7
 function widthsOf(sheets: readonly Sheet[], most: number): ReadonlySet<number> {
   let sums = new Set([0]);
   for (const { a, b } of sheets) {
-    sums = new Set([...sums].flatMap((s) => [s, s + a, s + b]).filter((s) => s <= most + EPSILON));
+    const more = new Set(sums);
+    for (const sum of sums) {
+      if (sum + a <= most + EPS) more.add(sum + a);
+      if (sum + b <= most + EPS) more.add(sum + b);
+    }
+    sums = more;
   }
   sums.delete(0);
   return sums;
+}
+
+/** What no way of laying does with less: the area, or the piece that is longest when it lies as short as it can. */
+function leastLength(sheets: readonly Sheet[], width: number): number {
+  let area = 0;
+  let longest = 0;
+  for (const { a, b } of sheets) {
+    area += a * b;
+    const along = max(a, b) <= width + EPS ? min(a, b) : max(a, b);
+    if (along > longest) longest = along;
+  }
+  return max(area / width, longest);
 }
 
 /** Every way of cutting in two, over and over: across the roll, or along it at a width that the first part needs. */
@@ -107,23 +132,30 @@ function shortest(
   if (before !== undefined) return before ?? undefined;
   let best: Layout | undefined;
   const offer = (layout: Layout | undefined) => {
-    if (layout && (!best || layout.length < best.length - EPSILON)) best = layout;
+    if (layout && (!best || layout.length < best.length - EPS)) best = layout;
   };
+  /** Ways that are no shorter than one found are not followed. */
+  const worth = (least: number) => !best || least < best.length - EPS;
+  const floor = leastLength(sheets, width);
   const seen = new Set<string>();
-  for (let mask = 1; mask < 2 ** sheets.length - 1; mask++) {
+  for (let mask = 1; mask < 2 ** sheets.length - 1 && worth(floor); mask++) {
     const part = sheets.filter((_, i) => mask & (1 << i));
     // Sheets of the same size are as good as each other.
     const sizes = sizesOf(part);
     if (seen.has(sizes)) continue;
     seen.add(sizes);
     const others = sheets.filter((_, i) => !(mask & (1 << i)));
-    const one = shortest(part, width, known);
-    const two = shortest(others, width, known);
-    if (one && two) offer(after(one, two));
+    if (worth(leastLength(part, width) + leastLength(others, width))) {
+      const one = shortest(part, width, known);
+      const two = one && shortest(others, width, known);
+      if (one && two) offer(after(one, two));
+    }
     for (const w of widthsOf(part, width)) {
+      if (!worth(leastLength(part, w))) continue;
       const left = shortest(part, w, known);
-      if (!left) continue;
+      if (!left || !worth(left.length)) continue;
       const taken = acrossOf(left);
+      if (!worth(leastLength(others, width - taken))) continue;
       const right = shortest(others, width - taken, known);
       if (right) offer(beside(left, right, taken));
     }
@@ -133,44 +165,69 @@ function shortest(
 }
 
 /** Row by row, longest first: each row as long as its first piece. */
-function inRows(sheets: readonly Sheet[], width: number): Layout {
+function inRows(sheets: readonly Sheet[], width: number): readonly Layout[] {
   const rows: { layout: Layout; taken: number }[] = [];
   for (const one of sheets.flatMap((s) => alone(s, width) ?? []).sort((p, q) => q.length - p.length)) {
-    const row = rows.find((r) => r.taken + acrossOf(one) <= width + EPSILON);
+    const across = acrossOf(one);
+    const row = rows.find((r) => r.taken + across <= width + EPS);
     if (row) {
       row.layout = beside(row.layout, one, row.taken);
-      row.taken += acrossOf(one);
-    } else rows.push({ layout: one, taken: acrossOf(one) });
+      row.taken += across;
+    } else rows.push({ layout: one, taken: across });
   }
-  return rows.reduce((all, row) => after(all, row.layout), EMPTY);
+  return rows.map((row) => row.layout);
 }
+
+const oneAfterAnother = (rows: readonly Layout[]): Layout => rows.reduce(after, EMPTY);
+
+/** Pieces in the order in which they are laid, whichever order they came in. */
+function inOrder(runs: readonly Run[], width: number) {
+  const ordered = runs
+    .map((run) => ({ run, a: sizeOf(run), b: run.across ?? width }))
+    .sort((p, q) => p.a - q.a || p.b - q.b);
+  return { ordered, sheets: ordered.map(({ a, b }, index): Sheet => ({ index, a, b })) };
+}
+
+const blockFrom = (layout: Layout, ordered: readonly { readonly run: Run }[]): Block => ({
+  length: layout.length,
+  spots: layout.spots.flatMap(({ index, x, y, along, across }): Spot[] => {
+    const run = ordered[index]?.run;
+    return run ? [{ run, x, y, along, across }] : [];
+  }),
+});
 
 const memory = new Map<string, Layout>();
 const MOST_REMEMBERED = 2000;
 
 /**
  * The shortest stretch of roll from which small pieces can be cut, each lying either way, side by side where they fit, by cuts
- * from edge to edge. The shortest there is for up to six; row by row beyond.
+ * from edge to edge. The shortest there is for a few; row by row beyond.
  *
  * @param width  of the roll, m; every piece fits it one way at least
+ * @param tried  for how many every way is tried
  */
-export function blockOf(runs: readonly Run[], width: number): Block {
+export function blockOf(runs: readonly Run[], width: number, tried = MOST_TRIED): Block {
   if (runs.length === 0) return NO_BLOCK;
-  const ordered = runs
-    .map((run) => ({ run, a: sizeOf(run), b: run.across ?? width }))
-    .sort((p, q) => p.a - q.a || p.b - q.b);
-  const sheets = ordered.map(({ a, b }, index): Sheet => ({ index, a, b }));
-  const key = `${width} ${sizesOf(sheets)}`;
+  const { ordered, sheets } = inOrder(runs, width);
+  const key = `${width} ${tried} ${sizesOf(sheets)}`;
   let layout = memory.get(key);
   if (!layout) {
-    const tried = sheets.length <= MOST_TRIED ? shortest(sheets, width, new Map()) : undefined;
-    layout = tried ?? inRows(sheets, width);
+    const best = sheets.length <= tried ? shortest(sheets, width, new Map()) : undefined;
+    layout = best ?? oneAfterAnother(inRows(sheets, width));
     if (memory.size >= MOST_REMEMBERED) memory.clear();
     memory.set(key, layout);
   }
-  const spots = layout.spots.flatMap(({ index, ...place }): Spot[] => {
-    const run = ordered[index]?.run;
-    return run ? [{ run, ...place }] : [];
-  });
-  return { length: layout.length, spots };
+  return blockFrom(layout, ordered);
 }
+
+/** Many small pieces laid side by side in rows across the roll, once for all: each row is a block of its own, longest first. */
+export function rowsOf(runs: readonly Run[], width: number): readonly Block[] {
+  const { ordered, sheets } = inOrder(runs, width);
+  return inRows(sheets, width).map((row) => blockFrom(row, ordered));
+}
+
+/** One block after another in the same roll. */
+export const blockAfter = (a: Block, b: Block): Block => ({
+  length: a.length + b.length,
+  spots: [...a.spots, ...b.spots.map((s) => ({ ...s, x: s.x + a.length }))],
+});

@@ -1,23 +1,26 @@
 import { EPSILON } from '../units/round';
-import type { Run } from './types';
+import type { Lean, Run } from './types';
 
 /* Named here: the inner loops of cutting ask for them millions of times. */
+const EPS = EPSILON;
 const { ceil, max, min } = Math;
 
 /** Joints of what is jointed anywhere leave no scrap shorter than this where it can be helped, m. */
 export const LEAST_PIECE = 0.3;
+
+/** Whether a piece lies on a straight grade, and pays for it. */
+export const leansOn = (lean: Lean, from: number, to: number): boolean =>
+  min(to, lean.to) - max(from, lean.from) > EPS;
 
 /**
  * Length as cut: end allowances at free ends, the lap where it is joined to the piece before (domain.md 6), and what each
  * straight grade under it adds (domain.md 13).
  */
 export function cutLength(run: Run, from: number, to: number, lap: number): number {
-  const start = from <= EPSILON ? run.startAllowance : lap;
-  const end = to >= run.length - EPSILON ? run.endAllowance : 0;
+  const start = from <= EPS ? run.startAllowance : lap;
+  const end = to >= run.length - EPS ? run.endAllowance : 0;
   let leaning = 0;
-  for (const lean of run.leans) {
-    if (min(to, lean.to) - max(from, lean.from) > EPSILON) leaning += lean.extra;
-  }
+  for (const lean of run.leans) if (leansOn(lean, from, to)) leaning += lean.extra;
   return to - from + start + end + leaning;
 }
 
@@ -30,39 +33,39 @@ export const wholeLength = (run: Run, lap: number): number => cutLength(run, 0, 
  */
 export function leastJoints(run: Run, longest: number, lap: number): number {
   const over = wholeLength(run, lap) - longest;
-  return over <= EPSILON ? 0 : ceil(over / (longest - lap) - EPSILON);
+  return over <= EPS ? 0 : ceil(over / (longest - lap) - EPS);
 }
 
 /** The last joint after `from` up to which a piece fits into `free` m: a piece grows with where it ends. */
 function lastThatFits(run: Run, joints: readonly number[], from: number, free: number, lap: number) {
   const leaning = run.leans.length > 0;
   // On the level a joint fits up to a place that is known at once.
-  const limit = from + free - cutLength(run, from, from, lap) + EPSILON;
+  const limit = from + free - cutLength(run, from, from, lap) + EPS;
   let low = 0;
   let high = joints.length;
   while (low < high) {
     const middle = (low + high) >> 1;
     const to = joints[middle] ?? run.length;
-    const fits = to <= limit && (!leaning || to <= from || cutLength(run, from, to, lap) <= free + EPSILON);
+    const fits = to <= limit && (!leaning || to <= from || cutLength(run, from, to, lap) <= free + EPS);
     if (fits) low = middle + 1;
     else high = middle;
   }
   const joint = joints[low - 1];
-  return joint !== undefined && joint > from + EPSILON ? joint : undefined;
+  return joint !== undefined && joint > from + EPS ? joint : undefined;
 }
 
 /** The furthest joint that a roll with `free` m left can reach from `from`; undefined when none. */
 export function furthest(run: Run, from: number, free: number, lap: number): number | undefined {
-  if (cutLength(run, from, run.length, lap) <= free + EPSILON) return run.length;
+  if (cutLength(run, from, run.length, lap) <= free + EPS) return run.length;
   if (run.joints !== 'anywhere') return lastThatFits(run, run.joints, from, free, lap);
   const to = min(from + free - cutLength(run, from, from, lap), run.length - LEAST_PIECE);
-  return to - from >= LEAST_PIECE - EPSILON ? to : undefined;
+  return to - from >= LEAST_PIECE - EPS ? to : undefined;
 }
 
 /** A run can be cut when each of its bays fits the longest roll: it is laid bay by bay at the worst. */
 export function canBeLaid(run: Run, longest: number, lap: number): boolean {
   let from = 0;
-  while (from < run.length - EPSILON) {
+  while (from < run.length - EPS) {
     const to = furthest(run, from, longest, lap);
     if (to === undefined) return false;
     from = to;

@@ -9,7 +9,7 @@ import type { Lies } from '../walls/runs';
 import type { Weighed } from '../walls/settle';
 import type { HungWalls } from '../walls/stage';
 import { fastenerPrice } from '../walls/stacks';
-import { gather } from './gather';
+import { extrasByTheMetre, gather } from './gather';
 import { isPriced } from './cut';
 import { cutRunsOnce } from './known';
 
@@ -31,7 +31,7 @@ export function weighWalls(
 ): Weighed {
   const dressed = withRolls(market, skirts, walls.strips);
   const order = { walls: { courses: walls.courses, boards: [] }, skirts: dressed, sticks: [], extras, owned };
-  let [cost, least] = [0, 0];
+  let [cost, least, unfit] = [0, 0, 0];
   const jointed: string[] = [];
   for (const wanted of gather(market, order, figures.jointLap)) {
     const { units, runs, lap, width } = wanted;
@@ -39,6 +39,7 @@ export function weighWalls(
     for (const { cuts } of plan.bins)
       for (const cut of cuts) if (cut.from > EPSILON) jointed.push(cut.run.part);
     if (!meshes.has(wanted.product)) continue;
+    unfit += plan.unplaced.length + (plan.overStock ? 1 : 0);
     cost += isPriced(plan) ? plan.cost : Infinity;
     least += isPriced(plan) ? plan.bound : Infinity;
   }
@@ -49,5 +50,5 @@ export function weighWalls(
     rings: rings(walls, dressed, lies, jointed).value,
     pegs: pegs(dressed, jointed).value,
   });
-  return { cost: cost + fasteners, least: least + fasteners };
+  return { cost: cost + fasteners, least: extrasByTheMetre(extras) ? 0 : least + fasteners, unfit };
 }

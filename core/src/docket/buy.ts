@@ -15,6 +15,37 @@ export function bought(units: readonly SoldUnit[], counts: readonly number[]): r
 export const sizeOf = (units: readonly BoughtUnits[]): number =>
   units.reduce((total, u) => total + u.size * u.count, 0);
 
+/**
+ * So many pieces of one size, each from where it costs least as far as that yard holds them; what none holds from where it costs least.
+ *
+ * @param units  sold in this size
+ */
+export function piecesOf(units: readonly SoldUnit[], count: number): readonly BoughtUnits[] {
+  const byPrice = [...units].sort((a, b) => (a.cost ?? Infinity) - (b.cost ?? Infinity));
+  let left = count;
+  const taken = byPrice.map((unit) => {
+    const here = Math.min(left, unit.stock ?? left);
+    left -= here;
+    return { unit, count: here };
+  });
+  const [first] = taken;
+  if (first) first.count += left;
+  return taken
+    .filter((t) => t.count > 0)
+    .map(({ unit, count: n }) => ({ size: unit.size, count: n, price: unit.price, yard: unit.yard }));
+}
+
+/** Units bought beyond what the yards hold, with how many there are. */
+export function notHeld(
+  sold: readonly SoldUnit[],
+  units: readonly BoughtUnits[],
+): readonly { readonly size: number; readonly count: number; readonly held: number }[] {
+  return units.flatMap(({ size, count, yard }) => {
+    const stock = sold.find((u) => u.yard === yard && Math.abs(u.size - size) < EPSILON)?.stock ?? null;
+    return stock !== null && count > stock ? [{ size, count, held: stock }] : [];
+  });
+}
+
 /** The price of what is bought as a working; null when any of it has no price. */
 export function priceWorking(units: readonly BoughtUnits[], unit: 'm' | 'piece'): Term | null {
   const terms: Term[] = [];

@@ -10,7 +10,7 @@ import { EPSILON } from '../units/round';
 import type { WallStage } from '../walls/stage';
 import type { Way } from '../ways/stage';
 import { type Term, sum, value } from '../working';
-import { bought, insteadOf, priceWorking, sizeOf } from './buy';
+import { bought, insteadOf, notHeld, piecesOf, priceWorking, sizeOf } from './buy';
 import type { BoughtUnits, DocketLine } from './types';
 import { PIECE_WEIGHTS, kitWeight, meshWeight, postWeight, timberWeight } from './weights';
 
@@ -34,17 +34,16 @@ function line(market: Market, bare: Bare, need: Term, price: Term | null): Docke
   return { ...bare, price: priceOf(price), tax, working: { need, price } };
 }
 
-/** The cheapest of the units of one size, m. */
-function unitOf(units: readonly SoldUnit[], size: number): SoldUnit | undefined {
-  const these = units.filter((u) => Math.abs(u.size - size) < EPSILON);
-  return these.reduce<SoldUnit | undefined>(
-    (best, u) => (!best || (u.cost ?? Infinity) < (best.cost ?? Infinity) ? u : best),
-    undefined,
-  );
-}
+/** Units of one size, m. */
+const ofSize = (units: readonly SoldUnit[], size: number): readonly SoldUnit[] =>
+  units.filter((u) => Math.abs(u.size - size) < EPSILON);
 
-const unitsOf = (unit: SoldUnit | undefined, size: number, count: number): readonly BoughtUnits[] =>
-  count > 0 ? [{ size, count, price: unit?.price ?? null, yard: unit?.yard ?? '' }] : [];
+/** Pieces of one size that a yard sells; without a price where none does. */
+function unitsOf(units: readonly SoldUnit[], size: number, count: number): readonly BoughtUnits[] {
+  if (count === 0) return [];
+  const these = ofSize(units, size);
+  return these.length > 0 ? piecesOf(these, count) : [{ size, count, price: null, yard: '' }];
+}
 
 /** Usable pieces of what is owned, one by one. */
 function single<K extends OwnedPiece['kind']>(owned: readonly OwnedPiece[], kind: K, product: string) {
@@ -94,7 +93,8 @@ export function postLines(market: Market, posts: PostStage, owned: readonly Owne
     const roles = POST_ROLES.filter((role) => group.some((p) => p.role === role));
     const fromShed = group.filter((p) => served.has(p)).length;
     const count = group.length - fromShed;
-    const units = unitsOf(unitOf(market.posts(first.product.id), first.buy), first.buy, count);
+    const sold = market.posts(first.product.id);
+    const units = unitsOf(sold, first.buy, count);
     const need = sum(
       'posts.need',
       'piece',
@@ -115,6 +115,7 @@ export function postLines(market: Market, posts: PostStage, owned: readonly Owne
       left: 0,
       weight: count * first.buy * postWeight(first.product),
       units,
+      notHeld: notHeld(sold, units),
       instead: null,
     };
     return [line(market, bare, need, priceWorking(units, 'm'))];
@@ -162,6 +163,7 @@ export function poolLine(market: Market, pool: CuttingPool, need: Term, walls: W
     left: Math.max(0, buy + owned - need.value),
     weight: buy * metre,
     units,
+    notHeld: notHeld(pool.units, units),
     instead: insteadOf(pool.units, counts, need.value - owned),
   };
   return line(market, bare, need, price);
@@ -180,7 +182,8 @@ export function kitLines(market: Market, ways: readonly Way[], owned: readonly O
       const need = these.filter((w) => (w.kit ?? w.opening.width) === width).length;
       const there = single(owned, 'kit', product).filter((p) => Math.abs(p.width - width) < 0.005).length;
       const count = Math.max(0, need - there);
-      const units = unitsOf(unitOf(market.kits(product), width), width, count);
+      const sold = market.kits(product);
+      const units = unitsOf(sold, width, count);
       const bare: Bare = {
         id: `kit:${product}@${Number(width.toFixed(4))}`,
         stage: 'ways',
@@ -193,6 +196,7 @@ export function kitLines(market: Market, ways: readonly Way[], owned: readonly O
         left: 0,
         weight: count * kitWeight(product, width),
         units,
+        notHeld: notHeld(sold, units),
         instead: null,
       };
       const working = sum('docket.price', 'piece', {}, [value(code, need, 'piece', { width })]);
@@ -226,6 +230,7 @@ export function packLine(
     left: buy + there - need.value,
     weight: buy * PIECE_WEIGHTS[product],
     units,
+    notHeld: notHeld(packs, units),
     instead: insteadOf(packs, cover.counts, need.value - there),
   };
   return [line(market, bare, need, priceWorking(units, 'piece'))];

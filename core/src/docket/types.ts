@@ -48,6 +48,8 @@ export interface DocketLine {
   /** Of what is bought, kg, about. */
   readonly weight: number;
   readonly units: readonly BoughtUnits[];
+  /** Units of which the yards bought at hold fewer. */
+  readonly notHeld: readonly { readonly size: number; readonly count: number; readonly held: number }[];
   /** Minor units, as stated; null when no yard bought at has a price for it. */
   readonly price: number | null;
   /** Tax in the price or to be added to it, minor units, not rounded: on the docket it is, once a rate. */

@@ -69,8 +69,9 @@ function splices(walls: HungWalls, skirts: SkirtLayout, jointed: readonly string
  * @param jointed  parts of the pieces that are jointed on to another, one for each joint
  */
 export function rings(walls: HungWalls, skirts: SkirtLayout, lies: Lies, jointed: readonly string[]): Term {
-  const seams = walls.groups.flatMap((group) => {
-    const courses = walls.courses.filter((c) => c.group === group);
+  const byGroup = new Map<WallGroup, MeshCourse[]>(walls.groups.map((group) => [group, []]));
+  for (const course of walls.courses) byGroup.get(course.group)?.push(course);
+  const seams = [...byGroup].flatMap(([group, courses]) => {
     return [...wallSeams(group, courses), ...patchSeams(courses)];
   });
   return sum('fasten.need', 'piece', {}, [

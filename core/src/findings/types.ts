@@ -30,6 +30,7 @@ export interface FindingParams {
   'outline.touches': { readonly side: number; readonly other: number };
   'outline.collapsed': { readonly side: number };
   'outline.folds-back': { readonly corner: number };
+  'outline.too-long': { readonly length: number; readonly most: number };
   'gate.wider-than-side': { readonly side: number; readonly width: number; readonly length: number };
   'gate.past-end': { readonly side: number; readonly past: number };
   'gate.overlaps': { readonly side: number };
@@ -96,9 +97,11 @@ export interface FindingParams {
   'band.overlaps': { readonly at: number; readonly lap: number; readonly wanted: number };
   'panel.module': { readonly panel: number; readonly spacing: number; readonly module: number };
   'overhang.rigid': { readonly overhang: number };
-  'roll.not-held': {
+  'goods.not-held': {
     readonly product: string;
-    readonly roll: number;
+    readonly of: 'roll' | 'timber' | 'post' | 'kit' | 'pack';
+    /** Of a roll, length, post or kit, m; pieces in a pack. */
+    readonly size: number;
     readonly count: number;
     readonly held: number;
   };

@@ -1,5 +1,6 @@
 import { type Finding, finding } from '../findings/types';
 import type { Change } from '../plan/changes/types';
+import { choicesFor } from '../plan/effective';
 import type { Opening, Plan } from '../plan/schema';
 import { TOUCH } from '../units/round';
 import type { Ring, RingSide } from './survey';
@@ -95,7 +96,7 @@ function openingProblems(
   sides: ReadonlyMap<string, RingSide>,
 ): Finding[] {
   const found: Finding[] = [];
-  for (const opening of plan.openings) {
+  for (const [i, opening] of plan.openings.entries()) {
     const side = sides.get(opening.side);
     if (!side) continue;
     const part = `opening:${opening.id}`;
@@ -111,9 +112,9 @@ function openingProblems(
       );
     }
     const clash = plan.openings.find(
-      (o) =>
+      (o, j) =>
         o.side === opening.side &&
-        o.id < opening.id &&
+        j < i &&
         o.along < opening.along + opening.width - TOUCH &&
         opening.along < o.along + o.width - TOUCH,
     );
@@ -133,9 +134,28 @@ function openingProblems(
   return found;
 }
 
+/** Posts of one plan: a fence of some twenty kilometres. More would never be reckoned while a keeper waits. */
+const MOST_POSTS = 10_000;
+
+/** A fence so long, or with posts so close, that it is no run any more. */
+function tooLong(
+  plan: Pick<Plan, 'choices' | 'enclosures'>,
+  sides: ReadonlyMap<string, RingSide>,
+): readonly Finding[] {
+  let posts = 0;
+  let length = 0;
+  for (const { side, length: sideLength } of sides.values()) {
+    if (side.kind !== 'fence') continue;
+    posts += sideLength / choicesFor(plan, side.id).spacing;
+    length += sideLength;
+  }
+  if (posts <= MOST_POSTS) return [];
+  return [finding('outline.too-long', 'blocks', 'outline', 'plan', { length, most: MOST_POSTS })];
+}
+
 /** What makes the plan impossible to set out; an empty list where it can be. */
 export function groundProblems(
-  plan: Pick<Plan, 'openings' | 'postPins' | 'ground'>,
+  plan: Pick<Plan, 'openings' | 'postPins' | 'ground' | 'choices' | 'enclosures'>,
   rings: readonly Ring[],
 ): readonly Finding[] {
   const sides = new Map<string, RingSide>();
@@ -143,6 +163,7 @@ export function groundProblems(
   const buildings = plan.ground.buildings.filter((b) => tangled(b.outline));
   return [
     ...outlineProblems([...sides.values()]),
+    ...tooLong(plan, sides),
     ...openingProblems(plan, sides),
     ...buildings.map(({ id, name }) =>
       finding('building.tangled', 'blocks', 'ground', `building:${id}`, { name }),

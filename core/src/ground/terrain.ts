@@ -145,15 +145,16 @@ interface Crease {
 }
 
 function crossings(list: readonly Crease[], a: Vector, b: Vector): number[] {
-  const way = minus(b, a);
+  // Written out: hundreds of sides meet thousands of creases.
+  const [wayX, wayY] = [b.x - a.x, b.y - a.y];
   const at: number[] = [];
   for (const crease of list) {
-    const spread = cross(way, crease.way);
+    const spread = wayX * crease.way.y - wayY * crease.way.x;
     if (Math.abs(spread) < 1e-12) continue;
-    const gap = minus(crease.at, a);
-    const t = cross(gap, crease.way) / spread;
+    const [gapX, gapY] = [crease.at.x - a.x, crease.at.y - a.y];
+    const t = (gapX * crease.way.y - gapY * crease.way.x) / spread;
     if (t <= 1e-9 || t >= 1 - 1e-9) continue;
-    const u = cross(gap, way) / spread;
+    const u = (gapX * wayY - gapY * wayX) / spread;
     if (crease.ends === 'segment' && (u < -1e-9 || u > 1 + 1e-9)) continue;
     at.push(t);
   }

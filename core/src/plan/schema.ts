@@ -82,7 +82,7 @@ const shape = z.strictObject({
   }),
   corners: z.array(corner).max(400),
   sides: z.array(side).max(600),
-  openings: z.array(opening).max(100),
+  openings: z.array(opening).max(400),
   enclosures: z.array(enclosure).max(50),
   choices: z.strictObject({
     plan: choices,

@@ -25,6 +25,8 @@ export interface StandingPost extends Post {
   /** Length sold that it is cut from; 0 for one that is here already. */
   readonly buy: number;
   readonly cutOff: number;
+  /** What the longest length sold misses; 0 where it is long enough, or here already. */
+  readonly missing: number;
   readonly setting: 'tamped' | 'concrete';
 }
 
@@ -112,6 +114,7 @@ export function postStage(
       depth,
       buy: bought ? buy : 0,
       cutOff: bought ? Math.max(0, buy - needs) : 0,
+      missing: bought ? Math.max(0, needs - buy) : 0,
       setting: wanted.standing === 'dug' ? choices.setting[post.role] : 'tamped',
     };
   });

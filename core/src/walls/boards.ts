@@ -22,14 +22,14 @@ const PLACE = { ground: 30000, top: 31000 } as const;
  */
 export function boardCourses(setting: SettingOut, lies: Lies): readonly BoardCourse[] {
   return (['ground', 'top'] as const).flatMap((at) => {
-    const timbers = new Map<string, { lines: FenceLine[]; runs: Run[] }>();
+    const timbers = new Map<string, { lines: Set<FenceLine>; runs: Run[] }>();
     for (const stretch of setting.stretches) {
       const { line } = stretch;
       const timber = line.choices.boards[at];
       if (timber === null) continue;
-      const course = timbers.get(timber) ?? { lines: [], runs: [] };
+      const course = timbers.get(timber) ?? { lines: new Set(), runs: [] };
       timbers.set(timber, course);
-      if (!course.lines.includes(line)) course.lines.push(line);
+      course.lines.add(line);
       const lie = lies.get(line);
       for (const [from, to] of bayEnds(stretch)) {
         const level = !lie || (at === 'top' && stepsOn(lie));
@@ -53,6 +53,6 @@ export function boardCourses(setting: SettingOut, lies: Lies): readonly BoardCou
         });
       }
     }
-    return [...timbers].map(([timber, course]) => ({ at, timber, ...course }));
+    return [...timbers].map(([timber, { lines, runs }]) => ({ at, timber, lines: [...lines], runs }));
   });
 }

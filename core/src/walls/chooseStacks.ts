@@ -25,6 +25,9 @@ const SAME_PRICE = 1e-6;
 /** Rounds of choosing again, each want beside what the others take: prices only fall, and soon stand still. */
 const ROUNDS = 4;
 
+/** Beyond so many bands their choices are not weighed all at once: there are far too many ways. */
+const MOST_TOGETHER = 60;
+
 /** The cheapest of all choices at once, where it is cheaper than one found one after the other. */
 function cheapestTogether(
   market: Market,
@@ -120,7 +123,8 @@ export function chooseStacks(
     const band = bands.get(bandKey(want));
     return band && chosen.get(band);
   });
-  return order.length > 1 ? cheapestTogether(market, wants, stacks, anyway) : stacks;
+  const few = order.length > 1 && order.length <= MOST_TOGETHER;
+  return few ? cheapestTogether(market, wants, stacks, anyway) : stacks;
 }
 
 /** How widths are chosen: the cheapest by length, or given ones to weigh them. */

@@ -33,16 +33,18 @@ const MOST_LOOKED = 3000;
 
 /** Those that take widths, the longest first: they decide most of the price. */
 export function chosenBands(wants: readonly StackWant[], stacks: readonly Stack[]): readonly ChosenBand[] {
-  const bands = new Map<string, ChosenBand>();
+  const bands = new Map<string, { want: StackWant; stack: readonly number[]; of: number[] }>();
   wants.forEach((want, i) => {
     const stack = stacks[i];
     if (!stack) return;
-    const before = bands.get(bandKey(want));
-    bands.set(bandKey(want), {
-      want: before ? together(before.want, want) : want,
-      stack,
-      of: [...(before?.of ?? []), i],
-    });
+    const key = bandKey(want);
+    const band = bands.get(key);
+    if (!band) bands.set(key, { want, stack, of: [i] });
+    else {
+      band.want = together(band.want, want);
+      band.stack = stack;
+      band.of.push(i);
+    }
   });
   return [...bands.values()].sort((a, b) => b.want.length - a.want.length);
 }

@@ -12,10 +12,18 @@ export interface Weighed {
   readonly cost: number;
   /** Proved: no rolls do for less, with as many joints as were found. */
   readonly least: number;
+  /** What cannot be cut so: bays that no roll reaches, rolls that the yards do not hold. */
+  readonly unfit: number;
 }
 
 /** Other choices cut up before the rest is left to looking further: of widths sold, and of those with one that is only in the shed. */
 const MOST_WEIGHED = 8;
+/** The same while none was found that can be cut from what is held. */
+const MOST_WEIGHED_UNFIT = 24;
+/** More than any choice costs, minor units. */
+const ANY_PRICE = 1e12;
+/** Pieces that all those choices may be cut into together: of a long fence fewer are weighed, perhaps none. */
+const MOST_PIECES = 3_000;
 
 export interface Settled {
   readonly stacks: readonly Stack[];
@@ -30,6 +38,7 @@ const isSold = (market: Market, bands: readonly ChosenBand[], { sets }: OtherWid
  * Beside the widths that are cheapest by length weighs the others that could be cheaper as they would be cut, likeliest first: rolls are jointed at
  * posts and leaves are laid in off-cuts, which lengths know nothing of.
  *
+ * @param pieces how many pieces a choice is cut into at least: what weighing it takes
  * @param weigh  what a choice costs as cut
  */
 export function settleWidths(
@@ -37,34 +46,47 @@ export function settleWidths(
   asked: AskedWidths,
   first: readonly Stack[],
   owned: readonly OwnedPiece[],
+  pieces: number,
   weigh: (stacks: readonly Stack[]) => Weighed,
 ): Settled {
   const bands = chosenBands(asked.wants.least, first);
+  // A fence that long is cut once; what other widths would cost is not known.
+  if (pieces > MOST_PIECES) return { stacks: first, others: 0 };
   const begun = weigh(first);
-  if (bands.length === 0 || begun.cost === Infinity) return { stacks: first, others: begun.least };
+  const fits = begun.unfit === 0;
+  if (bands.length === 0 || (fits && begun.cost === Infinity)) return { stacks: first, others: begun.least };
+  const limit = fits ? begun.cost : ANY_PRICE;
   const cheaper: OtherWidths[] = [];
-  let others = visitCheaper(market, { bands, anyway: asked.anyway.least, owned }, begun.cost, (other) => {
+  const bound = visitCheaper(market, { bands, anyway: asked.anyway.least, owned }, limit, (other) => {
     cheaper.push(other);
-    return begun.cost;
+    return limit;
   });
   cheaper.sort((a, b) => a.cost - b.cost);
   let best = { stacks: first, ...begun };
+  const passed: Pick<Weighed, 'least' | 'unfit'>[] = [];
   const weighedOf = { sold: 0, shed: 0 };
+  const most = Math.min(fits ? MOST_WEIGHED : MOST_WEIGHED_UNFIT, Math.floor(MOST_PIECES / pieces));
   for (const other of cheaper) {
-    if (other.cost >= best.cost - EPSILON) break;
+    if (best.unfit === 0 && other.cost >= best.cost - EPSILON) break;
     const kind = isSold(market, bands, other) ? 'sold' : 'shed';
-    if (weighedOf[kind] >= MOST_WEIGHED) {
-      others = Math.min(others, other.cost);
+    if (weighedOf[kind] >= most) {
+      passed.push({ least: other.cost, unfit: 0 });
       continue;
     }
     weighedOf[kind] += 1;
     const same = sameAs({ wants: bands.map((b) => b.want), stacks: other.sets });
     const stacks = same(market, asked.wants.least);
     const weighed = weigh(stacks);
-    if (weighed.cost < best.cost - EPSILON) {
-      others = Math.min(others, best.least);
+    if (isBetter(weighed, best)) {
+      passed.push(best);
       best = { stacks, ...weighed };
-    } else others = Math.min(others, weighed.least);
+    } else passed.push(weighed);
   }
-  return { stacks: best.stacks, others };
+  // What is less fit would not be taken whatever it costs.
+  const others = passed.filter((p) => p.unfit <= best.unfit).map((p) => p.least);
+  return { stacks: best.stacks, others: Math.min(fits ? bound : best.least, ...others) };
 }
+
+/** What can be built as meant before what is cheap. */
+const isBetter = (a: Weighed, b: Weighed): boolean =>
+  a.unfit < b.unfit || (a.unfit === b.unfit && a.cost < b.cost - EPSILON);

@@ -33,6 +33,10 @@ export type Stack = readonly number[] | undefined;
 /** A market's widths of a mesh are one list for good: their sets are made once. */
 const known = new WeakMap<readonly number[], readonly (readonly number[])[]>();
 
+/** Of more widths than these no three, or no two, are put together: no yard has as many, and the ways would never end. */
+const MOST_OF_THREE = 16;
+const MOST_OF_TWO = 60;
+
 /** All sets of one to three widths, widest first in each. */
 function widthSets(widths: readonly number[]): readonly (readonly number[])[] {
   const before = known.get(widths);
@@ -41,8 +45,10 @@ function widthSets(widths: readonly number[]): readonly (readonly number[])[] {
   const sets: number[][] = [];
   falling.forEach((a, i) => {
     sets.push([a]);
+    if (falling.length > MOST_OF_TWO) return;
     falling.slice(i).forEach((b, j) => {
       sets.push([a, b]);
+      if (falling.length > MOST_OF_THREE) return;
       falling.slice(i + j).forEach((c) => sets.push([a, b, c]));
     });
   });

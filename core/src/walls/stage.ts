@@ -1,4 +1,5 @@
 import type { Market } from '../catalogue/market';
+import type { Run } from '../cutting/types';
 import type { Finding } from '../findings/types';
 import type { Assumptions } from '../plan/assumptions';
 import type { Plan } from '../plan/schema';
@@ -53,6 +54,13 @@ export interface WidthsBy {
   readonly weigh?: ((walls: HungWalls, meshes: ReadonlySet<string>) => Weighed) | undefined;
 }
 
+/** How many pieces of mesh there are to lay out, each bay for itself. */
+const piecesOf = ({ courses }: HungWalls, extras: Plan['extras']): number => {
+  const bays = (run: Run) => (run.joints === 'anywhere' ? 1 : run.joints.length + 1);
+  const hung = courses.flatMap((c) => [...c.runs, ...c.leaves, ...c.above]);
+  return hung.reduce((total, run) => total + bays(run), 0) + extras.reduce((total, e) => total + e.count, 0);
+};
+
 /** Bands hung on the posts as set out: courses of mesh with their runs, and what they let through. */
 export function wallStage(
   plan: Plan,
@@ -77,10 +85,16 @@ export function wallStage(
   };
   const first = choose(market, asked.wants.bought, asked.anyway.bought);
   const meshes = new Set(asked.wants.bought.map((w) => w.mesh));
-  const { stacks, others } = weigh
-    ? settleWidths(market, asked, first, plan.owned, (tried) => weigh(hung(tried), meshes))
-    : { stacks: first, others: 0 };
-  const walls = hung(stacks);
+  const begun = hung(first);
+  const hungWith = (stacks: readonly Stack[]) => (stacks === first ? begun : hung(stacks));
+  const settle = () =>
+    weigh
+      ? settleWidths(market, asked, first, plan.owned, piecesOf(begun, plan.extras), (tried) =>
+          weigh(hungWith(tried), meshes),
+        )
+      : { stacks: first, others: 0 };
+  const { stacks, others } = settle();
+  const walls = hungWith(stacks);
   const { wants, anyway, places } = asked;
   return {
     ...walls,

@@ -46,7 +46,15 @@ function tipsOf(swing: Swing): readonly Vector[] {
 
 /** Well inside the sweep: a fence that the leaf opens flush against is not in its way. */
 function sweptOver(side: RingSide, swing: Swing): boolean {
-  if (toSegment(swing.hinge, side.start, side.end) > swing.radius) return false;
+  const { x, y } = swing.hinge;
+  const { start, end } = side;
+  const reach = swing.radius;
+  const beyond =
+    (start.x - x > reach && end.x - x > reach) ||
+    (x - start.x > reach && x - end.x > reach) ||
+    (start.y - y > reach && end.y - y > reach) ||
+    (y - start.y > reach && y - end.y > reach);
+  if (beyond || toSegment(swing.hinge, side.start, side.end) > swing.radius) return false;
   const steps = Math.max(1, Math.ceil(side.length / LOOK));
   const u = times(minus(swing.latch, swing.hinge), 1 / swing.radius);
   const v = times(minus(swing.open, swing.hinge), 1 / swing.radius);

@@ -9,10 +9,22 @@ type Sentences = { readonly [C in FindingCode]: (params: FindingParams[C], reade
 const who = (threats: readonly ThreatId[]) => listed(threats.map((t) => THREAT_NAMES[t]));
 const verb = (threats: readonly ThreatId[], one: string, many: string) => (threats.length === 1 ? one : many);
 
+const GOODS: Readonly<
+  Record<FindingParams['goods.not-held']['of'], (count: number, size: string) => string>
+> = {
+  roll: (count, size) => `${count} rolls of ${size}`,
+  timber: (count, size) => `${count} lengths of ${size}`,
+  post: (count, size) => `${count} posts of ${size}`,
+  kit: (count, size) => `${count} kits ${size} wide`,
+  pack: (count, size) => `${count} packs of ${size}`,
+};
+
 const SENTENCES: Sentences = {
   'outline.crosses': ({ side, other }) =>
     `Side ${side} crosses side ${other}. Move one of them until they part.`,
   'outline.touches': ({ side, other }) => `Side ${side} touches side ${other}. Leave room between them.`,
+  'outline.too-long': ({ length, most }, r) =>
+    `${r.length(length)} of fence takes more than ${most} posts, the most that one plan can have. Draw it smaller, or space the posts wider.`,
   'outline.collapsed': ({ side }) => `Side ${side} has no length left. Pull its ends apart.`,
   'outline.folds-back': ({ corner }) =>
     `The fence folds back on itself at corner ${corner}. Open the corner.`,
@@ -140,8 +152,8 @@ const SENTENCES: Sentences = {
     `A panel of ${r.length(panel)} is cut at posts ${r.length(spacing)} apart at most: set in full bays of ${r.length(module)}, it need not be.`,
   'overhang.rigid': ({ overhang }, r) =>
     `A rigid panel does not fold outward by ${r.length(overhang)}. Put mesh on top, or leave the overhang off.`,
-  'roll.not-held': ({ roll, count, held }, r) =>
-    `${count} rolls of ${r.length(roll)} are wanted, and the yard holds ${held}: buy at the other yard as well, or ask when more come.`,
+  'goods.not-held': ({ of, size, count, held }, r) =>
+    `${capital(GOODS[of](count, of === 'pack' ? String(size) : r.length(size)))} are needed and the yard holds ${held}. Buy at the other yard as well, or ask when more come.`,
   'roll.just-short': ({ need, roll, by }, r) =>
     `${r.length(need)} of mesh is ${r.length(by)} more than a roll of ${r.length(roll)}. A little less fence would save a roll.`,
   'bay.longer-than-roll': ({ bay, roll }, r) =>

@@ -68,6 +68,9 @@ export interface TermParams {
   'cut.piece-length': object;
   'timber.piece': object;
   'mesh.lean': object;
+  'mesh.lean-again': object;
+  'mesh.lean-pieces': object;
+  'mesh.lean-each': object;
   'mesh.lean-height': object;
   'mesh.lean-grade': object;
   'mesh.need': object;
