@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { DEMO_PLANS, reckon, reckoningFile, writePlan } from '../src/index';
 import { aPolygon } from '../src/testing/aRun';
@@ -72,5 +72,38 @@ describe('the command line', () => {
   test('refuses a file that is not there, and no file at all', () => {
     expect(problems(run(['nowhere.json']).stderr)[0]?.code).toBe('unreadable');
     expect(problems(run([]).stderr)[0]?.code).toBe('usage');
+  });
+  test('refuses a list of twelve million numbers without looking at them', () => {
+    const { status, stdout, stderr } = run(['-'], `[${'1,'.repeat(12_000_000)}1]`);
+    expect([status, stdout]).toEqual([1, '']);
+    expect(problems(stderr).map((p) => p.code)).toEqual(['too-large']);
+  });
+  test('writes a long refusal whole, into a pipe that is read late', async () => {
+    const wrong = aPolygon(400, 3);
+    const bad = {
+      ...wrong,
+      corners: wrong.corners.map((c) => ({ ...c, [`${'field '.repeat(400)}${c.id}`]: 1 })),
+    };
+    const child = spawn(process.execPath, ['--import', 'tsx', 'core/bin/reckon.ts', '-']);
+    child.stdin.end(JSON.stringify(bad));
+    let told = '';
+    const ended = new Promise((done) => child.on('close', done));
+    child.stderr.on('data', (part: Buffer) => {
+      told += part.toString();
+      // A slow reader: the pipe is full meanwhile.
+      child.stderr.pause();
+      setImmediate(() => child.stderr.resume());
+    });
+    expect(await ended).toBe(1);
+    expect(problems(told)).toHaveLength(50);
+  });
+  test('draws a practice walk; a file that is not there is told as by the reckoning', () => {
+    const walk = (...args: string[]) =>
+      spawnSync(process.execPath, ['--import', 'tsx', 'core/bin/walk.ts', ...args], { encoding: 'utf8' });
+    expect(walk('demo/orchard-run.json', '7').stdout).toContain('<gpx');
+    const missing = walk('nowhere.json');
+    expect([missing.status, missing.stdout]).toEqual([1, '']);
+    expect(problems(missing.stderr)[0]?.code).toBe('unreadable');
+    expect(problems(walk('demo/orchard-run.json', 'seven').stderr)[0]?.code).toBe('usage');
   });
 });

@@ -13,6 +13,7 @@ import type { Plan } from './plan/schema';
 import { setOut } from './posts/setOut';
 import { postStage } from './posts/stage';
 import { stripWants, withRolls } from './skirt/rolls';
+import { skirtLines, withParts } from './skirt/skirtLines';
 import { skirtStage } from './skirt/stage';
 import { type OpeningLimits } from './threats';
 import { openingLeft } from './walls/openingLeft';
@@ -48,12 +49,16 @@ export function buildFence(
   );
   const setting = remember(`${name} setting`, [walks, sides, postPins], () => setOut(plan, walks));
   const { spotHeights } = plan.ground;
-  const lies = remember(`${name} lies`, [setting, market, spotHeights], () =>
-    linesOnSlope(market, setting, lineProfiles(terrainOf(spotHeights), setting.lines)),
+  const skirted = remember(`${name} skirted`, [setting, choices, enclosures], () =>
+    skirtLines(plan, setting),
   );
+  const lies = remember(`${name} lies`, [setting, market, spotHeights, skirted], () => {
+    const whole = linesOnSlope(market, setting, lineProfiles(terrainOf(spotHeights), setting.lines));
+    return withParts(whole, skirted);
+  });
   const { buildings } = plan.ground;
-  const laid = remember(`${name} laid`, [setting, lies, market, rings, buildings, figures], () =>
-    skirtStage(market, setting, lies, { rings, buildings }, figures),
+  const laid = remember(`${name} laid`, [skirted, lies, market, rings, buildings, figures], () =>
+    skirtStage(market, skirted, lies, { rings, buildings }, figures),
   );
   const { choose, asCut } = widths;
   const walls = remember(
@@ -98,6 +103,7 @@ export function buildFence(
     openingLeft: left,
     figures,
     setting,
+    skirted,
     lies,
     walls,
     skirts,

@@ -43,7 +43,8 @@ function skirtFigures({ courses, length }: SkirtStage): Record<string, number> {
   const figures: Record<string, number> = { 'skirt.stripLength': length.value };
   const add = (name: string, amount: number) => (figures[name] = (figures[name] ?? 0) + amount);
   const most = (name: string, amount: number) => (figures[name] = Math.max(figures[name] ?? 0, amount));
-  for (const { shape, stripWidth, rollWidth, ground, trench, fill, outerEdge } of courses) {
+  for (const { shape, stripWidth, rollWidth, ground, trench, fill, stretches } of courses) {
+    const outerEdge = stretches.reduce((total, s) => total + s.edge, 0);
     if (shape.mesh !== null) most('skirt.stripWidth', stripWidth);
     if (rollWidth !== undefined) most('skirt.rollWidth', rollWidth);
     if (outerEdge > 0) add('skirt.outerEdge', outerEdge);

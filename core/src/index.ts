@@ -34,13 +34,16 @@ export type { BoughtUnits, Docket, DocketLine, TaxShare, YardShare } from './doc
 export * from './drawing';
 export type { Finding, FindingCode, FindingParams, Severity } from './findings/types';
 export {
-  type Problem,
+  PLAN_FILE_LIMIT,
   type ReadPlan,
   checkPlan,
   completePlan,
   readPlan,
+  readPlanBytes,
   writePlan,
 } from './formats/planFile';
+export { MOST_PROBLEMS, type Problem, pointerOf } from './formats/problem';
+export { LENGTHS, cutText, textOf, utf8 } from './plan/text';
 export { reckoningFile } from './formats/reckoningFile';
 export { type Profile, sideProfile, sideProfiles } from './ground/profile';
 export { type Guide, type SnapGround, type Snapped, snapCorner, snapGround } from './ground/snaps';
@@ -102,7 +105,16 @@ export type {
   TapeStake,
   Tree,
 } from './plan/schema';
-export { ownMeshSchema, ownOfferSchema, ownedPieceSchema, planSchema, planShape } from './plan/schema';
+export {
+  dateSchema,
+  idSchema,
+  nameSchema,
+  ownMeshSchema,
+  ownOfferSchema,
+  ownedPieceSchema,
+  planSchema,
+  planShape,
+} from './plan/schema';
 export { STAGE_IDS, type StageId } from './plan/stages';
 export { holeFor } from './posts/footing';
 export { previewFence } from './preview';

@@ -10,6 +10,7 @@ import type { Part } from './reckoning';
 /** What a preview is made of. */
 export type PreviewPart = Extract<Part, { kind: 'post' | 'skirt' }>;
 import { skirtAlong } from './skirt/part';
+import { skirtLines } from './skirt/skirtLines';
 
 /**
  * Posts and aprons as they would stand, without walls, cutting or docket: what a drag shows under the pointer, in a frame.
@@ -18,12 +19,13 @@ import { skirtAlong } from './skirt/part';
  */
 export function previewFence(plan: Plan): readonly PreviewPart[] {
   const market = marketOf(editionOf(plan), plan.buying);
-  const { lines, posts } = setOut(plan, fenceWalks(plan, surveyRings(plan)));
-  const skirts = lines.flatMap((line) =>
+  const setting = setOut(plan, fenceWalks(plan, surveyRings(plan)));
+  const { posts } = setting;
+  const skirts = skirtLines(plan, setting).lines.flatMap((line) =>
     line.choices.skirt.kind === 'none' ? [] : skirtAlong(line, line.choices.skirt),
   );
   const standing = posts.map((post): PreviewPart => {
-    const product = market.post(choicesFor(plan, post.line.id).posts[post.role]);
+    const product = market.post(choicesFor(plan, post.side).posts[post.role]);
     return {
       kind: 'post',
       path: post.part,

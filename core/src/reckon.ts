@@ -173,7 +173,7 @@ export function makeReckoner(): (plan: Plan, catalogue?: Catalogue, choose?: Cho
       ...posts.findings(),
       ...walls.findings(),
       ...slopeFindings(plan, market, lies, limits),
-      ...skirtFindings(plan, market, rings, setting, skirts, limits),
+      ...skirtFindings(plan, market, rings, fence.skirted, skirts, limits),
       ...ways.findings,
       ...flapFindings(setting),
       ...swings,

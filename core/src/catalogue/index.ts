@@ -1,4 +1,4 @@
-export { editionOf } from './editionOf';
+export { editionNamed, editionOf } from './editionOf';
 export { EDITIONS, LATEST_EDITION } from './editions';
 export type {
   Catalogue,

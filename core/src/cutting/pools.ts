@@ -24,8 +24,20 @@ export function letter(n: number): string {
   return n < 26 ? last : letter(Math.floor(n / 26) - 1) + last;
 }
 
-const byPlace = (a: { place: number; from: number; part: string }, b: typeof a) =>
-  a.place - b.place || a.from - b.from || (a.part < b.part ? -1 : 1);
+interface Placed {
+  readonly place: number;
+  readonly from: number;
+  readonly part: string;
+}
+
+/** Along the fence; at one place in the order in which the runs were asked for. */
+type Order = (a: Placed, b: Placed) => number;
+
+function orderOf(runs: readonly Run[]): Order {
+  const asked = new Map(runs.map((run, i) => [run.part, i]));
+  return (a, b) =>
+    a.place - b.place || a.from - b.from || (asked.get(a.part) ?? 0) - (asked.get(b.part) ?? 0);
+}
 
 /** Which spans of its run a piece covers; runs that reach past their sides (apron corners) keep the whole. */
 function pieceSpans(run: Run, from: number, to: number): readonly Span[] {
@@ -125,8 +137,8 @@ function smallPiece(spot: Spot, begins: number, letters: Named): Piece {
   };
 }
 
-function rollOf(bin: Bin, letters: Named): CutRoll {
-  const strips = bin.cuts.map((cut) => pieceOf(cut, letters)).sort(byPlace);
+function rollOf(bin: Bin, letters: Named, order: Order): CutRoll {
+  const strips = bin.cuts.map((cut) => pieceOf(cut, letters)).sort(order);
   const begins = strips.reduce((total, p) => total + p.length, 0);
   const small = bin.block.spots.map((spot) => smallPiece(spot, begins, letters));
   const { unit, owned } = bin.slot;
@@ -134,7 +146,7 @@ function rollOf(bin: Bin, letters: Named): CutRoll {
     length: bin.slot.size,
     owned: owned?.id ?? null,
     bought: unit && { yard: unit.yard, price: unit.price },
-    pieces: [...strips, ...small.sort((a, b) => (a.lies?.x ?? 0) - (b.lies?.x ?? 0) || byPlace(a, b))],
+    pieces: [...strips, ...small.sort((a, b) => (a.lies?.x ?? 0) - (b.lies?.x ?? 0) || order(a, b))],
     left: Math.max(0, bin.free),
   };
 }
@@ -181,23 +193,24 @@ function needWorking(wanted: Wanted, plan: CutPlan): Term {
   ]);
 }
 
-const longestFirst = (a: CutRoll, b: CutRoll) =>
+const longestFirst = (order: Order) => (a: CutRoll, b: CutRoll) =>
   Number(b.owned !== null) - Number(a.owned !== null) ||
   b.length - a.length ||
-  (a.pieces[0] && b.pieces[0] ? byPlace(a.pieces[0], b.pieces[0]) : 0);
+  (a.pieces[0] && b.pieces[0] ? order(a.pieces[0], b.pieces[0]) : 0);
 
 /** A pool as it is shown: rolls with their pieces, lettered from the nth letter on. */
 export function poolOf(wanted: Wanted, plan: CutPlan, lettered: number): WorkedPool {
   const { units, owned, runs, lap, width } = wanted;
   const priced = isPriced(plan);
+  const order = orderOf(runs);
   const named = plan.bins
     .flatMap((bin): { of: Cut | Spot; at: ReturnType<typeof placeOf> }[] => [
       ...bin.cuts.map((of) => ({ of, at: placeOf(of.run, of.from) })),
       ...bin.block.spots.map((of) => ({ of, at: placeOf(of.run, 0) })),
     ])
-    .sort((a, b) => byPlace(a.at, b.at));
+    .sort((a, b) => order(a.at, b.at));
   const letters = new Map(named.map(({ of }, i) => [of, letter(lettered + i)]));
-  const rolls = plan.bins.map((bin) => rollOf(bin, letters)).sort(longestFirst);
+  const rolls = plan.bins.map((bin) => rollOf(bin, letters, order)).sort(longestFirst(order));
   const missing = plan.unplaced.reduce((total, run) => total + wholeLength(run, lap), 0);
   return {
     id: wanted.id,

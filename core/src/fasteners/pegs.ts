@@ -6,22 +6,24 @@ import { PITCH, gaps, oneMore } from './along';
  * Pegs along the outer edge of an apron and at its joints.
  *
  * @param jointed  parts of the pieces that are jointed on to another, one for each joint
- * @see domain.md 6: ⌈outer edge/0.5⌉ (+ 1 if the apron is open) + ⌈W/0.5⌉ + 1 a joint
+ * @see domain.md 6: ⌈outer edge/0.5⌉ (+ 1 if the apron is open) + ⌈W/0.5⌉ + 1 a joint, each stretch rounded and ended by itself
  */
 export function pegs(skirts: SkirtLayout, jointed: readonly string[]): Term {
   const terms = skirts.courses.flatMap((course): Term[] => {
     const width = course.shape.out;
-    if (course.shape.mesh === null || course.outerEdge === 0) return [];
+    if (course.shape.mesh === null || course.stretches.length === 0) return [];
     const parts = new Set(course.runs.map((run) => run.part));
     const joints = jointed.filter((part) => parts.has(part)).length;
-    const edge = sum('fasten.pegs-edge', 'piece', { edge: course.outerEdge }, [
-      gaps(course.outerEdge, PITCH.peg),
-      value('fasten.pegs-end', course.open ? 1 : 0, 'piece', {}),
-    ]);
-    if (joints === 0) return [edge];
+    const edges = course.stretches.map(({ edge, open }) =>
+      sum('fasten.pegs-edge', 'piece', { edge }, [
+        gaps(edge, PITCH.peg),
+        value('fasten.pegs-end', open ? 1 : 0, 'piece', {}),
+      ]),
+    );
+    if (joints === 0) return edges;
     const each = sum('fasten.pegs-each-joint', 'piece', { width }, [gaps(width, PITCH.peg), oneMore()]);
     return [
-      edge,
+      ...edges,
       product('fasten.pegs-joints', 'piece', { width }, [
         value('fasten.joint-count', joints, 'piece', {}),
         each,

@@ -4,11 +4,13 @@ import type { CuttingPool } from '../cutting/types';
 import type { PostStage, StandingPost } from '../posts/stage';
 import type { SkirtStage } from '../skirt/stage';
 import { isRigid } from '../walls/rigid';
+import type { WallGroup } from '../walls/groups';
 import type { HungBand } from '../walls/rows';
 import type { Lies } from '../walls/runs';
 import type { WallStage } from '../walls/stage';
 import type { Way } from '../ways/stage';
 import { type Term, largest, product, sum, value } from '../working';
+import { type PostsOn, postsByWall, postsOn } from './postsOn';
 import { PITCH, gaps } from './along';
 import { pegs } from './pegs';
 import { rings } from './rings';
@@ -23,13 +25,15 @@ const TIES_A_POST = 5;
 const isT = (post: StandingPost) => post.product.kind === 'steel-t';
 
 /** Clips on steel posts beyond those that come with them. */
-function clips(posts: PostStage, walls: WallStage, rigid: ReadonlySet<HungBand>): Term {
-  const terms = walls.groups.flatMap((group) => {
-    const steel = posts.posts.filter((p) => group.lines.includes(p.line) && p.product.material === 'steel');
-    const panels = group.bands.filter((b) => rigid.has(b)).reduce((total, b) => total + b.top - b.bottom, 0);
-    const height = Math.max(0, group.top - panels);
-    // Panels alone are tied.
-    if (height === 0) return [];
+function clips(on: PostsOn, walls: WallStage, rigid: ReadonlySet<HungBand>): Term {
+  // Panels alone are tied.
+  const heightOf = (group: WallGroup) => {
+    const panels = group.bands.filter((b) => rigid.has(b)).reduce((n, b) => n + b.top - b.bottom, 0);
+    return Math.max(0, group.top - panels);
+  };
+  const terms = postsByWall(on, walls.groups, heightOf).flatMap(({ wall, posts }) => {
+    const height = heightOf(wall);
+    const steel = posts.filter((p) => p.product.material === 'steel');
     const included = steel[0]?.product.clipsIncluded ?? 0;
     if (steel.length === 0) return [];
     const needed = largest('fasten.clips-needed', 'piece', {}, [
@@ -51,15 +55,15 @@ function clips(posts: PostStage, walls: WallStage, rigid: ReadonlySet<HungBand>)
 }
 
 /** Each panel is tied five times to every post that it meets (domain.md 6). */
-function ties(posts: PostStage, walls: WallStage, rigid: ReadonlySet<HungBand>): Term {
-  const terms = walls.groups.flatMap((group) => {
-    const rows = group.bands.filter((b) => rigid.has(b)).reduce((n, b) => n + b.rows.length, 0);
-    const on = posts.posts.filter((p) => group.lines.includes(p.line)).length;
-    if (rows === 0 || on === 0) return [];
+function ties(on: PostsOn, walls: WallStage, rigid: ReadonlySet<HungBand>): Term {
+  const rowsOf = (group: WallGroup) =>
+    group.bands.filter((b) => rigid.has(b)).reduce((n, b) => n + b.rows.length, 0);
+  const terms = postsByWall(on, walls.groups, rowsOf).flatMap(({ wall, posts }) => {
+    if (posts.length === 0) return [];
     return [
       product('fasten.ties', 'piece', {}, [
-        value('fasten.post-count', on, 'piece', {}),
-        value('fasten.rows', rows, 'piece', {}),
+        value('fasten.post-count', posts.length, 'piece', {}),
+        value('fasten.rows', rowsOf(wall), 'piece', {}),
         value('fasten.ties-each', TIES_A_POST, 'piece', {}),
       ]),
     ];
@@ -68,12 +72,10 @@ function ties(posts: PostStage, walls: WallStage, rigid: ReadonlySet<HungBand>):
 }
 
 /** An arm at every post carries an overhang. */
-function arms(posts: PostStage, walls: WallStage): Term {
-  const terms = walls.groups
-    .filter((group) => group.bands.some((b) => b.overhang > 0))
-    .map((group) => posts.posts.filter((p) => group.lines.includes(p.line)).length)
-    .filter((count) => count > 0)
-    .map((count) => value('fasten.arms', count, 'piece', {}));
+function arms(on: PostsOn, walls: WallStage): Term {
+  const lines = walls.groups.filter((g) => g.bands.some((b) => b.overhang > 0)).flatMap((g) => g.lines);
+  const count = on(lines).size;
+  const terms = count > 0 ? [value('fasten.arms', count, 'piece', {})] : [];
   return sum('fasten.need', 'piece', {}, terms);
 }
 
@@ -92,7 +94,7 @@ function hardware(ways: readonly Way[]): Readonly<Record<(typeof HARDWARE)[numbe
   return Object.fromEntries(needs) as Record<(typeof HARDWARE)[number], Term>;
 }
 
-/** Counts of fasteners and hardware for what is built; `lines` of the same posts are never counted twice. */
+/** Counts of fasteners and hardware for what is built. A post between two walls counts once, for the one that asks more of it. */
 export function fastenerNeeds(
   market: Market,
   posts: PostStage,
@@ -106,13 +108,14 @@ export function fastenerNeeds(
   const jointed = pools
     .flatMap((p) => p.rolls.flatMap((r) => r.pieces))
     .flatMap((piece) => (piece.jointed ? [piece.part] : []));
+  const on = postsOn(posts.posts);
   const rigid = new Set(bands.filter((b) => isRigid(market.mesh(b.band.mesh).type)));
   return {
-    staple: staples(posts, walls, skirts, ways, rigid),
-    clip: clips(posts, walls, rigid),
+    staple: staples(on, walls, skirts, ways, rigid),
+    clip: clips(on, walls, rigid),
     ring: rings(walls, skirts, lies, jointed),
-    tie: ties(posts, walls, rigid),
-    arm: arms(posts, walls),
+    tie: ties(on, walls, rigid),
+    arm: arms(on, walls),
     peg: pegs(skirts, jointed),
     ...hardware(ways),
   };

@@ -1,5 +1,4 @@
 import type { FenceLine } from '../ground/fenceLines';
-import type { PostStage } from '../posts/stage';
 import type { SkirtStage } from '../skirt/stage';
 import type { HungBand } from '../walls/rows';
 import type { WallGroup } from '../walls/groups';
@@ -7,40 +6,40 @@ import type { WallStage } from '../walls/stage';
 import type { Way } from '../ways/stage';
 import { type Term, product, sum, value } from '../working';
 import { PITCH, onePast } from './along';
+import { type PostsOn, postsByWall } from './postsOn';
 
 /** Staples are closer on the lowest band, m. */
 const pitchOf = (band: HungBand) => (band.index === 0 ? PITCH.low : PITCH.high);
 
-/** Timber posts on each line. */
-function timberOn({ posts }: PostStage): ReadonlyMap<FenceLine, number> {
-  const counts = new Map<FenceLine, number>();
-  for (const {
-    line,
-    product: { material },
-  } of posts)
-    if (material === 'timber') counts.set(line, (counts.get(line) ?? 0) + 1);
-  return counts;
-}
+const timberOf = (on: PostsOn, lines: readonly FenceLine[]): number =>
+  [...on(lines)].filter((p) => p.product.material === 'timber').length;
 
-const postsAlong = (timber: ReadonlyMap<FenceLine, number>, lines: readonly FenceLine[]): number =>
-  lines.reduce((total, line) => total + (timber.get(line) ?? 0), 0);
+/** On one post, for one band. */
+const eachPost = (band: HungBand) => {
+  const height = band.top - band.bottom;
+  const params = { height, spacing: pitchOf(band) };
+  return { params, term: onePast('fasten.each-post', height, pitchOf(band), params) };
+};
 
 /** Every timber post takes each band that is not a panel. */
-function onPosts(timber: number, group: WallGroup, rigid: ReadonlySet<HungBand>): Term[] {
-  return group.bands
-    .filter((band) => !rigid.has(band))
-    .map((band) => {
-      const height = band.top - band.bottom;
-      const params = { height, spacing: pitchOf(band) };
+function onPosts(on: PostsOn, walls: WallStage, rigid: ReadonlySet<HungBand>): Term[] {
+  const bandsOf = (group: WallGroup) => group.bands.filter((band) => !rigid.has(band));
+  const asks = (group: WallGroup) => bandsOf(group).reduce((n, band) => n + eachPost(band).term.value, 0);
+  return postsByWall(on, walls.groups, asks).flatMap(({ wall, posts }) => {
+    const timber = posts.filter((p) => p.product.material === 'timber').length;
+    return bandsOf(wall).map((band) => {
+      const { params, term } = eachPost(band);
       return product('fasten.posts', 'piece', params, [
         value('fasten.post-count', timber, 'piece', {}),
-        onePast('fasten.each-post', height, pitchOf(band), params),
+        term,
       ]);
     });
+  });
 }
 
 /** Along each board a bay: the band that meets it, and the skirt on a board at the ground. */
-function onBoards(walls: WallStage): Term[] {
+function onBoards(walls: WallStage, skirts: SkirtStage): Term[] {
+  const skirted = sidesWithMesh(skirts);
   const groupOf = new Map(walls.groups.flatMap((g) => g.lines.map((line) => [line.id, g] as const)));
   return walls.boards.flatMap(({ at, lines, runs }) => {
     const byId = new Map(lines.map((l) => [l.id, l]));
@@ -52,23 +51,29 @@ function onBoards(walls: WallStage): Term[] {
       if (!line || !band) return [];
       const { length } = run;
       const wall = onePast('fasten.board', length, pitchOf(band), { at, length });
-      if (at === 'top' || !skirtedBoard(line)) return [wall];
+      if (at === 'top' || !run.spans.some((span) => skirted.has(span.side))) return [wall];
       return [wall, onePast('fasten.board', length, PITCH.low, { at: 'skirt', length })];
     });
   });
 }
 
-const skirtedBoard = ({ choices }: FenceLine) => 'mesh' in choices.skirt;
+/** Sides along which a skirt of mesh lies. */
+const sidesWithMesh = ({ courses }: SkirtStage): ReadonlySet<string> =>
+  new Set(
+    courses
+      .filter((c) => c.shape.mesh !== null)
+      .flatMap((c) => c.lines.flatMap((line) => line.members.map((m) => m.ringSide.side.id))),
+  );
 
 /** The half of a folded skirt that goes up the wall is stapled to posts; a skirt along a house, to its boards. */
-function onSkirts(timber: ReadonlyMap<FenceLine, number>, skirts: SkirtStage): Term[] {
+function onSkirts(on: PostsOn, skirts: SkirtStage): Term[] {
   return skirts.courses.flatMap(({ skirt, shape, lines, chains }) => {
     const terms: Term[] = [];
     if (skirt.kind === 'folded') {
       const params = { height: shape.up, spacing: PITCH.low };
       terms.push(
         product('fasten.posts', 'piece', params, [
-          value('fasten.post-count', postsAlong(timber, lines), 'piece', {}),
+          value('fasten.post-count', timberOf(on, lines), 'piece', {}),
           onePast('fasten.each-post', shape.up, PITCH.low, params),
         ]),
       );
@@ -108,17 +113,16 @@ function onLeaves(walls: WallStage, ways: readonly Way[]): Term[] {
 
 /** @see domain.md 6: per timber post and band ⌈h/p⌉ + 1 and per board bay ⌈l/p⌉ + 1 */
 export function staples(
-  posts: PostStage,
+  on: PostsOn,
   walls: WallStage,
   skirts: SkirtStage,
   ways: readonly Way[],
   rigid: ReadonlySet<HungBand>,
 ): Term {
-  const timber = timberOn(posts);
   return sum('fasten.need', 'piece', {}, [
-    ...walls.groups.flatMap((group) => onPosts(postsAlong(timber, group.lines), group, rigid)),
-    ...onBoards(walls),
-    ...onSkirts(timber, skirts),
+    ...onPosts(on, walls, rigid),
+    ...onBoards(walls, skirts),
+    ...onSkirts(on, skirts),
     ...onLeaves(walls, ways),
   ]);
 }

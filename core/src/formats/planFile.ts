@@ -1,25 +1,19 @@
 import type { z } from 'zod';
 import { type Plan, planSchema, planShape } from '../plan/schema';
 import { blocking } from '../blocking';
+import { cutText, utf8 } from '../plan/text';
+import { amiss } from './amount';
+import { MOST_PROBLEMS, type Problem, pointerOf } from './problem';
 import { sayFinding } from '../words/findings';
 import { readerFor } from '../words/reader';
-
-/** Something wrong with a plan from outside: where, and how to mend it. */
-export interface Problem {
-  readonly code: string;
-  /** JSON pointer (RFC 6901) to the field; empty for the whole document. */
-  readonly pointer: string;
-  readonly message: string;
-}
 
 export type ReadPlan =
   { readonly ok: true; readonly plan: Plan } | { readonly ok: false; readonly problems: readonly Problem[] };
 
-const pointerOf = (path: readonly PropertyKey[]): string =>
-  path.map((key) => `/${String(key).replaceAll('~', '~0').replaceAll('/', '~1')}`).join('');
-
-/** At most this many problems are named; a file with more is wrong in kind, not in detail. */
-const MOST_PROBLEMS = 50;
+/** A larger text is no plan file: a plan with all that it can hold is well under it, characters. */
+export const PLAN_FILE_LIMIT = 16 * 1024 * 1024;
+/** Unknown fields that are named. */
+const MOST_NAMED = 5;
 
 const valueAt = (document: unknown, path: readonly PropertyKey[]): unknown =>
   path.reduce<unknown>(
@@ -27,6 +21,14 @@ const valueAt = (document: unknown, path: readonly PropertyKey[]): unknown =>
       typeof at === 'object' && at !== null ? (at as Record<PropertyKey, unknown>)[key] : undefined,
     document,
   );
+
+/** The first few names, each cut short. */
+function someOf(names: readonly string[]): string {
+  const said = names.slice(0, MOST_NAMED).map((n) => cutText(n, 40));
+  return names.length > said.length
+    ? `${said.join(', ')} and ${names.length - said.length} more`
+    : said.join(', ');
+}
 
 /** Zod's words made plain where they would not help a keeper. */
 function messageOf(issue: z.core.$ZodIssue, document: unknown): string {
@@ -46,7 +48,7 @@ function messageOf(issue: z.core.$ZodIssue, document: unknown): string {
     case 'invalid_value':
       return `must be one of ${issue.values.map((v) => JSON.stringify(v)).join(', ')}`;
     case 'unrecognized_keys':
-      return `has fields that a plan does not: ${issue.keys.join(', ')}`;
+      return `has fields that a plan does not: ${someOf(issue.keys)}`;
     case 'invalid_union':
       return 'is none of the kinds that belong here';
     case 'not_multiple_of':
@@ -65,6 +67,8 @@ function messageOf(issue: z.core.$ZodIssue, document: unknown): string {
  * @returns the plan, or every problem with its pointer; blocking findings refuse a plan as well
  */
 export function checkPlan(document: unknown): ReadPlan {
+  const wrong = amiss(document);
+  if (wrong) return { ok: false, problems: [wrong] };
   const parsed = planSchema.safeParse(document);
   if (!parsed.success) {
     const problems = parsed.error.issues.slice(0, MOST_PROBLEMS).map((issue): Problem => {
@@ -115,22 +119,42 @@ function markNotFinite(text: string): string {
   );
 }
 
-/** @param text  a plan file as it came */
-export function readPlan(text: string): ReadPlan {
+const refused = (code: string, message: string): ReadPlan => ({
+  ok: false,
+  problems: [{ code, pointer: '', message }],
+});
+
+/** JSON as it is, or with a marker in place of what is no number; why not, where it is neither. */
+function parsed(text: string): { readonly document: unknown } | { readonly why: string } {
   try {
-    return checkPlan(JSON.parse(text.replace(/^\uFEFF/, '')));
+    return { document: JSON.parse(text) as unknown };
   } catch (error) {
     try {
-      const marked: unknown = JSON.parse(markNotFinite(text));
-      return checkPlan(marked);
+      return { document: JSON.parse(markNotFinite(text)) as unknown };
     } catch {
-      const why = error instanceof Error ? error.message : 'it cannot be parsed';
-      return {
-        ok: false,
-        problems: [{ code: 'not-json', pointer: '', message: `this is not a JSON document: ${why}` }],
-      };
+      return { why: error instanceof Error ? cutText(error.message, 200) : 'it cannot be parsed' };
     }
   }
+}
+
+/** @param text  a plan file as it came */
+export function readPlan(text: string): ReadPlan {
+  if (text.length > PLAN_FILE_LIMIT)
+    return refused('too-large', `is over ${PLAN_FILE_LIMIT / 1024 / 1024} MB; a plan is far smaller`);
+  const read = parsed(text.replace(/^\uFEFF/, ''));
+  return 'why' in read
+    ? refused('not-json', `this is not a JSON document: ${read.why}`)
+    : checkPlan(read.document);
+}
+
+/** A plan file as bytes, such as they come from a disk or a network. */
+export function readPlanBytes(bytes: Uint8Array): ReadPlan {
+  if (bytes.length > PLAN_FILE_LIMIT)
+    return refused('too-large', `is over ${PLAN_FILE_LIMIT / 1024 / 1024} MB; a plan is far smaller`);
+  const text = utf8(bytes);
+  return text === undefined
+    ? refused('not-utf8', 'is not UTF-8 text: a character in it is broken. Save it again as UTF-8.')
+    : readPlan(text);
 }
 
 /** A plan as a file: indented, keys in the order of the schema. */

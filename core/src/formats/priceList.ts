@@ -1,8 +1,9 @@
 import Papa from 'papaparse';
 import type { Catalogue, Offer } from '../catalogue';
-import { type OwnPrice, ownOfferSchema } from '../plan/schema';
+import { type OwnPrice, dateSchema, ownOfferSchema } from '../plan/schema';
+import { cutText } from '../plan/text';
 import { sheet } from './csv';
-import type { Problem } from './planFile';
+import { MOST_PROBLEMS, type Problem } from './problem';
 
 const HEAD = ['yard', 'kind', 'product', 'width', 'length', 'count', 'price', 'stock', 'date'] as const;
 type Column = (typeof HEAD)[number];
@@ -61,7 +62,17 @@ export type ReadPrices =
   /** Every problem names its row, counted from 1 with the heads, and its column. */
   | { readonly ok: false; readonly problems: readonly Problem[] };
 
-const MOST_PROBLEMS = 50;
+/** More rows than all yards together have. */
+const MOST_ROWS = 3000;
+/** A list of all prices is a fifth of this, bytes. */
+export const PRICE_LIST_LIMIT = 100_000;
+/** Characters of a wrong cell that are said back. */
+const MOST_ECHOED = 40;
+
+const refused = (code: string, pointer: string, message: string): ReadPrices => ({
+  ok: false,
+  problems: [{ code, pointer, message }],
+});
 
 /** `12.50` or `12,50`; NaN for anything else. */
 const numberOf = (text: string): number =>
@@ -97,26 +108,28 @@ const SIZES: Readonly<Record<string, readonly Column[]>> = {
 
 function readRow(cells: Readonly<Record<string, string>>, known: Known, today: string) {
   const problems: { column: Column; message: string }[] = [];
-  const cell = (column: Column) => (cells[column] ?? '').trim();
+  const cell = (column: Column) => (Object.hasOwn(cells, column) ? (cells[column] ?? '') : '').trim();
+  const said = (column: Column) =>
+    `“${cutText(cell(column), MOST_ECHOED)}${cell(column).length > MOST_ECHOED ? '…' : ''}”`;
   const wrong = (column: Column, message: string) => problems.push({ column, message });
   const number = (column: Column): number => {
     const value = numberOf(cell(column));
-    if (Number.isNaN(value)) wrong(column, `must be a number, is “${cell(column)}”`);
+    if (Number.isNaN(value)) wrong(column, `must be a number, is ${said(column)}`);
     return value;
   };
   const [yard, kind, product] = [cell('yard'), cell('kind'), cell('product')];
-  if (!known.yards.includes(yard)) wrong('yard', `must be one of ${known.yards.join(', ')}, is “${yard}”`);
-  const sizes = SIZES[kind];
+  if (!known.yards.includes(yard))
+    wrong('yard', `must be one of ${known.yards.join(', ')}, is ${said('yard')}`);
+  const sizes = Object.hasOwn(SIZES, kind) ? SIZES[kind] : undefined;
   if (!sizes) {
-    wrong('kind', `must be one of ${Object.keys(SIZES).join(', ')}, is “${kind}”`);
+    wrong('kind', `must be one of ${Object.keys(SIZES).join(', ')}, is ${said('kind')}`);
     return { problems, price: undefined };
   }
   const products = known.products[kind as keyof Known['products']];
   if (kind !== 'pack' && !products.includes(product))
-    wrong('product', `there is no ${kind} “${product}”; add it as your own first`);
+    wrong('product', `there is no ${kind} ${said('product')}; add it as your own first`);
   const date = cell('date') === '' ? today : cell('date');
-  if (!/^\d{4}-\d{2}-\d{2}$/.test(date) || Number.isNaN(Date.parse(date)))
-    wrong('date', `must be such as 2026-11-25, is “${date}”`);
+  if (!dateSchema.safeParse(date).success) wrong('date', `must be such as 2026-11-25, is ${said('date')}`);
   const offer = {
     kind,
     product,
@@ -140,6 +153,12 @@ function readRow(cells: Readonly<Record<string, string>>, known: Known, today: s
  * @param today  date for rows without one, ISO
  */
 export function readPriceList(text: string, known: Known, today: string): ReadPrices {
+  if (text.length > PRICE_LIST_LIMIT)
+    return refused(
+      'too-large',
+      '',
+      `is over ${PRICE_LIST_LIMIT / 1000} kB; a list of all prices is far shorter`,
+    );
   const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
     header: true,
     skipEmptyLines: 'greedy',
@@ -150,18 +169,31 @@ export function readPriceList(text: string, known: Known, today: string): ReadPr
   );
   if (missing.length > 0) {
     const message = `has no column “${missing.join('”, “')}”; the heads are ${HEAD.join(', ')}`;
-    return { ok: false, problems: [{ code: 'no-column', pointer: '/1', message }] };
+    return refused('no-column', '/1', message);
   }
-  const rows = parsed.data.map((cells) => readRow(cells, known, today));
-  const problems = rows.flatMap((row, i) =>
-    row.problems.map(({ column, message }): Problem => ({
-      code: 'bad-cell',
-      pointer: `/${i + 2}/${column}`,
-      message: `row ${i + 2}, ${column}: ${message}`,
-    })),
-  );
+  if (parsed.data.length > MOST_ROWS)
+    return refused('too-many', '', `has ${parsed.data.length} rows; at most ${MOST_ROWS} are read at once`);
+  if (parsed.data.length === 0) return refused('empty', '', 'holds no row under its heads');
+  const problems: Problem[] = [];
+  const prices: OwnPrice[] = [];
+  const rowOf = new Map<string, number>();
+  for (const [i, cells] of parsed.data.entries()) {
+    if (problems.length >= MOST_PROBLEMS) break;
+    const wrong = (column: Column, message: string) =>
+      problems.push({
+        code: 'bad-cell',
+        pointer: `/${i + 2}/${column}`,
+        message: `row ${i + 2}, ${column}: ${message}`,
+      });
+    const row = readRow(cells, known, today);
+    for (const { column, message } of row.problems) wrong(column, message);
+    if (!row.price) continue;
+    const goods = goodsKey(row.price.yard, row.price.offer);
+    const before = rowOf.get(goods);
+    if (before !== undefined) wrong('product', `is the same as in row ${before}; keep one of them`);
+    rowOf.set(goods, i + 2);
+    prices.push(row.price);
+  }
   if (problems.length > 0) return { ok: false, problems: problems.slice(0, MOST_PROBLEMS) };
-  if (rows.length === 0)
-    return { ok: false, problems: [{ code: 'empty', pointer: '', message: 'holds no row under its heads' }] };
-  return { ok: true, prices: rows.flatMap((row) => (row.price ? [row.price] : [])) };
+  return { ok: true, prices };
 }

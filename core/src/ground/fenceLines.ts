@@ -48,9 +48,15 @@ export interface FenceWalk {
 
 type FencePlan = Pick<Plan, 'openings' | 'choices' | 'enclosures' | 'sides'>;
 
-function sameChoices(a: Choices, b: Choices): boolean {
-  return a === b || JSON.stringify(a) === JSON.stringify(b);
-}
+/** What a line has alike along all its length; posts and skirts may differ from side to side of it. */
+const ofLine = ({ spacing, bays, bands, overhang, hanging, slope, boards }: FenceChoices): string =>
+  JSON.stringify([spacing, bays, bands, overhang, hanging, slope, boards]);
+
+const sameChoices = (a: Choices, b: Choices): boolean => a === b || ofLine(a) === ofLine(b);
+
+/** Whether the wall of one line is the wall of another: only what parts a wall makes a corner of a straight. */
+export const sameWall = (a: FenceChoices, b: FenceChoices): boolean =>
+  a === b || JSON.stringify([a.bands, a.overhang]) === JSON.stringify([b.bands, b.overhang]);
 
 function makeLine(plan: FencePlan, run: readonly RingSide[], goesOn: boolean): FenceLine {
   const first = run[0];
@@ -147,6 +153,10 @@ export function fenceWalks(plan: FencePlan, rings: readonly Ring[]): readonly Fe
   });
   return walks;
 }
+
+/** Whether one line runs on into the next without a turn and with the same wall. */
+export const goesStraightOn = (line: FenceLine, next: FenceLine): boolean =>
+  Math.abs(line.turn) < STRAIGHT && sameWall(line.choices, next.choices);
 
 /** Line coordinates turned back into the side's own: which side, and how far from its `from` corner, m. */
 export function onSide(line: FenceLine, along: number): { readonly side: string; readonly along: number } {

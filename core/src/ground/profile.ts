@@ -117,11 +117,15 @@ export function straightGrades(profile: Profile, from: number, to: number): read
     .filter((along) => along > from + 1e-9 && along < to - 1e-9);
   const stops = [from, ...inside, to];
   const grades: StraightGrade[] = [];
+  const gradeOf = (begin: number, end: number) =>
+    (profile.heightAt(end) - profile.heightAt(begin)) / (end - begin);
   stops.slice(1).forEach((end, i) => {
     const begin = stops[i] ?? from;
-    const grade = (profile.heightAt(end) - profile.heightAt(begin)) / (end - begin);
+    const grade = gradeOf(begin, end);
     const last = grades[grades.length - 1];
-    if (last && Math.abs(last.grade - grade) < SAME_GRADE) grades[grades.length - 1] = { ...last, to: end };
+    // As steep as the whole of it, whichever end one comes from.
+    if (last && Math.abs(last.grade - grade) < SAME_GRADE)
+      grades[grades.length - 1] = { from: last.from, to: end, grade: gradeOf(last.from, end) };
     else grades.push({ from: begin, to: end, grade });
   });
   return grades;

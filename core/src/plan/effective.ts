@@ -16,16 +16,24 @@ export function fenceChoicesKey({ choices }: Pick<Plan, 'choices'>): string {
   return JSON.stringify([fence, choices.enclosure, choices.side]);
 }
 
+/** Runs on both sides of it: a digger meets the outer fences first. */
+const isBetween = ({ enclosures }: Pick<Plan, 'enclosures'>, side: string): boolean =>
+  enclosures.length > 1 && enclosures.filter((e) => e.ring.some((step) => step.side === side)).length > 1;
+
+/** A fence between two runs takes no skirt unless it was asked for there (domain.md 7). */
+const BETWEEN_RUNS: Pick<Choices, 'skirt'> = { skirt: { kind: 'none' } };
+
 /** The choices that hold on one side: the side's own before its first enclosure's before the plan's. */
 export function choicesFor(plan: Pick<Plan, 'choices' | 'enclosures'>, side: string): Choices {
   const { choices } = plan;
-  if (Object.keys(choices.side).length === 0 && Object.keys(choices.enclosure).length === 0)
+  const between = isBetween(plan, side);
+  if (!between && Object.keys(choices.side).length === 0 && Object.keys(choices.enclosure).length === 0)
     return choices.plan;
   const enclosure = plan.enclosures.find((e) => e.ring.some((step) => step.side === side));
   const byEnclosure = enclosure ? choices.enclosure[enclosure.id] : undefined;
   const bySide = choices.side[side];
-  if (!byEnclosure && !bySide) return choices.plan;
-  return { ...choices.plan, ...byEnclosure, ...bySide } as Choices;
+  if (!byEnclosure && !bySide && !between) return choices.plan;
+  return { ...choices.plan, ...byEnclosure, ...(between ? BETWEEN_RUNS : {}), ...bySide } as Choices;
 }
 
 /** Where one choice that holds on a side is made: on the side, on its first enclosure, or for the whole plan. */
@@ -36,6 +44,7 @@ export function scopeOf(
 ): Scope {
   const { choices } = plan;
   if (choices.side[side]?.[choice] !== undefined) return { scope: 'side', of: side };
+  if (choice in BETWEEN_RUNS && isBetween(plan, side)) return { scope: 'side', of: side };
   if (Object.keys(choices.enclosure).length === 0) return { scope: 'plan' };
   const enclosure = plan.enclosures.find((e) => e.ring.some((step) => step.side === side));
   return enclosure && choices.enclosure[enclosure.id]?.[choice] !== undefined

@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { EDITIONS } from '../catalogue';
+import { EDITIONS, editionNamed } from '../catalogue';
 import type { Choices, Plan } from './schema';
 
 type Issue = (path: readonly (string | number)[], message: string) => void;
@@ -106,7 +106,7 @@ export function checkReferences(plan: Plan, ctx: z.RefinementCtx) {
   unique(plan.ground.spotHeights, ['ground', 'spotHeights'], issue);
   checkTape(plan.ground.tape, issue);
 
-  const catalogue = EDITIONS[plan.buying.edition];
+  const catalogue = editionNamed(plan.buying.edition);
   if (!catalogue) {
     issue(
       ['buying', 'edition'],

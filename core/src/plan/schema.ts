@@ -5,7 +5,7 @@ import { ASSUMPTIONS, type AssumptionId } from './assumptions';
 import { checkReferences } from './references';
 import { STAGE_IDS } from './stages';
 import type { point } from './schema/common';
-import { id, text, name, length, coordinate } from './schema/common';
+import { day, id, text, name, length, coordinate } from './schema/common';
 import type { tapeMark, tapeStake } from './schema/ground';
 import { building, tree, service, boundary, spotHeight, tape } from './schema/ground';
 import type { gate, popDoor, hatch } from './schema/openings';
@@ -96,7 +96,7 @@ const shape = z.strictObject({
   assumptions,
   crew: z.enum(['alone', 'two']).default('alone').describe('Who builds: one person, or two.'),
   stakedOut: z
-    .array(z.string().max(120))
+    .array(text)
     .max(2000)
     .default([])
     .describe('Paths of stakes, posts and checks that were ticked off in the yard.'),
@@ -137,6 +137,9 @@ export type ExtraPiece = z.infer<typeof extraPiece>;
 export type Ground = Plan['ground'];
 export type Point = z.infer<typeof point>;
 export type PostRole = keyof Choices['posts'];
+export const idSchema = id;
+export const nameSchema = name;
+export const dateSchema = day;
 export const ownMeshSchema = ownMesh;
 export const ownOfferSchema = offer;
 export const ownedPieceSchema = ownedPiece;

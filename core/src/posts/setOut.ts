@@ -1,4 +1,4 @@
-import { type FenceLine, type FenceWalk, onSide } from '../ground/fenceLines';
+import { type FenceLine, type FenceWalk, goesStraightOn, onSide } from '../ground/fenceLines';
 import { type Vector, plus, times } from '../ground/vector';
 import type { Plan, PostRole } from '../plan/schema';
 import { TOUCH, roundUp } from '../units/round';
@@ -115,6 +115,18 @@ function nodesOf(
   return merged;
 }
 
+/** Corners at which a fence goes straight on with the same wall: other posts or spacings begin there, but no corner. */
+function straightOn(walks: readonly FenceWalk[]): ReadonlySet<string> {
+  const found = new Set<string>();
+  for (const { lines, cyclic } of walks) {
+    lines.forEach((line, i) => {
+      const next = lines[i + 1] ?? (cyclic ? lines[0] : undefined);
+      if (next && next !== line && goesStraightOn(line, next)) found.add(line.endCorner);
+    });
+  }
+  return found;
+}
+
 /**
  * Sets posts out on the level: posts that must stand at corners, gates and walls, the rest in equal bays between them.
  *
@@ -127,7 +139,11 @@ export function setOut(plan: Pick<Plan, 'sides' | 'postPins'>, walks: readonly F
   for (const side of plan.sides) {
     for (const corner of [side.from, side.to]) meeting.set(corner, [...(meeting.get(corner) ?? []), side]);
   }
-  const cornerRoles = (corner: string) => cornerRole(meeting.get(corner) ?? []);
+  const straight = straightOn(walks);
+  const cornerRoles = (corner: string): PostRole => {
+    const these = meeting.get(corner) ?? [];
+    return these.length === 2 && straight.has(corner) ? 'line' : cornerRole(these);
+  };
   const lines = walks.flatMap((w) => w.lines);
   const stretches: Stretch[] = [];
   const byPart = new Map<string, Post>();

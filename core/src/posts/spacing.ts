@@ -21,10 +21,11 @@ export function largestSpacing(
   line: FenceLine,
 ): { most: number; why: 'cover' | 'timber' | 'steel' } {
   const { bands } = line.choices;
-  const { posts, load } = choicesFor(plan, line.id);
-  if (load !== 'fence') return { most: 1.8, why: 'cover' };
+  const chosen = line.members.map((m) => choicesFor(plan, m.ringSide.side.id));
+  if (chosen.some(({ load }) => load !== 'fence')) return { most: 1.8, why: 'cover' };
   const woven = bands.every((b) => ['woven', 'chain-link'].includes(market.mesh(b.mesh).type));
-  if (woven || market.post(posts.line).material === 'steel') return { most: 3, why: 'steel' };
+  const steel = chosen.every(({ posts }) => market.post(posts.line).material === 'steel');
+  if (woven || steel) return { most: 3, why: 'steel' };
   return { most: 2.4, why: 'timber' };
 }
 

@@ -1,7 +1,6 @@
 import type { Market } from '../catalogue/market';
 import type { PostProduct } from '../catalogue/types';
 import type { Finding } from '../findings/types';
-import type { FenceLine } from '../ground/fenceLines';
 import type { Assumptions } from '../plan/assumptions';
 import { type PostChoices, choicesFor } from '../plan/effective';
 import type { Plan, PostRole } from '../plan/schema';
@@ -80,14 +79,14 @@ export function postStage(
     lengths.set(product, sold);
     return sold;
   };
-  const byLine = new Map<FenceLine, PostChoices>();
-  const choicesOf = (line: FenceLine): PostChoices => {
-    const own = byLine.get(line) ?? choicesFor(plan, line.id);
-    byLine.set(line, own);
+  const bySide = new Map<string, PostChoices>();
+  const choicesOf = (side: string): PostChoices => {
+    const own = bySide.get(side) ?? choicesFor(plan, side);
+    bySide.set(side, own);
     return own;
   };
   const posts = setting.posts.map((post): StandingPost => {
-    const choices = choicesOf(post.line);
+    const choices = choicesOf(post.side);
     const wanted = market.post(choices.posts[post.role]);
     const above = aboveOf(post);
     const byRule = depthInGround(wanted, post.role, { above, load: choices.load, frost });
@@ -122,13 +121,16 @@ export function postStage(
   const counts = Object.fromEntries(
     POST_ROLES.map((role) => [role, posts.filter((p) => p.role === role).length]),
   ) as Record<PostRole, number>;
-  // Pins add line posts beside those of the bays.
-  const pinned = posts.filter((p) => p.role === 'line' && p.part.includes('/pin:')).length;
+  // Pins add line posts beside those of the bays, and so do places where other posts begin in a straight.
+  const others = posts.filter((p) => p.role === 'line');
+  const pinned = others.filter((p) => p.part.includes('/pin:')).length;
+  const between = others.filter((p) => p.part.startsWith('corner:')).length;
   const bays = lineWorking(setting);
-  const line =
-    pinned > 0
-      ? sum('posts.role', 'piece', { role: 'line' }, [bays, value('posts.pinned', pinned, 'piece', {})])
-      : bays;
+  const more = [
+    ...(pinned > 0 ? [value('posts.pinned', pinned, 'piece', {})] : []),
+    ...(between > 0 ? [value('posts.between', between, 'piece', {})] : []),
+  ];
+  const line = more.length > 0 ? sum('posts.role', 'piece', { role: 'line' }, [bays, ...more]) : bays;
   const countWorking = Object.fromEntries(
     POST_ROLES.map((role) => [
       role,

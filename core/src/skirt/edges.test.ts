@@ -6,13 +6,14 @@ import { distance } from '../ground/vector';
 import { aRun, anOutline } from '../testing/aRun';
 import { moved, turnedBy } from '../testing/randomRun';
 import { uniform } from '../testing/uniform';
-import { type SkirtChain, skirtChain } from './edges';
+import { type SkirtChain, skirtChains } from './edges';
 
 const chainOf = (plan: Plan, round: 'fence' | 'house' = 'house'): SkirtChain => {
   const rings = surveyRings(plan);
-  const [walk] = fenceWalks(plan, rings);
-  if (!walk) throw new Error('no fence');
-  return skirtChain(walk, (line) => line.length, round, rings, plan.ground.buildings);
+  const lines = fenceWalks(plan, rings).flatMap((w) => w.lines);
+  const [chain] = skirtChains(lines, (line) => line.length, round, rings, plan.ground.buildings);
+  if (!chain) throw new Error('no fence');
+  return chain;
 };
 const wallsOf = (chain: SkirtChain) => chain.edges.filter((e) => 'wall' in e.of);
 const degrees = (chain: SkirtChain) => chain.edges.map((e) => Math.round((e.turn * 180) / Math.PI));

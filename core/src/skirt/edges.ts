@@ -1,4 +1,4 @@
-import type { FenceLine, FenceWalk } from '../ground/fenceLines';
+import type { FenceLine } from '../ground/fenceLines';
 import type { Ring } from '../ground/survey';
 import {
   type Vector,
@@ -12,12 +12,15 @@ import {
   toSegment,
 } from '../ground/vector';
 import type { Building } from '../plan/schema';
+import { type LineEnd, type Neighbour, neighbours } from './around';
 
 /** A straight length that a skirt lies along: a line of fence, or a wall of the house that it is carried round. */
 export interface SkirtEdge {
   /** Path of what it lies along: `side:s1` or `building:house`. */
   readonly path: string;
-  readonly of: { readonly line: FenceLine } | { readonly wall: string; readonly number: number };
+  readonly of:
+    | { readonly line: FenceLine; readonly way: 'along' | 'against' }
+    | { readonly wall: string; readonly number: number };
   readonly start: Vector;
   readonly end: Vector;
   readonly direction: Vector;
@@ -44,16 +47,25 @@ const handOf = (direction: Vector, outward: Vector) =>
 export const turnFrom = (a: Pick<SkirtEdge, 'direction' | 'outward'>, next: Vector): number =>
   handOf(a.direction, a.outward) * Math.atan2(cross(a.direction, next), dot(a.direction, next));
 
-const lineEdge = (line: FenceLine, length: number): SkirtEdge => ({
-  path: `side:${line.id}`,
-  of: { line },
-  start: line.start,
-  end: line.end,
-  direction: line.direction,
-  outward: line.outward,
-  length,
-  turn: line.turn,
-});
+function lineEdge(line: FenceLine, way: 'along' | 'against', length: number, turn: number): SkirtEdge {
+  const along = way === 'along';
+  return {
+    path: `side:${line.id}`,
+    of: { line, way },
+    start: along ? line.start : line.end,
+    end: along ? line.end : line.start,
+    direction: along ? line.direction : times(line.direction, -1),
+    outward: line.outward,
+    length,
+    turn,
+  };
+}
+
+/** The corner at which a fence edge ends. */
+function endCornerOf({ of }: SkirtEdge): string | undefined {
+  if ('wall' in of) return undefined;
+  return of.way === 'along' ? of.line.endCorner : of.line.startCorner;
+}
 
 /** Where a run's own wall lies on the way round the house, the skirt ends. */
 function coveredFrom(a: Vector, b: Vector, rings: readonly Ring[], building: string): number | undefined {
@@ -73,20 +85,23 @@ function coveredFrom(a: Vector, b: Vector, rings: readonly Ring[], building: str
 }
 
 /**
- * Walls of the house from the end of a walk round to its start: what a house apron is carried along.
+ * Walls of the house from the end of a chain round to its start: what a house apron is carried along.
  *
- * @returns edges in order, and whether they come round to where the walk begins
+ * @returns edges in order, and whether they come round to where the chain begins
  */
 function houseEdges(
-  walk: FenceWalk,
+  { edges: fence, cyclic }: SkirtChain,
   rings: readonly Ring[],
   buildings: readonly Building[],
 ): { readonly edges: readonly SkirtEdge[]; readonly closes: boolean } {
   const none = { edges: [], closes: false };
-  const first = walk.lines[0];
-  const last = walk.lines[walk.lines.length - 1];
-  if (walk.cyclic || !first || !last) return none;
-  const onto = rings[walk.ring]?.sides.find((s) => s.startCorner === last.endCorner)?.side;
+  const first = fence[0];
+  const last = fence[fence.length - 1];
+  if (cyclic || !first || !last) return none;
+  const corner = endCornerOf(last);
+  const onto = rings
+    .flatMap((ring) => ring.sides)
+    .find((s) => s.side.kind === 'building' && (s.startCorner === corner || s.endCorner === corner))?.side;
   const building = onto?.kind === 'building' ? buildings.find((b) => b.id === onto.building) : undefined;
   if (!building) return none;
   const hand = handOf(last.direction, last.outward);
@@ -128,25 +143,60 @@ function houseEdges(
   return none;
 }
 
+/** Fence edges in unbroken chains, each from the line that comes first, in its own direction. */
+function fenceChains(
+  lines: readonly FenceLine[],
+  along: (line: FenceLine) => number,
+  next: (end: LineEnd) => Neighbour | undefined,
+): readonly SkirtChain[] {
+  const met = new Set<FenceLine>();
+  const follow = (line: FenceLine, way: 'along' | 'against'): { edges: SkirtEdge[]; cyclic: boolean } => {
+    const edges: SkirtEdge[] = [];
+    let at: { line: FenceLine; way: 'along' | 'against' } = { line, way };
+    for (;;) {
+      const after = next({ line: at.line, at: at.way === 'along' ? 'end' : 'start' });
+      edges.push(lineEdge(at.line, at.way, along(at.line), after?.turn ?? 0));
+      met.add(at.line);
+      // Of an outline that folds back on itself no more is followed than there is.
+      if (!after || edges.length > lines.length) return { edges, cyclic: false };
+      if (after.line === line) return { edges, cyclic: true };
+      at = { line: after.line, way: after.at === 'start' ? 'along' : 'against' };
+    }
+  };
+  return lines.flatMap((line) => {
+    if (met.has(line)) return [];
+    const ahead = follow(line, 'along');
+    if (ahead.cyclic) return [ahead];
+    // Where it begins: the end of the way back.
+    const back = follow(line, 'against').edges;
+    const first = back[back.length - 1];
+    if (!first || 'wall' in first.of) return [ahead];
+    return [follow(first.of.line, first.of.way === 'along' ? 'against' : 'along')];
+  });
+}
+
 /**
- * The edges of a walk, and those of the house where the skirt is carried round it, with their turns.
+ * The edges that skirts lie along in unbroken chains, whichever they wear, with their turns; where the skirt is carried round the house, with its walls.
  *
  * @param along  length of a fence line along the ground, m
  */
-export function skirtChain(
-  walk: FenceWalk,
+export function skirtChains(
+  lines: readonly FenceLine[],
   along: (line: FenceLine) => number,
   round: 'fence' | 'house',
   rings: readonly Ring[],
   buildings: readonly Building[],
-): SkirtChain {
-  const fence = walk.lines.map((line) => lineEdge(line, along(line)));
-  const house = round === 'house' ? houseEdges(walk, rings, buildings) : { edges: [], closes: false };
-  if (house.edges.length === 0) return { edges: fence, cyclic: walk.cyclic };
-  const all = [...fence, ...house.edges];
-  const edges = all.map((edge, i) => {
-    const next = all[i + 1] ?? (house.closes ? all[0] : undefined);
-    return { ...edge, turn: next ? turnFrom(edge, next.direction) : 0 };
+): readonly SkirtChain[] {
+  const chains = fenceChains(lines, along, neighbours(lines, rings));
+  if (round === 'fence') return chains;
+  return chains.map((chain) => {
+    const house = houseEdges(chain, rings, buildings);
+    if (house.edges.length === 0) return chain;
+    const all = [...chain.edges, ...house.edges];
+    const edges = all.map((edge, i) => {
+      const following = all[i + 1] ?? (house.closes ? all[0] : undefined);
+      return { ...edge, turn: following ? turnFrom(edge, following.direction) : 0 };
+    });
+    return { edges, cyclic: house.closes };
   });
-  return { edges, cyclic: house.closes };
 }

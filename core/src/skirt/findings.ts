@@ -208,7 +208,7 @@ export function skirtFindings(
   plan: Plan,
   market: Market,
   rings: readonly Ring[],
-  setting: SettingOut,
+  setting: Pick<SettingOut, 'lines' | 'walks'>,
   stage: SkirtStage,
   limits: OpeningLimits,
 ): readonly Finding[] {

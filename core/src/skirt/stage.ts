@@ -7,15 +7,16 @@ import type { Building } from '../plan/schema';
 import type { SettingOut } from '../posts/setOut';
 import { type Lies, groundSpans } from '../walls/runs';
 import { type Term, ratio, sum, upTo, value } from '../working';
-import { type SkirtChain, type SkirtEdge, skirtChain } from './edges';
+import { type SkirtChain, type SkirtEdge, skirtChains } from './edges';
 import type { LaidCourse, SkirtLayout } from './rolls';
 import { type Laid, type SkirtShape, shapeOf, stripWidthOf } from './shape';
 import {
   type SkirtStrip,
+  type Stretch,
   type Turning,
   type Wears,
+  apronStretches,
   apronStrips,
-  outerEdge,
   roundStrips,
   volumeAlong,
 } from './strips';
@@ -35,9 +36,8 @@ export interface SkirtCourse {
   /** The roll it is cut from, m; undefined when no roll is wide enough, or there is no mesh. */
   readonly rollWidth: number | undefined;
   readonly widest: number;
-  /** Where pegs go, m; 0 for a skirt that is buried. */
-  readonly outerEdge: number;
-  readonly open: boolean;
+  /** Where pegs go; none for a skirt that is buried. */
+  readonly stretches: readonly Stretch[];
   /** What is dug, and what stones or concrete it takes, m³. */
   readonly trench: Term | null;
   readonly fill: Term | null;
@@ -75,7 +75,7 @@ const AFTER_FENCE = 1000;
 
 function courseOf(
   market: Market,
-  setting: SettingOut,
+  setting: Pick<SettingOut, 'lines'>,
   lies: Lies,
   ground: SkirtGround,
   figures: Assumptions,
@@ -90,9 +90,9 @@ function courseOf(
     const { skirt: own } = of.line.choices;
     return own.kind === 'none' ? 0 : shapeOf(own).turns;
   };
-  const chains = setting.walks
-    .filter((walk) => walk.lines.some((line) => chosen.has(line)))
-    .map((walk) => skirtChain(walk, along, shape.round, ground.rings, ground.buildings));
+  const chains = skirtChains(setting.lines, along, shape.round, ground.rings, ground.buildings).filter(
+    (chain) => chain.edges.some(({ of }) => 'line' in of && chosen.has(of.line)),
+  );
   const strips =
     shape.mesh === null
       ? []
@@ -115,11 +115,10 @@ function courseOf(
     strips,
     stripWidth: stripWidthOf(shape),
     widest: shape.mesh === null ? 0 : Math.max(...market.widths(shape.mesh)),
-    outerEdge:
+    stretches:
       shape.lies === 'flat'
-        ? chains.reduce((total, chain) => total + outerEdge(chain, shape.out, wears, turning), 0)
-        : 0,
-    open: chains.some((chain) => !chain.cyclic || !chain.edges.every(wears)),
+        ? chains.flatMap((chain) => apronStretches(chain, shape.out, wears, turning))
+        : [],
     trench: shape.trench && volume('skirt.trench', shape.trench.width, shape.trench.depth),
     fill,
     bags: fill && bagsFor(fill, shape.fill.of, figures),
@@ -145,7 +144,7 @@ export interface SkirtGround {
 /** Skirts along the fence as chosen, with their strips; the rolls of these are chosen with those of the walls. */
 export function skirtStage(
   market: Market,
-  setting: SettingOut,
+  setting: Pick<SettingOut, 'lines'>,
   lies: Lies,
   ground: SkirtGround,
   figures: Assumptions,

@@ -1,5 +1,6 @@
 import type { FenceLine } from '../ground/fenceLines';
 import { STRAIGHT } from '../ground/survey';
+import { EPSILON } from '../units/round';
 import { type Term, product, sum, value } from '../working';
 import type { SkirtChain, SkirtEdge } from './edges';
 
@@ -25,6 +26,21 @@ export function apronCorner(turn: number): { readonly ahead: number; readonly ba
   if (turn < STRAIGHT) return { ahead: 0, back: 0 };
   if (turn <= Math.PI / 2 + STRAIGHT) return { ahead: Math.sin(turn), back: 0 };
   return { ahead: 1, back: -Math.cos(turn) };
+}
+
+/**
+ * What the strips of two edges run on past the corner between them, m: each by as much as the other is wide. Of two widths the wider runs on first, so
+ * that it does not matter which way the fence is walked.
+ */
+function runsOn(
+  turn: number,
+  earlier: number,
+  later: number,
+): { readonly earlier: number; readonly later: number } {
+  const { ahead, back } = apronCorner(turn);
+  return later > earlier + EPSILON
+    ? { earlier: back * later, later: ahead * earlier }
+    : { earlier: ahead * later, later: back * earlier };
 }
 
 /** Whether an edge wears the skirt in hand. */
@@ -53,13 +69,13 @@ export function apronStrips(chain: SkirtChain, wears: Wears, turning: Turning): 
   return chain.edges.flatMap((edge, i) => {
     if (!wears(edge)) return [];
     const { previous, next } = neighbours(chain, i);
-    const ahead = next ? apronCorner(edge.turn).ahead * turning(next) : 0;
-    const back = previous ? apronCorner(previous.turn).back * turning(previous) : 0;
-    const runsOn = [
+    const ahead = next ? runsOn(edge.turn, turning(edge), turning(next)).earlier : 0;
+    const back = previous ? runsOn(previous.turn, turning(previous), turning(edge)).later : 0;
+    const corners = [
       [ahead, edge.turn],
       [back, previous?.turn ?? 0],
     ] as const;
-    const terms = runsOn
+    const terms = corners
       .filter(([by]) => by > 0)
       .map(([by, turn]) => value('skirt.corner', by, 'm', { side: numberOf(edge), turn }));
     const working = sum('skirt.length', 'm', {}, [edgeTerm(edge), ...terms]);
@@ -70,10 +86,12 @@ export function apronStrips(chain: SkirtChain, wears: Wears, turning: Turning): 
 /** A straight buried skirt goes round corners with nothing added: one strip for each unbroken length. */
 export function roundStrips(chain: SkirtChain, wears: Wears): readonly SkirtStrip[] {
   const groups: SkirtEdge[][] = [];
-  chain.edges.forEach((edge, i) => {
+  const gap = chain.cyclic ? chain.edges.findIndex((e) => !wears(e)) : -1;
+  const inOrder = gap < 0 ? chain.edges : [...chain.edges.slice(gap), ...chain.edges.slice(0, gap)];
+  inOrder.forEach((edge, i) => {
     if (!wears(edge)) return;
     const group = groups[groups.length - 1];
-    const before = chain.edges[i - 1];
+    const before = inOrder[i - 1];
     if (group && before && group[group.length - 1] === before) group.push(edge);
     else groups.push([edge]);
   });
@@ -83,15 +101,47 @@ export function roundStrips(chain: SkirtChain, wears: Wears): readonly SkirtStri
   });
 }
 
-/** Outer edge of an apron: what its pegs are counted along, m (domain.md 6: W·tan(φ/2) at each end of a convex corner). */
-export function outerEdge(chain: SkirtChain, width: number, wears: Wears, turning: Turning): number {
+/** An unbroken length of apron. */
+export interface Stretch {
+  /** Outer edge, m. */
+  readonly edge: number;
+  /** It has two ends; otherwise it goes all round. */
+  readonly open: boolean;
+}
+
+/**
+ * The unbroken lengths of an apron with their outer edges: what its pegs are counted along (domain.md 6: W·tan(φ/2) at each end of a
+ * convex corner where skirt meets skirt).
+ */
+export function apronStretches(
+  chain: SkirtChain,
+  width: number,
+  wears: Wears,
+  turning: Turning,
+): readonly Stretch[] {
   const turned = (turn: number, other: SkirtEdge | undefined) =>
     other && turning(other) > 0 && turn > STRAIGHT ? width * Math.tan(turn / 2) : 0;
-  return chain.edges.reduce((total, edge, i) => {
-    if (!wears(edge)) return total;
+  const edges = chain.edges.map((edge, i) => {
     const { previous, next } = neighbours(chain, i);
-    return total + edge.length + turned(edge.turn, next) + turned(previous?.turn ?? 0, previous);
-  }, 0);
+    return {
+      worn: wears(edge),
+      length: edge.length + turned(edge.turn, next) + turned(previous?.turn ?? 0, previous),
+    };
+  });
+  // A ring is begun after a gap, so that no stretch is cut where it happens to be written down first.
+  const gap = chain.cyclic ? edges.findIndex((e) => !e.worn) : -1;
+  const inOrder = gap < 0 ? edges : [...edges.slice(gap), ...edges.slice(0, gap)];
+  const stretches: { edge: number; open: boolean }[] = [];
+  let last: { edge: number; open: boolean } | undefined;
+  for (const { worn, length } of inOrder) {
+    if (!worn) last = undefined;
+    else if (last) last.edge += length;
+    else {
+      last = { edge: length, open: !chain.cyclic || gap >= 0 };
+      stretches.push(last);
+    }
+  }
+  return stretches;
 }
 
 /** Volume along fenced lines, corners not added, m³ (domain.md 7). */

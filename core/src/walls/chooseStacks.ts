@@ -16,8 +16,7 @@ import {
 /** By a tenth of a millimetre, then by height: lengths alike to the tape keep their order whichever way the run lies. */
 const longestFirst = (a: StackWant, b: StackWant): number =>
   Math.round(b.length * 1e4) - Math.round(a.length * 1e4) ||
-  Math.round(b.height * 1e4) - Math.round(a.height * 1e4) ||
-  (a.mesh < b.mesh ? -1 : 1);
+  Math.round(b.height * 1e4) - Math.round(a.height * 1e4);
 
 /** Prices closer than this are the same price: tax makes fractions, minor units. */
 const SAME_PRICE = 1e-6;

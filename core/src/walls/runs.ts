@@ -1,5 +1,5 @@
 import type { CutSpan, Span } from '../cutting/types';
-import { type FenceLine, type FenceWalk, onSide } from '../ground/fenceLines';
+import { type FenceLine, type FenceWalk, goesStraightOn, onSide } from '../ground/fenceLines';
 import { straightGrades } from '../ground/profile';
 import type { SettingOut } from '../posts/setOut';
 import { EPSILON, TOUCH } from '../units/round';
@@ -177,8 +177,8 @@ export function wallRuns(
       a.line !== b.line &&
       a.to > a.line.length - TOUCH &&
       b.from < TOUCH &&
-      a.line.choices.hanging === 'continuous' &&
-      b.line.choices.hanging === 'continuous' &&
+      (goesStraightOn(a.line, b.line) ||
+        (a.line.choices.hanging === 'continuous' && b.line.choices.hanging === 'continuous')) &&
       !stepsOn(lies.get(a.line)) &&
       !stepsOn(lies.get(b.line)) &&
       same(a.line, b.line);

@@ -36,6 +36,7 @@ const SENTENCES: Sentences = {
   'posts.spacing': () => 'largest spacing',
   'posts.one-less': () => 'one post fewer than bays',
   'posts.pinned': () => 'posts set by hand',
+  'posts.between': () => 'where other posts or spacings begin',
   'posts.standing': () => 'here already',
   'posts.need': () => 'need',
   'posts.braces': () => 'braces',

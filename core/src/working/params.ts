@@ -40,6 +40,7 @@ export interface TermParams {
   'posts.spacing': object;
   'posts.one-less': object;
   'posts.pinned': object;
+  'posts.between': object;
   'posts.standing': object;
   'posts.need': object;
   'posts.braces': object;

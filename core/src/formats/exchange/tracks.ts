@@ -82,7 +82,8 @@ export function checkParts(parts: readonly TrackPart[]): readonly TrackPart[] {
   if (usable.length === 0) throw new UnreadableFile('one-point');
   for (const part of usable) {
     if (part.coordinates === 'local') {
-      if (part.points.flat().some((n) => Math.abs(n) > FURTHEST)) throw new UnreadableFile('too-wide');
+      if (part.points.some(([x, y]) => Math.abs(x) > FURTHEST || Math.abs(y) > FURTHEST))
+        throw new UnreadableFile('too-wide');
       continue;
     }
     let [west, east, south, north] = [Infinity, -Infinity, Infinity, -Infinity];

@@ -12,16 +12,12 @@ interface Open {
   readonly coordinates: 'wgs84';
 }
 
-/** `-2.31,54.1,0 -2.30,54.1,0`, as KML writes places. */
-function kmlPlaces(text: string): LonLat[] {
-  return text
-    .trim()
-    .split(/\s+/)
-    .filter((t) => t !== '')
-    .map((t): LonLat => {
-      const [longitude, latitude] = t.split(',').map(Number);
-      return [longitude ?? NaN, latitude ?? NaN];
-    });
+/** `-2.31,54.1,0 -2.30,54.1,0`, as KML writes places: one after the other, since a line may hold half a million. */
+function readKmlPlaces(text: string, into: LonLat[]): void {
+  for (const [place] of text.matchAll(/\S+/g)) {
+    const [longitude = '', latitude = ''] = place.split(',', 2);
+    into.push([longitude === '' ? NaN : Number(longitude), latitude === '' ? NaN : Number(latitude)]);
+  }
 }
 
 const OPENS: Readonly<Record<string, TrackPart['kind']>> = {
@@ -69,7 +65,7 @@ export async function readXml(
   parser.on('closetag', ({ name: tag }) => {
     if (tag === 'name' && !open?.points.length) name = words.trim();
     if (tag === 'name' && open && open.points.length === 0) open.name = words.trim();
-    if (tag === 'coordinates') (open?.points ?? lone).push(...kmlPlaces(words));
+    if (tag === 'coordinates') readKmlPlaces(words, open?.points ?? lone);
     if (tag === 'gx:coord' && open) {
       const [longitude, latitude] = words.trim().split(/\s+/).map(Number);
       open.points.push([longitude ?? NaN, latitude ?? NaN]);

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { PACK_IDS } from '../../catalogue/packs';
-import { id, length } from './common';
+import { LENGTHS, textOf } from '../text';
+import { day, id, length } from './common';
 
 export const ownMesh = z.strictObject({
   id,
@@ -60,7 +61,7 @@ const ownedIds = {
   condition: z
     .enum(['sound', 'worn', 'poor'])
     .describe('Sound is as new; worn is used and looked over before; poor is not used.'),
-  note: z.string().max(200),
+  note: textOf(LENGTHS.note),
 };
 /** Something the keeper has already, new or salvaged. Lengths m. */
 export const ownedPiece = z.discriminatedUnion('kind', [
@@ -82,7 +83,7 @@ export const ownedPiece = z.discriminatedUnion('kind', [
 /** A piece of mesh wanted beside the fence, such as for a vent in the house. */
 export const extraPiece = z.strictObject({
   id,
-  name: z.string().max(60),
+  name: textOf(LENGTHS.piece),
   mesh: id,
   width: length(0.05, 5),
   height: length(0.05, 5),
@@ -95,8 +96,8 @@ const goods = z
   .regex(/^(roll|post|timber|kit|pack):[A-Za-z0-9_-]{1,40}$/, 'must be such as roll:fine-13');
 
 export const buying = z.strictObject({
-  edition: z.string().max(20).describe('The catalogue edition whose products and prices this plan uses.'),
-  pricesAsOf: z.iso.date(),
+  edition: textOf(20).describe('The catalogue edition whose products and prices this plan uses.'),
+  pricesAsOf: day,
   yards: z
     .array(id)
     .min(1)
@@ -105,7 +106,5 @@ export const buying = z.strictObject({
   from: z.record(goods, id).default({}).describe('Lines that are bought at one yard, whatever they cost.'),
   fetched: z.array(id).max(2).default([]).describe('Yards whose goods the keeper fetches: no delivery.'),
   ownProducts: z.array(ownMesh).max(200),
-  ownPrices: z
-    .array(z.strictObject({ yard: id, offer, asOf: z.iso.date().nullable().default(null) }))
-    .max(1000),
+  ownPrices: z.array(z.strictObject({ yard: id, offer, asOf: day.nullable().default(null) })).max(1000),
 });
