@@ -167,8 +167,8 @@ test('a variant is a plan of its own; a plan is taken out only when asked twice'
   await expect(page.getByText('Test run, variant')).toBeVisible();
   await page.goto(`/h/${keeper.holding}`);
   await expect(page.locator('.planlist li')).toHaveCount(2);
-  await page.getByRole('button', { name: 'Take out Test run, variant' }).click();
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Delete Test run, variant' }).click();
+  await page.getByRole('button', { name: 'Bring it back' }).click();
   await expect(page.locator('.planlist li')).toHaveCount(2);
   await page.getByRole('button', { name: 'Take out Test run, variant' }).click();
   await page.getByRole('button', { name: 'Take it out for good' }).click();

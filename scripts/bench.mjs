@@ -2,7 +2,8 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { ensureDebian } from './lib/debian.mjs';
-import { KEEP } from './lib/paths.mjs';
+import { preparing } from './lib/lock.mjs';
+import { KEEP, ensureKeep } from './lib/paths.mjs';
 import { startPostgres } from './lib/postgres.mjs';
 import { WEB_ROOT, checkNode, ensureBuilt, ensurePackages } from './lib/prepare.mjs';
 import { quiet } from './lib/run.mjs';
@@ -43,9 +44,12 @@ function child(file, env) {
 
 await main(async () => {
   checkNode();
-  await ensureDebian(process.env.DATABASE_URL ? ['chromium'] : ['postgresql', 'chromium']);
-  await ensurePackages();
-  await ensureBuilt();
+  ensureKeep();
+  await preparing(async () => {
+    await ensureDebian(process.env.DATABASE_URL ? ['chromium'] : ['postgresql', 'chromium']);
+    await ensurePackages();
+    await ensureBuilt();
+  });
   const results = {
     ...child('bench/reckon.ts', {}),
     ...child('bench/extremes.ts', {}),

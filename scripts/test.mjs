@@ -2,7 +2,8 @@
 import { readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { ensureDebian } from './lib/debian.mjs';
-import { KEEP } from './lib/paths.mjs';
+import { preparing } from './lib/lock.mjs';
+import { KEEP, ensureKeep } from './lib/paths.mjs';
 import { startPostgres } from './lib/postgres.mjs';
 import { checkNode, ensureBuilt, ensurePackages } from './lib/prepare.mjs';
 import { endRunning, run } from './lib/run.mjs';
@@ -55,8 +56,11 @@ const databaseOn = (url, name) => {
 await main(async () => {
   checkNode();
   const given = process.env.DATABASE_URL;
-  await ensureDebian(given ? ['chromium'] : ['postgresql', 'chromium']);
-  await ensurePackages();
+  ensureKeep();
+  await preparing(async () => {
+    await ensureDebian(given ? ['chromium'] : ['postgresql', 'chromium']);
+    await ensurePackages();
+  });
   for (const report of [jestReport, browserReport]) rmSync(report, { force: true });
 
   try {
@@ -91,7 +95,7 @@ await main(async () => {
       ),
     );
     await part('browser tests', async () => {
-      await ensureBuilt();
+      await preparing(ensureBuilt);
       const seed = process.env.SEED ?? String(Math.floor(Math.random() * 1e6));
       say(`sizes from seed ${seed}`);
       const name = `aviarum_browser_${process.pid}`;

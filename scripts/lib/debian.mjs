@@ -2,13 +2,18 @@ import { existsSync, mkdirSync, readFileSync, readdirSync, writeFileSync } from 
 import { quiet, run } from './run.mjs';
 import { Trouble, say } from './say.mjs';
 
+const POSTGRES = '/usr/lib/postgresql';
+
+/** The PostgreSQL of one version, if it is on this machine. */
+export function postgresBinOf(version) {
+  const bin = `${POSTGRES}/${version}/bin`;
+  return existsSync(`${bin}/initdb`) && existsSync(`${bin}/postgres`) ? bin : undefined;
+}
+
 /** The newest PostgreSQL on this machine, or undefined. */
 export function postgresBin() {
-  const base = '/usr/lib/postgresql';
-  const versions = existsSync(base) ? readdirSync(base).sort((a, b) => Number(b) - Number(a)) : [];
-  return versions
-    .map((v) => `${base}/${v}/bin`)
-    .find((bin) => existsSync(`${bin}/initdb`) && existsSync(`${bin}/postgres`));
+  const versions = existsSync(POSTGRES) ? readdirSync(POSTGRES).sort((a, b) => Number(b) - Number(a)) : [];
+  return versions.map(postgresBinOf).find((bin) => bin !== undefined);
 }
 
 const PRESENT = {

@@ -1,40 +1,39 @@
 /* Holds a PostgreSQL for its starter: when the pipe from the starter closes, the server is shut down in order. */
 import { spawn } from 'node:child_process';
-import { openSync } from 'node:fs';
+import { openSync, rmSync } from 'node:fs';
+import path from 'node:path';
+import { isPostgresOf, pidIn } from './processes.mjs';
 
-const [folder, logFile, command, ...args] = process.argv.slice(2);
+const [folder, socket, logFile, command, ...args] = process.argv.slice(2);
 const log = openSync(logFile, 'a');
 const server = spawn(command, args, { cwd: '/', stdio: ['ignore', log, log] });
-server.on('error', () => process.exit(1));
-server.on('exit', (code) => process.exit(code ?? 1));
 
-/** The postmaster's own process: runuser does not pass every signal on. */
-async function postmaster() {
-  const { readFileSync } = await import('node:fs');
-  try {
-    return Number(readFileSync(`${folder}/postmaster.pid`, 'utf8').split('\n')[0]);
-  } catch {
-    return server.pid;
-  }
+function end(code) {
+  rmSync(socket, { recursive: true, force: true });
+  process.exit(code);
+}
+server.on('error', () => end(1));
+server.on('exit', (code) => end(code ?? 1));
+
+/** The postmaster's own process: runuser does not pass every signal on. Never another's that has its number. */
+function postmaster() {
+  const pid = pidIn(path.join(folder, 'postmaster.pid'));
+  return isPostgresOf(pid, folder) ? pid : undefined;
+}
+
+function signal(name) {
+  const pid = postmaster();
+  // Not up yet, or down already: what we started ourselves is ended.
+  if (pid === undefined) server.kill('SIGTERM');
+  else process.kill(pid, name);
 }
 
 let stopping = false;
-async function stop() {
+function stop() {
   if (stopping) return;
   stopping = true;
-  const pid = await postmaster();
-  try {
-    process.kill(pid, 'SIGINT'); // fast shutdown: sessions end, data is written
-  } catch {
-    process.exit(0);
-  }
-  setTimeout(() => {
-    try {
-      process.kill(pid, 'SIGQUIT');
-    } catch {
-      process.exit(0);
-    }
-  }, 15_000).unref();
+  signal('SIGINT'); // fast shutdown: sessions end, data is written
+  setTimeout(() => signal('SIGQUIT'), 15_000).unref();
 }
 
 process.stdin.resume();

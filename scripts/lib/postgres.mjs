@@ -1,11 +1,13 @@
 import { spawn } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { chmodSync, existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { chmodSync, existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import os from 'node:os';
 import path from 'node:path';
+import { setTimeout as wait } from 'node:timers/promises';
 import { fileURLToPath } from 'node:url';
-import { postgresBin } from './debian.mjs';
+import { postgresBin, postgresBinOf } from './debian.mjs';
 import { KEEP, ROOT } from './paths.mjs';
-import { answers, freePort } from './ports.mjs';
+import { alive, commandOf, isPostgresOf, pidIn } from './processes.mjs';
 import { quiet } from './run.mjs';
 import { Trouble, say } from './say.mjs';
 
@@ -13,6 +15,13 @@ const asRoot = process.getuid?.() === 0;
 /** PostgreSQL refuses to run as root: there its own user owns the cluster. */
 const asPostgres = (command, args) =>
   asRoot ? ['runuser', ['-u', 'postgres', '--', command, ...args]] : [command, args];
+
+/** Who made the cluster, and the role that Aviarum works under: it owns its tables and is no superuser. */
+const MAKER = 'app';
+const ROLE = 'aviarum';
+const PORT = 5432;
+/** A socket's path ends here, bytes. */
+const LONGEST_SOCKET = 107;
 
 /** The clone's own folder where the database user can reach it, otherwise one beside the system's other state. */
 function clusterFolder(name) {
@@ -33,17 +42,11 @@ function makeCluster(bin, folder) {
     chmodSync(path.dirname(folder), 0o755);
     quiet('chown', ['postgres:postgres', made]);
   }
-  const [command, args] = asPostgres(`${bin}/initdb`, [
-    '-D',
-    made,
-    '-U',
-    'app',
-    '--auth=trust',
-    '-E',
-    'UTF8',
-    '--locale=C.UTF-8',
-    '--no-instructions',
-  ]);
+  const words = [
+    ...['-D', made, '-U', MAKER, '--auth-local=trust', '--auth-host=reject'],
+    ...['-E', 'UTF8', '--locale=C.UTF-8', '--no-instructions'],
+  ];
+  const [command, args] = asPostgres(`${bin}/initdb`, words);
   const made1 = quiet(command, args, { cwd: '/' });
   if (made1.status !== 0) {
     rmSync(made, { recursive: true, force: true });
@@ -54,32 +57,32 @@ function makeCluster(bin, folder) {
   quiet('mv', ['-T', made, folder]);
 }
 
-const alive = (pid) => {
-  try {
-    process.kill(pid, 0);
-    return !/^State:\s+Z/m.test(readFileSync(`/proc/${pid}/status`, 'utf8'));
-  } catch {
-    return false;
-  }
-};
-
-/** Two starters never share a cluster: the first one's keeper is still there. */
-function refuseSecond(keeperFile) {
-  if (!existsSync(keeperFile)) return;
-  const pid = Number(readFileSync(keeperFile, 'utf8'));
-  if (!Number.isInteger(pid) || pid <= 0 || !alive(pid)) return;
-  if (!readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('keepPostgres')) return;
+/** The programs of the version that wrote a cluster. @throws Trouble when this machine has others only */
+function binFor(folder) {
+  const wrote = readFileSync(path.join(folder, 'PG_VERSION'), 'utf8').trim();
+  const bin = postgresBinOf(wrote);
+  if (bin) return bin;
   throw new Trouble(
-    'Aviarum is running from this folder already. Stop it first, or start from another clone.',
+    `the data in ${folder} were written by PostgreSQL ${wrote}, which is not on this machine. Install postgresql-${wrote}; or move that folder away, start, and put the newest copy in ${path.join(KEEP, 'copies')} back.`,
   );
 }
 
-/** A server left over from a hard kill is stopped before ours starts on the same folder. */
+/** Two starters never share a cluster: the first one's keeper is still there. */
+function refuseSecond(keeperFile, folder) {
+  const pid = pidIn(keeperFile);
+  const words = commandOf(pid);
+  if (!alive(pid) || !words.some((w) => w.includes('keepPostgres')) || !words.includes(folder)) return;
+  throw new Trouble(
+    `Aviarum is running from this folder already (process ${pid}). Stop it first, or start from another clone.`,
+  );
+}
+
+/** A server left over from a hard kill is stopped before ours starts on the same folder; a process that is not one is left alone. */
 function stopLeftOver(bin, folder) {
   const file = path.join(folder, 'postmaster.pid');
   if (!existsSync(file)) return;
-  const pid = Number(readFileSync(file, 'utf8').split('\n')[0]);
-  if (!Number.isInteger(pid) || pid <= 0 || !alive(pid)) return;
+  const pid = pidIn(file);
+  if (!isPostgresOf(pid, folder)) return rmSync(file, { force: true });
   say('stopping a database left over from an earlier start …');
   const [command, args] = asPostgres(`${bin}/pg_ctl`, ['-D', folder, '-m', 'fast', '-w', 'stop']);
   if (quiet(command, args, { cwd: '/' }).status !== 0)
@@ -88,23 +91,103 @@ function stopLeftOver(bin, folder) {
     );
 }
 
+/** A folder for the socket that nobody else on this machine can enter, short enough for one. */
+function socketFolder() {
+  for (const base of [os.tmpdir(), '/tmp']) {
+    if (Buffer.byteLength(path.join(base, 'aviarum-XXXXXX', `.s.PGSQL.${PORT}`)) > LONGEST_SOCKET) continue;
+    const folder = mkdtempSync(path.join(base, 'aviarum-'));
+    chmodSync(folder, 0o700);
+    if (asRoot) quiet('chown', ['postgres:postgres', folder]);
+    return folder;
+  }
+  throw new Trouble(
+    'the system’s folder for temporary files has too long a path for a socket. Set TMPDIR to a shorter one.',
+  );
+}
+
+const ACCEPTS = 0;
+const STARTING = 1;
+/** A large database that was ended hard takes a while to read its log back, ms. */
+const PATIENCE = 10 * 60_000;
+
+/** Waits until the database takes connections; says so while it recovers. @returns whether it does */
+async function accepting(bin, socket, isOver) {
+  let said = false;
+  const began = Date.now();
+  while (Date.now() - began < PATIENCE && !isOver()) {
+    const { status } = quiet(`${bin}/pg_isready`, ['-q', '-h', socket, '-p', String(PORT)]);
+    if (status === ACCEPTS) return true;
+    if (status === STARTING && !said && Date.now() - began > 1500) {
+      say('the database was ended hard and is recovering; nothing is lost, waiting …');
+      said = true;
+    }
+    await wait(60);
+  }
+  return false;
+}
+
+/** Aviarum works as a role that owns its tables and can do nothing else; clusters of earlier versions are handed over to it. */
+function ensureRole(bin, socket, mayMakeDatabases) {
+  const sql = `
+    do $$ declare t record; begin
+      if not exists (select 1 from pg_roles where rolname = '${ROLE}') then create role ${ROLE} login; end if;
+      alter role ${ROLE} nosuperuser nocreaterole ${mayMakeDatabases ? 'createdb' : 'nocreatedb'};
+      alter schema public owner to ${ROLE};
+      for t in select tablename from pg_tables where schemaname = 'public' and tableowner <> '${ROLE}' loop
+        execute format('alter table public.%I owner to ${ROLE}', t.tablename);
+      end loop;
+    end $$`;
+  const words = [
+    '-q',
+    '-X',
+    '-h',
+    socket,
+    '-p',
+    String(PORT),
+    '-U',
+    MAKER,
+    '-d',
+    'postgres',
+    '-v',
+    'ON_ERROR_STOP=1',
+    '-c',
+    sql,
+  ];
+  const done = quiet(`${bin}/psql`, words, { cwd: '/' });
+  if (done.status !== 0) throw new Trouble(`the database’s role could not be made:\n${done.stderr}`);
+}
+
+/** Why it did not start, from the end of its log. */
+function whyNot(log) {
+  const tail = existsSync(log) ? readFileSync(log, 'utf8').split('\n').slice(-8).join('\n') : '';
+  if (/No space left/i.test(tail))
+    return new Trouble('the disk is full: the database cannot start. Make room and start again.');
+  if (/Permission denied/i.test(tail))
+    return new Trouble(`the database may not write its folder. Its owner must be able to; see ${log}.`);
+  return new Trouble(`the database does not start. The end of ${log}:\n${tail}`);
+}
+
 /**
- * Starts a PostgreSQL of this clone's own on loopback. A keeper process holds it and stops it when the starter is gone,
- * however it went.
+ * Starts a PostgreSQL of this clone's own, reached through a socket that only its own user and root can come to. A keeper process holds it and stops it
+ * when the starter is gone, however it went.
  *
  * @param name      folder of the cluster under .aviarum
- * @param throwAway the cluster is made anew and removed at the end; nothing waits for the disk
+ * @param throwAway the cluster is made anew and removed at the end; nothing waits for the disk, and databases can be made in it
  * @returns the address and a way to stop
  */
 export async function startPostgres(name, { throwAway = false } = {}) {
-  const bin = postgresBin();
+  let bin = postgresBin();
   if (!bin) throw new Trouble('PostgreSQL is not installed.');
   const folder = clusterFolder(name);
   const keeperFile = path.join(KEEP, `${name}.keeper`);
-  refuseSecond(keeperFile);
-  if (existsSync(path.join(folder, 'PG_VERSION'))) stopLeftOver(bin, folder);
+  refuseSecond(keeperFile, folder);
   if (throwAway) rmSync(folder, { recursive: true, force: true });
-  if (!existsSync(path.join(folder, 'PG_VERSION')) || !existsSync(path.join(folder, 'global/pg_control'))) {
+  const isThere =
+    existsSync(path.join(folder, 'PG_VERSION')) && existsSync(path.join(folder, 'global/pg_control'));
+  if (isThere) {
+    bin = binFor(folder);
+    stopLeftOver(bin, folder);
+  } else {
     if (existsSync(path.join(folder, 'base'))) {
       throw new Trouble(
         `the database in ${folder} is only half there. Move that folder away to begin anew, or put it back from a copy.`,
@@ -113,29 +196,22 @@ export async function startPostgres(name, { throwAway = false } = {}) {
     say('making a database …');
     makeCluster(bin, folder);
   }
-  const port = await freePort();
+  const socket = socketFolder();
   const settings = [
-    'listen_addresses=127.0.0.1',
-    'unix_socket_directories=',
+    'listen_addresses=',
+    `unix_socket_directories=${socket}`,
+    'unix_socket_permissions=0700',
     ...(throwAway ? ['fsync=off', 'full_page_writes=off', 'synchronous_commit=off'] : []),
   ];
   const log = path.join(KEEP, `${name}.log`);
-  const [command, args] = asPostgres(`${bin}/postgres`, [
-    '-D',
-    folder,
-    '-p',
-    String(port),
-    ...settings.flatMap((s) => ['-c', s]),
-  ]);
-  const keeper = spawn(
-    process.execPath,
-    [fileURLToPath(new URL('./keepPostgres.mjs', import.meta.url)), folder, log, command, ...args],
-    {
-      cwd: '/',
-      detached: true,
-      stdio: ['pipe', 'ignore', 'inherit'],
-    },
-  );
+  const words = ['-D', folder, '-p', String(PORT), ...settings.flatMap((s) => ['-c', s])];
+  const [command, args] = asPostgres(`${bin}/postgres`, words);
+  const keeping = fileURLToPath(new URL('./keepPostgres.mjs', import.meta.url));
+  const keeper = spawn(process.execPath, [keeping, folder, socket, log, command, ...args], {
+    cwd: '/',
+    detached: true,
+    stdio: ['pipe', 'ignore', 'inherit'],
+  });
   writeFileSync(keeperFile, String(keeper.pid));
   let over = false;
   const ended = new Promise((resolve) => {
@@ -144,21 +220,24 @@ export async function startPostgres(name, { throwAway = false } = {}) {
       resolve();
     });
   });
-  if (!(await answers(port, { alive: () => !over }))) {
+  const stop = async () => {
     keeper.stdin.end();
-    const tail = existsSync(log) ? readFileSync(log, 'utf8').split('\n').slice(-8).join('\n') : '';
-    if (/No space left/i.test(tail))
-      throw new Trouble('the disk is full: the database cannot start. Make room and start again.');
-    throw new Trouble(`the database does not start. The end of ${log}:\n${tail}`);
+    await ended;
+    if (!throwAway) return;
+    for (const left of [folder, keeperFile, log]) rmSync(left, { recursive: true, force: true });
+  };
+  try {
+    if (!(await accepting(bin, socket, () => over))) throw whyNot(log);
+    ensureRole(bin, socket, throwAway);
+  } catch (error) {
+    await stop();
+    throw error;
   }
   return {
-    url: `postgresql://app@127.0.0.1:${port}/postgres`,
+    url: `postgresql://${ROLE}@localhost/postgres?host=${encodeURIComponent(socket)}&port=${PORT}`,
+    /** The server's own process: a test of hard ends needs it. */
+    pid: () => pidIn(path.join(folder, 'postmaster.pid')),
     ended,
-    stop: async () => {
-      keeper.stdin.end();
-      await ended;
-      if (!throwAway) return;
-      for (const left of [folder, keeperFile, log]) rmSync(left, { recursive: true, force: true });
-    },
+    stop,
   };
 }

@@ -4,7 +4,11 @@ const environment = z.object({
   DATABASE_URL: z.string().min(1),
   PORT: z.coerce.number().int().min(0).max(65535).default(4730),
   HOST: z.string().default('127.0.0.1'),
+  PUBLIC_URL: z
+    .url({ protocol: /^https?$/, error: 'must be an address such as http://192.168.0.20:4730' })
+    .optional(),
   WEB_ROOT: z.string().optional(),
+  COPIES: z.string().optional(),
   LOG_LEVEL: z.enum(['silent', 'error', 'warn', 'info', 'debug']).default('info'),
 });
 

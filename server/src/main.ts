@@ -3,25 +3,39 @@ import { serve } from '@hono/node-server';
 import pino from 'pino';
 import { makeApp } from './app';
 import { readConfig } from './config';
+import { everyDay } from './jobs/daily';
+import { startTrouble } from './startTrouble';
 import { connect, migrate } from './store/database';
 import { seed } from './store/seed';
 
-const config = readConfig(process.env);
+/** Tells the starter, or whoever looks, in one line why nothing was started. */
+function giveUp(error: unknown): never {
+  const line = startTrouble(error);
+  if (process.send) process.send({ trouble: line });
+  else process.stderr.write(`aviarum: ${line}\n`);
+  // Whoever started us has the line by then.
+  if (process.connected) process.disconnect();
+  process.exit(1);
+}
+
+const config = await Promise.resolve(process.env).then(readConfig).catch(giveUp);
 const log = pino({ level: config.LOG_LEVEL });
 const db = connect(config.DATABASE_URL);
+try {
+  await migrate(db);
+  await seed(db);
+} catch (error) {
+  giveUp(error);
+}
 
-await migrate(db);
-await seed(db);
-
-const app = makeApp({ db, log, webRoot: config.WEB_ROOT });
+const publicAddress = config.PUBLIC_URL === undefined ? undefined : new URL(config.PUBLIC_URL);
+const app = makeApp({ db, log, webRoot: config.WEB_ROOT, publicAddress });
 const server = serve({ fetch: app.fetch, port: config.PORT, hostname: config.HOST }, (info) => {
   log.info({ port: info.port }, 'listening');
   process.send?.({ listening: info.port });
 });
-server.on('error', (error) => {
-  log.fatal({ err: error }, 'cannot listen');
-  process.exit(1);
-});
+server.on('error', giveUp);
+const stopDaily = everyDay(db, log, config.COPIES);
 
 let stopping = false;
 /** Lets requests in flight finish, then closes the pool; five seconds at the most. */
@@ -29,6 +43,7 @@ function stop(why: string) {
   if (stopping) return;
   stopping = true;
   log.info({ why }, 'stopping');
+  stopDaily();
   setTimeout(() => process.exit(1), 5000).unref();
   server.close(() => {
     void db.destroy().then(() => process.exit(0));

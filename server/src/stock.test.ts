@@ -1,12 +1,15 @@
-import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import { DEMO_PLANS, type OwnedPiece, type Plan } from '@aviarum/core';
-import { testApp } from './testing/testApp';
+import { hasDatabase, testApp } from './testing/testApp';
+import { withDatabase } from './testing/withDatabase';
 
 let api: Awaited<ReturnType<typeof testApp>>;
 beforeAll(async () => {
-  api = await testApp();
+  if (hasDatabase) api = await testApp();
 });
-afterAll(() => api.close());
+afterAll(async () => {
+  if (hasDatabase) await api.close();
+});
 
 const at = '/holdings/home';
 const piece: OwnedPiece = {
@@ -24,7 +27,7 @@ const list = (body: string) => api.request(`${at}/price-list`, { method: 'PUT', 
 const problems = async (response: Response) =>
   ((await response.json()) as { problems: { pointer: string; message: string }[] }).problems;
 
-describe('the shed', () => {
+withDatabase('the shed', () => {
   test('keeps a piece, changes it, and takes it out', async () => {
     expect((await put('/shed/old', piece)).status).toBe(200);
     expect((await put('/shed/old', { ...piece, length: 8 })).status).toBe(200);
@@ -59,7 +62,7 @@ describe('the shed', () => {
   });
 });
 
-describe('the price list', () => {
+withDatabase('the price list', () => {
   test('goes out, and comes back without a price of its own', async () => {
     const csv = await (await api.request(`${at}/price-list`)).text();
     expect(csv).toContain('far-gate,roll,fine-13,');
@@ -90,13 +93,15 @@ describe('the price list', () => {
   });
 });
 
-test('an own product cannot take the id of one in the edition', async () => {
-  const taken = await put('/products/fine-13', { product: mesh('fine-13'), prices: [] });
-  expect(taken.status).toBe(422);
-  expect((await problems(taken))[0]?.pointer).toBe('/product/id');
+withDatabase('an own product', () => {
+  test('an own product cannot take the id of one in the edition', async () => {
+    const taken = await put('/products/fine-13', { product: mesh('fine-13'), prices: [] });
+    expect(taken.status).toBe(422);
+    expect((await problems(taken))[0]?.pointer).toBe('/product/id');
+  });
 });
 
-describe('an own product with its prices', () => {
+withDatabase('an own product with its prices', () => {
   const stored = async (what: 'products' | 'prices') =>
     ((await (await api.request(`${at}/${what}`)).json()) as { id: string }[])
       .map((x) => x.id)

@@ -5,8 +5,9 @@ import '@fontsource/saira-stencil-one/400.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode, Suspense, lazy } from 'react';
 import { createRoot } from 'react-dom/client';
-import { BrowserRouter, Route, Routes } from 'react-router';
+import { BrowserRouter, Route, Routes, useLocation } from 'react-router';
 import './look/styles.css';
+import { ErrorBoundary } from './pages/ErrorBoundary';
 import { HoldingPage } from './pages/HoldingPage';
 import { HomePage } from './pages/HomePage';
 import { PlanPage } from './pages/PlanPage';
@@ -20,6 +21,26 @@ const PrintPage = lazy(() => import('./yard/PrintPage'));
 const queries = new QueryClient({
   defaultOptions: { queries: { retry: false, staleTime: 0, refetchOnWindowFocus: false } },
 });
+/** Each page by itself: one that breaks leaves the way to the others open. */
+function Pages() {
+  const { pathname } = useLocation();
+  return (
+    <ErrorBoundary what="This page" of={pathname}>
+      <Routes>
+        <Route path="/" element={<HomePage />} />
+        <Route path="/h/:holding" element={<HoldingPage />} />
+        <Route path="/h/:holding/stock" element={<StockPage />} />
+        <Route path="/h/:holding/new" element={<NewPlanPage />} />
+        <Route path="/h/:holding/p/:planId" element={<PlanPage />} />
+        <Route path="/h/:holding/p/:planId/yard" element={<YardPage />} />
+        <Route path="/h/:holding/p/:planId/print" element={<PrintPage />} />
+        <Route path="/h/:holding/p/:planId/:stage" element={<PlanPage />} />
+        <Route path="*" element={<HomePage />} />
+      </Routes>
+    </ErrorBoundary>
+  );
+}
+
 const root = document.getElementById('root');
 if (!root) throw new Error('index.html has no root');
 
@@ -28,17 +49,7 @@ createRoot(root).render(
     <QueryClientProvider client={queries}>
       <BrowserRouter>
         <Suspense fallback={<p className="page soft">Opening …</p>}>
-          <Routes>
-            <Route path="/" element={<HomePage />} />
-            <Route path="/h/:holding" element={<HoldingPage />} />
-            <Route path="/h/:holding/stock" element={<StockPage />} />
-            <Route path="/h/:holding/new" element={<NewPlanPage />} />
-            <Route path="/h/:holding/p/:planId" element={<PlanPage />} />
-            <Route path="/h/:holding/p/:planId/yard" element={<YardPage />} />
-            <Route path="/h/:holding/p/:planId/print" element={<PrintPage />} />
-            <Route path="/h/:holding/p/:planId/:stage" element={<PlanPage />} />
-            <Route path="*" element={<HomePage />} />
-          </Routes>
+          <Pages />
         </Suspense>
       </BrowserRouter>
     </QueryClientProvider>

@@ -8,7 +8,7 @@ type Unpriced = OwnOffer extends infer O ? (O extends OwnOffer ? Omit<O, 'stock'
 const offer = (yard: string, goods: Unpriced, stock: number | null = null) => ({
   yard,
   asOf: null,
-  offer: { ...goods, stock } as OwnOffer,
+  offer: { ...goods, stock },
 });
 
 /** Both yards, with these prices over theirs. */

@@ -18,8 +18,12 @@ function runningOn(line: FenceLine, post: PostPart): number | undefined {
   return offset + (ringSide.forward ? post.along : ringSide.length - post.along);
 }
 
+/** A line post is named by where it stands: its number is another's as soon as the spacing changes, and what was ticked off stays where it is. */
+const nameOf = ({ path, side, along }: PostPart): string =>
+  /\/post:\d+$/.test(path) ? `side:${side}@${along.toFixed(2)}` : path;
+
 const toMark = (post: PostPart, mark: number): StringPost => ({
-  part: `post:${post.path}`,
+  part: `post:${nameOf(post)}`,
   number: post.number,
   role: post.role,
   mark,

@@ -1,30 +1,55 @@
-import type { Problem } from '@aviarum/core';
+import { MOST_PROBLEMS, type Problem, pointerOf, utf8 } from '@aviarum/core';
 import type { Context } from 'hono';
+import { bodyLimit } from 'hono/body-limit';
 import type { z } from 'zod';
 import { BorderError } from '../problem';
 
+function refuse(status: 400 | 413 | 422, code: string, title: string, message: string): never {
+  throw new BorderError(status, title, [{ code, pointer: '', message }]);
+}
+
+/** Larger bodies are refused before they are read. */
+export const atMost = (bytes: number) =>
+  bodyLimit({
+    maxSize: bytes,
+    onError: () => refuse(413, 'too-large', 'The request is too large.', `must be at most ${bytes} bytes`),
+  });
+
+/** Body of a request as text. @throws BorderError 400 when it is no UTF-8 */
+export async function textBody(c: Context): Promise<string> {
+  return (
+    utf8(new Uint8Array(await c.req.arrayBuffer())) ??
+    refuse(400, 'not-utf8', 'The request is not UTF-8 text.', 'holds a broken character')
+  );
+}
+
 /** JSON body of a request. @throws BorderError 400 when it is none */
 export async function jsonBody(c: Context): Promise<unknown> {
+  const text = await textBody(c);
   try {
-    return await c.req.json();
-  } catch (error) {
-    if (error instanceof BorderError) throw error;
-    throw new BorderError(400, 'The request is not JSON.', [
-      { code: 'not-json', pointer: '', message: 'must be a JSON document' },
-    ]);
+    return JSON.parse(text) as unknown;
+  } catch {
+    return refuse(400, 'not-json', 'The request is not JSON.', 'must be a JSON document');
   }
 }
 
+/** Lists and objects of a request are counted before they are looked at. */
+const MOST_ENTRIES = 2000;
+
 /** @throws BorderError 422 naming each field */
 export function checked<T>(schema: z.ZodType<T>, document: unknown): T {
+  if (typeof document === 'object' && document !== null) {
+    for (const [key, value] of Object.entries(document)) {
+      if (key === '__proto__' || (Array.isArray(value) && value.length > MOST_ENTRIES))
+        throw new BorderError(422, 'Some fields are not right.', [
+          { code: 'too-large', pointer: pointerOf([key]), message: `has more than ${MOST_ENTRIES} entries` },
+        ]);
+    }
+  }
   const read = schema.safeParse(document);
   if (read.success) return read.data;
-  const problems = read.error.issues.map((issue): Problem => {
-    return {
-      code: issue.code,
-      pointer: issue.path.map((key) => `/${String(key)}`).join(''),
-      message: issue.message,
-    };
+  const problems = read.error.issues.slice(0, MOST_PROBLEMS).map((issue): Problem => {
+    return { code: issue.code, pointer: pointerOf(issue.path), message: issue.message.slice(0, 300) };
   });
   throw new BorderError(422, 'Some fields are not right.', problems);
 }

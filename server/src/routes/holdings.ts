@@ -1,17 +1,11 @@
+import { nameSchema } from '@aviarum/core';
 import { Hono } from 'hono';
 import { z } from 'zod';
 import { createHolding, holdingsOf } from '../store/holdings';
 import { checked, jsonBody } from './body';
 import type { Acting, Services } from './types';
 
-const newHolding = z.strictObject({
-  name: z
-    .string()
-    .trim()
-    .min(1)
-    .max(120)
-    .regex(/^[^\0]*$/),
-});
+const newHolding = z.strictObject({ name: nameSchema });
 
 export function holdingRoutes({ db }: Services) {
   return new Hono<Acting>()

@@ -1,15 +1,20 @@
 import { createHash } from 'node:crypto';
 import {
-  EDITIONS,
-  LATEST_EDITION,
   type OwnMesh,
   type OwnOffer,
   type OwnedPiece,
+  type Problem,
   ownMeshSchema,
-  ownOfferSchema,
   ownedPieceSchema,
 } from '@aviarum/core';
-import { fullPriceList, goodsKey, knownOf, priceListCsv, readPriceList } from '@aviarum/core/prices';
+import {
+  PRICE_LIST_LIMIT,
+  fullPriceList,
+  goodsKey,
+  knownOf,
+  priceListCsv,
+  readPriceList,
+} from '@aviarum/core/prices';
 import { Hono } from 'hono';
 import { z } from 'zod';
 import { BorderError, notFound } from '../problem';
@@ -24,20 +29,12 @@ import {
   putPrices,
   putProduct,
 } from '../store/stock';
-import { checked, jsonBody } from './body';
-import type { Acting, Services } from './types';
+import { atMost, checked, jsonBody, textBody } from './body';
+import { type Price, checkPrices, latest, priceSchema } from './prices';
+import { type Acting, type Services, idIn } from './types';
 
-const id = z
-  .string()
-  .regex(/^[A-Za-z0-9_-]{1,40}$/, 'must be 1 to 40 letters, digits, dashes or underscores');
-const price = z.strictObject({ id, yard: id, offer: ownOfferSchema, asOf: z.iso.date() });
-interface Price {
-  readonly id: string;
-  readonly yard: string;
-  readonly offer: OwnOffer;
-  readonly asOf: string;
-}
-const withPrices = z.strictObject({ product: ownMeshSchema, prices: z.array(price).max(200) });
+const priceListLimit = atMost(PRICE_LIST_LIMIT);
+const withPrices = z.strictObject({ product: ownMeshSchema, prices: z.array(priceSchema).max(200) });
 
 function refuse(code: string, pointer: string, message: string): never {
   throw new BorderError(422, 'Some fields are not right.', [{ code, pointer, message }]);
@@ -51,11 +48,18 @@ function sameId(given: string, inAddress: string, pointer = '/id') {
 const priceId = (yard: string, offer: OwnOffer): string =>
   `p-${createHash('sha256').update(goodsKey(yard, offer)).digest('hex').slice(0, 24)}`;
 
-/** @throws RangeError when the edition is gone, which is a bug */
-function latest() {
-  const edition = EDITIONS[LATEST_EDITION];
-  if (!edition) throw new RangeError(`no edition ${LATEST_EDITION}`);
-  return edition;
+/** @throws BorderError 422 naming each price that is for nothing, or there twice */
+function refuseWrong(prices: readonly Price[], own: readonly OwnMesh[], at: string | null) {
+  const ids = new Set<string>();
+  const twice = prices.flatMap((p, i): Problem[] => {
+    const before = ids.has(p.id);
+    ids.add(p.id);
+    return before
+      ? [{ code: 'twice', pointer: `${at ?? ''}/${i}/id`, message: `the id “${p.id}” is used twice` }]
+      : [];
+  });
+  const problems = [...twice, ...checkPrices(prices, own, at)];
+  if (problems.length > 0) throw new BorderError(422, 'Some fields are not right.', problems);
 }
 
 /** The holding's own products, prices and shed. */
@@ -67,39 +71,41 @@ export function stockRoutes({ db }: Services) {
         withPrices,
         await jsonBody(c),
       );
-      sameId(product.id, c.req.param('id'), '/product/id');
+      sameId(product.id, idIn(c, 'id', 'product'), '/product/id');
       if (latest().meshes.some((m) => m.id === product.id))
         refuse('taken', '/product/id', `“${product.id}” is a product of the edition; give yours another id`);
       prices.forEach(({ offer }, i) => {
         if (offer.kind !== 'roll' || offer.product !== product.id)
           refuse('other-product', `/prices/${i}/offer/product`, `must be a roll of “${product.id}”`);
       });
+      refuseWrong(prices, [product], '/prices');
       await putProduct(db, c.var.holding.id, product, prices);
       return c.json(product);
     })
     .delete('/products/:id', async (c) => {
-      if (!(await deleteProduct(db, c.var.holding.id, c.req.param('id')))) throw notFound('product');
+      if (!(await deleteProduct(db, c.var.holding.id, idIn(c, 'id', 'product')))) throw notFound('product');
       return c.body(null, 204);
     })
     .get('/prices', async (c) => c.json(await listPrices(db, c.var.holding.id)))
     .put('/prices/:id', async (c) => {
-      const own = checked<Price>(price, await jsonBody(c));
-      sameId(own.id, c.req.param('id'));
+      const own = checked<Price>(priceSchema, await jsonBody(c));
+      sameId(own.id, idIn(c, 'id', 'price'));
+      refuseWrong([own], await listProducts(db, c.var.holding.id), null);
       await putPrices(db, c.var.holding.id, [own]);
       return c.json(own);
     })
     .delete('/prices/:id', async (c) => {
-      if (!(await deletePrice(db, c.var.holding.id, c.req.param('id')))) throw notFound('price');
+      if (!(await deletePrice(db, c.var.holding.id, idIn(c, 'id', 'price')))) throw notFound('price');
       return c.body(null, 204);
     })
     .get('/price-list', async (c) => {
       const csv = priceListCsv(fullPriceList(latest(), await listPrices(db, c.var.holding.id)));
       return c.body(csv, 200, { 'content-type': 'text/csv; charset=utf-8' });
     })
-    .put('/price-list', async (c) => {
+    .put('/price-list', priceListLimit, async (c) => {
       const holding = c.var.holding.id;
       const known = knownOf(latest(), await listProducts(db, holding));
-      const read = readPriceList(await c.req.text(), known, new Date().toISOString().slice(0, 10));
+      const read = readPriceList(await textBody(c), known, new Date().toISOString().slice(0, 10));
       if (!read.ok) throw new BorderError(422, 'Some rows are not right; none was taken.', read.problems);
       const shipped = new Map(fullPriceList(latest(), []).map((p) => [goodsKey(p.yard, p.offer), p.offer]));
       // What is as the edition has it needs no price of its own.
@@ -117,12 +123,12 @@ export function stockRoutes({ db }: Services) {
     .get('/shed', async (c) => c.json(await listShed(db, c.var.holding.id)))
     .put('/shed/:id', async (c) => {
       const piece = checked<OwnedPiece>(ownedPieceSchema, await jsonBody(c));
-      sameId(piece.id, c.req.param('id'));
+      sameId(piece.id, idIn(c, 'id', 'piece'));
       await putPiece(db, c.var.holding.id, piece);
       return c.json(piece);
     })
     .delete('/shed/:id', async (c) => {
-      if (!(await deletePiece(db, c.var.holding.id, c.req.param('id')))) throw notFound('piece');
+      if (!(await deletePiece(db, c.var.holding.id, idIn(c, 'id', 'piece')))) throw notFound('piece');
       return c.body(null, 204);
     });
 }

@@ -1,3 +1,5 @@
+import { idSchema } from '@aviarum/core';
+import { notFound } from '../problem';
 import type { Database } from '../store/database';
 import type { Holding } from '../store/holdings';
 
@@ -7,4 +9,16 @@ export interface Acting {
 }
 export interface Services {
   readonly db: Database;
+}
+
+/** A request as far as its address goes. */
+interface Addressed {
+  readonly req: { param(name: string): string | undefined };
+}
+
+/** An id in the address. @throws BorderError 404 when it can be the id of nothing */
+export function idIn(c: Addressed, name: string, what: string): string {
+  const read = idSchema.safeParse(c.req.param(name));
+  if (!read.success) throw notFound(what);
+  return read.data;
 }

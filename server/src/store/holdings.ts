@@ -6,17 +6,20 @@ export interface Holding {
   readonly example: boolean;
 }
 
-export async function holdingsOf(db: Database, keeper: string): Promise<readonly Holding[]> {
-  return db<Holding>('holdings')
+const ofKeeper = (db: Database, keeper: string) =>
+  db<Holding>('holdings')
     .join('keeper_holdings', 'holdings.id', 'keeper_holdings.holding_id')
     .where('keeper_holdings.keeper_id', keeper)
-    .orderBy(['holdings.example', 'holdings.created_at'])
     .select('holdings.id', 'holdings.name', 'holdings.example');
+
+export async function holdingsOf(db: Database, keeper: string): Promise<readonly Holding[]> {
+  return ofKeeper(db, keeper).orderBy(['holdings.example', 'holdings.created_at']);
 }
 
 /** The holding, if this keeper may act for it. */
 export async function holdingFor(db: Database, keeper: string, id: string): Promise<Holding | undefined> {
-  return (await holdingsOf(db, keeper)).find((holding) => holding.id === id);
+  const found: readonly Holding[] = await ofKeeper(db, keeper).where('holdings.id', id);
+  return found[0];
 }
 
 export async function createHolding(db: Database, keeper: string, holding: Holding): Promise<Holding> {

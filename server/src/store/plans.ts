@@ -1,4 +1,6 @@
+import { createHash } from 'node:crypto';
 import { type Plan, completePlan } from '@aviarum/core';
+import type { Knex } from 'knex';
 import type { Database } from './database';
 
 export interface PlanSummary {
@@ -18,10 +20,15 @@ export interface Save {
   readonly plan: Plan;
 }
 export type SaveOutcome =
-  | { readonly outcome: 'saved' | 'conflict'; readonly saveNumber: number; readonly savedAt: string }
+  | {
+      /** `reused`: the id of this save was used for another content before. */
+      readonly outcome: 'saved' | 'conflict' | 'reused';
+      readonly saveNumber: number;
+      readonly savedAt: string;
+    }
   | { readonly outcome: 'missing' };
 
-interface Row {
+export interface Row {
   id: string;
   name: string;
   /** As it was saved, perhaps by an earlier version. */
@@ -30,7 +37,7 @@ interface Row {
   saved_at: Date;
 }
 
-const summary = (row: Omit<Row, 'document'>): PlanSummary => ({
+export const summary = (row: Omit<Row, 'document'>): PlanSummary => ({
   id: row.id,
   name: row.name,
   saveNumber: row.save_number,
@@ -39,7 +46,7 @@ const summary = (row: Omit<Row, 'document'>): PlanSummary => ({
 
 export async function listPlans(db: Database, holding: string): Promise<readonly PlanSummary[]> {
   const rows = await db('plans')
-    .where({ holding_id: holding })
+    .where({ holding_id: holding, deleted_at: null })
     .orderBy('created_at')
     .select<Row[]>('id', 'name', 'save_number', 'saved_at');
   return rows.map(summary);
@@ -47,14 +54,14 @@ export async function listPlans(db: Database, holding: string): Promise<readonly
 
 export async function getPlan(db: Database, holding: string, id: string): Promise<StoredPlan | undefined> {
   const row = await db('plans')
-    .where({ holding_id: holding, id })
+    .where({ holding_id: holding, id, deleted_at: null })
     .first<Row | undefined>('id', 'name', 'document', 'save_number', 'saved_at');
   return row && { ...summary(row), plan: completePlan(row.document) };
 }
 
-/** @returns undefined when the holding has a plan of that id already */
+/** @returns undefined when the holding has a plan of that id already, if only in its bin */
 export async function createPlan(
-  db: Database,
+  db: Database | Knex.Transaction,
   holding: string,
   plan: Plan,
 ): Promise<PlanSummary | undefined> {
@@ -73,61 +80,78 @@ export async function createPlan(
 }
 
 /**
- * One statement: the plan moves on only from the save it is based on, the save is noted under its own id, and revisions
- * of the same ten minutes are squashed into one.
+ * One statement, prepared once a connection and with each value sent once: the keeper acts for the holding, the plan moves on only from the save it is
+ * based on, the save is noted under its own id with what it saved, and revisions of the same ten minutes are squashed into one.
  */
 export const SAVE_SQL = `
-  with known as (
-    select save_number, saved_at from saves where holding_id = :holding and plan_id = :id and save_id = :saveId
+  with given as (
+    select ?::text as keeper, ?::text as holding, ?::text as id, ?::text as save_id, ?::int as based_on, ?::text as name,
+      ?::jsonb as document, ?::bytea as digest
+  ), mine as (
+    select g.* from given g join keeper_holdings k on k.keeper_id = g.keeper and k.holding_id = g.holding
+  ), known as (
+    select s.save_number, s.saved_at, coalesce(s.digest = m.digest, true) as same
+    from saves s join mine m on s.holding_id = m.holding and s.plan_id = m.id and s.save_id = m.save_id
   ), saved as (
-    update plans set document = :document::jsonb, name = :name, save_number = save_number + 1, saved_at = now()
-    where holding_id = :holding and id = :id and save_number = :basedOn and not exists (select 1 from known)
-    returning save_number, saved_at
+    update plans p set document = m.document, name = m.name, save_number = p.save_number + 1, saved_at = now()
+    from mine m
+    where p.holding_id = m.holding and p.id = m.id and p.save_number = m.based_on and p.deleted_at is null
+      and not exists (select 1 from known)
+    returning p.save_number, p.saved_at
   ), noted as (
-    insert into saves (holding_id, plan_id, save_id, save_number, saved_at)
-    select :holding, :id, :saveId, save_number, saved_at from saved
+    insert into saves (holding_id, plan_id, save_id, save_number, saved_at, digest)
+    select m.holding, m.id, m.save_id, s.save_number, s.saved_at, m.digest from saved s cross join mine m
   ), revised as (
     insert into revisions (holding_id, plan_id, ten_minutes, save_number, name, document, saved_at)
-    select :holding, :id, floor(extract(epoch from saved_at) / 600)::bigint, save_number, :name, :document::jsonb, saved_at from saved
+    select m.holding, m.id, floor(extract(epoch from s.saved_at) / 600)::bigint, s.save_number, m.name, m.document, s.saved_at
+    from saved s cross join mine m
     on conflict (holding_id, plan_id, ten_minutes) do update
       set save_number = excluded.save_number, name = excluded.name, document = excluded.document, saved_at = excluded.saved_at
   )
-  select save_number, saved_at from saved union all select save_number, saved_at from known`;
+  select 'saved' as outcome, save_number, saved_at from saved
+  union all select case when same then 'saved' else 'reused' end, save_number, saved_at from known`;
 
 interface SavedRow {
+  outcome: 'saved' | 'reused';
   save_number: number;
   saved_at: Date;
 }
 
-export async function savePlan(db: Database, holding: string, id: string, save: Save): Promise<SaveOutcome> {
-  const bindings = {
-    holding,
-    id,
-    saveId: save.saveId,
-    basedOn: save.basedOn,
-    name: save.plan.name,
-    document: JSON.stringify(save.plan),
-  };
-  const answer = (outcome: 'saved' | 'conflict', row: SavedRow): SaveOutcome => ({
-    outcome,
-    saveNumber: row.save_number,
-    savedAt: row.saved_at.toISOString(),
-  });
-  const { rows } = await db.raw<{ rows: SavedRow[] }>(SAVE_SQL, bindings);
-  if (rows[0]) return answer('saved', rows[0]);
-  // Nothing moved: a twin of this very save may have won in the same instant, or somebody else did.
-  const twin = await db('saves')
-    .where({ holding_id: holding, plan_id: id, save_id: save.saveId })
-    .first<SavedRow | undefined>('save_number', 'saved_at');
-  if (twin) return answer('saved', twin);
-  const now = await db('plans')
-    .where({ holding_id: holding, id })
-    .first<SavedRow | undefined>('save_number', 'saved_at');
-  return now ? answer('conflict', now) : { outcome: 'missing' };
+/** Whose plan it is. */
+export interface PlanAddress {
+  readonly keeper: string;
+  readonly holding: string;
+  readonly id: string;
 }
 
-export async function deletePlan(db: Database, holding: string, id: string): Promise<boolean> {
-  return (await db('plans').where({ holding_id: holding, id }).delete()) > 0;
+const digestOf = (document: string): Buffer => createHash('sha256').update(document).digest();
+
+/** In the order in which the statement names them. */
+export function saveValues({ keeper, holding, id }: PlanAddress, save: Save): readonly Knex.RawBinding[] {
+  const document = JSON.stringify(save.plan);
+  return [keeper, holding, id, save.saveId, save.basedOn, save.plan.name, document, digestOf(document)];
+}
+
+export async function savePlan(db: Database, at: PlanAddress, save: Save): Promise<SaveOutcome> {
+  const answer = (
+    outcome: Exclude<SaveOutcome['outcome'], 'missing'>,
+    row: Pick<SavedRow, 'save_number' | 'saved_at'>,
+  ): SaveOutcome => ({ outcome, saveNumber: row.save_number, savedAt: row.saved_at.toISOString() });
+  const send = () =>
+    db
+      .raw<{ rows: SavedRow[] }>(SAVE_SQL, saveValues(at, save))
+      .options({ name: 'save-plan' })
+      .then(({ rows }) => rows[0]);
+  const saved = await send();
+  if (saved) return answer(saved.outcome, saved);
+  // Nothing moved: a twin of this very save may have won in the same instant, or somebody else did.
+  const twin = await send();
+  if (twin) return answer(twin.outcome, twin);
+  const now = await db('plans')
+    .join('keeper_holdings', 'keeper_holdings.holding_id', 'plans.holding_id')
+    .where({ keeper_id: at.keeper, 'plans.holding_id': at.holding, id: at.id, deleted_at: null })
+    .first<SavedRow | undefined>('save_number', 'saved_at');
+  return now ? answer('conflict', now) : { outcome: 'missing' };
 }
 
 export async function listRevisions(

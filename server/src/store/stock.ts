@@ -27,12 +27,21 @@ export async function putProduct(
   prices: readonly OwnPrice[],
 ): Promise<void> {
   await db.transaction(async (trx) => {
+    await insertProducts(trx, holding, [product]);
+    await insertPrices(trx, holding, prices);
+  });
+}
+
+export async function insertProducts(
+  trx: Knex.Transaction,
+  holding: string,
+  products: readonly OwnMesh[],
+): Promise<void> {
+  for (const product of products)
     await trx('own_products')
       .insert({ holding_id: holding, id: product.id, product: JSON.stringify(product) })
       .onConflict(['holding_id', 'id'])
       .merge(['product']);
-    await insertPrices(trx, holding, prices);
-  });
 }
 
 /** A product goes with its prices. */
@@ -53,7 +62,7 @@ export async function listPrices(db: Database, holding: string): Promise<readonl
     .select<OwnPrice[]>('id', 'yard', 'offer', db.raw(`to_char(as_of, 'YYYY-MM-DD') as "asOf"`));
 }
 
-async function insertPrices(
+export async function insertPrices(
   trx: Knex.Transaction,
   holding: string,
   prices: readonly OwnPrice[],
@@ -103,18 +112,27 @@ export async function listShed(db: Database, holding: string): Promise<readonly 
         select coalesce(json_agg(json_build_object('plan', p.id, 'name', p.name) order by p.id), '[]')
         from plans p
         where p.holding_id = o.holding_id
+          and p.deleted_at is null
           and p.document->'owned' @> jsonb_build_array(jsonb_build_object('id', o.id))
       ) as claims`),
     );
   return rows;
 }
 
-export async function putPiece(db: Database, holding: string, piece: OwnedPiece): Promise<void> {
-  await db('owned_pieces')
-    .insert({ holding_id: holding, id: piece.id, piece: JSON.stringify(piece) })
-    .onConflict(['holding_id', 'id'])
-    .merge(['piece']);
+export async function insertPieces(
+  db: Database | Knex.Transaction,
+  holding: string,
+  pieces: readonly OwnedPiece[],
+): Promise<void> {
+  for (const piece of pieces)
+    await db('owned_pieces')
+      .insert({ holding_id: holding, id: piece.id, piece: JSON.stringify(piece) })
+      .onConflict(['holding_id', 'id'])
+      .merge(['piece']);
 }
+
+export const putPiece = (db: Database, holding: string, piece: OwnedPiece): Promise<void> =>
+  insertPieces(db, holding, [piece]);
 
 export async function deletePiece(db: Database, holding: string, id: string): Promise<boolean> {
   return (await db('owned_pieces').where({ holding_id: holding, id }).delete()) > 0;

@@ -3,6 +3,10 @@ import { makeApp } from '../app';
 import { type Database, connect } from '../store/database';
 import { seed } from '../store/seed';
 
+/** Whether the run gave a database: without one the suites that need it are skipped, and it is said. */
+export const hasDatabase =
+  process.env.TEST_DATABASE_URL !== undefined && process.env.TEST_TEMPLATE !== undefined;
+
 /**
  * An app on a database of its own, copied from the migrated template of the run.
  *
@@ -19,19 +23,30 @@ export async function testApp() {
   url.pathname = `/${name}`;
   const db: Database = connect(url.href);
   await seed(db);
-  const app = makeApp({ db, log: pino({ level: 'silent' }) });
+  const publicAddress = new URL('https://hollin.example');
+  const app = makeApp({ db, log: pino({ level: 'silent' }), publicAddress });
   return {
     db,
-    request: async (path: string, init?: { method?: string; json?: unknown; body?: string }) =>
+    request: async (
+      path: string,
+      init?: {
+        method?: string;
+        json?: unknown;
+        body?: string | Uint8Array<ArrayBuffer>;
+        headers?: Record<string, string>;
+      },
+    ) =>
       await app.request(`/api${path}`, {
         method: init?.method ?? 'GET',
-        headers: { 'content-type': 'application/json' },
+        headers: { 'content-type': 'application/json', ...init?.headers },
         ...(init?.json === undefined
           ? init?.body === undefined
             ? {}
             : { body: init.body }
           : { body: JSON.stringify(init.json) }),
       }),
+    /** The routes that there are, so that a new one is tried as well. */
+    routes: app.routes,
     /** A form that a page of another site sends from the keeper's own browser. */
     foreign: async (path: string, body: string) =>
       await app.request(`http://127.0.0.1/api${path}`, {

@@ -1,13 +1,17 @@
+import { LENGTHS, cutText } from '@aviarum/core';
 import { useId, useState } from 'react';
 
 /** A name; an empty one stays as it was. */
 export function NameField({
   name,
   value,
+  most = LENGTHS.name,
   onCommit,
 }: {
   name: string;
   value: string;
+  /** Characters. */
+  most?: number;
   onCommit: (value: string) => void;
 }) {
   const id = useId();
@@ -25,9 +29,8 @@ export function NameField({
       <input
         id={id}
         className="input"
-        maxLength={120}
         value={typed ?? value}
-        onChange={(event) => setTyped(event.target.value)}
+        onChange={(event) => setTyped(cutText(event.target.value, most))}
         onBlur={commit}
         onKeyDown={(event) => {
           if (event.key === 'Enter') commit();

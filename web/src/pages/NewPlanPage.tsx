@@ -3,8 +3,10 @@ import {
   BIRD_NAMES,
   type BirdKind,
   type Flock,
+  LENGTHS,
   type Plan,
   capital,
+  cutText,
   newId,
   parseLength,
   proposePlan,
@@ -94,10 +96,9 @@ export function NewPlanPage() {
               <input
                 id={ids.name}
                 className="input"
-                maxLength={120}
                 placeholder="New run"
                 value={name}
-                onChange={(e) => setName(e.target.value)}
+                onChange={(e) => setName(cutText(e.target.value, LENGTHS.name))}
               />
             </div>
             <div className="fields">

@@ -9,7 +9,9 @@ import { TopBar } from '../shell/TopBar';
 import { GroundSheet } from '../sheet/GroundSheet';
 import { useReckoning } from '../state/reckoningStore';
 import { FenceStrip } from '../strip/FenceStrip';
-import { Trouble } from './Trouble';
+import { ErrorBoundary } from './ErrorBoundary';
+import { LostPlan } from './LostPlan';
+import { Opening } from './Opening';
 import { useOpenPlan } from './useOpenPlan';
 
 /** Each stage's panel is loaded when its peg is pressed. */
@@ -44,23 +46,38 @@ const PANELS: Readonly<Record<StageId, ComponentType<{ base: string }>>> = {
 
 const isStage = (text: string | undefined): text is StageId => STAGE_IDS.some((stage) => stage === text);
 
+/** The sums did not come to an end, or broke: figures that are old say so. */
+function SumsTrouble({ why }: { why: string }) {
+  return (
+    <div className="sheetnote finding" data-severity="blocks" role="alert">
+      <p>
+        The sums failed: {why}. The figures are those of an earlier step. Undo the last step; the plan itself
+        is safe.
+      </p>
+    </div>
+  );
+}
+
 /** One plan: the line, the ground sheet, the stage in hand, the fence strip and the docket. */
 export function PlanPage() {
   const { holding = '', planId = '', stage } = useParams();
   const { plan, failed } = useOpenPlan(holding, planId);
   const sums = useReckoning((s) => s.failed);
   const names = useQuery({ queryKey: ['holdings'], queryFn: holdings });
+  const steps = useReckoning((s) => s.version);
 
   const title = plan?.name;
   useEffect(() => {
     document.title = title && isStage(stage) ? `${STAGE_NAMES[stage]}, ${title} · Aviarum` : 'Aviarum';
   }, [title, stage]);
 
-  if (failed !== null) return <Trouble error={failed} back={`/h/${holding}`} />;
+  if (failed !== null) return <LostPlan error={failed} holding={holding} planId={planId} />;
   if (!isStage(stage)) return <Navigate to={`/h/${holding}/p/${planId}/outline`} replace />;
-  if (!plan) return <p className="page soft">Opening the plan …</p>;
+  if (!plan) return <Opening what="the plan" />;
   const base = `/h/${holding}/p/${planId}`;
   const StagePanel = PANELS[stage];
+  // Tried again with every step and every stage.
+  const key = `${stage} ${steps}`;
   return (
     <div className="shell" data-units={plan.units}>
       <TopBar holding={holding} holdingName={names.data?.find((h) => h.id === holding)?.name ?? '…'} />
@@ -68,26 +85,33 @@ export function PlanPage() {
       <main className="workplace">
         {stage === 'docket' ? (
           <div className="docketplace">
-            <Suspense fallback={null}>
-              <DocketPaper />
-            </Suspense>
+            {sums !== null && <SumsTrouble why={sums} />}
+            <ErrorBoundary what="The docket" of={key}>
+              <Suspense fallback={null}>
+                <DocketPaper />
+              </Suspense>
+            </ErrorBoundary>
           </div>
         ) : (
           <div className="sheetplace">
-            <GroundSheet stage={stage} />
-            {sums !== null && (
-              <div className="sheetnote finding" data-severity="blocks" role="alert">
-                <p>The sums failed: {sums}. Undo the last step; the plan itself is safe.</p>
-              </div>
-            )}
+            <ErrorBoundary what="The sheet" of={key}>
+              <GroundSheet stage={stage} />
+            </ErrorBoundary>
+            {sums !== null && <SumsTrouble why={sums} />}
           </div>
         )}
-        <Suspense fallback={<aside className="panel" aria-label={STAGE_NAMES[stage]} />}>
-          <StagePanel base={base} />
-        </Suspense>
-        <FenceStrip stage={stage} />
+        <ErrorBoundary what={STAGE_NAMES[stage]} of={key}>
+          <Suspense fallback={<aside className="panel" aria-label={STAGE_NAMES[stage]} />}>
+            <StagePanel base={base} />
+          </Suspense>
+        </ErrorBoundary>
+        <ErrorBoundary what="The strip" of={key}>
+          <FenceStrip stage={stage} />
+        </ErrorBoundary>
       </main>
-      <DocketBar base={base} />
+      <ErrorBoundary what="The docket bar" of={key}>
+        <DocketBar base={base} />
+      </ErrorBoundary>
     </div>
   );
 }

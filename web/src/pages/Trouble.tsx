@@ -1,13 +1,18 @@
 import { Link } from 'react-router';
 import { ApiError } from '../api/client';
 
+/** What went wrong, in words for a keeper. */
+export function troubleOf(error: unknown): string {
+  if (error instanceof ApiError) return error.title;
+  return 'The server does not answer. Is it running, and is there a connection?';
+}
+
 /** An error said plainly, with the way back. */
 export function Trouble({ error, back }: { error: unknown; back: string }) {
-  const title = error instanceof ApiError ? error.title : 'The server does not answer. Is it running?';
   return (
     <div className="page">
       <h2>That did not work</h2>
-      <p role="alert">{title}</p>
+      <p role="alert">{troubleOf(error)}</p>
       <p>
         <Link className="btn" to={back}>
           Go back

@@ -14,9 +14,13 @@ export function useOpenPlan(holding: string, planId: string): { plan: Plan | nul
     useReckoning.setState({ reckoning: null, of: null });
     openPlan(holding, planId)
       .then(() => {
-        if (!left) stops = [followPlan(), followSaving()];
+        if (left) return;
+        setFailed(null);
+        stops = [followPlan(), followSaving()];
       })
-      .catch((error: unknown) => setFailed(error));
+      .catch((error: unknown) => {
+        if (!left) setFailed(error);
+      });
     return () => {
       left = true;
       stops.forEach((stop) => stop());

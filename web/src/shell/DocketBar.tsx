@@ -1,7 +1,7 @@
 import { areaText, lengthText, printNumber, sayFinding } from '@aviarum/core';
 import { Link } from 'react-router';
 import { usePlan } from '../state/planStore';
-import { useBehind, useReader, useReckoning } from '../state/reckoningStore';
+import { useBehind, useOutOfDate, useReader, useReckoning } from '../state/reckoningStore';
 
 function Cell({ name, figure, unit, phone }: { name: string; figure: string; unit?: string; phone?: true }) {
   return (
@@ -22,6 +22,7 @@ export function DocketBar({ base }: { base: string }) {
   const plan = usePlan((s) => s.plan);
   const reader = useReader();
   const behind = useBehind();
+  const outOfDate = useOutOfDate();
   if (!reckoning) return <div className="docketbar noprint" />;
   const { figures, docket, findings } = reckoning;
   const fence = lengthText(figures.fenceLength ?? 0, reader.system);
@@ -33,7 +34,7 @@ export function DocketBar({ base }: { base: string }) {
   return (
     <div
       className="docketbar noprint"
-      data-stale={draft ? 'yes' : 'no'}
+      data-stale={draft || outOfDate ? 'yes' : 'no'}
       aria-label="Docket in short"
       aria-busy={behind}
       role="region"
@@ -55,7 +56,7 @@ export function DocketBar({ base }: { base: string }) {
           phone
         />
         <Cell name="Mesh left over" figure={left.figure} unit={left.unit} />
-        {draft && <Cell name="These figures" figure="are old" />}
+        {(draft || outOfDate) && <Cell name="Figures" figure="out of date" phone />}
       </dl>
       <Link
         className="worst"

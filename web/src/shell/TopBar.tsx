@@ -1,15 +1,14 @@
-import { apply, makeReader, newId, type Plan } from '@aviarum/core';
+import { LENGTHS, cutText, makeReader } from '@aviarum/core';
 import { Copy, Moon, Redo2, Sun, Undo2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useStore } from 'zustand';
-import { createPlan } from '../api/client';
 import { redo, undo, usePlan } from '../state/planStore';
-import { forgetUnsent, retrySave, takeTheirs, useSaving } from '../state/saving';
+import { ApiError } from '../api/client';
+import { keepAsNew } from '../state/keep';
+import { useSaving } from '../state/saving';
+import { clock } from './clock';
 import { useTheme } from './theme';
-
-const clock = (iso: string) =>
-  iso === '' ? '' : new Date(iso).toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit' });
 
 /** Undo and redo with the words of the step, and their keys. */
 function UndoButtons() {
@@ -66,27 +65,23 @@ function SavedWord() {
   }
   const text = {
     saved: `saved ${state.word === 'saved' ? clock(state.at) : ''}`,
-    saving: 'saving …',
+    saving: state.word === 'saving' && state.takes === 'long' ? 'still saving …' : 'saving …',
     unsaved: 'not saved',
     conflict: 'not saved',
+    gone: 'not saved',
   }[state.word];
   const why = state.word === 'unsaved' ? state.why : '';
+  const isStuck = state.word === 'conflict' || state.word === 'gone';
   return (
     <span
       className="savedword"
       role="status"
-      data-state={why !== '' || state.word === 'conflict' ? 'unsaved' : state.word}
+      data-state={why !== '' || isStuck ? 'unsaved' : state.word}
       title={why}
     >
       {text}
     </span>
   );
-}
-
-/** A plan of the same ground under another name, to compare. */
-function variantOf(plan: Plan): Plan {
-  const renamed = apply(plan, { verb: 'rename', name: `${plan.name.slice(0, 105)}, variant` });
-  return { ...renamed, id: newId('p', [plan], Math.random) };
 }
 
 export function ThemeButton() {
@@ -108,15 +103,21 @@ export function TopBar({ holding, holdingName }: { holding: string; holdingName:
   const take = usePlan((s) => s.take);
   const navigate = useNavigate();
   const [naming, setNaming] = useState<string | null>(null);
+  const [failed, setFailed] = useState<string | null>(null);
   if (!plan) return null;
   const copy = async () => {
-    const variant = variantOf(plan);
-    await createPlan(holding, variant);
-    await navigate(`/h/${holding}/p/${variant.id}/outline`);
+    setFailed(null);
+    try {
+      const id = await keepAsNew(holding, plan, 'variant');
+      await navigate(`/h/${holding}/p/${id}/outline`);
+    } catch (error) {
+      setFailed(error instanceof ApiError ? error.title : 'no connection');
+    }
   };
   const named = () => {
     const name = naming?.trim() ?? '';
-    if (name !== '' && name !== plan.name) take({ verb: 'rename', name: name.slice(0, 120) }, 'rename');
+    if (name !== '' && name !== plan.name)
+      take({ verb: 'rename', name: cutText(name, LENGTHS.name) }, 'rename');
     setNaming(null);
   };
   return (
@@ -143,8 +144,7 @@ export function TopBar({ holding, holdingName }: { holding: string; holdingName:
             style={{ color: 'var(--ink)' }}
             autoFocus
             value={naming}
-            maxLength={120}
-            onChange={(e) => setNaming(e.target.value)}
+            onChange={(e) => setNaming(cutText(e.target.value, LENGTHS.name))}
             onBlur={named}
             onKeyDown={(e) => (e.key === 'Enter' ? named() : e.key === 'Escape' && setNaming(null))}
           />
@@ -170,51 +170,15 @@ export function TopBar({ holding, holdingName }: { holding: string; holdingName:
         ))}
       </div>
       <SavedWord />
+      {failed !== null && (
+        <span className="savedword" role="alert" data-state="unsaved">
+          not copied: {failed}
+        </span>
+      )}
       <button type="button" className="barbtn" onClick={() => void copy()}>
         <Copy size={16} aria-hidden /> <span className="label">Copy as variant</span>
       </button>
       <ThemeButton />
     </header>
-  );
-}
-
-/** Said across the screen: the plan changed elsewhere, or cannot reach the server. */
-export function SaveTrouble({ holding }: { holding: string }) {
-  const state = useSaving((s) => s.state);
-  const plan = usePlan((s) => s.plan);
-  const navigate = useNavigate();
-  if (state.word === 'unsaved' && state.why !== '') {
-    return (
-      <div className="finding noprint" data-severity="mend" role="alert">
-        <p>{state.why}</p>
-        <div className="mends">
-          <button type="button" className="btn" onClick={retrySave}>
-            Try again now
-          </button>
-        </div>
-      </div>
-    );
-  }
-  if (state.word !== 'conflict' || !plan) return null;
-  const keepMine = async () => {
-    const variant = variantOf(plan);
-    await createPlan(holding, variant);
-    await forgetUnsent(holding, plan.id);
-    await navigate(`/h/${holding}/p/${variant.id}/outline`);
-  };
-  return (
-    <div className="finding noprint" data-severity="mend" role="alert">
-      <p>
-        <b>Changed elsewhere at {clock(state.at)}.</b> Your own changes are kept on this device.
-      </p>
-      <div className="mends">
-        <button type="button" className="btn" onClick={() => void takeTheirs()}>
-          Take theirs
-        </button>
-        <button type="button" className="btn btn-primary" onClick={() => void keepMine()}>
-          Keep mine as a variant
-        </button>
-      </div>
-    </div>
   );
 }

@@ -2,7 +2,7 @@ import { STAGE_IDS, STAGE_NAMES, type StageId, cautionsFor } from '@aviarum/core
 import type { ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { usePlan } from '../state/planStore';
-import { SaveTrouble } from '../shell/TopBar';
+import { SaveTrouble } from '../shell/SaveTrouble';
 import { Findings } from './Findings';
 
 interface Props {

@@ -37,27 +37,29 @@ export function useBehind(): boolean {
   return plan !== of && failed === null;
 }
 
+/** Whether the sums of the plan in hand failed, so that what is shown belongs to an earlier step. */
+export const useOutOfDate = (): boolean => useReckoning(({ failed }) => failed !== null);
+
 let client: ReckonClient | undefined;
 
 /** Starts the worker and follows the plan store: whole plans when opened or undone, changes otherwise. */
 export function followPlan(): () => void {
-  client ??= new ReckonClient(
+  client ??= new ReckonClient({
+    plan: () => usePlan.getState().plan,
     // Nothing newer waits when it comes: every plan is sent in the turn in which it is set.
-    (reckoning) =>
+    onReckoned: (reckoning) =>
       useReckoning.setState((s) => ({
         reckoning,
         of: usePlan.getState().plan,
         failed: null,
         version: s.version + 1,
       })),
-    (error) =>
-      useReckoning.setState({
-        failed: error instanceof Error ? error.message : 'the sums could not be done',
-      }),
-  );
+    onFailed: (failed) => useReckoning.setState({ failed }),
+    make: () => new Worker(new URL('../workers/reckon.worker.ts', import.meta.url), { type: 'module' }),
+  });
   const worker = client;
   const send = (plan: Plan, changes: readonly Change[] | null) =>
-    worker.send(changes && !worker.planWaits ? { changes } : { plan });
+    worker.send(changes && !worker.planWaits && !worker.broken ? { changes } : { plan });
   const { plan } = usePlan.getState();
   if (plan) send(plan, null);
   return usePlan.subscribe((now, before) => {

@@ -1,14 +1,22 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { type Plan, proposePlan } from '@aviarum/core';
+import { aLoginPage, anAnswer } from '../testing/answers';
 
 const kept = new Map<string, unknown>();
+/** What the device's storage does instead of keeping; null where it works. */
+let broken: (() => Promise<never>) | null = null;
+const works = <T>(run: () => T): Promise<T> => broken?.() ?? Promise.resolve(run());
 jest.unstable_mockModule('idb-keyval', () => ({
-  get: (key: string) => Promise.resolve(kept.get(key)),
-  set: (key: string, value: unknown) => Promise.resolve(kept.set(key, JSON.parse(JSON.stringify(value)))),
-  del: (key: string) => Promise.resolve(kept.delete(key)),
+  get: (key: string) => works(() => kept.get(key)),
+  set: (key: string, value: unknown) =>
+    works(() => kept.set(key, JSON.parse(JSON.stringify(value)) as unknown)),
+  del: (key: string) => works(() => kept.delete(key)),
+  keys: () => works(() => [...kept.keys()]),
 }));
 const { usePlan } = await import('./planStore');
-const { followSaving, openPlan, takeTheirs, useSaving } = await import('./saving');
+const { followSaving, forgetRecord, openPlan, takeTheirs, useSaving } = await import('./saving');
+const { useDevice } = await import('./device');
+const { ownKey, unsentOf } = await import('./unsent');
 
 const plan = proposePlan({ id: 'p1', name: 'Run', units: 'metric', flock: [], houseWidth: 2.4 });
 interface Sent {
@@ -21,8 +29,7 @@ let answer: (save: Sent) => Response | Error;
 let stored = { plan, saveNumber: 1 };
 let stop: () => void;
 
-const json = (body: unknown, status = 200) =>
-  ({ ok: status < 400, status, json: () => Promise.resolve(body) }) as Response;
+const json = anAnswer;
 const settle = async (ms: number) => {
   await jest.advanceTimersByTimeAsync(ms);
 };
@@ -32,6 +39,8 @@ const word = () => useSaving.getState().state.word;
 beforeEach(async () => {
   jest.useFakeTimers();
   kept.clear();
+  broken = null;
+  useDevice.setState({ trouble: null });
   sent = [];
   stored = { plan, saveNumber: 1 };
   answer = (save) => json({ saveNumber: save.basedOn + 1, savedAt: '2026-03-03T09:42:00Z' });
@@ -79,7 +88,7 @@ describe('saving', () => {
     pull(0.3);
     await settle(900);
     expect(word()).toBe('unsaved');
-    expect([...kept.keys()]).toEqual(['unsent home p1']);
+    expect([...kept.keys()]).toEqual([ownKey('home', 'p1')]);
     answer = (save) => json({ saveNumber: save.basedOn + 1, savedAt: '2026-03-03T09:42:00Z' });
     await settle(5000);
     expect(word()).toBe('saved');
@@ -121,7 +130,7 @@ describe('saving', () => {
     usePlan.getState().take({ verb: 'set-opening', id: 'g1', to: { along: 90 } }, 'move the gate');
     await settle(3000);
     expect(sent).toHaveLength(1);
-    expect((kept.get('unsent home p1') as { draft: Plan }).draft.openings[0]?.along).toBe(90);
+    expect((kept.get(ownKey('home', 'p1')) as { draft: Plan }).draft.openings[0]?.along).toBe(90);
   });
 
   test('a reply that was lost does not conflict with itself, though the plan has moved on', async () => {
@@ -194,5 +203,150 @@ describe('saving', () => {
     stop = followSaving();
     expect([word(), usePlan.getState().plan?.name]).toEqual(['saved', 'Theirs']);
     expect(usePlan.getState().draft?.plan.openings[0]?.along).toBe(90);
+  });
+});
+
+/** What a tab that is closed by now left on this device. */
+const left = (tab: string, made: Plan, at: string, basedOn = 1) =>
+  kept.set(`unsent home p1 ${tab}`, { plan: made, draft: null, basedOn, pending: null, at });
+const named = (name: string): Plan => ({ ...plan, name });
+/** Leaves the plan and opens it again. */
+async function again() {
+  stop();
+  await openPlan('home', 'p1');
+  stop = followSaving();
+}
+
+describe('work of other tabs', () => {
+  test('two tabs offline, both edited, both closed: both are found again', async () => {
+    left('a', named('Of the first'), '2026-03-03T09:40:00Z');
+    left('b', named('Of the second'), '2026-03-03T09:41:00Z');
+    answer = () => new Error('offline');
+    await again();
+    expect(usePlan.getState().plan?.name).toBe('Of the second');
+    const { others } = useSaving.getState();
+    expect(others.map((o) => [o.plan?.name, o.at])).toEqual([['Of the first', '2026-03-03T09:40:00Z']]);
+    // Nothing went while nothing was saved: the one is under this tab's name, the other where it was.
+    await settle(900);
+    const names = [...kept.values()].map((record) => (record as { plan: Plan | null }).plan?.name);
+    expect(names.sort()).toEqual(['Of the first', 'Of the second']);
+  });
+  test('is forgotten only when that is asked', async () => {
+    left('a', named('Of the first'), '2026-03-03T09:40:00Z');
+    left('b', named('Of the second'), '2026-03-03T09:41:00Z');
+    await again();
+    await settle(900);
+    expect(word()).toBe('saved');
+    const [other] = useSaving.getState().others;
+    if (!other) throw new Error('nothing is offered');
+    expect([...kept.keys()]).toEqual([other.key]);
+    await forgetRecord(other.key);
+    expect([kept.size, useSaving.getState().others]).toEqual([0, []]);
+  });
+  test('a record as it was kept before tabs had their own is found as well', async () => {
+    kept.set('unsent home p1', { plan: named('Old'), draft: null, basedOn: 1, pending: null });
+    await again();
+    expect(usePlan.getState().plan?.name).toBe('Old');
+    await settle(900);
+    expect([word(), kept.size]).toEqual(['saved', 0]);
+  });
+  test('what was undone while it was being sent is kept until the answer is there', async () => {
+    const before = usePlan.getState().plan;
+    answer = () => new Error('offline');
+    pull(0.3);
+    await settle(900);
+    usePlan.setState({ plan: before });
+    await settle(10);
+    expect(kept.size).toBe(1);
+  });
+});
+
+describe('an answer that is not the server’s', () => {
+  test('a login page counts as no connection, and the same save is sent again', async () => {
+    answer = () => aLoginPage();
+    pull(0.3);
+    await settle(900);
+    const { state } = useSaving.getState();
+    expect(state.word === 'unsaved' ? state.why : '').toContain('No connection');
+    answer = (save) => json({ saveNumber: save.basedOn + 1, savedAt: '2026-03-03T09:42:00Z' });
+    await settle(5000);
+    expect(word()).toBe('saved');
+    expect(new Set(sent.map((s) => s.saveId)).size).toBe(1);
+  });
+  test.each([
+    ['another save number', { saveNumber: 9, savedAt: '2026-03-03T09:42:00Z' }],
+    ['no save number', { ok: true }],
+    ['no time', { saveNumber: 2 }],
+    ['nothing', null],
+  ])('%s is not saved', async (_, body) => {
+    answer = () => json(body);
+    pull(0.3);
+    await settle(900);
+    expect(word()).toBe('unsaved');
+    expect(kept.size).toBe(1);
+  });
+  test('none at all is given up after a while and tried again; meanwhile it is said that it takes long', async () => {
+    answer = () => new Promise(() => undefined) as unknown as Response;
+    pull(0.3);
+    await settle(900);
+    expect(useSaving.getState().state).toEqual({ word: 'saving', takes: 'a-moment' });
+    await settle(6000);
+    expect(useSaving.getState().state).toEqual({ word: 'saving', takes: 'long' });
+    answer = (save) => json({ saveNumber: save.basedOn + 1, savedAt: '2026-03-03T09:42:00Z' });
+    await settle(60_000);
+    expect(word()).toBe('saved');
+    expect(new Set(sent.map((s) => s.saveId)).size).toBe(1);
+  });
+});
+
+describe('a plan that is gone elsewhere', () => {
+  test('is said while it is open, and nothing more is sent', async () => {
+    answer = () => json({ title: 'There is no such plan.' }, 404);
+    pull(0.3);
+    await settle(900);
+    expect(word()).toBe('gone');
+    pull(0.3);
+    await settle(5000);
+    expect(sent).toHaveLength(1);
+    expect(kept.size).toBe(1);
+  });
+  test('leaves what this device holds of it to be found', async () => {
+    left('a', named('Only here'), '2026-03-03T09:40:00Z');
+    globalThis.fetch = (() =>
+      Promise.resolve(json({ title: 'There is no such plan.' }, 404)));
+    await expect(openPlan('home', 'p1')).rejects.toThrow('no such plan');
+    expect((await unsentOf('home', 'p1')).map((k) => k.plan?.name)).toEqual(['Only here']);
+  });
+});
+
+describe('a device that keeps nothing', () => {
+  const BREAKS: readonly (readonly [string, () => Promise<never>, string])[] = [
+    ['throws', () => Promise.reject(new Error('no')), 'its storage cannot be used'],
+    ['is full', () => Promise.reject(new DOMException('full', 'QuotaExceededError')), 'its storage is full'],
+    ['hangs', () => new Promise<never>(() => undefined), 'its storage does not answer'],
+  ];
+  test.each(BREAKS)(
+    'because its storage %s: the plan opens from the server, is saved, and it is said',
+    async (_, how, why) => {
+      stop();
+      broken = how;
+      const opening = openPlan('home', 'p1');
+      await settle(4000);
+      await opening;
+      stop = followSaving();
+      expect(usePlan.getState().plan?.id).toBe('p1');
+      expect(useDevice.getState().trouble).toBe(why);
+      pull(0.3);
+      await settle(900);
+      expect(word()).toBe('saved');
+    },
+  );
+  test('that holds a damaged record: the plan opens without it, and the record stays', async () => {
+    kept.set('unsent home p1 x', { plan: { name: 'half' }, draft: null, basedOn: 1, pending: null, at: '' });
+    kept.set('unsent home p1 y', 'nothing of the kind');
+    await again();
+    expect(usePlan.getState().plan?.name).toBe('Run');
+    expect(useDevice.getState().trouble).toBe('a record of it is damaged');
+    expect(kept.has('unsent home p1 x')).toBe(true);
   });
 });

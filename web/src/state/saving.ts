@@ -1,34 +1,25 @@
-import { type Plan, completePlan } from '@aviarum/core';
-import { del, get, set } from 'idb-keyval';
+import type { Plan } from '@aviarum/core';
 import { create } from 'zustand';
 import { ApiError, plan as fetchPlan, savePlan } from '../api/client';
+import { device } from './device';
 import { usePlan } from './planStore';
+import { sameFields } from './sameFields';
+import { type Kept, type Pending, type Unsent, ownKey, saysTheSame, unsentOf } from './unsent';
 
 /** How long after the last step a save begins, ms. */
 const PAUSE = 800;
 /** How long until another try when the connection dropped, ms. */
 const AGAIN = 4000;
+/** After so long a save is said to take long, ms. */
+const LONG = 5000;
 
 export type SaveState =
   | { readonly word: 'saved'; readonly at: string }
-  | { readonly word: 'saving' }
+  | { readonly word: 'saving'; readonly takes: 'a-moment' | 'long' }
   | { readonly word: 'unsaved'; readonly why: string }
+  /** The plan was deleted elsewhere. */
+  | { readonly word: 'gone' }
   | { readonly word: 'conflict'; readonly at: string };
-
-/** A save under way or to be tried again: it keeps its id, so that a lost answer cannot conflict with itself. */
-interface Pending {
-  readonly plan: Plan;
-  readonly saveId: string;
-}
-
-/** What this device holds that the server may not have. */
-interface Unsent {
-  /** Null where the plan itself is saved and only a draft is kept. */
-  readonly plan: Plan | null;
-  readonly draft: Plan | null;
-  readonly basedOn: number;
-  readonly pending: Pending | null;
-}
 
 /** One plan as it was opened: a save that comes back late writes to its own, never to the plan opened since. */
 interface Session {
@@ -40,8 +31,11 @@ interface Session {
   inFlight: 'yes' | 'no';
 }
 
-export const useSaving = create<{ state: SaveState }>()(() => ({ state: { word: 'saved', at: '' } }));
-const keyOf = (holding: string, id: string) => `unsent ${holding} ${id}`;
+export const useSaving = create<{
+  state: SaveState;
+  /** Work of other tabs on this plan that this device still holds. */
+  others: readonly Kept[];
+}>()(() => ({ state: { word: 'saved', at: '' }, others: [] }));
 
 let current: Session | undefined;
 let timer: ReturnType<typeof setTimeout> | undefined;
@@ -51,12 +45,19 @@ const sayFor = (session: Session, state: SaveState) => {
   if (session === current) say(state);
 };
 
-/** Keeps what the server does not have yet where a closed tab cannot lose it. */
+/** Keeps what the server does not have yet where a closed tab cannot lose it; gone only when that very content is saved. */
 function keepUnsent(session: Session, plan: Plan, draft: Plan | null) {
-  const key = keyOf(session.holding, session.id);
+  const key = ownKey(session.holding, session.id);
   const { saved, basedOn, pending } = session;
-  if (plan === saved && !draft) void del(key);
-  else void set(key, { plan: plan === saved ? null : plan, draft, basedOn, pending } satisfies Unsent);
+  if (plan === saved && !draft && !pending) return void device.remove(key);
+  const at = new Date().toISOString();
+  void device.write(key, {
+    plan: plan === saved ? null : plan,
+    draft,
+    basedOn,
+    pending,
+    at,
+  } satisfies Unsent);
 }
 
 function later(delay: number) {
@@ -66,12 +67,12 @@ function later(delay: number) {
   }, delay);
 }
 
+const NO_CONNECTION = 'No connection. Your work is kept on this device and sent when it is back.';
+
 /** Why a save did not go through, and whether the same one is worth sending again. */
 function failed(error: unknown): { readonly state: SaveState; readonly again: 'yes' | 'no' } {
-  if (!(error instanceof ApiError)) {
-    const why = 'No connection. Your work is kept on this device and sent when it is back.';
-    return { state: { word: 'unsaved', why }, again: 'yes' };
-  }
+  if (!(error instanceof ApiError)) return { state: { word: 'unsaved', why: NO_CONNECTION }, again: 'yes' };
+  if (error.status === 404) return { state: { word: 'gone' }, again: 'no' };
   if (error.status === 409) {
     const { savedAt } = error.more;
     return { state: { word: 'conflict', at: typeof savedAt === 'string' ? savedAt : '' }, again: 'no' };
@@ -81,17 +82,23 @@ function failed(error: unknown): { readonly state: SaveState; readonly again: 'y
   return { state: { word: 'unsaved', why }, again: error.status >= 500 ? 'yes' : 'no' };
 }
 
+/** Until the keeper has chosen what becomes of their work, nothing is sent. */
+const isStuck = ({ word }: SaveState) => word === 'conflict' || word === 'gone';
+
 async function save(session: Session): Promise<void> {
   const { plan, draft, held } = usePlan.getState();
   if (session !== current || plan?.id !== session.id || session.inFlight === 'yes') return;
-  if (plan === session.saved || useSaving.getState().state.word === 'conflict') return;
+  if ((plan === session.saved && !session.pending) || isStuck(useSaving.getState().state)) return;
   if (held) return later(PAUSE); // never inside a gesture
   // One that was sent and not answered goes first, as it was: the server may have it already.
   session.pending ??= { plan, saveId: crypto.randomUUID() };
   const sent = session.pending;
   session.inFlight = 'yes';
   keepUnsent(session, plan, draft?.plan ?? null);
-  say({ word: 'saving' });
+  say({ word: 'saving', takes: 'a-moment' });
+  const long = setTimeout(() => {
+    if (session.inFlight === 'yes') sayFor(session, { word: 'saving', takes: 'long' });
+  }, LONG);
   let after: 'saved' | 'again' | 'stop';
   try {
     const answer = await savePlan(session.holding, {
@@ -110,11 +117,13 @@ async function save(session: Session): Promise<void> {
     sayFor(session, state);
     after = again === 'yes' ? 'again' : 'stop';
   }
+  clearTimeout(long);
   session.inFlight = 'no';
   const now = usePlan.getState();
   if (session !== current) {
     // The keeper has gone on to another plan; what was sent is settled, anything newer was kept when they left.
-    if (after === 'saved' && sent.plan === plan && !draft) void del(keyOf(session.holding, session.id));
+    if (after === 'saved' && sent.plan === plan && !draft)
+      void device.remove(ownKey(session.holding, session.id));
     return;
   }
   if (now.plan?.id === session.id) keepUnsent(session, now.plan, now.draft?.plan ?? null);
@@ -122,14 +131,29 @@ async function save(session: Session): Promise<void> {
   else if (after === 'saved' && now.plan !== session.saved) later(0);
 }
 
+/** Of what this device holds the newest is taken on: it is written under this tab's own name before the other goes. */
+async function takeOn(session: Session, kept: Kept): Promise<Plan> {
+  const { basedOn, pending } = kept;
+  const plan = kept.plan ?? session.saved;
+  if (pending) {
+    // Sent and not answered: under its own id the server says whether it has it, or that somebody else was first.
+    session.basedOn = basedOn;
+    // Nothing changed since it was sent: the plan in hand is that very plan, and is saved when the answer comes.
+    session.pending = sameFields(pending.plan, plan) ? { ...pending, plan } : pending;
+  }
+  const own = ownKey(session.holding, session.id);
+  if (kept.key !== own) {
+    const { key, ...unsent } = kept;
+    if (await device.write(own, unsent satisfies Unsent)) await device.remove(key);
+  }
+  return plan;
+}
+
 /** Opens a plan: the server's, with anything that this device had not sent on top. */
 export async function openPlan(holding: string, id: string): Promise<void> {
   clearTimeout(timer);
   current = undefined;
-  const [stored, unsent] = await Promise.all([
-    fetchPlan(holding, id),
-    get<Unsent>(keyOf(holding, id)).catch(() => undefined),
-  ]);
+  const [stored, kept] = await Promise.all([fetchPlan(holding, id), unsentOf(holding, id)]);
   const session: Session = {
     holding,
     id,
@@ -138,19 +162,16 @@ export async function openPlan(holding: string, id: string): Promise<void> {
     pending: null,
     inFlight: 'no',
   };
+  const [newest, ...rest] = kept;
+  const opened = newest ? await takeOn(session, newest) : stored.plan;
   current = session;
-  say({ word: 'saved', at: stored.savedAt });
-  const opened = unsent?.plan ? completePlan(unsent.plan) : stored.plan;
-  usePlan.getState().open(holding, opened, unsent?.draft ? completePlan(unsent.draft) : undefined);
-  if (!unsent?.plan) return;
-  if (unsent.pending) {
-    // Sent and not answered: under its own id the server says whether it has it, or that somebody else was first.
-    session.basedOn = unsent.basedOn;
-    // Nothing changed since it was sent: the plan in hand is that very plan, and is saved when the answer comes.
-    const same = JSON.stringify(unsent.pending.plan) === JSON.stringify(unsent.plan);
-    session.pending = same ? { ...unsent.pending, plan: opened } : unsent.pending;
-    later(0);
-  } else if (unsent.basedOn === stored.saveNumber) later(0);
+  useSaving.setState({
+    state: { word: 'saved', at: stored.savedAt },
+    others: rest.filter((other) => newest && !saysTheSame(other, newest)),
+  });
+  usePlan.getState().open(holding, opened, newest?.draft ?? undefined);
+  if (!newest?.plan && !newest?.pending) return;
+  if (newest.pending || newest.basedOn === stored.saveNumber) later(0);
   else say({ word: 'conflict', at: stored.savedAt });
 }
 
@@ -179,13 +200,19 @@ export function followSaving(): () => void {
 export async function takeTheirs(): Promise<void> {
   const { holding, plan } = usePlan.getState();
   if (!plan) return;
-  await del(keyOf(holding, plan.id));
+  await device.remove(ownKey(holding, plan.id));
   await openPlan(holding, plan.id);
 }
 
-/** Forgets that this device had unsent work on a plan: it lives on elsewhere, as a variant. */
+/** Forgets that this tab had unsent work on a plan: it lives on elsewhere, as a variant. */
 export async function forgetUnsent(holding: string, id: string): Promise<void> {
-  await del(keyOf(holding, id));
+  await device.remove(ownKey(holding, id));
+}
+
+/** Forgets one record of this device: it lives on as a plan of its own, or the keeper does not want it. */
+export async function forgetRecord(key: string): Promise<void> {
+  await device.remove(key);
+  useSaving.setState((s) => ({ others: s.others.filter((o) => o.key !== key) }));
 }
 
 export const retrySave = () => later(0);

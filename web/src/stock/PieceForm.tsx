@@ -9,6 +9,8 @@ import {
   packName,
   postName,
   timberName,
+  LENGTHS,
+  cutText,
 } from '@aviarum/core';
 import { useId, useState } from 'react';
 import { Choice, Pick } from '../fields/Choice';
@@ -138,9 +140,8 @@ export function PieceForm({ market, taken, piece, onSend, onLeave }: Props) {
         <input
           id={noteId}
           className="input"
-          maxLength={200}
           value={note}
-          onChange={(e) => setNote(e.target.value)}
+          onChange={(e) => setNote(cutText(e.target.value, LENGTHS.note))}
         />
       </div>
       <div className="mends">

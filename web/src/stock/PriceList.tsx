@@ -1,5 +1,6 @@
-import type { Market } from '@aviarum/core';
+import { type Market, utf8 } from '@aviarum/core';
 import { useState } from 'react';
+import { ApiError } from '../api/client';
 import { type StoredPrice, priceListAddress, putPriceList, removePrice } from '../api/stock';
 import { FileButton } from '../fields/FileButton';
 import { useReader } from '../state/reckoningStore';
@@ -18,6 +19,8 @@ const sizeOf = ({ offer }: StoredPrice, reader: ReturnType<typeof useReader>) =>
   return reader.length(offer.kind === 'kit' ? offer.width : offer.length);
 };
 
+const NOT_UTF8 = 'The sheet is not UTF-8. Save it again as “CSV UTF-8”.';
+
 /** Prices the keeper was told, beside those of the edition; in and out as a sheet. */
 export function PriceList({ holding, prices, market }: Props) {
   const reader = useReader();
@@ -25,8 +28,12 @@ export function PriceList({ holding, prices, market }: Props) {
   const [taken, setTaken] = useState<{ rows: number; taken: number } | null>(null);
   const read = async (file: File) => {
     setTaken(null);
-    const text = await file.text();
-    await attempt(async () => setTaken(await putPriceList(holding, text)));
+    const text = utf8(new Uint8Array(await file.arrayBuffer()));
+    await attempt(async () => {
+      if (text === undefined)
+        throw new ApiError(400, NOT_UTF8, [{ code: 'not-utf8', pointer: '', message: NOT_UTF8 }], {});
+      setTaken(await putPriceList(holding, text));
+    });
   };
   return (
     <section className="stocksection">

@@ -13,6 +13,7 @@ import { PriceNews } from '../stages/docket/PriceNews';
 import { ShedFields } from '../stages/docket/ShedFields';
 import { usePlan } from '../state/planStore';
 import { answering, inHand, shown } from '../testing/shown';
+import { anAnswer } from '../testing/answers';
 import { OwnProducts } from './OwnProducts';
 import { PriceList } from './PriceList';
 import { Shed } from './Shed';
@@ -97,15 +98,9 @@ describe('the shed', () => {
     shown(<Shed holding="home" market={market} pieces={[]} />);
     answering({});
     globalThis.fetch = () =>
-      Promise.resolve({
-        ok: false,
-        status: 422,
-        json: () =>
-          Promise.resolve({
-            title: 'No',
-            problems: [{ code: 'x', pointer: '/length', message: 'is too long' }],
-          }),
-      } as Response);
+      Promise.resolve(
+        anAnswer({ title: 'No', problems: [{ code: 'x', pointer: '/length', message: 'is too long' }] }, 422),
+      );
     const note = screen.getByRole('textbox', { name: 'Note' });
     fireEvent.change(note, { target: { value: 'from the barn' } });
     fireEvent.click(screen.getByRole('button', { name: 'Put it in the shed' }));

@@ -2,6 +2,7 @@ import type { Problem } from '@aviarum/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ApiError } from '../api/client';
+import { troubleOf } from '../pages/Trouble';
 
 /** Does something at the server, then asks again for what it changed; tells what was wrong if it was refused. */
 export function useTry(holding: string, ...changes: readonly ('shed' | 'products' | 'prices')[]) {
@@ -13,9 +14,7 @@ export function useTry(holding: string, ...changes: readonly ('shed' | 'products
       await work();
     } catch (error) {
       const named = error instanceof ApiError ? error.problems : [];
-      const title =
-        error instanceof ApiError ? error.title : 'The server could not be reached; nothing was changed.';
-      setProblems(named.length > 0 ? named : [{ code: 'failed', pointer: '', message: title }]);
+      setProblems(named.length > 0 ? named : [{ code: 'failed', pointer: '', message: troubleOf(error) }]);
       return false;
     }
     await Promise.all(changes.map((key) => client.invalidateQueries({ queryKey: [key, holding] })));

@@ -6,6 +6,7 @@ import { MemoryRouter } from 'react-router';
 import { usePlan } from '../state/planStore';
 import { useReckoning } from '../state/reckoningStore';
 import { view } from '../workers/view';
+import { anAnswer } from './answers';
 
 /** A plan in hand with its sums done, as after the worker has answered. */
 export function inHand(plan: Plan) {
@@ -47,11 +48,7 @@ export function answering(
     const ask = { method, path, body: init?.body };
     asked.push(ask);
     const answer = answers[`${method} ${path}`] ?? otherwise(ask);
-    return Promise.resolve({
-      ok: answer.status < 400,
-      status: answer.status,
-      json: () => Promise.resolve(answer.body),
-    } as Response);
+    return Promise.resolve(anAnswer(answer.body, answer.status));
   }) as typeof fetch;
   return asked;
 }

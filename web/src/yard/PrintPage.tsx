@@ -3,7 +3,8 @@ import { PAPERS, type PaperName, SCALES, fitPaper, writeSvg } from '@aviarum/cor
 import { useMemo } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { Choice, Pick } from '../fields/Choice';
-import { Trouble } from '../pages/Trouble';
+import { LostPlan } from '../pages/LostPlan';
+import { Opening } from '../pages/Opening';
 import { useOpenPlan } from '../pages/useOpenPlan';
 import { useReckoning } from '../state/reckoningStore';
 import { LeafTop } from './LeafTop';
@@ -14,8 +15,8 @@ const NAMES = Object.keys(PAPERS) as PaperName[];
 export default function PrintPage() {
   const { holding = '', planId = '' } = useParams();
   const { plan, failed } = useOpenPlan(holding, planId);
-  if (failed !== null) return <Trouble error={failed} back={`/h/${holding}`} />;
-  if (!plan) return <p className="page soft">Opening the plan …</p>;
+  if (failed !== null) return <LostPlan error={failed} holding={holding} planId={planId} />;
+  if (!plan) return <Opening what="the plan" />;
   return <Paper plan={plan} back={`/h/${holding}/p/${planId}/outline`} />;
 }
 

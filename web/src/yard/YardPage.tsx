@@ -2,10 +2,12 @@ import { type Plan, type StakeMark, stakeMarks, stakeOut, usualMarks } from '@av
 import { useMemo } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { Pick } from '../fields/Choice';
-import { Trouble } from '../pages/Trouble';
+import { LostPlan } from '../pages/LostPlan';
+import { Opening } from '../pages/Opening';
 import { useOpenPlan } from '../pages/useOpenPlan';
 import { useReader, useReckoning } from '../state/reckoningStore';
-import { SaveTrouble, ThemeButton } from '../shell/TopBar';
+import { SaveTrouble } from '../shell/SaveTrouble';
+import { ThemeButton } from '../shell/TopBar';
 import { LeafTop } from './LeafTop';
 import { StakeRows } from './StakeRows';
 import { Checks, StringRows } from './StringRows';
@@ -15,8 +17,8 @@ export default function YardPage() {
   const { holding = '', planId = '' } = useParams();
   const { plan, failed } = useOpenPlan(holding, planId);
   const back = `/h/${holding}/p/${planId}/outline`;
-  if (failed !== null) return <Trouble error={failed} back={`/h/${holding}`} />;
-  if (!plan) return <p className="page soft">Opening the plan …</p>;
+  if (failed !== null) return <LostPlan error={failed} holding={holding} planId={planId} />;
+  if (!plan) return <Opening what="the plan" />;
   return (
     <div className="pagebody yardbody" data-units={plan.units}>
       <LeafTop plan={plan} back={back} leaf="Yard">

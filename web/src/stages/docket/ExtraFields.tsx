@@ -1,4 +1,4 @@
-import { type ExtraPiece, type Plan, meshName, newId, sayChange } from '@aviarum/core';
+import { type ExtraPiece, type Plan, meshName, newId, sayChange, LENGTHS } from '@aviarum/core';
 import { Pick } from '../../fields/Choice';
 import { CountField } from '../../fields/CountField';
 import { LengthField } from '../../fields/LengthField';
@@ -31,7 +31,8 @@ export function ExtraFields({ plan }: { plan: Plan }) {
           <NameField
             name="What for"
             value={extra.name}
-            onCommit={(name) => put({ ...extra, name: name.slice(0, 60) })}
+            most={LENGTHS.piece}
+            onCommit={(name) => put({ ...extra, name })}
           />
           <Pick
             name="Mesh"
