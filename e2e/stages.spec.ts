@@ -158,7 +158,7 @@ test('a plan in feet: closed forms hold, and lengths read as feet and inches', a
   expect(csv).toContain(',ft,');
 });
 
-test('a variant is a plan of its own; a plan is taken out only when asked twice', async ({
+test('a variant is a plan of its own; a deleted plan lies in the bin and comes back as it was', async ({
   keeper,
   page,
 }) => {
@@ -170,9 +170,14 @@ test('a variant is a plan of its own; a plan is taken out only when asked twice'
   await page.getByRole('button', { name: 'Delete Test run, variant' }).click();
   await page.getByRole('button', { name: 'Bring it back' }).click();
   await expect(page.locator('.planlist li')).toHaveCount(2);
-  await page.getByRole('button', { name: 'Take out Test run, variant' }).click();
-  await page.getByRole('button', { name: 'Take it out for good' }).click();
-  await expect(page.locator('.planlist li')).toHaveCount(1);
+  await page.getByRole('button', { name: 'Delete Test run, variant' }).click();
+  await expect(page.getByText('lies in the bin for 30 days')).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('link', { name: /Test run, variant/ })).toHaveCount(0);
+  await page.getByText('Bin (1)').click();
+  await page.getByRole('button', { name: 'Bring back Test run, variant' }).click();
+  await page.getByRole('link', { name: /Test run, variant/ }).click();
+  await keeper.settled();
 });
 
 test('a plan is renamed where its name stands', async ({ keeper, page }) => {

@@ -94,9 +94,16 @@ await main(async () => {
         { env },
       ),
     );
+    const seed = process.env.SEED ?? String(Math.floor(Math.random() * 1e6));
+    // It ends databases hard, which only one of its own can be.
+    if (!given)
+      await part('a short round of torture', async () => {
+        say(`torture from seed ${seed}`);
+        for (const each of ['hardEnds', 'fuzz'])
+          await node(['--import', 'tsx', `torture/${each}.mjs`], { env: { SEED: seed } });
+      });
     await part('browser tests', async () => {
       await preparing(ensureBuilt);
-      const seed = process.env.SEED ?? String(Math.floor(Math.random() * 1e6));
       say(`sizes from seed ${seed}`);
       const name = `aviarum_browser_${process.pid}`;
       await make('copy', name);

@@ -4,4 +4,8 @@ import { TextDecoder, TextEncoder } from 'node:util';
 
 Object.assign(globalThis, { TextDecoder, TextEncoder });
 if (typeof globalThis.crypto.randomUUID !== 'function')
-  Object.defineProperty(globalThis.crypto, 'randomUUID', { value: randomUUID, configurable: true, writable: true });
+  Object.defineProperty(globalThis.crypto, 'randomUUID', {
+    value: randomUUID,
+    configurable: true,
+    writable: true,
+  });

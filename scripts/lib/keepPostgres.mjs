@@ -8,8 +8,11 @@ const [folder, socket, logFile, command, ...args] = process.argv.slice(2);
 const log = openSync(logFile, 'a');
 const server = spawn(command, args, { cwd: '/', stdio: ['ignore', log, log] });
 
+let stopping = false;
+
 function end(code) {
-  rmSync(socket, { recursive: true, force: true });
+  // Of a starter that is gone nobody else clears up.
+  if (stopping) rmSync(socket, { recursive: true, force: true });
   process.exit(code);
 }
 server.on('error', () => end(1));
@@ -28,7 +31,6 @@ function signal(name) {
   else process.kill(pid, name);
 }
 
-let stopping = false;
 function stop() {
   if (stopping) return;
   stopping = true;

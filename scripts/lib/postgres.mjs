@@ -82,6 +82,8 @@ function stopLeftOver(bin, folder) {
   const file = path.join(folder, 'postmaster.pid');
   if (!existsSync(file)) return;
   const pid = pidIn(file);
+  // A file of a server that is gone is PostgreSQL's own to judge: it looks whether anything of it still holds on to the data.
+  if (!alive(pid)) return;
   if (!isPostgresOf(pid, folder)) return rmSync(file, { force: true });
   say('stopping a database left over from an earlier start …');
   const [command, args] = asPostgres(`${bin}/pg_ctl`, ['-D', folder, '-m', 'fast', '-w', 'stop']);
@@ -157,9 +159,13 @@ function ensureRole(bin, socket, mayMakeDatabases) {
   if (done.status !== 0) throw new Trouble(`the database’s role could not be made:\n${done.stderr}`);
 }
 
+const MOST_TRIES = 40;
+
+const endOf = (log) => (existsSync(log) ? readFileSync(log, 'utf8').split('\n').slice(-8).join('\n') : '');
+
 /** Why it did not start, from the end of its log. */
 function whyNot(log) {
-  const tail = existsSync(log) ? readFileSync(log, 'utf8').split('\n').slice(-8).join('\n') : '';
+  const tail = endOf(log);
   if (/No space left/i.test(tail))
     return new Trouble('the disk is full: the database cannot start. Make room and start again.');
   if (/Permission denied/i.test(tail))
@@ -206,28 +212,38 @@ export async function startPostgres(name, { throwAway = false } = {}) {
   const log = path.join(KEEP, `${name}.log`);
   const words = ['-D', folder, '-p', String(PORT), ...settings.flatMap((s) => ['-c', s])];
   const [command, args] = asPostgres(`${bin}/postgres`, words);
-  const keeping = fileURLToPath(new URL('./keepPostgres.mjs', import.meta.url));
-  const keeper = spawn(process.execPath, [keeping, folder, socket, log, command, ...args], {
-    cwd: '/',
-    detached: true,
-    stdio: ['pipe', 'ignore', 'inherit'],
-  });
-  writeFileSync(keeperFile, String(keeper.pid));
-  let over = false;
-  const ended = new Promise((resolve) => {
-    keeper.on('exit', () => {
-      over = true;
-      resolve();
+  const keeperOf = () => {
+    const keeping = fileURLToPath(new URL('./keepPostgres.mjs', import.meta.url));
+    const keeper = spawn(process.execPath, [keeping, folder, socket, log, command, ...args], {
+      cwd: '/',
+      detached: true,
+      stdio: ['pipe', 'ignore', 'inherit'],
     });
-  });
+    writeFileSync(keeperFile, String(keeper.pid));
+    let over = false;
+    const ended = new Promise((resolve) => {
+      keeper.on('exit', () => {
+        over = true;
+        resolve();
+      });
+    });
+    return { keeper, ended, isOver: () => over };
+  };
+  let held = keeperOf();
   const stop = async () => {
-    keeper.stdin.end();
-    await ended;
+    held.keeper.stdin.end();
+    await held.ended;
+    rmSync(socket, { recursive: true, force: true });
     if (!throwAway) return;
     for (const left of [folder, keeperFile, log]) rmSync(left, { recursive: true, force: true });
   };
   try {
-    if (!(await accepting(bin, socket, () => over))) throw whyNot(log);
+    for (let tries = 0; !(await accepting(bin, socket, held.isOver)); tries++) {
+      // What a server left behind that was ended hard lets go by itself, a moment later.
+      if (tries >= MOST_TRIES || !/still in use|is another postmaster/i.test(endOf(log))) throw whyNot(log);
+      await wait(500);
+      held = keeperOf();
+    }
     ensureRole(bin, socket, throwAway);
   } catch (error) {
     await stop();
@@ -237,7 +253,7 @@ export async function startPostgres(name, { throwAway = false } = {}) {
     url: `postgresql://${ROLE}@localhost/postgres?host=${encodeURIComponent(socket)}&port=${PORT}`,
     /** The server's own process: a test of hard ends needs it. */
     pid: () => pidIn(path.join(folder, 'postmaster.pid')),
-    ended,
+    ended: held.ended,
     stop,
   };
 }

@@ -66,8 +66,8 @@ function api({ db, publicAddress }: AppParts) {
     .use(ownOrigin(publicAddress))
     .use(async (c, next) => {
       c.set('keeper', LOCAL_KEEPER);
-      await next();
       c.header('cache-control', 'no-store');
+      await next();
     })
     .route('/holdings', holdingScope(db))
     .all('*', () => {

@@ -47,7 +47,7 @@ export const ownOrigin =
     await next();
   };
 
-const HEADERS: Readonly<Record<string, string>> = {
+const GUARDS = Object.entries({
   'x-content-type-options': 'nosniff',
   'referrer-policy': 'no-referrer',
   // The solver of the cutting is WebAssembly; nothing else may be made into code.
@@ -56,9 +56,10 @@ const HEADERS: Readonly<Record<string, string>> = {
   'cross-origin-opener-policy': 'same-origin',
   'cross-origin-resource-policy': 'same-origin',
   'permissions-policy': 'camera=(), microphone=(), geolocation=(), payment=(), usb=()',
-};
+});
 
+/** Set before the answer is made: to change one that is made costs as much as all the rest. */
 export const guardHeaders: MiddlewareHandler = async (c, next) => {
+  for (const [name, value] of GUARDS) c.header(name, value);
   await next();
-  for (const [name, value] of Object.entries(HEADERS)) c.header(name, value);
 };

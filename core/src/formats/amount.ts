@@ -1,4 +1,4 @@
-import type { Problem } from './problem';
+import { type Problem, pointerOf } from './problem';
 
 /** More entries than any list, and more fields than any object of a plan has. */
 const MOST_ROWS = 2000;
@@ -7,13 +7,56 @@ const MOST_VALUES = 400_000;
 /** Deeper than any plan goes. */
 const DEEPEST = 32;
 
-interface Waiting {
-  readonly at: unknown;
-  readonly pointer: string;
-  readonly depth: number;
+type Key = string | number;
+
+/** What is amiss, with the keys from the outside in that lead to it. */
+interface Amiss {
+  readonly code: string;
+  readonly message: string;
+  readonly path: readonly Key[];
 }
 
-const part = (key: string | number): string => `/${String(key).replaceAll('~', '~0').replaceAll('/', '~1')}`;
+const here = (code: string, message: string): Amiss => ({ code, message, path: [] });
+const below = (key: Key, found: Amiss): Amiss => ({ ...found, path: [key, ...found.path] });
+
+/** Looks through everything, counting. */
+class Count {
+  private values = 0;
+
+  in(at: unknown, depth: number): Amiss | undefined {
+    this.values += 1;
+    if (this.values > MOST_VALUES)
+      return here('too-large', `holds more than ${MOST_VALUES} values; no plan has as many`);
+    if (typeof at !== 'object' || at === null) return undefined;
+    if (depth > DEEPEST) return here('too-deep', 'lies deeper than anything in a plan');
+    return Array.isArray(at)
+      ? this.list(at, depth)
+      : this.object(at as Readonly<Record<string, unknown>>, depth);
+  }
+
+  private list(at: readonly unknown[], depth: number): Amiss | undefined {
+    if (at.length > MOST_ROWS)
+      return here('too-large', `has ${at.length} entries; nothing in a plan has more than ${MOST_ROWS}`);
+    for (let i = 0; i < at.length; i++) {
+      const found = this.in(at[i], depth + 1);
+      if (found) return below(i, found);
+    }
+    return undefined;
+  }
+
+  private object(at: Readonly<Record<string, unknown>>, depth: number): Amiss | undefined {
+    const keys = Object.keys(at);
+    if (keys.length > MOST_ROWS)
+      return here('too-large', `has ${keys.length} fields; nothing in a plan has more than ${MOST_ROWS}`);
+    for (const key of keys) {
+      // Such a field would not be seen again: it is the object's own maker.
+      if (key === '__proto__') return below(key, here('bad-key', 'is no field of a plan; leave it out'));
+      const found = this.in(at[key], depth + 1);
+      if (found) return below(key, found);
+    }
+    return undefined;
+  }
+}
 
 /**
  * Whether a document is far too much to be a plan, or has a field that no object may have: looked at before anything else, so that nobody waits for
@@ -22,46 +65,6 @@ const part = (key: string | number): string => `/${String(key).replaceAll('~', '
  * @returns what is amiss, with its pointer; undefined where it may be a plan
  */
 export function amiss(document: unknown): Problem | undefined {
-  const waiting: Waiting[] = [{ at: document, pointer: '', depth: 0 }];
-  let values = 0;
-  for (let next = waiting.pop(); next; next = waiting.pop()) {
-    const { at, pointer, depth } = next;
-    values += 1;
-    if (values > MOST_VALUES)
-      return {
-        code: 'too-large',
-        pointer: '',
-        message: `holds more than ${MOST_VALUES} values; no plan has as many`,
-      };
-    if (typeof at !== 'object' || at === null) continue;
-    if (depth > DEEPEST)
-      return {
-        code: 'too-deep',
-        pointer: pointer.slice(0, 200),
-        message: 'lies deeper than anything in a plan',
-      };
-    // Such a field would not be seen again: it is the object's own maker.
-    if (Object.hasOwn(at, '__proto__'))
-      return {
-        code: 'bad-key',
-        pointer: `${pointer}/__proto__`,
-        message: 'is no field of a plan; leave it out',
-      };
-    const list = Array.isArray(at);
-    const count = list ? at.length : Object.keys(at).length;
-    if (count > MOST_ROWS) {
-      const what = list ? 'entries' : 'fields';
-      return {
-        code: 'too-large',
-        pointer: pointer.slice(0, 200),
-        message: `has ${count} ${what}; nothing in a plan has more than ${MOST_ROWS}`,
-      };
-    }
-    const entries: readonly (readonly [string | number, unknown])[] = list
-      ? [...at.entries()]
-      : Object.entries(at);
-    for (const [key, value] of entries)
-      waiting.push({ at: value, pointer: `${pointer}${part(key)}`, depth: depth + 1 });
-  }
-  return undefined;
+  const found = new Count().in(document, 0);
+  return found && { code: found.code, pointer: pointerOf(found.path), message: found.message };
 }

@@ -100,8 +100,16 @@ function survey(plan: Outline): readonly Ring[] {
       perimeter: walked.reduce((total, w) => total + w.length, 0),
       sides: walked.map((w, i) => {
         const next = walked[(i + 1) % walked.length] ?? w;
+        // Written out: every save walks all sides, and spreading into a literal costs many times as much.
         return {
-          ...w,
+          side: w.side,
+          forward: w.forward,
+          startCorner: w.startCorner,
+          endCorner: w.endCorner,
+          start: w.start,
+          end: w.end,
+          length: w.length,
+          direction: w.direction,
           number: sideNumbers(w.side.id),
           startNumber: cornerNumbers(w.startCorner),
           outward: { x: w.direction.y * hand, y: -w.direction.x * hand },

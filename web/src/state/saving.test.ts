@@ -312,8 +312,7 @@ describe('a plan that is gone elsewhere', () => {
   });
   test('leaves what this device holds of it to be found', async () => {
     left('a', named('Only here'), '2026-03-03T09:40:00Z');
-    globalThis.fetch = (() =>
-      Promise.resolve(json({ title: 'There is no such plan.' }, 404)));
+    globalThis.fetch = () => Promise.resolve(json({ title: 'There is no such plan.' }, 404));
     await expect(openPlan('home', 'p1')).rejects.toThrow('no such plan');
     expect((await unsentOf('home', 'p1')).map((k) => k.plan?.name)).toEqual(['Only here']);
   });
