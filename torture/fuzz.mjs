@@ -121,8 +121,9 @@ function mutated(document) {
       else {
         const how = random();
         if (how < 0.2) delete at[key];
-        else if (how < 0.4) at[pick(WORDS)] = pick(VALUES);
-        else at[key] = pick(VALUES);
+        // A far index would make a list of billions, which is never sent.
+        else if (how < 0.4 && !Array.isArray(at)) at[pick(WORDS)] = structuredClone(pick(VALUES));
+        else at[key] = structuredClone(pick(VALUES));
         break;
       }
     }

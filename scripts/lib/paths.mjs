@@ -1,4 +1,4 @@
-import { mkdirSync } from 'node:fs';
+import { accessSync, constants, mkdirSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import path from 'node:path';
 import { Trouble } from './say.mjs';
@@ -11,6 +11,7 @@ export const KEEP = path.join(ROOT, '.aviarum');
 export function ensureKeep() {
   try {
     mkdirSync(KEEP, { recursive: true });
+    accessSync(KEEP, constants.W_OK);
   } catch (error) {
     if (!['EACCES', 'EPERM', 'EROFS'].includes(error.code)) throw error;
     throw new Trouble(

@@ -20,15 +20,8 @@ export function LostPlan({ error, holding, planId }: { error: unknown; holding: 
     };
   }, [holding, planId]);
   return (
-    <>
-      <Trouble error={error} back={`/h/${holding}`} />
-      {looked && (
-        <div className="page">
-          {others.map((kept) => (
-            <FoundWork key={kept.key} holding={holding} kept={kept} />
-          ))}
-        </div>
-      )}
-    </>
+    <Trouble error={error} back={`/h/${holding}`}>
+      {looked && others.map((kept) => <FoundWork key={kept.key} holding={holding} kept={kept} />)}
+    </Trouble>
   );
 }

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { ApiError } from '../api/client';
 
@@ -8,11 +9,12 @@ export function troubleOf(error: unknown): string {
 }
 
 /** An error said plainly, with the way back. */
-export function Trouble({ error, back }: { error: unknown; back: string }) {
+export function Trouble({ error, back, children }: { error: unknown; back: string; children?: ReactNode }) {
   return (
     <div className="page">
       <h2>That did not work</h2>
       <p role="alert">{troubleOf(error)}</p>
+      {children}
       <p>
         <Link className="btn" to={back}>
           Go back

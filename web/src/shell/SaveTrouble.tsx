@@ -76,8 +76,7 @@ export function FoundWork({ holding, kept }: { holding: string; kept: Kept }) {
         </>
       }
     >
-      <b>This device holds work that was not sent, of {when(kept.at)}.</b> It is another version of “
-      {plan.name}”.
+      <b>This device holds work that was not sent, of {when(kept.at)}:</b> “{plan.name}”.
     </Notice>
   );
 }

@@ -22,7 +22,7 @@ export function Bin({ holding }: { holding: string }) {
       <ul className="planlist">
         {list.data.map((p) => (
           <li key={p.id}>
-            <span>
+            <span className="planname">
               <b>{p.name}</b> <span className="soft small">deleted {saved(p.deletedAt)}</span>
             </span>
             <button

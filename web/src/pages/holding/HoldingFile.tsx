@@ -25,9 +25,9 @@ export function HoldingFile({ holding }: { holding: string }) {
     }
   };
   return (
-    <section>
+    <section style={{ display: 'grid', gap: 10 }}>
       <h2>All of it as a file</h2>
-      <p className="soft">
+      <p className="soft" style={{ margin: 0 }}>
         Plans, shed, prices and own products: to keep elsewhere, or to take to another device.
       </p>
       <div style={{ display: 'flex', gap: 10, flexWrap: 'wrap' }}>
