@@ -49,7 +49,7 @@ export function buildFence(
   );
   const setting = remember(`${name} setting`, [walks, sides, postPins], () => setOut(plan, walks));
   const { spotHeights } = plan.ground;
-  const skirted = remember(`${name} skirted`, [setting, choices, enclosures], () =>
+  const skirted = remember(`${name} skirted`, [setting, fenceKey, enclosures], () =>
     skirtLines(plan, setting),
   );
   const lies = remember(`${name} lies`, [setting, market, spotHeights, skirted], () => {

@@ -85,11 +85,14 @@ function courseOf(
   const shape = shapeOf(skirt);
   const along = (line: FenceLine) => lies.get(line)?.profile.ground ?? line.length;
   const wears: Wears = (edge) => ('line' in edge.of ? chosen.has(edge.of.line) : true);
-  const turning: Turning = ({ of }) => {
-    if ('wall' in of) return shape.turns;
-    const { skirt: own } = of.line.choices;
-    return own.kind === 'none' ? 0 : shapeOf(own).turns;
-  };
+  // Each once: corners ask for their two lines again and again.
+  const turns = new Map(
+    setting.lines.map((line) => {
+      const { skirt: own } = line.choices;
+      return [line, own === skirt ? shape.turns : own.kind === 'none' ? 0 : shapeOf(own).turns];
+    }),
+  );
+  const turning: Turning = ({ of }) => ('wall' in of ? shape.turns : (turns.get(of.line) ?? 0));
   const chains = skirtChains(setting.lines, along, shape.round, ground.rings, ground.buildings).filter(
     (chain) => chain.edges.some(({ of }) => 'line' in of && chosen.has(of.line)),
   );

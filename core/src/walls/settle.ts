@@ -19,7 +19,7 @@ export interface Weighed {
 /** Other choices cut up before the rest is left to looking further: of widths sold, and of those with one that is only in the shed. */
 const MOST_WEIGHED = 8;
 /** The same while none was found that can be cut from what is held. */
-const MOST_WEIGHED_UNFIT = 24;
+const MOST_WEIGHED_UNFIT = 12;
 /** More than any choice costs, minor units. */
 const ANY_PRICE = 1e12;
 /** Pieces that all those choices may be cut into together: of a long fence fewer are weighed, perhaps none. */
