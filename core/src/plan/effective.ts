@@ -17,7 +17,7 @@ export function fenceChoicesKey({ choices }: Pick<Plan, 'choices'>): string {
 }
 
 /** Runs on both sides of it: a digger meets the outer fences first. */
-const isBetween = ({ enclosures }: Pick<Plan, 'enclosures'>, side: string): boolean =>
+export const isBetween = ({ enclosures }: Pick<Plan, 'enclosures'>, side: string): boolean =>
   enclosures.length > 1 && enclosures.filter((e) => e.ring.some((step) => step.side === side)).length > 1;
 
 /** A fence between two runs takes no skirt unless it was asked for there (domain.md 7). */

@@ -5,7 +5,7 @@ import type { Ring } from '../ground/survey';
 import { betweenLines } from '../ground/polyline';
 import { insideOrOn, plus, times, toSegment } from '../ground/vector';
 import { type Change, type Scope, WHOLE_PLAN } from '../plan/changes/types';
-import { scopeOf } from '../plan/effective';
+import { isBetween, scopeOf } from '../plan/effective';
 import type { Plan, Skirt } from '../plan/schema';
 import { SERVICE_REACH } from '../posts/places';
 import type { SettingOut } from '../posts/setOut';
@@ -212,7 +212,10 @@ export function skirtFindings(
   stage: SkirtStage,
   limits: OpeningLimits,
 ): readonly Finding[] {
-  const bare = setting.lines.filter((line) => line.choices.skirt.kind === 'none');
+  const bare = setting.lines.filter(
+    (line) =>
+      line.choices.skirt.kind === 'none' && !line.members.every((m) => isBetween(plan, m.ringSide.side.id)),
+  );
   const diggers = THREAT_IDS.filter((id) => isPresent(plan, id) && digFigure(id, 'apron') !== null);
   const none: Finding[] = [];
   if (bare.length > 0 && diggers.length > 0) {
