@@ -111,6 +111,15 @@ describe.each(WAYS)('the same plan %s', (_, rewrite) => {
         same(rewrite(plan), plan);
       }
   });
+  test('so does a run with a side a hair out of line', () => {
+    const bent = anOutline([
+      [0, 0],
+      [5, -0.002],
+      [10, 0],
+      [1, 5],
+    ]);
+    same(rewrite(bent), bent);
+  });
   test('so do the demo plans', () => {
     for (const plan of DEMO_PLANS) same(rewrite(plan), plan);
   });

@@ -22,9 +22,13 @@ interface Ray {
 
 const keyOf = ({ line, at }: LineEnd) => (at === 'start' ? line.startCorner : line.endCorner);
 
+/** The side at that end: sides a hair out of line are one line, and each corner has the turn of its own two. */
+export const sideAt = ({ line, at }: LineEnd): Pick<FenceLine, 'direction' | 'outward'> =>
+  line.members.at(at === 'start' ? 0 : -1)?.ringSide ?? line;
+
 /** From its corner along the line. */
-const awayFrom = ({ line, at }: LineEnd): Vector =>
-  at === 'start' ? line.direction : times(line.direction, -1);
+const awayFrom = (end: LineEnd): Vector =>
+  end.at === 'start' ? sideAt(end).direction : times(sideAt(end).direction, -1);
 
 function raysAt(lines: readonly FenceLine[], rings: readonly Ring[]): ReadonlyMap<string, readonly Ray[]> {
   const rays = new Map<string, Ray[]>();
@@ -63,7 +67,7 @@ export function neighbours(
 ): (end: LineEnd) => Neighbour | undefined {
   const rays = raysAt(lines, rings);
   return (end) => {
-    const [u, n] = [awayFrom(end), end.line.outward];
+    const [u, n] = [awayFrom(end), sideAt(end).outward];
     let first: { ray: Ray; angle: number } | undefined;
     for (const ray of rays.get(keyOf(end)) ?? []) {
       if (ray.end?.line === end.line && ray.end.at === end.at) continue;
@@ -78,6 +82,8 @@ export function neighbours(
       y: Math.sin(first.angle) * u.y - Math.cos(first.angle) * n.y,
     };
     const { line, at } = first.ray.end;
-    return dot(line.outward, towards) > 0 ? { line, at, turn: first.angle - Math.PI } : undefined;
+    return dot(sideAt({ line, at }).outward, towards) > 0
+      ? { line, at, turn: first.angle - Math.PI }
+      : undefined;
   };
 }

@@ -12,7 +12,7 @@ import {
   toSegment,
 } from '../ground/vector';
 import type { Building } from '../plan/schema';
-import { type LineEnd, type Neighbour, neighbours } from './around';
+import { type LineEnd, type Neighbour, neighbours, sideAt } from './around';
 
 /** A straight length that a skirt lies along: a line of fence, or a wall of the house that it is carried round. */
 export interface SkirtEdge {
@@ -59,6 +59,17 @@ function lineEdge(line: FenceLine, way: 'along' | 'against', length: number, tur
     length,
     turn,
   };
+}
+
+/** How an edge lies at one of its ends: a line of sides a hair out of line has the direction of the side that is there. */
+function lieAt(edge: SkirtEdge, end: 'start' | 'end'): Pick<SkirtEdge, 'direction' | 'outward'> {
+  if ('wall' in edge.of) return edge;
+  const { line, way } = edge.of;
+  const { direction, outward } = sideAt({
+    line,
+    at: (end === 'start') === (way === 'along') ? 'start' : 'end',
+  });
+  return { direction: way === 'along' ? direction : times(direction, -1), outward };
 }
 
 /** The corner at which a fence edge ends. */
@@ -195,7 +206,10 @@ export function skirtChains(
     const all = [...chain.edges, ...house.edges];
     const edges = all.map((edge, i) => {
       const following = all[i + 1] ?? (house.closes ? all[0] : undefined);
-      return { ...edge, turn: following ? turnFrom(edge, following.direction) : 0 };
+      return {
+        ...edge,
+        turn: following ? turnFrom(lieAt(edge, 'end'), lieAt(following, 'start').direction) : 0,
+      };
     });
     return { edges, cyclic: house.closes };
   });
