@@ -153,7 +153,9 @@ async function takeOn(session: Session, kept: Kept): Promise<Plan> {
 export async function openPlan(holding: string, id: string): Promise<void> {
   clearTimeout(timer);
   current = undefined;
-  const [stored, kept] = await Promise.all([fetchPlan(holding, id), unsentOf(holding, id)]);
+  // In this order: what is no longer kept here was taken by the server before it is asked.
+  const kept = await unsentOf(holding, id);
+  const stored = await fetchPlan(holding, id);
   const session: Session = {
     holding,
     id,
