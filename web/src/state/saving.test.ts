@@ -65,6 +65,21 @@ afterEach(() => {
 });
 
 describe('saving', () => {
+  test('opened again while its save is being answered, a plan is as it was saved', async () => {
+    pull(0.1);
+    const mine = usePlan.getState().plan ?? plan;
+    stop();
+    stop = () => undefined;
+    // As the device is read, the server has the save and what was kept of it is gone.
+    jest.spyOn(kept, 'keys').mockImplementationOnce(() => {
+      kept.clear();
+      stored = { plan: mine, saveNumber: 2 };
+      return new Map<string, unknown>().keys();
+    });
+    await openPlan('home', 'p1');
+    expect(mine).not.toEqual(plan);
+    expect(usePlan.getState().plan).toEqual(mine);
+  });
   test('waits 800 ms after the last step, and saves the last plan once', async () => {
     pull(0.1);
     await settle(500);
