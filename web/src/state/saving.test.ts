@@ -65,6 +65,26 @@ afterEach(() => {
 });
 
 describe('saving', () => {
+  test('an edit made while a save is under way stays on the device when another plan is opened', async () => {
+    let arrive: (answered: Response) => void = () => undefined;
+    const server = globalThis.fetch;
+    globalThis.fetch = ((url: string, init?: { method?: string }) =>
+      init?.method === 'PUT'
+        ? new Promise<Response>((done) => (arrive = done))
+        : server(url, init)) as typeof fetch;
+    pull(0.1);
+    await settle(900);
+    pull(0.2);
+    const newer = usePlan.getState().plan;
+    stop();
+    stop = () => undefined;
+    stored = { plan: { ...plan, id: 'p2' }, saveNumber: 1 };
+    await openPlan('home', 'p2');
+    arrive(json({ saveNumber: 2, savedAt: '2026-03-03T09:42:00Z' }));
+    await settle(100);
+    const [left] = await unsentOf('home', 'p1');
+    expect(left).toMatchObject({ plan: newer, basedOn: 2, pending: null });
+  });
   test('opened again while its save is being answered, a plan is as it was saved', async () => {
     pull(0.1);
     const mine = usePlan.getState().plan ?? plan;

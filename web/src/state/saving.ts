@@ -29,6 +29,8 @@ interface Session {
   saved: Plan;
   pending: Pending | null;
   inFlight: 'yes' | 'no';
+  /** What was last kept of it on the device, which the store may have left for another plan since. */
+  kept: { readonly plan: Plan; readonly draft: Plan | null } | null;
 }
 
 export const useSaving = create<{
@@ -40,6 +42,7 @@ export const useSaving = create<{
 let current: Session | undefined;
 let timer: ReturnType<typeof setTimeout> | undefined;
 
+const ownKeyInHand = (): string | undefined => current && ownKey(current.holding, current.id);
 const say = (state: SaveState) => useSaving.setState({ state });
 const sayFor = (session: Session, state: SaveState) => {
   if (session === current) say(state);
@@ -48,6 +51,7 @@ const sayFor = (session: Session, state: SaveState) => {
 /** Keeps what the server does not have yet where a closed tab cannot lose it; gone only when that very content is saved. */
 function keepUnsent(session: Session, plan: Plan, draft: Plan | null) {
   const key = ownKey(session.holding, session.id);
+  session.kept = { plan, draft };
   const { saved, basedOn, pending } = session;
   if (plan === saved && !draft && !pending) return void device.remove(key);
   const at = new Date().toISOString();
@@ -121,9 +125,10 @@ async function save(session: Session): Promise<void> {
   session.inFlight = 'no';
   const now = usePlan.getState();
   if (session !== current) {
-    // The keeper has gone on to another plan; what was sent is settled, anything newer was kept when they left.
-    if (after === 'saved' && sent.plan === plan && !draft)
-      void device.remove(ownKey(session.holding, session.id));
+    // The keeper has gone on. What was answered is settled, anything newer stays; opened again here, the new session sees to both.
+    const opened = ownKeyInHand() === ownKey(session.holding, session.id);
+    if (after === 'saved' && session.kept && !opened)
+      keepUnsent(session, session.kept.plan, session.kept.draft);
     return;
   }
   if (now.plan?.id === session.id) keepUnsent(session, now.plan, now.draft?.plan ?? null);
@@ -163,6 +168,7 @@ export async function openPlan(holding: string, id: string): Promise<void> {
     saved: stored.plan,
     pending: null,
     inFlight: 'no',
+    kept: null,
   };
   const [newest, ...rest] = kept;
   const opened = newest ? await takeOn(session, newest) : stored.plan;
