@@ -36,10 +36,22 @@ function firstLoad() {
   return files.reduce((total, f) => total + readFileSync(path.join(WEB_ROOT, `${f}.br`)).length, 0);
 }
 
-function child(file, env) {
-  const result = quiet(process.execPath, ['--import', 'tsx', file], { env });
+function child(file, env, flags = []) {
+  const result = quiet(process.execPath, [...flags, '--import', 'tsx', file], { env });
   if (result.status !== 0) throw new Trouble(`${file} failed:\n${result.stderr}`);
   return JSON.parse(result.stdout);
+}
+
+/** A whole type check from nothing. */
+function typeCheck() {
+  const began = performance.now();
+  const { status, stdout } = quiet(process.execPath, [
+    'node_modules/typescript/bin/tsc',
+    '--build',
+    '--force',
+  ]);
+  if (status !== 0) throw new Trouble(`the types do not hold:\n${stdout}`);
+  return (performance.now() - began) / 1000;
 }
 
 await main(async () => {
@@ -52,6 +64,9 @@ await main(async () => {
   });
   const results = {
     ...child('bench/reckon.ts', {}),
+    ...child('bench/edits.ts', {}),
+    ...child('bench/memory.ts', {}, ['--expose-gc']),
+    'type check, s': typeCheck(),
     ...child('bench/extremes.ts', {}),
     ...child('bench/effects.ts', {}),
     ...child('bench/cutting.ts', {}),

@@ -1,0 +1,74 @@
+/* Tells everything that a checkout reckons for plans on standard input, one line a plan. ROOT is the checkout. */
+import { createInterface } from 'node:readline';
+import type * as Core from '../core/src/index';
+import type { everyOption as EveryOption } from '../core/src/testing/everyOption';
+
+const root = process.env.ROOT ?? '';
+const core = (await import(`${root}/core/src/index.ts`)) as typeof Core & {
+  readonly formatPart?: (part: unknown) => string;
+};
+const { everyOption } = (await import(`${root}/core/src/testing/everyOption.ts`)) as {
+  everyOption: typeof EveryOption;
+};
+
+/** Every how many plans the effects of all options are told: they take as long as fifty plans. */
+const EFFECTS_EACH = 12;
+
+/** Left out: what a figure was made from, where it is told by itself, and what is new or another name for the same. */
+const UNTOLD = new Set(['market', 'choice', 'chosen', 'place']);
+
+/** A value as both commits tell it: mends worked out, parts by their paths, numbers to a ten-millionth. */
+function told(value: unknown, key = ''): unknown {
+  if (typeof value === 'function') return key === 'mends' ? told((value as () => unknown)()) : undefined;
+  if (typeof value === 'number')
+    return Number.isFinite(value) ? Math.round(value * 1e7) / 1e7 : String(value);
+  if (value === null || typeof value !== 'object') return value;
+  if (Array.isArray(value)) return (value as readonly unknown[]).map((v) => told(v));
+  const entries: [string, unknown][] = [];
+  for (const [name, v] of Object.entries(value as Readonly<Record<string, unknown>>).sort(([a], [b]) =>
+    a < b ? -1 : 1,
+  )) {
+    if (v === undefined || (UNTOLD.has(name) && key !== 'params')) continue;
+    const isPart = (name === 'part' || name === 'path') && key !== 'params';
+    const path = isPart && typeof v === 'object' ? core.formatPart?.(v) : v;
+    entries.push([isPart ? 'part' : name, told(path, name)]);
+  }
+  return Object.fromEntries(entries);
+}
+
+const tellPlan = (plan: Core.Plan, i: number): unknown => {
+  const { cutting, docket, ...rest } = core.reckon(plan);
+  const effects =
+    i % EFFECTS_EACH === 0
+      ? Object.entries(everyOption(plan)).map(([panel, groups]) => {
+          const estimate = core.makeEstimator();
+          const base = core.estimateOf(core.reckon(plan));
+          return [
+            panel,
+            groups.flatMap((g) => g.options.map((o) => core.effectOf(plan, base, o.change, estimate))),
+          ];
+        })
+      : [];
+  return told({
+    ...rest,
+    docket,
+    pools: cutting.map(({ unplaced, task: _task, plan: _plan, units: _units, ...pool }) => ({
+      ...pool,
+      unplaced: unplaced.length,
+    })),
+    effects: Object.fromEntries<unknown>(effects as [string, unknown][]),
+  });
+};
+
+let i = 0;
+for await (const line of createInterface({ input: process.stdin })) {
+  const plan = JSON.parse(line) as Core.Plan;
+  let answer: unknown;
+  try {
+    answer = tellPlan(plan, i);
+  } catch (error) {
+    answer = { threw: error instanceof Error ? error.message : 'something' };
+  }
+  i += 1;
+  process.stdout.write(`${JSON.stringify(answer)}\n`);
+}
