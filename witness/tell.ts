@@ -4,9 +4,7 @@ import type * as Core from '../core/src/index';
 import type { everyOption as EveryOption } from '../core/src/testing/everyOption';
 
 const root = process.env.ROOT ?? '';
-const core = (await import(`${root}/core/src/index.ts`)) as typeof Core & {
-  readonly formatPart?: (part: unknown) => string;
-};
+const core = (await import(`${root}/core/src/index.ts`)) as typeof Core;
 const { everyOption } = (await import(`${root}/core/src/testing/everyOption.ts`)) as {
   everyOption: typeof EveryOption;
 };
@@ -30,7 +28,7 @@ function told(value: unknown, key = ''): unknown {
   )) {
     if (v === undefined || (UNTOLD.has(name) && key !== 'params')) continue;
     const isPart = (name === 'part' || name === 'path') && key !== 'params';
-    const path = isPart && typeof v === 'object' ? core.formatPart?.(v) : v;
+    const path = isPart && typeof v === 'object' ? core.formatPart(v as Core.PartRef) : v;
     entries.push([isPart ? 'part' : name, told(path, name)]);
   }
   return Object.fromEntries(entries);

@@ -1,3 +1,4 @@
+import { formatPart } from './plan/partRef';
 import { describe, expect, test } from '@jest/globals';
 import { type Plan, checkPlan, reckon, reckonImproved } from './index';
 import { anOutline, aPolygon } from './testing/aRun';
@@ -17,7 +18,7 @@ describe('plans at the ends of the schema', () => {
       for (const pool of cutting) {
         // Every piece once, none longer than its roll.
         const pieces = pool.rolls.flatMap((roll) => roll.pieces);
-        expect(new Set(pieces.map((p) => `${p.part} ${p.from}`)).size).toBe(pieces.length);
+        expect(new Set(pieces.map((p) => `${formatPart(p.part)} ${p.from}`)).size).toBe(pieces.length);
         for (const roll of pool.rolls) expect(roll.left).toBeGreaterThanOrEqual(0);
         expect(pool.proved).toBe((pool.cost ?? 0) <= (pool.bound ?? 0) + 1e-9);
       }

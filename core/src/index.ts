@@ -52,6 +52,7 @@ export { type Terrain, terrainOf } from './ground/terrain';
 export { toSegment, type Vector } from './ground/vector';
 export { closingError, shareOut } from './ground/walk';
 export { nextId } from './plan/ids';
+export { type PartOf, type PartRef, formatPart, parsePart, thingOf } from './plan/partRef';
 export { ASSUMPTIONS, type AssumptionId, SOIL_FACTORS, type Soil } from './plan/assumptions';
 export {
   type Box,

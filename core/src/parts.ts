@@ -13,7 +13,7 @@ import type { WallStage } from './walls/stage';
 
 const postPart = (post: StandingPost): Part => ({
   kind: 'post',
-  path: post.part,
+  part: post.part,
   number: post.number,
   role: post.role,
   side: post.side,
@@ -46,7 +46,7 @@ function meshParts(walls: WallStage, lies: Lies): Part[] {
         .flatMap(({ opening, from, to }) =>
           spansOnSides(line, from, to).map((span): Part => ({
             kind: 'mesh',
-            path: `opening:${opening.id}/above/band:${band.band.id}`,
+            part: { on: 'above', opening: opening.id, band: band.band.id },
             ...span,
             bottom: Math.max(row.bottom, leafTop(opening, group.top)),
             top: Math.min(row.top, band.top),
@@ -57,7 +57,7 @@ function meshParts(walls: WallStage, lies: Lies): Part[] {
       const hung = spans.flatMap(({ from, to, level }) =>
         spansOnSides(line, from, to).map((span): Part => ({
           kind: 'mesh',
-          path: `side:${span.side}/band:${band.band.id}/row:${rowIndex}`,
+          part: { on: 'row', side: span.side, band: band.band.id, row: rowIndex },
           ...span,
           bottom: row.bottom,
           top: Math.min(row.top, band.top),
@@ -78,7 +78,8 @@ function houseStrip(strip: SkirtStrip, width: number): Part[] {
   const to = plus(edge.end, times(edge.direction, strip.ahead));
   const away = times(edge.outward, width);
   const points = [from, to, plus(to, away), plus(from, away)];
-  return [{ kind: 'house-skirt', path: `${edge.path}/skirt:${edge.of.number}`, points }];
+  const { building, number } = edge.of;
+  return [{ kind: 'house-skirt', part: { on: 'house-skirt', building, wall: number }, points }];
 }
 
 /** Skirts in side coordinates, and strips round the house as outlines. */
@@ -104,7 +105,7 @@ function openingParts(lines: readonly FenceLine[], walls: WallStage): Part[] {
     const wall = tops.get(line) ?? 0;
     return [...line.openings, ...line.flaps].map(({ opening }): Part => ({
       kind: 'opening',
-      path: `opening:${opening.id}`,
+      part: { on: 'opening', opening: opening.id },
       side: opening.side,
       from: opening.along,
       to: opening.along + opening.width,
@@ -121,11 +122,11 @@ function boardParts(walls: WallStage, market: Market): Part[] {
     const byId = new Map(lines.map((l) => [l.id, l]));
     const high = market.timber(timber).width;
     return runs.flatMap((run) => {
-      const line = byId.get(/^side:([^/]+)/.exec(run.part)?.[1] ?? '');
+      const line = byId.get(run.part.side);
       const wall = (line && tops.get(line)) ?? 0;
       return run.spans.map(({ side, from, to }): Part => ({
         kind: 'board',
-        path: run.part,
+        part: run.part,
         side,
         from,
         to,

@@ -28,7 +28,7 @@ export function previewFence(plan: Plan): readonly PreviewPart[] {
     const product = market.post(choicesFor(plan, post.side).posts[post.role]);
     return {
       kind: 'post',
-      path: post.part,
+      part: post.part,
       number: post.number,
       role: post.role,
       side: post.side,

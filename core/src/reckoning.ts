@@ -3,6 +3,7 @@ import type { WorkedPool } from './cutting/types';
 import type { Docket } from './docket/types';
 import type { Finding } from './findings/types';
 import type { Vector } from './ground/vector';
+import type { PartOf, PostRef } from './plan/partRef';
 import type { PostRole, Skirt } from './plan/schema';
 import type { StageId } from './plan/stages';
 import type { WorkedStacks } from './walls/stackProof';
@@ -18,7 +19,7 @@ export type Figures = Readonly<Record<string, number>>;
 export type Part =
   | {
       readonly kind: 'post';
-      readonly path: string;
+      readonly part: PostRef;
       readonly number: number;
       readonly role: PostRole;
       readonly side: string;
@@ -36,7 +37,7 @@ export type Part =
     }
   | {
       readonly kind: 'mesh';
-      readonly path: string;
+      readonly part: PartOf<'row' | 'above'>;
       readonly side: string;
       readonly from: number;
       readonly to: number;
@@ -49,7 +50,7 @@ export type Part =
   | {
       /** A board or rail along the foot or the top of the wall. */
       readonly kind: 'board';
-      readonly path: string;
+      readonly part: PartOf<'board'>;
       readonly side: string;
       readonly from: number;
       readonly to: number;
@@ -58,7 +59,7 @@ export type Part =
     }
   | {
       readonly kind: 'skirt';
-      readonly path: string;
+      readonly part: PartOf<'skirt'>;
       readonly side: string;
       readonly from: number;
       readonly to: number;
@@ -74,12 +75,12 @@ export type Part =
   | {
       /** A strip along a wall of the house, as an outline on the ground. */
       readonly kind: 'house-skirt';
-      readonly path: string;
+      readonly part: PartOf<'house-skirt'>;
       readonly points: readonly Vector[];
     }
   | {
       readonly kind: 'opening';
-      readonly path: string;
+      readonly part: PartOf<'opening'>;
       readonly side: string;
       readonly from: number;
       readonly to: number;

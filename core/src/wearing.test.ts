@@ -1,3 +1,4 @@
+import { formatPart } from './plan/partRef';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import Papa from 'papaparse';
@@ -67,7 +68,10 @@ describe('whatever a run wears', () => {
             // Small pieces lie together at the end, and reach as far as the furthest of them.
             const reached = Math.max(cut, ...roll.pieces.map((p) => (p.lies ? p.lies.x + p.lies.along : 0)));
             expect(reached + roll.left).toBeCloseTo(roll.length, 6);
-            for (const p of roll.pieces) byPart.set(p.part, [...(byPart.get(p.part) ?? []), p]);
+            for (const p of roll.pieces) {
+              const name = formatPart(p.part);
+              byPart.set(name, [...(byPart.get(name) ?? []), p]);
+            }
           }
           for (const pieces of byPart.values()) {
             const inOrder = pieces.sort((a, b) => a.from - b.from);

@@ -60,24 +60,34 @@ export function birdFindings(
   area: number,
   wallTop: number | null,
 ): readonly Finding[] {
-  if (birds.count.value === 0) return [finding('birds.none', 'know', 'birds', 'plan', {})];
+  if (birds.count.value === 0) return [finding('birds.none', 'know', 'birds', { on: 'plan' }, {})];
   const found: Finding[] = [];
   const wanted = birds.areaWanted.value;
   if (area < wanted - EPSILON) {
-    found.push(finding('birds.crowded', 'mend', 'birds', 'plan', { area, wanted }, deeper(plan, wanted)));
+    found.push(
+      finding('birds.crowded', 'mend', 'birds', { on: 'plan' }, { area, wanted }, deeper(plan, wanted)),
+    );
   }
   for (const flock of plan.flock) {
     if (flock.count === 0) continue;
     const needs = BIRDS[flock.kind].wall;
     if (needs === null)
-      found.push(finding('birds.cover', 'know', 'birds', `flock:${flock.id}`, { kind: flock.kind }));
+      found.push(
+        finding('birds.cover', 'know', 'birds', { on: 'flock', flock: flock.id }, { kind: flock.kind }),
+      );
     else if (wallTop !== null && wallTop < needs - EPSILON) {
       found.push(
-        finding('birds.over', 'know', 'birds', `flock:${flock.id}`, {
-          kind: flock.kind,
-          wall: wallTop,
-          needs,
-        }),
+        finding(
+          'birds.over',
+          'know',
+          'birds',
+          { on: 'flock', flock: flock.id },
+          {
+            kind: flock.kind,
+            wall: wallTop,
+            needs,
+          },
+        ),
       );
     }
   }

@@ -37,7 +37,7 @@ function postFinder(plan: Pick<Plan, 'sides' | 'corners'>, parts: readonly Part[
     const corner = along < NEAR ? from : along > length - NEAR ? to : undefined;
     const post =
       posts.find((p) => p.side === side && Math.abs(p.along - along) < NEAR) ??
-      posts.find((p) => corner !== undefined && p.path === `corner:${corner}/post`);
+      posts.find((p) => p.part.on === 'corner-post' && p.part.corner === corner);
     return post ? { number: post.number, role: post.role } : null;
   };
 }
@@ -57,7 +57,7 @@ export function cutList(
     let unrolled = 0;
     return roll.pieces.map((piece): CutStep => {
       const [first, last] = [piece.spans[0], piece.spans[piece.spans.length - 1]];
-      const hung = piece.use === 'band' && piece.lies === null && !piece.part.includes('/above/');
+      const hung = piece.use === 'band' && piece.lies === null && piece.part.on !== 'above-leaf';
       unrolled = piece.lies ? piece.lies.x + piece.lies.along : unrolled + piece.length;
       return {
         roll,

@@ -1,6 +1,7 @@
 import type { Market, SoldUnit } from '../catalogue/market';
 import type { ExtraPiece, OwnedPiece } from '../plan/schema';
 import type { SkirtStage } from '../skirt/stage';
+import { placeAt } from '../plan/place';
 import { isRigid } from '../walls/rigid';
 import { widthsAtHand } from '../walls/stacks';
 import type { WallStage } from '../walls/stage';
@@ -100,9 +101,6 @@ function ownedLengths(
   );
 }
 
-/** After all that belongs to the fence. */
-const EXTRA_PLACE = 40000;
-
 function extraRuns(extra: ExtraPiece, index: number, rollWidth: number): readonly Run[] {
   // Its shorter size along the roll where both would fit across.
   const [length, across] =
@@ -110,14 +108,14 @@ function extraRuns(extra: ExtraPiece, index: number, rollWidth: number): readonl
       ? [Math.min(extra.width, extra.height), Math.max(extra.width, extra.height)]
       : [Math.max(extra.width, extra.height), Math.min(extra.width, extra.height)];
   return Array.from({ length: extra.count }, (_, i) => ({
-    part: `extra:${extra.id}/piece:${i + 1}`,
+    part: { on: 'extra' as const, extra: extra.id, nth: i + 1 },
     use: 'extra' as const,
     length,
     startAllowance: 0,
     endAllowance: 0,
     across,
     joints: [],
-    place: EXTRA_PLACE + index * 100 + i,
+    place: placeAt('extra', index, i),
     spans: [],
     leans: [],
   }));

@@ -6,7 +6,8 @@ import { cutRunsOnce } from './known';
 import type { Task } from './prepare';
 import type { Run } from './types';
 
-const aRunOf = (bays: readonly number[], place: number, part: string) => runOf(bays, { place, part });
+const aRunOf = (bays: readonly number[], place: number, product: string) =>
+  runOf(bays, { place, part: { on: 'product', product } });
 const someRuns = fc
   .array(
     fc.array(
@@ -32,7 +33,7 @@ describe('what was cut before is not cut again', () => {
   test('its pieces belong to the runs that ask now', () => {
     const runs = [aRunOf([2.4, 2.4, 2.4], 0, 'first'), aRunOf([1.8], 1, 'second')];
     cutRunsOnce(of(runs));
-    const again = runs.map((run) => ({ ...run, part: `again:${run.part}` }));
+    const again = runs.map((run, i): Run => ({ ...run, part: { on: 'product', product: `again ${i}` } }));
     const { bins } = cutRunsOnce(of(again));
     const cut = bins.flatMap((b) => b.cuts.map((c) => c.run));
     expect(cut.every((run) => again.includes(run))).toBe(true);
@@ -48,7 +49,11 @@ describe('what was cut before is not cut again', () => {
   });
   test('a run that fits no roll is told by its own name each time', () => {
     const far = (part: string) => [aRunOf([40], 0, part)];
-    expect(cutRunsOnce(of(far('one'))).unplaced.map((r) => r.part)).toEqual(['one']);
-    expect(cutRunsOnce(of(far('two'))).unplaced.map((r) => r.part)).toEqual(['two']);
+    expect(cutRunsOnce(of(far('one'))).unplaced.map((r) => r.part)).toEqual([
+      { on: 'product', product: 'one' },
+    ]);
+    expect(cutRunsOnce(of(far('two'))).unplaced.map((r) => r.part)).toEqual([
+      { on: 'product', product: 'two' },
+    ]);
   });
 });

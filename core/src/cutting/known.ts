@@ -18,7 +18,7 @@ const learned = new WeakMap<readonly SoldUnit[], Map<string, Known>>();
 
 /** Everything of a run that decides how it is cut. */
 const signature = ({ length, startAllowance, endAllowance, joints, place, leans, across }: Run): string =>
-  `${length} ${startAllowance} ${endAllowance} ${String(joints)} ${place} ${String(across)} ${leans.map((l) => `${l.from} ${l.to} ${l.extra}`).join()}`;
+  `${length} ${startAllowance} ${endAllowance} ${String(joints)} ${place.join(',')} ${String(across)} ${leans.map((l) => `${l.from} ${l.to} ${l.extra}`).join()}`;
 
 /** What decides how a pool is cut, beside its units. */
 const taskKey = ({ runs, owned, lap, width }: Task): string =>

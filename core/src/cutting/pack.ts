@@ -1,3 +1,4 @@
+import { byPlace } from '../plan/place';
 import { EPSILON } from '../units/round';
 import { type Bin, type Slot, emptyBin } from './bins';
 import { OpenBins } from './openBins';
@@ -64,7 +65,7 @@ export function pack(
     (a, b) =>
       rigid(a) - rigid(b) ||
       (strategy.order === 'longest' || rigid(a) === 1 ? b.length - a.length : 0) ||
-      a.place - b.place,
+      byPlace(a.place, b.place),
   );
   const shortest = runs.reduce((least, run) => min(least, cutLength(run, 0, run.length, lap)), LEAST_PIECE);
   const open = new OpenBins(bins);

@@ -1,6 +1,8 @@
 import type { Market } from '../catalogue/market';
 import { type Finding, finding } from '../findings/types';
 import type { Assumptions } from '../plan/assumptions';
+import type { PartRef } from '../plan/partRef';
+import { type Place, byPlace } from '../plan/place';
 import { EPSILON } from '../units/round';
 import { type Term, product, sum, value } from '../working';
 import type { Bin, Cut } from './bins';
@@ -25,9 +27,9 @@ export function letter(n: number): string {
 }
 
 interface Placed {
-  readonly place: number;
+  readonly place: Place;
   readonly from: number;
-  readonly part: string;
+  readonly part: PartRef;
 }
 
 /** Along the fence; at one place in the order in which the runs were asked for. */
@@ -36,7 +38,7 @@ type Order = (a: Placed, b: Placed) => number;
 function orderOf(runs: readonly Run[]): Order {
   const asked = new Map(runs.map((run, i) => [run.part, i]));
   return (a, b) =>
-    a.place - b.place || a.from - b.from || (asked.get(a.part) ?? 0) - (asked.get(b.part) ?? 0);
+    byPlace(a.place, b.place) || a.from - b.from || (asked.get(a.part) ?? 0) - (asked.get(b.part) ?? 0);
 }
 
 /** Which spans of its run a piece covers; runs that reach past their sides (apron corners) keep the whole. */
@@ -90,12 +92,18 @@ function justShort(pool: CuttingPool): Finding[] {
       (pool.cost === null || size < longest || pool.rolls.length > 1)
     ) {
       return [
-        finding('roll.just-short', 'know', 'docket', `pool:${pool.id}`, {
-          product: pool.product,
-          need,
-          roll: size,
-          by,
-        }),
+        finding(
+          'roll.just-short',
+          'know',
+          'docket',
+          { on: 'pool', pool: pool.id },
+          {
+            product: pool.product,
+            need,
+            roll: size,
+            by,
+          },
+        ),
       ];
     }
   }

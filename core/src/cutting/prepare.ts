@@ -1,4 +1,5 @@
 import type { SoldUnit } from '../catalogue/market';
+import { byPlace } from '../plan/place';
 import { EPSILON } from '../units/round';
 import type { OwnedLength, Slot } from './bins';
 import { reachTable } from './reach';
@@ -43,7 +44,7 @@ export interface Prepared {
   readonly reach: (free: number) => number;
 }
 
-const byLength = (a: Run, b: Run) => b.length - a.length || a.place - b.place;
+const byLength = (a: Run, b: Run) => b.length - a.length || byPlace(a.place, b.place);
 
 /** Roll that a run takes at least, m. */
 const leastOf = (run: Run, longest: number, { lap, width }: Task, lying: Lying): number =>
@@ -75,7 +76,7 @@ export function prepare(task: Task, lying: Lying = 'any'): Prepared {
   }
   const sheets = laid
     .filter((run) => isSheet(run, width, lying))
-    .sort((a, b) => leastRoll(b, width) - leastRoll(a, width) || a.place - b.place);
+    .sort((a, b) => leastRoll(b, width) - leastRoll(a, width) || byPlace(a.place, b.place));
   const small = new Set(sheets);
   const strips = laid.filter((r) => r.joints !== 'anywhere' && !small.has(r)).sort(byLength);
   const least = (run: Run) => leastOf(run, longest, task, lying);

@@ -1,4 +1,6 @@
 import type { SoldUnit } from '../catalogue/market';
+import type { PartRef } from '../plan/partRef';
+import type { Place } from '../plan/place';
 import type { CutPlan } from './cut';
 import type { Task } from './prepare';
 
@@ -26,8 +28,8 @@ export interface Lean {
 
 /** A length wanted in one go, which may be jointed where `joints` says. All m. */
 export interface Run {
-  /** Path of the part that it becomes, such as `side:s1/band:low/row:0`. */
-  readonly part: string;
+  /** What it becomes. One value for the run and all its pieces. */
+  readonly part: PartRef;
   readonly use: 'band' | 'skirt' | 'leaf' | 'patch' | 'extra' | 'board' | 'frame' | 'sill';
   /** Between its ends, before allowances. */
   readonly length: number;
@@ -41,14 +43,14 @@ export interface Run {
   /** Places from its start where it may be jointed: posts for walls, anywhere for skirts. */
   readonly joints: readonly number[] | 'anywhere';
   /** Its place along the fence, for order and letters. */
-  readonly place: number;
+  readonly place: Place;
   readonly spans: readonly CutSpan[];
   /** In order; none on the level, and none where mesh steps. */
   readonly leans: readonly Lean[];
 }
 
 export interface Piece {
-  readonly part: string;
+  readonly part: PartRef;
   readonly use: Run['use'];
   /** From and to along its run, m. */
   readonly from: number;
@@ -58,7 +60,7 @@ export interface Piece {
   /** It is joined to the piece before it in the run. */
   readonly jointed: boolean;
   readonly letter: string;
-  readonly place: number;
+  readonly place: Place;
   readonly spans: readonly Span[];
   /** How a small piece lies in its roll, m: from the roll's beginning, from its edge, and its sizes; null for strips of full width. */
   readonly lies: {

@@ -4,6 +4,7 @@ import { rings } from '../fasteners/rings';
 import type { Assumptions } from '../plan/assumptions';
 import type { ExtraPiece, OwnedPiece } from '../plan/schema';
 import { type SkirtLayout, withRolls } from '../skirt/rolls';
+import type { PartRef } from '../plan/partRef';
 import { EPSILON } from '../units/round';
 import type { Lies } from '../walls/runs';
 import type { Weighed } from '../walls/settle';
@@ -32,7 +33,7 @@ export function weighWalls(
   const dressed = withRolls(market, skirts, walls.strips);
   const order = { walls: { courses: walls.courses, boards: [] }, skirts: dressed, sticks: [], extras, owned };
   let [cost, least, unfit] = [0, 0, 0];
-  const jointed: string[] = [];
+  const jointed: PartRef[] = [];
   for (const wanted of gather(market, order, figures.jointLap)) {
     const { units, runs, lap, width } = wanted;
     const plan = cutRunsOnce({ units, owned: wanted.owned, runs, lap, width });

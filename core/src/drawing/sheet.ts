@@ -1,3 +1,4 @@
+import { formatPart } from '../plan/partRef';
 import { type Ring, STRAIGHT, surveyRings } from '../ground/survey';
 import { type Vector, plus, times } from '../ground/vector';
 import { canMove } from '../plan/changes/outline';
@@ -31,17 +32,29 @@ export function groundScene(ground: Plan['ground']): GroundScene {
     building: buildings.map((b): Primitive => ({
       shape: 'polygon',
       kind: 'building',
-      part: `building:${b.id}`,
+      part: formatPart({ on: 'building', building: b.id }),
       points: b.outline,
       label: b.name,
     })),
     tree: trees.flatMap((t): Primitive[] => [
-      { shape: 'circle', kind: 'crown', part: `tree:${t.id}`, at: t.at, radius: t.crown },
-      { shape: 'circle', kind: 'roots', part: `tree:${t.id}`, at: t.at, radius: t.roots },
+      {
+        shape: 'circle',
+        kind: 'crown',
+        part: formatPart({ on: 'tree', tree: t.id }),
+        at: t.at,
+        radius: t.crown,
+      },
+      {
+        shape: 'circle',
+        kind: 'roots',
+        part: formatPart({ on: 'tree', tree: t.id }),
+        at: t.at,
+        radius: t.roots,
+      },
       {
         shape: 'circle',
         kind: 'trunk',
-        part: `tree:${t.id}`,
+        part: formatPart({ on: 'tree', tree: t.id }),
         at: t.at,
         radius: Math.max(0.1, t.trunk / 2),
         label: t.name,
@@ -50,14 +63,14 @@ export function groundScene(ground: Plan['ground']): GroundScene {
     service: services.map((s): Primitive => ({
       shape: 'line',
       kind: s.kind,
-      part: `service:${s.id}`,
+      part: formatPart({ on: 'service', service: s.id }),
       points: s.line,
       label: s.name,
     })),
     boundary: boundaries.map((b): Primitive => ({
       shape: 'line',
       kind: 'boundary',
-      part: `boundary:${b.id}`,
+      part: formatPart({ on: 'boundary', boundary: b.id }),
       points: b.line,
       label: b.name,
     })),
@@ -71,7 +84,7 @@ function kindOf(p: PartOf<'skirt'>): string {
 }
 
 const houseShapes = (parts: readonly PartOf<'house-skirt'>[]): Primitive[] =>
-  parts.map(({ path, points }) => ({ shape: 'polygon', kind: 'apron', part: path, points }));
+  parts.map(({ part, points }) => ({ shape: 'polygon', kind: 'apron', part: formatPart(part), points }));
 
 /** An apron's own rectangle on its side, and the corner that it runs on round. */
 function skirtShapes(
@@ -88,13 +101,13 @@ function skirtShapes(
         {
           shape: 'line',
           kind: p.form === 'concrete' ? 'concrete' : 'buried',
-          part: p.path,
+          part: formatPart(p.part),
           points: [frame.at(p.from, 0.08), frame.at(p.to, 0.08)],
         },
       ];
     const kind = kindOf(p);
     const points = [frame.at(p.from, 0), frame.at(p.to, 0), frame.at(p.to, p.out), frame.at(p.from, p.out)];
-    const strip: Primitive = { shape: 'polygon', kind, part: p.path, points };
+    const strip: Primitive = { shape: 'polygon', kind, part: formatPart(p.part), points };
     if (p.border === 0) return [strip];
     const stones = [
       frame.at(p.from, 0),
@@ -102,7 +115,7 @@ function skirtShapes(
       frame.at(p.to, p.border),
       frame.at(p.from, p.border),
     ];
-    return [strip, { shape: 'polygon', kind: 'stones', part: p.path, points: stones }];
+    return [strip, { shape: 'polygon', kind: 'stones', part: formatPart(p.part), points: stones }];
   });
   const corners = rings.flatMap((ring) =>
     ring.sides.flatMap((s, i): Primitive[] => {
@@ -119,7 +132,7 @@ function skirtShapes(
         plus(s.end, times(reach, a.out)),
         plus(s.end, times(next.outward, b.out)),
       ];
-      return [{ shape: 'polygon', kind: kindOf(a), part: a.path, points }];
+      return [{ shape: 'polygon', kind: kindOf(a), part: formatPart(a.part), points }];
     }),
   );
   return [...strips, ...corners];
@@ -135,7 +148,7 @@ function openingShapes(
   return plan.openings.flatMap((o): Primitive[] => {
     const side = sides.get(o.side);
     const frame = frames.get(o.side);
-    const part = `opening:${o.id}`;
+    const part = formatPart({ on: 'opening', opening: o.id });
     if (!side || !frame) return [];
     if (o.kind !== 'gate') {
       const points = [frame.at(o.along, 0), frame.at(o.along + o.width, 0)];
@@ -220,7 +233,7 @@ export function sheetScene(plan: Plan, parts: readonly Part[]): SheetScene {
           {
             shape: 'square',
             kind: p.role,
-            part: p.path,
+            part: formatPart(p.part),
             at: frame.at(p.along, 0),
             size: p.size,
             along: frame.direction,
@@ -238,14 +251,14 @@ export function sheetScene(plan: Plan, parts: readonly Part[]): SheetScene {
       run: rings.map((r): Primitive => ({
         shape: 'polygon',
         kind: 'run',
-        part: `enclosure:${r.enclosure}`,
+        part: formatPart({ on: 'enclosure', enclosure: r.enclosure }),
         points: r.sides.map((s) => s.start),
       })),
       skirt: [...skirtShapes(of(parts, 'skirt'), rings, frames), ...houseShapes(of(parts, 'house-skirt'))],
       side: sides.map((s): Primitive => ({
         shape: 'line',
         kind: s.kind,
-        part: `side:${s.id}`,
+        part: formatPart({ on: 'side', side: s.id }),
         points: [s.start, s.end],
       })),
       gate: openingShapes(plan, rings, frames),

@@ -1,3 +1,4 @@
+import { formatPart, parsePart } from '../plan/partRef';
 import type { CuttingPool } from '../cutting/types';
 import { type Profile, sideProfiles } from '../ground/profile';
 import { surveyRings } from '../ground/survey';
@@ -186,8 +187,7 @@ export function stripScene(
   // A corner post may belong to a side of another run that meets this one here.
   const atCorner = new Map((ring?.sides ?? []).map((s, i) => [s.startCorner, sides[i]?.begins ?? 0]));
   const postPlace = (part: Extract<Part, { kind: 'post' }>) => {
-    const corner = /^corner:([^/]+)\//.exec(part.path)?.[1];
-    const x = corner === undefined ? undefined : atCorner.get(corner);
+    const x = part.part.on === 'corner-post' ? atCorner.get(part.part.corner) : undefined;
     return x === undefined ? across(part.side, part.along, part.along) : { from: x, to: x };
   };
 
@@ -202,9 +202,9 @@ export function stripScene(
     if (!at) continue;
     switch (part.kind) {
       case 'post': {
-        const { path, number, role, above, depth, size, origin } = part;
+        const { number, role, above, depth, size, origin } = part;
         posts.push({
-          part: path,
+          part: formatPart(part.part),
           number,
           role,
           x: at.from,
@@ -218,7 +218,7 @@ export function stripScene(
       }
       case 'mesh':
         panels.push({
-          part: part.path,
+          part: formatPart(part.part),
           ...at,
           bottom: part.bottom,
           mesh: part.mesh,
@@ -227,7 +227,7 @@ export function stripScene(
         break;
       case 'skirt':
         skirts.push({
-          part: part.path,
+          part: formatPart(part.part),
           ...at,
           flat: part.out > 0 && part.depth === 0,
           toe: part.depth > 0 ? part.out : 0,
@@ -239,12 +239,12 @@ export function stripScene(
       case 'board': {
         const under = stretch(ground, at.from, at.to);
         const points = [...raised(under, part.top), ...raised(under, part.bottom).reverse()];
-        boards.push({ part: part.path, points });
+        boards.push({ part: formatPart(part.part), points });
         break;
       }
       case 'opening':
         gates.push({
-          part: part.path,
+          part: formatPart(part.part),
           way: part.way,
           ...at,
           feet: [groundUnder(ground, at.from + 1e-7), groundUnder(ground, at.to - 1e-7)],
@@ -255,7 +255,9 @@ export function stripScene(
     }
   }
   // The corner where the strip begins is where it ends as well: its post stands at both ends that are fence.
-  const closing = posts.find((p) => p.part.startsWith('corner:') && (p.x < 1e-6 || p.x > begins - 1e-6));
+  const closing = posts.find(
+    (p) => parsePart(p.part)?.on === 'corner-post' && (p.x < 1e-6 || p.x > begins - 1e-6),
+  );
   for (const [x, side] of [
     [0, sides[0]],
     [begins, sides[sides.length - 1]],

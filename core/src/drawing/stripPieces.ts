@@ -1,4 +1,5 @@
 import type { CuttingPool } from '../cutting/types';
+import type { PartRef } from '../plan/partRef';
 import type { Part } from '../reckoning';
 
 /** A lettered piece where it hangs; `joint` says it is joined to the piece before it. All m. */
@@ -26,13 +27,10 @@ export function stripPieces(
   across: Across,
 ): readonly StripPiece[] {
   // One band may be as high here and higher there: a row is found by its side.
-  const rowOf = (side: string, path: string) => {
-    const row = /band:[^/]+\/row:\d+/.exec(path);
-    return row && `${side}/${row[0]}`;
-  };
+  const rowOf = (side: string, part: PartRef) => ('row' in part ? `${side}/${part.band}/${part.row}` : null);
   const rowHeights = new Map<string, number>();
   for (const part of parts) {
-    const row = part.kind === 'mesh' ? rowOf(part.side, part.path) : null;
+    const row = part.kind === 'mesh' ? rowOf(part.side, part.part) : null;
     if (row && part.kind === 'mesh') rowHeights.set(row, (Math.max(0, part.bottom) + part.top) / 2);
   }
   const heightOf = ({ part, spans }: CuttingPool['rolls'][number]['pieces'][number]): number => {

@@ -1,3 +1,4 @@
+import type { PartRef } from '../plan/partRef';
 import type { SkirtLayout } from '../skirt/rolls';
 import { type Term, product, sum, value } from '../working';
 import { PITCH, gaps, oneMore } from './along';
@@ -8,11 +9,11 @@ import { PITCH, gaps, oneMore } from './along';
  * @param jointed  parts of the pieces that are jointed on to another, one for each joint
  * @see domain.md 6: ⌈outer edge/0.5⌉ (+ 1 if the apron is open) + ⌈W/0.5⌉ + 1 a joint, each stretch rounded and ended by itself
  */
-export function pegs(skirts: SkirtLayout, jointed: readonly string[]): Term {
+export function pegs(skirts: SkirtLayout, jointed: readonly PartRef[]): Term {
   const terms = skirts.courses.flatMap((course): Term[] => {
     const width = course.shape.out;
     if (course.shape.mesh === null || course.stretches.length === 0) return [];
-    const parts = new Set(course.runs.map((run) => run.part));
+    const parts = new Set<PartRef>(course.runs.map((run) => run.part));
     const joints = jointed.filter((part) => parts.has(part)).length;
     const edges = course.stretches.map(({ edge, open }) =>
       sum('fasten.pegs-edge', 'piece', { edge }, [

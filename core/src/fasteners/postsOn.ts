@@ -32,15 +32,15 @@ export function postsOn(posts: readonly StandingPost[]): PostsOn {
     const here = byLine.get(post.line);
     if (here) here.push(post);
     else byLine.set(post.line, [post]);
-    if (post.part.startsWith('corner:')) atCorner.set(post.part, post);
+    if (post.part.on === 'corner-post') atCorner.set(post.part.corner, post);
   }
   return (lines) => {
     const found = new Set<StandingPost>();
     for (const line of lines) {
-      const ends = [line.startCorner, line.endCorner].map((c) => atCorner.get(`corner:${c}/post`));
+      const ends = [line.startCorner, line.endCorner].map((c) => atCorner.get(c));
       for (const post of [...(byLine.get(line) ?? []), ...ends]) {
         // A corner post is listed with one line, and stands at the ends of others.
-        if (post && (!post.part.startsWith('corner:') || ends.includes(post))) found.add(post);
+        if (post && (post.part.on !== 'corner-post' || ends.includes(post))) found.add(post);
       }
     }
     return found;

@@ -1,3 +1,5 @@
+import type { Run } from '../cutting/types';
+import type { PartRef } from '../plan/partRef';
 import type { FenceLine } from '../ground/fenceLines';
 import type { SkirtLayout } from '../skirt/rolls';
 import { type Lies, clearSpans } from '../walls/runs';
@@ -10,13 +12,16 @@ import { PITCH, onePast } from './along';
 const seam = (kind: 'bands' | 'leaf' | 'skirt' | 'patch', length: number) =>
   onePast('fasten.seam', length, PITCH.ring, { kind, length });
 
+/** The gate that a piece closes. */
+const openingOf = ({ part }: Run): string | undefined => ('opening' in part ? part.opening : undefined);
+
 /** Where row lies on row: along the wall, across leaves, and above them. */
 function wallSeams(group: WallGroup, courses: readonly MeshCourse[]): Term[] {
   return courses.slice(1).flatMap((course, i) => {
     const below = courses[i];
     const both = (of: (c: MeshCourse) => MeshCourse['leaves']) => {
-      const under = new Set((below ? of(below) : []).map((run) => run.part.split('/')[0]));
-      return of(course).filter((run) => under.has(run.part.split('/')[0]));
+      const under = new Set((below ? of(below) : []).map(openingOf));
+      return of(course).filter((run) => under.has(openingOf(run)));
     };
     return [
       ...group.runs.map((run) => seam('bands', run.length)),
@@ -49,12 +54,14 @@ export const lapRings = (skirts: SkirtLayout, lies: Lies): number =>
   laps(skirts, lies).reduce((total, term) => total + term.value, 0);
 
 /** The upright joints that the cutting makes. */
-function splices(walls: HungWalls, skirts: SkirtLayout, jointed: readonly string[]): Term[] {
-  const heights = new Map([
+function splices(walls: HungWalls, skirts: SkirtLayout, jointed: readonly PartRef[]): Term[] {
+  const heights = new Map<PartRef, number>([
     ...walls.courses.flatMap((c) => c.runs.map((run) => [run.part, c.row.top - c.row.bottom] as const)),
     ...skirts.courses.flatMap((c) => c.runs.map((run) => [run.part, c.stripWidth] as const)),
   ]);
-  const butted = new Set(walls.courses.filter((c) => c.rigid).flatMap((c) => c.runs.map((run) => run.part)));
+  const butted = new Set<PartRef>(
+    walls.courses.filter((c) => c.rigid).flatMap((c) => c.runs.map((run) => run.part)),
+  );
   return jointed
     .filter((part) => !butted.has(part))
     .map((part) => {
@@ -68,7 +75,7 @@ function splices(walls: HungWalls, skirts: SkirtLayout, jointed: readonly string
  *
  * @param jointed  parts of the pieces that are jointed on to another, one for each joint
  */
-export function rings(walls: HungWalls, skirts: SkirtLayout, lies: Lies, jointed: readonly string[]): Term {
+export function rings(walls: HungWalls, skirts: SkirtLayout, lies: Lies, jointed: readonly PartRef[]): Term {
   const byGroup = new Map<WallGroup, MeshCourse[]>(walls.groups.map((group) => [group, []]));
   for (const course of walls.courses) byGroup.get(course.group)?.push(course);
   const seams = [...byGroup].flatMap(([group, courses]) => {

@@ -44,7 +44,7 @@ function onBoards(walls: WallStage, skirts: SkirtStage): Term[] {
   return walls.boards.flatMap(({ at, lines, runs }) => {
     const byId = new Map(lines.map((l) => [l.id, l]));
     return runs.flatMap((run) => {
-      const id = /^side:([^/]+)/.exec(run.part)?.[1] ?? '';
+      const id = run.part.side;
       const line = byId.get(id);
       const bands = groupOf.get(id)?.bands ?? [];
       const band = at === 'ground' ? bands[0] : bands[bands.length - 1];

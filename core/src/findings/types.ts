@@ -1,6 +1,7 @@
 import type { BirdKind } from '../birds/kinds';
 import type { MeshType } from '../catalogue/types';
 import type { Change } from '../plan/changes';
+import type { PartRef } from '../plan/partRef';
 import type { Opening, PostRole, Skirt } from '../plan/schema';
 import type { StageId } from '../plan/stages';
 import type { ThreatId } from '../threats/kinds';
@@ -154,8 +155,8 @@ export interface FindingOf<C extends FindingCode> {
   readonly code: C;
   readonly severity: Severity;
   readonly stage: StageId;
-  /** Path of the part it speaks of, such as `side:s2/band:low`, `opening:g1` or `plan`. */
-  readonly part: string;
+  /** What it speaks of. */
+  readonly part: PartRef;
   readonly params: FindingParams[C];
   /** Ready ways to mend it, cheapest first; each is a change like any other. */
   readonly mends: readonly Change[];
@@ -166,7 +167,7 @@ export function finding<C extends FindingCode>(
   code: C,
   severity: Severity,
   stage: StageId,
-  part: string,
+  part: PartRef,
   params: FindingParams[C],
   mends: readonly Change[] = [],
 ): Finding {

@@ -1,3 +1,4 @@
+import { type PartRef, thingOf } from '../plan/partRef';
 import type { z } from 'zod';
 import { type Plan, planSchema, planShape } from '../plan/schema';
 import { blocking } from '../blocking';
@@ -89,25 +90,19 @@ export function checkPlan(document: unknown): ReadPlan {
   };
 }
 
-/** A part's path as a pointer into the document. */
-function partPointer(plan: Plan, part: string): string {
-  const [head = ''] = part.split('/');
-  const [kind, id] = head.split(':');
-  const lists = {
-    side: plan.sides,
-    corner: plan.corners,
-    opening: plan.openings,
-    building: plan.ground.buildings,
-  } as const;
-  const names = {
-    side: 'sides',
-    corner: 'corners',
-    opening: 'openings',
-    building: 'ground/buildings',
-  } as const;
-  if (kind !== 'side' && kind !== 'corner' && kind !== 'opening' && kind !== 'building') return '';
-  const i = lists[kind].findIndex((thing) => thing.id === id);
-  return i < 0 ? '' : `/${names[kind]}/${i}`;
+/** Where in the document the thing stands that a part is of; the whole document where it is of none. */
+function partPointer(plan: Plan, part: PartRef): string {
+  const thing = thingOf(part);
+  if (!thing) return '';
+  const [list, name, id] = {
+    side: () => [plan.sides, 'sides', 'side' in thing ? thing.side : ''] as const,
+    corner: () => [plan.corners, 'corners', 'corner' in thing ? thing.corner : ''] as const,
+    opening: () => [plan.openings, 'openings', 'opening' in thing ? thing.opening : ''] as const,
+    building: () =>
+      [plan.ground.buildings, 'ground/buildings', 'building' in thing ? thing.building : ''] as const,
+  }[thing.on]();
+  const i = list.findIndex((t) => t.id === id);
+  return i < 0 ? '' : `/${name}/${i}`;
 }
 
 const NOT_FINITE = 'not a finite number';

@@ -1,23 +1,40 @@
-import type { CuttingPool, WorkedPool } from '../cutting/types';
+import type { Piece, Run, WorkedPool } from '../cutting/types';
+import type { Finding } from '../findings/types';
+import { formatPart } from '../plan/partRef';
 import type { Reckoning } from '../reckoning';
 import { proofOf } from '../walls/stackProof';
 
 export const RECKONING_VERSION = 1;
 
+/** Parts are written as texts; a piece keeps its place in the order of unrolling to itself. */
+const piece = ({ place: _place, part, ...shown }: Piece) => ({ part: formatPart(part), ...shown });
+const run = ({ place: _place, part, ...shown }: Run) => ({ part: formatPart(part), ...shown });
+
 /** A pool without what it was worked out from. */
-function shown({ task: _task, plan: _plan, ...pool }: WorkedPool): CuttingPool {
-  return pool;
-}
+const pool = ({ task: _task, plan: _plan, rolls, unplaced, ...shown }: WorkedPool) => ({
+  ...shown,
+  rolls: rolls.map((roll) => ({ ...roll, pieces: roll.pieces.map(piece) })),
+  unplaced: unplaced.map(run),
+});
+
+const findingShown = ({ part, ...shown }: Finding) => ({ ...shown, part: formatPart(part) });
 
 /** A reckoning as the command line prints it: documented in docs/plan-format.md. */
-export function reckoningFile({ enclosures, figures, findings, cutting, docket, stacks }: Reckoning) {
+export function reckoningFile({
+  enclosures,
+  figures,
+  findings,
+  cutting,
+  docket,
+  stacks,
+}: Reckoning): Readonly<Record<string, unknown>> {
   return {
     format: 'aviarum-reckoning',
     version: RECKONING_VERSION,
     enclosures,
     figures,
-    findings,
-    cutting: cutting.map(shown),
+    findings: findings.map(findingShown),
+    cutting: cutting.map(pool),
     stacks: stacks && proofOf(stacks),
     docket,
   };

@@ -1,3 +1,4 @@
+import { formatPart } from '../plan/partRef';
 import { describe, expect, test } from '@jest/globals';
 import { type Finding, type FindingCode, type Plan, apply, reckon } from '../index';
 import { aRun, anOutline } from '../testing/aRun';
@@ -22,7 +23,7 @@ function mended(plan: Plan, code: FindingCode): Plan {
   const [mend] = first?.mends ?? [];
   if (!first || !mend) throw new Error(`no mend for ${code}`);
   const next = apply(plan, mend);
-  expect(found(next, code).filter((f) => f.part === first.part)).toEqual([]);
+  expect(found(next, code).filter((f) => formatPart(f.part) === formatPart(first.part))).toEqual([]);
   return next;
 }
 const house = (outline: readonly (readonly [number, number])[], id = 'barn') => ({
@@ -53,10 +54,10 @@ describe('the boundary', () => {
   test('is passed by a side and by what leads to it', () => {
     const over = found(plan, 'side.over-boundary');
     expect(over.map((f) => params(f).side).sort()).toEqual([1, 2, 3]);
-    expect(params(over.find((f) => f.part === 'side:e1')).by).toBeCloseTo(0.4, 9);
+    expect(params(over.find((f) => formatPart(f.part) === 'side:e1')).by).toBeCloseTo(0.4, 9);
   });
   test('a side moved back stands on our side of it', () => {
-    const side = found(plan, 'side.over-boundary').find((f) => f.part === 'side:e1');
+    const side = found(plan, 'side.over-boundary').find((f) => formatPart(f.part) === 'side:e1');
     const [mend] = side?.mends ?? [];
     if (!mend) throw new Error('no mend');
     expect(found(apply(plan, mend), 'side.over-boundary')).toEqual([]);
@@ -74,7 +75,7 @@ describe('the boundary', () => {
       ],
       buildings: aRun({ depth: 10 }).ground.buildings,
     });
-    const far = found(run, 'side.over-boundary').find((f) => f.part === 'side:s2');
+    const far = found(run, 'side.over-boundary').find((f) => formatPart(f.part) === 'side:s2');
     expect(params(far).by).toBeCloseTo(7, 9);
   });
   test('is not passed by a run that keeps off it', () => {
@@ -118,7 +119,7 @@ describe('a way for the barrow', () => {
 describe('houses', () => {
   test('a fence through one is said', () => {
     const through = found(on(square(), { buildings: [box(5, 1, 8, 3)] }), 'side.through-building');
-    expect(through.map((f) => f.part)).toEqual(['side:e1']);
+    expect(through.map((f) => formatPart(f.part))).toEqual(['side:e1']);
   });
   test('a side that is to be a house wall and is not on it closes nothing', () => {
     const plan = apply(aRun(), { verb: 'move-corner', corner: 'c1', to: { x: 0.5, y: 0 } });
@@ -157,7 +158,7 @@ describe('heights', () => {
       ),
     });
     const hollows = (p: Plan) =>
-      found(p, 'opening.passes').filter((f) => params(f).of === 'hollow' && f.part === 'side:e0');
+      found(p, 'opening.passes').filter((f) => params(f).of === 'hollow' && formatPart(f.part) === 'side:e0');
     const [hollow] = hollows(plan);
     expect(params(hollow).opening).toBeCloseTo(0.1, 9);
     const [mend] = hollow?.mends ?? [];

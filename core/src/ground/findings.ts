@@ -30,7 +30,7 @@ function heightFindings({ ground }: Plan): Finding[] {
         'heights.contradict',
         'mend',
         'ground',
-        `spot:${spot.id}`,
+        { on: 'spot', spot: spot.id },
         { kept: twin.height, other: spot.height, by: Math.abs(twin.height - spot.height) },
         [remove(spot.id), remove(twin.id)],
       ),
@@ -61,7 +61,7 @@ function heightFindings({ ground }: Plan): Finding[] {
         'heights.cliff',
         'know',
         'ground',
-        `spot:${suspect?.id ?? ''}`,
+        { on: 'spot', spot: suspect?.id ?? '' },
         { grade, apart: distance(a, b) },
         suspect ? [remove(suspect.id)] : [],
       ),
@@ -98,7 +98,7 @@ function buildingFindings(plan: Plan, ring: Ring): Finding[] {
   for (const side of ring.sides) {
     const own = side.side.kind === 'building' ? side.side.building : undefined;
     for (const building of plan.ground.buildings) {
-      const part = `side:${side.side.id}`;
+      const part = { on: 'side', side: side.side.id } as const;
       if (own === building.id) {
         const by = offWall(side, building.outline);
         if (by > 0.05) {
@@ -167,7 +167,9 @@ function boundaryFindings(plan: Plan, ring: Ring): Finding[] {
       if (by < AGREES) return [];
       const params = { side: side.number, boundary: boundary.name, by };
       const mends = movedBack(plan, ring, side, by, (s) => reachOver(s, boundary.line, home) < AGREES);
-      return [finding('side.over-boundary', 'mend', 'outline', `side:${side.side.id}`, params, mends)];
+      return [
+        finding('side.over-boundary', 'mend', 'outline', { on: 'side', side: side.side.id }, params, mends),
+      ];
     });
   });
 }
@@ -192,7 +194,7 @@ function laneFindings(plan: Plan, ring: Ring, lane: number): Finding[] {
     const { side, width } = narrowest;
     const mends = movedBack(plan, ring, side, lane - width, (s) => gapOf(s) >= lane - AGREES);
     const params = { side: side.number, building: building.name, width, lane };
-    found.push(finding('lane.narrow', 'mend', 'outline', `side:${side.side.id}`, params, mends));
+    found.push(finding('lane.narrow', 'mend', 'outline', { on: 'side', side: side.side.id }, params, mends));
   }
   return found;
 }

@@ -34,11 +34,11 @@ const meetAtCorner = (a: RingSide, b: RingSide) =>
 /** Sides of all rings against each other, a shared one once. */
 function outlineProblems(sides: readonly RingSide[]): Finding[] {
   const found: Finding[] = [];
-  const path = (s: RingSide) => `side:${s.side.id}`;
+  const part = (s: RingSide) => ({ on: 'side', side: s.side.id }) as const;
   const numbers = new Map(sides.map((s) => [s.startCorner, s.startNumber]));
   for (const side of sides) {
     if (side.length < LEAST_SIDE)
-      found.push(finding('outline.collapsed', 'blocks', 'outline', path(side), { side: side.number }));
+      found.push(finding('outline.collapsed', 'blocks', 'outline', part(side), { side: side.number }));
   }
   if (found.length > 0) return found;
   const boxes = sides.map((s) => ({
@@ -61,7 +61,9 @@ function outlineProblems(sides: readonly RingSide[]): Finding[] {
         const corner = foldsBack(a, b);
         if (corner === undefined) continue;
         const params = { corner: numbers.get(corner) ?? a.startNumber };
-        found.push(finding('outline.folds-back', 'blocks', 'outline', `corner:${corner}`, params));
+        found.push(
+          finding('outline.folds-back', 'blocks', 'outline', { on: 'corner', corner: corner }, params),
+        );
         continue;
       }
       const gap = betweenSegments(a.start, a.end, b.start, b.end);
@@ -71,7 +73,7 @@ function outlineProblems(sides: readonly RingSide[]): Finding[] {
           cross(minus(a.end, a.start), minus(b.end, a.start)) <
         0;
       const code = gap === 0 && crosses ? 'outline.crosses' : 'outline.touches';
-      found.push(finding(code, 'blocks', 'outline', path(a), { side: a.number, other: b.number }));
+      found.push(finding(code, 'blocks', 'outline', part(a), { side: a.number, other: b.number }));
     }
   }
   return found;
@@ -99,7 +101,7 @@ function openingProblems(
   for (const [i, opening] of plan.openings.entries()) {
     const side = sides.get(opening.side);
     if (!side) continue;
-    const part = `opening:${opening.id}`;
+    const part = { on: 'opening', opening: opening.id } as const;
     const at = { side: side.number };
     const past = opening.along + opening.width - side.length;
     if (side.side.kind !== 'fence') found.push(finding('gate.not-in-fence', 'blocks', 'ways', part, at));
@@ -124,10 +126,16 @@ function openingProblems(
     const side = sides.get(pin.side);
     if (side && pin.along > side.length + TOUCH) {
       found.push(
-        finding('pin.past-end', 'blocks', 'posts', `side:${pin.side}/pin:${pin.id}`, {
-          side: side.number,
-          past: pin.along - side.length,
-        }),
+        finding(
+          'pin.past-end',
+          'blocks',
+          'posts',
+          { on: 'pin', side: pin.side, pin: pin.id },
+          {
+            side: side.number,
+            past: pin.along - side.length,
+          },
+        ),
       );
     }
   }
@@ -150,7 +158,7 @@ function tooLong(
     length += sideLength;
   }
   if (posts <= MOST_POSTS) return [];
-  return [finding('outline.too-long', 'blocks', 'outline', 'plan', { length, most: MOST_POSTS })];
+  return [finding('outline.too-long', 'blocks', 'outline', { on: 'plan' }, { length, most: MOST_POSTS })];
 }
 
 /** What makes the plan impossible to set out; an empty list where it can be. */
@@ -166,7 +174,7 @@ export function groundProblems(
     ...tooLong(plan, sides),
     ...openingProblems(plan, sides),
     ...buildings.map(({ id, name }) =>
-      finding('building.tangled', 'blocks', 'ground', `building:${id}`, { name }),
+      finding('building.tangled', 'blocks', 'ground', { on: 'building', building: id }, { name }),
     ),
   ];
 }

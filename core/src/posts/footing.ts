@@ -68,13 +68,13 @@ export function braces(
   const roles = new Map<string, PostRole>();
   const key = (line: string, along: number) => `${line} ${along.toFixed(4)}`;
   for (const post of setting.posts) roles.set(key(post.line.id, post.lineAlong), post.role);
-  const atCorner = new Map(
-    setting.posts.filter((p) => p.part.startsWith('corner:')).map((p) => [p.part, p.role]),
+  const atCorner = new Map<string, PostRole>(
+    setting.posts.flatMap(({ part, role }) => (part.on === 'corner-post' ? [[part.corner, role]] : [])),
   );
   const roleAt = ({ line }: Stretch, along: number): PostRole => {
     const corner =
       along < EPSILON ? line.startCorner : along > line.length - EPSILON ? line.endCorner : undefined;
-    const role = corner === undefined ? undefined : atCorner.get(`corner:${corner}/post`);
+    const role = corner === undefined ? undefined : atCorner.get(corner);
     return role ?? roles.get(key(line.id, along)) ?? 'line';
   };
   let ends = 0;

@@ -20,7 +20,7 @@ export function heightsAbove(
     const corner =
       along < EPSILON ? line.startCorner : along > line.length - EPSILON ? line.endCorner : undefined;
     if (corner === undefined) onLine.set(line, [...(onLine.get(line) ?? []), { along, above }]);
-    else atCorner.set(`corner:${corner}/post`, Math.max(atCorner.get(`corner:${corner}/post`) ?? 0, above));
+    else atCorner.set(corner, Math.max(atCorner.get(corner) ?? 0, above));
   };
   for (const line of setting.lines) {
     raise(line, 0, top(line));
@@ -33,7 +33,7 @@ export function heightsAbove(
     }
   }
   return (post) => {
-    const known = atCorner.get(post.part);
+    const known = post.part.on === 'corner-post' ? atCorner.get(post.part.corner) : undefined;
     if (known !== undefined) return known;
     const near = onLine.get(post.line)?.filter((r) => Math.abs(r.along - post.lineAlong) < 1e-6) ?? [];
     return near.reduce((most, r) => Math.max(most, r.above), top(post.line));

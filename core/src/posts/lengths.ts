@@ -98,8 +98,7 @@ export function lengthFindings(
   for (const post of posts) {
     if (post.standing === null || post.standing >= aboveOf(post) - EPSILON) continue;
     const params = { number: post.number, above: post.standing, needs: aboveOf(post) };
-    const pin = /\/pin:(.+)$/.exec(post.part)?.[1];
-    const mends = pin === undefined ? [] : [{ verb: 'remove-pin', id: pin } as const];
+    const mends = post.part.on === 'pin' ? [{ verb: 'remove-pin', id: post.part.pin } as const] : [];
     found.push(finding('post.standing-low', 'mend', 'posts', post.part, params, mends));
   }
   return found;

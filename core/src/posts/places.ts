@@ -73,8 +73,7 @@ function movePost(plan: Plan, setting: SettingOut, post: Post, roots: 'any' | 'n
   for (const along of nearestFirst(post.lineAlong, room.least, room.most)) {
     if (!freeAt(plan, pointOn(post, along), roots)) continue;
     const on = onSide(post.line, along);
-    const known = /\/pin:(.+)$/.exec(post.part)?.[1];
-    const id = known ?? nextId('p', plan.postPins);
+    const id = post.part.on === 'pin' ? post.part.pin : nextId('p', plan.postPins);
     return [{ verb: 'set-pin', pin: { id, side: on.side, along: tidy(on.along), post: { kind: 'new' } } }];
   }
   return [];
@@ -82,7 +81,7 @@ function movePost(plan: Plan, setting: SettingOut, post: Post, roots: 'any' | 'n
 
 /** The gate slid along its side until both its posts can be dug. */
 function moveGate(plan: Plan, post: Post, roots: 'any' | 'none'): Change[] {
-  const id = /^opening:([^/]+)\//.exec(post.part)?.[1];
+  const id = post.part.on === 'gate-post' ? post.part.opening : undefined;
   const on = post.line.openings.find((o) => o.opening.id === id);
   const member = post.line.members.find((m) => m.ringSide.side.id === on?.opening.side);
   if (!on || !member) return [];

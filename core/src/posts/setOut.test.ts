@@ -1,3 +1,4 @@
+import { formatPart } from '../plan/partRef';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { PLAIN_GATE } from '../plan/newOpening';
@@ -51,7 +52,7 @@ describe('posts along a fence', () => {
     fc.assert(
       fc.property(fc.integer({ min: 3, max: 24 }), fc.integer({ min: 10, max: 60 }), (n, side) => {
         const parts = postsOf(aPolygon(n, side / 10));
-        expect(new Set(parts.map((p) => p.path)).size).toBe(parts.length);
+        expect(new Set(parts.map((p) => formatPart(p.part))).size).toBe(parts.length);
         expect(parts.map((p) => p.number)).toEqual(parts.map((_, i) => i + 1));
       }),
     );

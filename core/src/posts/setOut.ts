@@ -1,5 +1,6 @@
 import { type FenceLine, type FenceWalk, goesStraightOn, onSide } from '../ground/fenceLines';
 import { type Vector, plus, times } from '../ground/vector';
+import type { PostRef } from '../plan/partRef';
 import type { Plan, PostRole } from '../plan/schema';
 import { TOUCH, roundUp } from '../units/round';
 
@@ -25,8 +26,7 @@ export function bayEnds(stretch: Stretch): readonly (readonly [from: number, to:
 }
 
 export interface Post {
-  /** `corner:c1/post`, `opening:g1/post:near` or `side:s1/post:2`. */
-  readonly part: string;
+  readonly part: PostRef;
   readonly role: PostRole;
   readonly at: Vector;
   readonly side: string;
@@ -55,7 +55,7 @@ interface Node {
   readonly line: FenceLine;
   readonly along: number;
   readonly role: PostRole;
-  readonly part: string;
+  readonly part: PostRef;
   readonly standing: number | null;
 }
 
@@ -70,7 +70,7 @@ function nodesOf(
   cornerRoles: (corner: string) => PostRole,
   pins: Plan['postPins'],
 ): readonly Node[] {
-  const fixed = (along: number, role: PostRole, part: string): Node => ({
+  const fixed = (along: number, role: PostRole, part: PostRef): Node => ({
     line,
     along,
     role,
@@ -78,12 +78,12 @@ function nodesOf(
     standing: null,
   });
   const nodes: Node[] = [
-    fixed(0, cornerRoles(line.startCorner), `corner:${line.startCorner}/post`),
-    fixed(line.length, cornerRoles(line.endCorner), `corner:${line.endCorner}/post`),
+    fixed(0, cornerRoles(line.startCorner), { on: 'corner-post', corner: line.startCorner }),
+    fixed(line.length, cornerRoles(line.endCorner), { on: 'corner-post', corner: line.endCorner }),
   ];
   for (const { opening, from, to } of line.openings) {
-    nodes.push(fixed(from, 'gate', `opening:${opening.id}/post:near`));
-    nodes.push(fixed(to, 'gate', `opening:${opening.id}/post:far`));
+    nodes.push(fixed(from, 'gate', { on: 'gate-post', opening: opening.id, edge: 'near' }));
+    nodes.push(fixed(to, 'gate', { on: 'gate-post', opening: opening.id, edge: 'far' }));
   }
   for (const pin of pins) {
     const member = line.members.find((m) => m.ringSide.side.id === pin.side);
@@ -92,7 +92,7 @@ function nodesOf(
     const along = offset + (ringSide.forward ? pin.along : ringSide.length - pin.along);
     if (line.openings.some((o) => along > o.from + TOUCH && along < o.to - TOUCH)) continue;
     const standing = pin.post.kind === 'standing' ? pin.post.above : null;
-    nodes.push({ line, along, role: 'line', part: `side:${pin.side}/pin:${pin.id}`, standing });
+    nodes.push({ line, along, role: 'line', part: { on: 'pin', side: pin.side, pin: pin.id }, standing });
   }
   nodes.sort((a, b) => a.along - b.along || RANK[b.role] - RANK[a.role]);
   const merged: Node[] = [];
@@ -104,7 +104,7 @@ function nodesOf(
     }
     // One post a node. The corner keeps its name, so that a gate pushed into it does not rename the post.
     const higher = RANK[node.role] > RANK[last.role] ? node : last;
-    const corner = [last, node].find((n) => n.part.startsWith('corner:'));
+    const corner = [last, node].find((n) => n.part.on === 'corner-post');
     merged[merged.length - 1] = {
       ...last,
       role: higher.role,
@@ -146,25 +146,30 @@ export function setOut(plan: Pick<Plan, 'sides' | 'postPins'>, walks: readonly F
   };
   const lines = walks.flatMap((w) => w.lines);
   const stretches: Stretch[] = [];
-  const byPart = new Map<string, Post>();
+  const posts: Post[] = [];
+  /** Where the post of a corner is among them: only a corner is met by two lines. */
+  const atCorner = new Map<string, number>();
 
-  const add = (node: Node) => {
-    const before = byPart.get(node.part);
-    const role = before && RANK[before.role] > RANK[node.role] ? before.role : node.role;
-    if (before) {
-      byPart.set(node.part, { ...before, role, standing: before.standing ?? node.standing });
+  const add = ({ part, role, line, along, standing }: Node) => {
+    const known = part.on === 'corner-post' ? atCorner.get(part.corner) : undefined;
+    const before = known === undefined ? undefined : posts[known];
+    if (before && known !== undefined) {
+      const higher = RANK[before.role] > RANK[role] ? before.role : role;
+      posts[known] = { ...before, role: higher, standing: before.standing ?? standing };
       return;
     }
-    const { line, along } = node;
-    byPart.set(node.part, {
-      part: node.part,
+    if (part.on === 'corner-post') atCorner.set(part.corner, posts.length);
+    const on = onSide(line, along);
+    posts.push({
+      part,
       role,
       at: plus(line.start, times(line.direction, along)),
-      ...onSide(line, along),
-      number: 0,
+      side: on.side,
+      along: on.along,
+      number: posts.length + 1,
       line,
       lineAlong: along,
-      standing: node.standing,
+      standing,
     });
   };
 
@@ -183,14 +188,9 @@ export function setOut(plan: Pick<Plan, 'sides' | 'postPins'>, walks: readonly F
       stretches.push(stretch);
       for (const along of linePosts(stretch)) {
         count += 1;
-        add({ line, along, role: 'line', part: `side:${line.id}/post:${count}`, standing: null });
+        add({ line, along, role: 'line', part: { on: 'post', side: line.id, nth: count }, standing: null });
       }
     });
   }
-  return {
-    walks,
-    lines,
-    stretches,
-    posts: [...byPart.values()].map((post, i) => ({ ...post, number: i + 1 })),
-  };
+  return { walks, lines, stretches, posts };
 }

@@ -123,8 +123,8 @@ export function postStage(
   ) as Record<PostRole, number>;
   // Pins add line posts beside those of the bays, and so do places where other posts begin in a straight.
   const others = posts.filter((p) => p.role === 'line');
-  const pinned = others.filter((p) => p.part.includes('/pin:')).length;
-  const between = others.filter((p) => p.part.startsWith('corner:')).length;
+  const pinned = others.filter((p) => p.part.on === 'pin').length;
+  const between = others.filter((p) => p.part.on === 'corner-post').length;
   const bays = lineWorking(setting);
   const more = [
     ...(pinned > 0 ? [value('posts.pinned', pinned, 'piece', {})] : []),

@@ -16,11 +16,14 @@ import { type LineEnd, type Neighbour, neighbours, sideAt } from './around';
 
 /** A straight length that a skirt lies along: a line of fence, or a wall of the house that it is carried round. */
 export interface SkirtEdge {
-  /** Path of what it lies along: `side:s1` or `building:house`. */
-  readonly path: string;
   readonly of:
     | { readonly line: FenceLine; readonly way: 'along' | 'against' }
-    | { readonly wall: string; readonly number: number };
+    | {
+        /** The house by its name, and which of its walls. */
+        readonly wall: string;
+        readonly building: string;
+        readonly number: number;
+      };
   readonly start: Vector;
   readonly end: Vector;
   readonly direction: Vector;
@@ -50,7 +53,6 @@ export const turnFrom = (a: Pick<SkirtEdge, 'direction' | 'outward'>, next: Vect
 function lineEdge(line: FenceLine, way: 'along' | 'against', length: number, turn: number): SkirtEdge {
   const along = way === 'along';
   return {
-    path: `side:${line.id}`,
     of: { line, way },
     start: along ? line.start : line.end,
     end: along ? line.end : line.start,
@@ -136,9 +138,8 @@ function houseEdges(
     const length = distance(from, end);
     if (length > MEETS) {
       const outward = { x: direction.y * hand, y: -direction.x * hand };
-      const of = { wall: building.name, number: edges.length + 1 };
+      const of = { wall: building.name, building: building.id, number: edges.length + 1 };
       edges.push({
-        path: `building:${building.id}`,
         of,
         start: from,
         end,

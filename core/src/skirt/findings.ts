@@ -41,13 +41,15 @@ function meshFindings(plan: Plan, market: Market, limits: OpeningLimits, course:
     const limit = Math.min(...these.map((t) => t.limit));
     const threats = these.map((t) => t.threat);
     const params = { of: 'skirt' as const, opening, threats, limit, from: 0 };
-    found.push(finding('opening.passes', severity, 'skirt', 'skirt', params, finer(limit, breaking(plan))));
+    found.push(
+      finding('opening.passes', severity, 'skirt', { on: 'skirts' }, params, finer(limit, breaking(plan))),
+    );
   }
   const torn = tornBy(plan, mesh.type, mesh.wire);
   if (torn) {
     const params = { of: 'skirt' as const, ...torn, wire: mesh.wire };
     const mends = finer(limits.largestOpening ?? 1, torn.threats);
-    found.push(finding('mesh.torn', 'mend', 'skirt', 'skirt', params, mends));
+    found.push(finding('mesh.torn', 'mend', 'skirt', { on: 'skirts' }, params, mends));
   }
   return found;
 }
@@ -75,14 +77,14 @@ function measureFindings(plan: Plan, limits: OpeningLimits, course: SkirtCourse)
       threats: digging,
     } as const;
     found.push(
-      finding('skirt.short', onlyKnow ? 'know' : 'mend', 'skirt', 'skirt', params, [
+      finding('skirt.short', onlyKnow ? 'know' : 'mend', 'skirt', { on: 'skirts' }, params, [
         change(plan, course, enough),
       ]),
     );
   }
   if (shape.mesh !== null && course.rollWidth === undefined) {
     const params = { width: course.stripWidth, widest: course.widest };
-    found.push(finding('skirt.no-roll', 'mend', 'skirt', 'skirt', params, narrower(plan, course)));
+    found.push(finding('skirt.no-roll', 'mend', 'skirt', { on: 'skirts' }, params, narrower(plan, course)));
   }
   return found;
 }
@@ -144,7 +146,7 @@ function endFindings(
     const foot = at === 'start' ? line.start : line.end;
     const outer = plus(foot, times(line.outward, width));
     if (insideOrOn(outer, building.outline, 0.005)) return [];
-    const part = `corner:${corner}`;
+    const part = { on: 'corner', corner: corner } as const;
     return [
       finding(
         'skirt.end-open',
@@ -191,14 +193,18 @@ function diggingFindings(plan: Plan, course: SkirtCourse): Finding[] {
     const near = course.lines.filter((line) => away(line) < tree.roots - EPSILON);
     if (near.length === 0) return [];
     const params = { name: tree.name, distance: Math.min(...near.map(away)) };
-    return [finding('skirt.near-tree', 'mend', 'skirt', `tree:${tree.id}`, params, [mend(near)])];
+    return [finding('skirt.near-tree', 'mend', 'skirt', { on: 'tree', tree: tree.id }, params, [mend(near)])];
   });
   const services = plan.ground.services.flatMap((service) => {
     const away = (line: FenceLine) => betweenLines(line.start, line.end, service.line);
     const near = course.lines.filter((line) => away(line) < SERVICE_REACH - EPSILON);
     if (near.length === 0) return [];
     const params = { name: service.name, distance: Math.min(...near.map(away)) };
-    return [finding('skirt.near-service', 'mend', 'skirt', `service:${service.id}`, params, [mend(near)])];
+    return [
+      finding('skirt.near-service', 'mend', 'skirt', { on: 'service', service: service.id }, params, [
+        mend(near),
+      ]),
+    ];
   });
   return [...trees, ...services];
 }
@@ -223,7 +229,7 @@ export function skirtFindings(
     const mesh = finerMesh(market, limits.largestOpening ?? 1, diggers, fit) ?? 'fine-13';
     const skirt = { kind: 'apron' as const, mesh, width: skirtWanted(plan, 'apron'), lapUp: 0.1 };
     none.push(
-      finding('skirt.none', 'mend', 'skirt', 'skirt', { threats: diggers }, [
+      finding('skirt.none', 'mend', 'skirt', { on: 'skirts' }, { threats: diggers }, [
         { verb: 'set-skirt', scope: WHOLE_PLAN, skirt },
       ]),
     );

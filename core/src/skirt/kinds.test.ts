@@ -1,3 +1,4 @@
+import { formatPart } from '../plan/partRef';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { type Plan, type Skirt, apply, proposePlan, reckon, recompute, skirtOfKind } from '../index';
@@ -217,7 +218,7 @@ describe('by side', () => {
       .cutting.flatMap((p) => p.rolls.flatMap((r) => r.pieces))
       .filter((p) => p.use === 'skirt')
       .reduce<Record<string, number>>(
-        (all, p) => ({ ...all, [p.part]: (all[p.part] ?? 0) + p.to - p.from }),
+        (all, p) => ({ ...all, [formatPart(p.part)]: (all[formatPart(p.part)] ?? 0) + p.to - p.from }),
         {},
       );
     // The wider strip runs on by the 0.45 of its neighbours at both ends, whichever way one walks; the others by 0.45 at one.

@@ -9,7 +9,7 @@ export function skirtAlong(line: FenceLine, skirt: Laid): readonly Extract<Part,
   const { out, depth, mesh } = shape;
   return spansOnSides(line, 0, line.length).map((span) => ({
     kind: 'skirt',
-    path: `side:${span.side}/skirt`,
+    part: { on: 'skirt', side: span.side },
     ...span,
     out,
     depth,

@@ -2,6 +2,7 @@ import type { Market } from '../catalogue/market';
 import type { Run } from '../cutting/types';
 import { type FenceLine, keysOf } from '../ground/fenceLines';
 import type { Ring } from '../ground/survey';
+import { type Place, placeAt } from '../plan/place';
 import type { Assumptions } from '../plan/assumptions';
 import type { Building } from '../plan/schema';
 import type { SettingOut } from '../posts/setOut';
@@ -50,11 +51,15 @@ export interface SkirtStage {
   readonly length: Term;
 }
 
-function stripRun(strip: SkirtStrip, lies: Lies, place: number): Run {
+function stripRun(strip: SkirtStrip, lies: Lies, place: Place): Run {
   const [first] = strip.edges;
-  const house = first && 'wall' in first.of ? `:${first.of.number}` : '';
+  if (!first) throw new RangeError('a strip lies along one edge at least');
+  const { of } = first;
   return {
-    part: `${first?.path ?? ''}/skirt${house}`,
+    part:
+      'wall' in of
+        ? { on: 'house-skirt', building: of.building, wall: of.number }
+        : { on: 'skirt', side: of.line.id },
     use: 'skirt',
     length: strip.length,
     startAllowance: 0,
@@ -69,9 +74,6 @@ function stripRun(strip: SkirtStrip, lies: Lies, place: number): Run {
     leans: [],
   };
 }
-
-/** House walls come after the fence. */
-const AFTER_FENCE = 1000;
 
 function courseOf(
   market: Market,
@@ -104,7 +106,7 @@ function courseOf(
         );
   const places = new Map(setting.lines.map((line, i) => [line, i]));
   const placeOf = (edge: SkirtEdge | undefined, i: number) =>
-    edge && 'line' in edge.of ? (places.get(edge.of.line) ?? 0) : AFTER_FENCE + i;
+    edge && 'line' in edge.of ? placeAt('skirt', places.get(edge.of.line) ?? 0) : placeAt('house-skirt', i);
   const lines = setting.lines.filter((line) => chosen.has(line));
   const volume = (code: 'skirt.trench' | 'skirt.fill', width: number, depth: number) =>
     volumeAlong(code, lines, along, width, depth);
@@ -125,7 +127,7 @@ function courseOf(
     trench: shape.trench && volume('skirt.trench', shape.trench.width, shape.trench.depth),
     fill,
     bags: fill && bagsFor(fill, shape.fill.of, figures),
-    runs: strips.map((strip, i) => stripRun(strip, lies, 20000 + placeOf(strip.edges[0], i))),
+    runs: strips.map((strip, i) => stripRun(strip, lies, placeOf(strip.edges[0], i))),
   };
 }
 

@@ -1,3 +1,4 @@
+import { formatPart, parsePart } from '../plan/partRef';
 import { toPolyline } from '../ground/polyline';
 import { surveyRings } from '../ground/survey';
 import { type Vector, cross, distance, insideOrOn, lerp, minus } from '../ground/vector';
@@ -12,7 +13,11 @@ export function stakeMarks(
   plan: Pick<Plan, 'ground' | 'corners' | 'sides' | 'enclosures'>,
 ): readonly StakeMark[] {
   const houses = plan.ground.buildings.flatMap((b) =>
-    b.outline.map((at, i) => ({ id: `building:${b.id}/${i}`, name: `${b.name}, corner ${i + 1}`, at })),
+    b.outline.map((at, i) => ({
+      id: formatPart({ on: 'building-point', building: b.id, point: i }),
+      name: `${b.name}, corner ${i + 1}`,
+      at,
+    })),
   );
   const tape = plan.ground.tape.marks.map((m) => ({ id: `mark:${m.id}`, name: m.name, at: m.at }));
   const seen = new Set<string>();
@@ -20,7 +25,13 @@ export function stakeMarks(
     r.sides.flatMap((s): StakeMark[] => {
       if (seen.has(s.startCorner)) return [];
       seen.add(s.startCorner);
-      return [{ id: `corner:${s.startCorner}`, name: `corner ${s.startNumber}`, at: s.start }];
+      return [
+        {
+          id: formatPart({ on: 'corner', corner: s.startCorner }),
+          name: `corner ${s.startNumber}`,
+          at: s.start,
+        },
+      ];
     }),
   );
   return [...tape, ...houses, ...corners];
@@ -67,7 +78,7 @@ export function usualMarks(plan: Pick<Plan, 'ground' | 'corners' | 'sides' | 'en
   const marks = stakeMarks(plan);
   const [first, second] = marks.filter((m) => m.id.startsWith('mark:'));
   if (first && second) return [first, second] as const;
-  const houses = marks.filter((m) => m.id.startsWith('building:')).slice(0, MOST_TRIED);
+  const houses = marks.filter((m) => parsePart(m.id)?.on === 'building-point').slice(0, MOST_TRIED);
   let best: { readonly pair: readonly [StakeMark, StakeMark]; badly: number; worst: number } | undefined;
   houses.forEach((a, i) => {
     for (const b of houses.slice(i + 1)) {
@@ -78,7 +89,7 @@ export function usualMarks(plan: Pick<Plan, 'ground' | 'corners' | 'sides' | 'en
     }
   });
   if (best) return best.pair;
-  const [c1, c2] = marks.filter((m) => m.id.startsWith('corner:'));
+  const [c1, c2] = marks.filter((m) => parsePart(m.id)?.on === 'corner');
   return c1 && c2 ? ([c1, c2] as const) : undefined;
 }
 

@@ -1,3 +1,4 @@
+import { formatPart } from '../plan/partRef';
 import { fenceWalks } from '../ground/fenceLines';
 import { sideProfile } from '../ground/profile';
 import { type Ring, type RingSide, STRAIGHT, surveyRings } from '../ground/survey';
@@ -68,7 +69,7 @@ export function stakeOut(
       const beside = cross(base, minus(s.start, first.at)) / (distance(first.at, second.at) || 1);
       return [
         {
-          part: `corner:${s.startCorner}`,
+          part: formatPart({ on: 'corner', corner: s.startCorner }),
           number: s.startNumber,
           at: s.start,
           tapes: [taped(first.at, s.start), taped(second.at, s.start)],

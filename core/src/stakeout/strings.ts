@@ -1,3 +1,4 @@
+import { formatPart } from '../plan/partRef';
 import type { FenceLine } from '../ground/fenceLines';
 import type { Ring } from '../ground/survey';
 import type { Vector } from '../ground/vector';
@@ -9,7 +10,7 @@ type PostPart = Extract<Part, { kind: 'post' }>;
 
 /** A post's running distance along a line; undefined where it stands on another. */
 function runningOn(line: FenceLine, post: PostPart): number | undefined {
-  const corner = /^corner:([^/]+)\//.exec(post.path)?.[1];
+  const corner = post.part.on === 'corner-post' ? post.part.corner : undefined;
   if (corner === line.startCorner) return 0;
   if (corner === line.endCorner) return line.length;
   const member = line.members.find((m) => m.ringSide.side.id === post.side);
@@ -19,8 +20,8 @@ function runningOn(line: FenceLine, post: PostPart): number | undefined {
 }
 
 /** A line post is named by where it stands: its number is another's as soon as the spacing changes, and what was ticked off stays where it is. */
-const nameOf = ({ path, side, along }: PostPart): string =>
-  /\/post:\d+$/.test(path) ? `side:${side}@${along.toFixed(2)}` : path;
+const nameOf = ({ part, side, along }: PostPart): string =>
+  part.on === 'post' ? `side:${side}@${along.toFixed(2)}` : formatPart(part);
 
 const toMark = (post: PostPart, mark: number): StringPost => ({
   part: `post:${nameOf(post)}`,
@@ -54,7 +55,14 @@ function hang(line: FenceLine, posts: readonly { readonly post: PostPart; readon
     }
     if (!fixed(near)) moved.set(near.post, begins - half(near));
     if (!fixed(far)) moved.set(far.post, ends + half(far));
-    return [{ part: `opening:${opening.id}`, from: begins, to: ends, clear: ends - begins }];
+    return [
+      {
+        part: formatPart({ on: 'opening', opening: opening.id }),
+        from: begins,
+        to: ends,
+        clear: ends - begins,
+      },
+    ];
   });
   return { gates, moved };
 }
@@ -76,7 +84,7 @@ export function stringsOf(
     on.sort((a, b) => a.at - b.at);
     const { gates, moved } = hang(line, on);
     return {
-      part: `side:${line.id}`,
+      part: formatPart({ on: 'side', side: line.id }),
       side: line.number,
       from: numbers.get(line.startCorner) ?? 0,
       to: numbers.get(line.endCorner) ?? 0,

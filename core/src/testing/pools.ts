@@ -1,5 +1,6 @@
 import type { SoldUnit } from '../catalogue/market';
 import type { Task } from '../cutting/prepare';
+import { placeAt } from '../plan/place';
 import type { Run } from '../cutting/types';
 
 /** A length sold at a price, without tax, as many as wanted. */
@@ -12,19 +13,22 @@ export const sold = (size: number, price: number, stock: number | null = null): 
 });
 
 /** A length of wall with a post at every end of a bay. */
-export function runOf(bays: readonly number[], more: Partial<Run> = {}): Run {
+export function runOf(
+  bays: readonly number[],
+  { place = 0, ...more }: Partial<Omit<Run, 'place'>> & { readonly place?: number } = {},
+): Run {
   const ends: number[] = [];
   let at = 0;
   for (const bay of bays) ends.push((at += bay));
   return {
-    part: `run:${more.place ?? 0}`,
+    part: { on: 'product', product: `run ${place}` },
     use: 'band',
     length: at,
     startAllowance: 0.1,
     endAllowance: 0.1,
     across: null,
     joints: ends.slice(0, -1),
-    place: 0,
+    place: placeAt('wall', place),
     spans: [],
     leans: [],
     ...more,
@@ -33,7 +37,14 @@ export function runOf(bays: readonly number[], more: Partial<Run> = {}): Run {
 
 /** A piece that may lie either way: a leaf, a vent. */
 export const sheetOf = (length: number, across: number, place = 0, use: Run['use'] = 'leaf'): Run =>
-  runOf([length], { part: `sheet:${place}`, use, across, startAllowance: 0, endAllowance: 0, place });
+  runOf([length], {
+    part: { on: 'product', product: `sheet ${place}` },
+    use,
+    across,
+    startAllowance: 0,
+    endAllowance: 0,
+    place,
+  });
 
 /** Figures between 0 and 1 from a seed, the same on every machine (mulberry32). */
 export function seeded(seed: number): () => number {
@@ -99,7 +110,7 @@ export function randomPool(next: () => number, { mostBays, mostRuns }: PoolShape
           const length = cents(n * (1.2 + 1.2 * next()));
           return Array<number>(n).fill(length / n);
         }),
-        { place, part: `run:${place}` },
+        { place },
       );
     }),
   };

@@ -1,4 +1,6 @@
 import type { Run } from '../cutting/types';
+import type { PartOf } from '../plan/partRef';
+import { placeAt } from '../plan/place';
 import type { FenceLine } from '../ground/fenceLines';
 import { type SettingOut, bayEnds } from '../posts/setOut';
 import { type Lies, stepsOn, spansOnSides } from './runs';
@@ -9,11 +11,10 @@ export interface BoardCourse {
   readonly timber: string;
   readonly lines: readonly FenceLine[];
   /** One a bay, post centre to centre, none across a gate. */
-  readonly runs: readonly Run[];
+  readonly runs: readonly BoardRun[];
 }
 
-/** Board pieces come after all mesh in the order of unrolling. */
-const PLACE = { ground: 30000, top: 31000 } as const;
+export type BoardRun = Run & { readonly part: PartOf<'board'> };
 
 /**
  * Boards and rails bay by bay, along the ground; along the top of mesh that steps they lie level.
@@ -22,7 +23,7 @@ const PLACE = { ground: 30000, top: 31000 } as const;
  */
 export function boardCourses(setting: SettingOut, lies: Lies): readonly BoardCourse[] {
   return (['ground', 'top'] as const).flatMap((at) => {
-    const timbers = new Map<string, { lines: Set<FenceLine>; runs: Run[] }>();
+    const timbers = new Map<string, { lines: Set<FenceLine>; runs: BoardRun[] }>();
     for (const stretch of setting.stretches) {
       const { line } = stretch;
       const timber = line.choices.boards[at];
@@ -40,14 +41,14 @@ export function boardCourses(setting: SettingOut, lies: Lies): readonly BoardCou
           way: 'along' as const,
         }));
         course.runs.push({
-          part: `side:${line.id}/board:${at}/bay:${course.runs.length + 1}`,
+          part: { on: 'board', side: line.id, at, bay: course.runs.length + 1 },
           use: 'board',
           length,
           startAllowance: 0,
           endAllowance: 0,
           across: null,
           joints: [],
-          place: PLACE[at] + course.runs.length,
+          place: placeAt(`${at}-board`, course.runs.length),
           spans,
           leans: [],
         });

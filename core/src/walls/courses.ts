@@ -1,6 +1,7 @@
 import type { Run } from '../cutting/types';
 import type { FenceLine } from '../ground/fenceLines';
 import { STRAIGHT } from '../ground/survey';
+import { placeAt } from '../plan/place';
 import type { Assumptions } from '../plan/assumptions';
 import { EPSILON } from '../units/round';
 import { leafTop } from '../ways/leaf';
@@ -72,12 +73,18 @@ const leanTerm = (row: MeshRow, grade: number): Term =>
     value('mesh.lean-grade', Math.abs(grade), 'grade', {}),
   ]);
 
+/** Of which band, and which row of it, from the ground up. */
+interface Tail {
+  readonly band: string;
+  readonly row: number;
+}
+
 /** What closes one gate in one row: the leaf below its top, and mesh of its own above it (domain.md 8). */
 function gateRuns(
   line: FenceLine,
   wallTop: number,
   row: MeshRow,
-  tail: string,
+  tail: Tail,
   allowance: number,
   figures: Assumptions,
 ) {
@@ -88,29 +95,31 @@ function gateRuns(
     const top = leafTop(opening, wallTop);
     const piece = (
       use: 'leaf' | 'band',
-      part: string,
+      part: Run['part'],
       length: number,
       ends: number,
       across: number,
     ): Run => ({
-      part: `opening:${opening.id}/${part}/${tail}`,
+      part,
       use,
       length,
       startAllowance: ends,
       endAllowance: ends,
       across,
       joints: [],
-      place: 10000 + line.number,
+      place: placeAt('gate', line.number),
       spans: [{ side, from: along, to: along + width, cut: length, way: 'along' }],
       leans: [],
     });
     if (row.bottom < top - EPSILON) {
       const high = Math.min(row.top, top) - row.bottom;
-      leaves.push(piece('leaf', 'leaf', width + figures.leafOverlap, 0, high));
+      leaves.push(
+        piece('leaf', { on: 'leaf', opening: opening.id, ...tail }, width + figures.leafOverlap, 0, high),
+      );
     }
     if (Math.min(row.top, wallTop) > top + EPSILON) {
       const high = Math.min(row.top, wallTop) - Math.max(row.bottom, top);
-      above.push(piece('band', 'above', width, allowance, high));
+      above.push(piece('band', { on: 'above-leaf', opening: opening.id, ...tail }, width, allowance, high));
     }
   }
   return { leaves, above };
@@ -125,12 +134,18 @@ export function courseOf(
   rigid: boolean,
   figures: Assumptions,
 ): MeshCourse {
-  const tail = `band:${band.band.id}/row:${rowIndex}`;
+  const tail = { band: band.band.id, row: rowIndex };
   const height = row.top - row.bottom;
   const allowance = rigid ? 0 : figures.endAllowance;
   const wallRuns = rigid ? group.cornerless : group.runs;
   const runs = wallRuns.map((run): Run => ({
-    part: `side:${run.spans[0]?.side ?? group.lines[0]?.id ?? ''}/${tail}/run:${run.place}`,
+    part: {
+      on: 'run',
+      side: run.spans[0]?.side ?? group.lines[0]?.id ?? '',
+      band: band.band.id,
+      row: rowIndex,
+      run: run.nth,
+    },
     use: 'band',
     length: run.length,
     startAllowance: allowance,
@@ -159,18 +174,18 @@ export function courseOf(
 }
 
 /** An overhang folded outward opens at every convex corner: a square patch closes it. */
-function patches(group: WallGroup, overhang: number, tail: string): readonly Run[] {
+function patches(group: WallGroup, overhang: number, tail: Tail): readonly Run[] {
   return group.lines
     .filter((line) => line.turn > STRAIGHT)
     .map((line, i): Run => ({
-      part: `corner:${line.endCorner}/${tail}`,
+      part: { on: 'patch', corner: line.endCorner, ...tail },
       use: 'patch',
       length: overhang,
       startAllowance: 0,
       endAllowance: 0,
       across: overhang,
       joints: [],
-      place: 15000 + i,
+      place: placeAt('patch', i),
       spans: [],
       leans: [],
     }));

@@ -2,13 +2,14 @@ import type { Market } from '../catalogue/market';
 import { type Finding, finding } from '../findings/types';
 import type { Change, Scope } from '../plan/changes/types';
 import { scopeOf } from '../plan/effective';
+import type { PartRef } from '../plan/partRef';
 import type { Band, Plan } from '../plan/schema';
 import { type OpeningLimits, passing, shorterSide } from '../threats/openings';
 import { breaking, finerMesh, tornBy } from '../threats/strongMesh';
 import { EPSILON, tidy } from '../units/round';
 import { isRigid } from './rigid';
 import type { HungBand } from './rows';
-import { type WallGroup, scopePath } from './groups';
+import { type WallGroup, bandPart } from './groups';
 
 /** So much more lap than is needed is a mistake and not a tape, m. */
 const WASTED_LAP = 0.05;
@@ -19,7 +20,7 @@ interface Seen {
   readonly limits: OpeningLimits;
   readonly group: WallGroup;
   readonly band: HungBand;
-  readonly part: string;
+  readonly part: PartRef;
   readonly change: (to: Partial<Omit<Band, 'id'>>) => Change;
 }
 
@@ -140,7 +141,7 @@ export function bandFindings(
       limits,
       group,
       band,
-      part: `${scopePath(group.scope)}band:${band.band.id}`,
+      part: bandPart(group.scope, band.band.id),
       change: (to) => ({ verb: 'set-band', scope: group.scope, id: band.band.id, to }),
     };
     return [...passes(seen), ...reaches(seen), ...meets(seen), ...module(seen), ...folds(seen)];

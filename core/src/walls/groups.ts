@@ -3,6 +3,7 @@ import { ringsAlong } from '../fasteners/along';
 import { type FenceLine, keysOf } from '../ground/fenceLines';
 import type { Assumptions } from '../plan/assumptions';
 import type { Scope } from '../plan/changes/types';
+import type { PartRef } from '../plan/partRef';
 import { scopeOf } from '../plan/effective';
 import type { Plan } from '../plan/schema';
 import type { SettingOut } from '../posts/setOut';
@@ -25,8 +26,13 @@ export interface WallGroup {
   readonly drop: number;
 }
 
-export const scopePath = (scope: Scope): string =>
-  scope.scope === 'plan' ? '' : `${scope.scope}:${scope.of}/`;
+/** A band where it is chosen. */
+export function bandPart(scope: Scope, band: string): PartRef {
+  if (scope.scope === 'plan') return { on: 'band', band };
+  return scope.scope === 'side'
+    ? { on: 'side-band', side: scope.of, band }
+    : { on: 'enclosure-band', enclosure: scope.of, band };
+}
 
 /** Roll of one row, m, and rings along a seam of it. */
 type Row = Pick<StackWant, 'length' | 'seam'>;

@@ -1,4 +1,5 @@
 import type { CutSpan, Span } from '../cutting/types';
+import { type Place, placeAt } from '../plan/place';
 import { type FenceLine, type FenceWalk, goesStraightOn, onSide } from '../ground/fenceLines';
 import { straightGrades } from '../ground/profile';
 import type { SettingOut } from '../posts/setOut';
@@ -23,7 +24,9 @@ export interface WallRun {
   readonly posts: readonly number[];
   readonly spans: readonly CutSpan[];
   readonly grades: readonly RunGrade[];
-  readonly place: number;
+  /** Which run of all, along the fence. */
+  readonly nth: number;
+  readonly place: Place;
 }
 
 interface ClearSpan {
@@ -97,12 +100,13 @@ function makeRun(
   spans: readonly ClearSpan[],
   postsOn: ReadonlyMap<FenceLine, readonly number[]>,
   lies: Lies,
-  place: number,
+  nth: number,
 ): WallRun {
   let length = 0;
   const posts: number[] = [];
   const grades: RunGrade[] = [];
   const [first] = spans;
+  const place = placeAt('wall', nth);
   if (first && stepsOn(lies.get(first.line))) {
     return {
       lines: [first.line],
@@ -110,6 +114,7 @@ function makeRun(
       posts: [],
       spans: bayOf(lieOf(lies, first.line), first.from, first.to),
       grades: [],
+      nth,
       place,
     };
   }
@@ -136,6 +141,7 @@ function makeRun(
     posts,
     spans: spans.flatMap((s) => groundSpans(lieOf(lies, s.line), s.from, s.to)),
     grades,
+    nth,
     place,
   };
 }
@@ -171,7 +177,7 @@ export function wallRuns(
   }
   for (const along of postsOn.values()) along.sort((a, b) => a - b);
 
-  let place = 0;
+  let nth = 0;
   return walks.flatMap((walk) => {
     const joins = (a: ClearSpan, b: ClearSpan) =>
       a.line !== b.line &&
@@ -205,7 +211,7 @@ export function wallRuns(
       groups.shift();
       groups[groups.length - 1] = [...last, ...first];
     }
-    return groups.map((group) => makeRun(group, postsOn, lies, place++));
+    return groups.map((group) => makeRun(group, postsOn, lies, nth++));
   });
 }
 

@@ -24,7 +24,7 @@ function gapFindings(
   gap: number,
   mends: readonly Change[],
 ): Finding[] {
-  const part = `side:${line.id}`;
+  const part = { on: 'side', side: line.id } as const;
   const through = passing(limits, gap);
   const found = (['mend', 'know'] as const).flatMap((severity): Finding[] => {
     const these = through.filter((t) => t.onlyKnow === (severity === 'know'));
@@ -64,14 +64,14 @@ function leanFindings({ line, steepest, profile }: LineLie): Finding[] {
   if (profile.level || steepest < LEAST_GRADE) return [];
   const top = line.choices.bands[line.choices.bands.length - 1]?.top ?? 0;
   const params = { side: line.number, grade: steepest, extra: top * steepest };
-  return [finding('slope.leans', 'know', 'walls', `side:${line.id}`, params)];
+  return [finding('slope.leans', 'know', 'walls', { on: 'side', side: line.id }, params)];
 }
 
 function hangFindings(plan: Plan, market: Market, limits: OpeningLimits, lie: LineLie): Finding[] {
   const { line, limit, mesh, drop } = lie;
   const grade = Math.max(lie.steepest, lie.sharp);
   const params = { side: line.number, grade, limit, mesh: market.mesh(mesh).type };
-  const part = `side:${line.id}`;
+  const part = { on: 'side', side: line.id } as const;
   const set = (slope: Partial<Choices['slope']>): Change => ({
     verb: 'set-slope',
     scope: scopeOf(plan, line.id, 'slope'),

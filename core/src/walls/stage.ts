@@ -2,6 +2,7 @@ import type { Market } from '../catalogue/market';
 import type { Run } from '../cutting/types';
 import type { Finding } from '../findings/types';
 import type { Assumptions } from '../plan/assumptions';
+import { formatPart } from '../plan/partRef';
 import type { Plan } from '../plan/schema';
 import type { SettingOut } from '../posts/setOut';
 import type { OpeningLimits } from '../threats/openings';
@@ -37,7 +38,7 @@ export interface WallStage extends HungWalls {
 function once(findings: readonly Finding[]): readonly Finding[] {
   const seen = new Set<string>();
   return findings.filter(({ code, part, severity }) => {
-    const key = `${code} ${part} ${severity}`;
+    const key = `${code} ${formatPart(part)} ${severity}`;
     return !seen.has(key) && seen.add(key);
   });
 }

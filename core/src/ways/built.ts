@@ -3,6 +3,7 @@ import type { PackId } from '../catalogue/packs';
 import { BOARD_TIMBER, FRAME_TIMBER, SILL_TIMBER } from '../catalogue/timbers';
 import type { Stick } from '../cutting/gather';
 import type { Gate, Hatch, Opening, PopDoor } from '../plan/schema';
+import { placeAt } from '../plan/place';
 import { roundUp } from '../units/round';
 
 /** Like timber pieces of something built, m. */
@@ -90,14 +91,14 @@ export function stickRuns({ opening, sticks }: Built): readonly Stick[] {
   return sticks.flatMap(({ timber, use, name, count, length }) =>
     Array.from({ length: count }, (_, i) => ({
       timber,
-      part: `opening:${opening.id}/${name}:${i + 1}`,
+      part: { on: 'stick', opening: opening.id, stick: name, nth: i + 1 },
       use,
       length,
       startAllowance: 0,
       endAllowance: 0,
       across: null,
       joints: [],
-      place: 40000,
+      place: placeAt('stick', 0),
       spans: [],
       leans: [],
     })),

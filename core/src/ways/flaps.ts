@@ -15,7 +15,7 @@ export function flapFindings({ lines, posts }: SettingOut): readonly Finding[] {
       const found = aboveWall(opening, line);
       if (on.some((along) => along > from && along < to)) {
         const params = { side: line.number, way: opening.kind };
-        const part = `opening:${opening.id}`;
+        const part = { on: 'opening', opening: opening.id } as const;
         found.push(finding('flap.on-post', 'mend', 'ways', part, params, beside(opening, line, from, on)));
       }
       return found;
@@ -36,7 +36,7 @@ function aboveWall(door: PopDoor | Hatch, line: SettingOut['lines'][number]): Fi
       ? { bottom: tidy(wall - door.height) }
       : { ...(door.kind === 'hatch' ? { bottom: 0 } : {}), height: tidy(wall) };
   return [
-    finding('flap.above-wall', 'mend', 'ways', `opening:${door.id}`, params, [
+    finding('flap.above-wall', 'mend', 'ways', { on: 'opening', opening: door.id }, params, [
       { verb: 'set-opening', id: door.id, to: lower },
     ]),
   ];

@@ -18,7 +18,7 @@ const set = (id: string, to: Extract<Change, { verb: 'set-opening' }>['to']): Ch
 
 /** @see domain.md 8: two-step catches at top and foot wherever raccoon or people are present; a lock against theft */
 export function catchFindings(plan: Plan, gate: Gate): readonly Finding[] {
-  const part = `opening:${gate.id}`;
+  const part = { on: 'opening', opening: gate.id } as const;
   const openers = (['raccoon', 'person'] as const).filter((id) => isPresent(plan, id));
   const found: Finding[] = [];
   if (openers.length > 0 && gate.catches === 'one-step') {
@@ -47,7 +47,7 @@ function clearOfCorners(gate: Gate, line: FenceLine): Change[] {
 
 /** Where a gate stands and what is under and over its leaf. */
 export function placeFindings(gate: Gate, line: FenceLine, wall: number): readonly Finding[] {
-  const part = `opening:${gate.id}`;
+  const part = { on: 'opening', opening: gate.id } as const;
   const found: Finding[] = [];
   const on = line.openings.find((o) => o.opening.id === gate.id);
   if (on) {

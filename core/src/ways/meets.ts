@@ -4,6 +4,7 @@ import { toPolyline } from '../ground/polyline';
 import type { Ring, RingSide } from '../ground/survey';
 import { type Vector, insideOrOn, lerp, minus, plus, times, toSegment } from '../ground/vector';
 import type { Assumptions } from '../plan/assumptions';
+import type { PartRef } from '../plan/partRef';
 import type { Change } from '../plan/changes/types';
 import type { Gate, Plan } from '../plan/schema';
 import { shapeOf } from '../skirt/shape';
@@ -115,7 +116,7 @@ function wayOut(around: Around, gate: Gate): Change[] {
   return mends;
 }
 
-function say(met: Met, side: number, part: string, mends: readonly Change[]): Finding {
+function say(met: Met, side: number, part: PartRef, mends: readonly Change[]): Finding {
   switch (met.what) {
     case 'thing':
       return finding('gate.into', 'mend', 'ways', part, { side, name: met.name }, mends);
@@ -166,6 +167,6 @@ export function swingFindings(
     };
     const met = meets(around, gate, figures.leafClearance);
     if (!met) return [];
-    return [say(met, side.number, `opening:${gate.id}`, wayOut(around, gate))];
+    return [say(met, side.number, { on: 'opening', opening: gate.id }, wayOut(around, gate))];
   });
 }

@@ -52,7 +52,7 @@ function kitOf(market: Market, opening: Opening, findings: Finding[]): number | 
     { verb: 'set-opening', id: opening.id, to: { make: 'built' } },
   ];
   const params = { way: opening.kind, width: opening.width, nearest };
-  findings.push(finding('way.no-kit', 'mend', 'ways', `opening:${opening.id}`, params, mends));
+  findings.push(finding('way.no-kit', 'mend', 'ways', { on: 'opening', opening: opening.id }, params, mends));
   return undefined;
 }
 
@@ -68,7 +68,9 @@ function gapFindings(opening: Extract<Opening, { kind: 'gate' }>, limits: Openin
     const mends =
       tighter < limit ? [{ verb: 'set-opening', id: opening.id, to: { gap: tighter } } as const] : [];
     const params = { of: 'gate', opening: opening.gap, threats, limit, from: 0 } as const;
-    return [finding('opening.passes', severity, 'ways', `opening:${opening.id}`, params, mends)];
+    return [
+      finding('opening.passes', severity, 'ways', { on: 'opening', opening: opening.id }, params, mends),
+    ];
   });
 }
 
@@ -110,7 +112,13 @@ export function wayStage(
     const gated = fenced.some((s) => plan.openings.some((o) => o.kind === 'gate' && o.side === s.side.id));
     if (fenced.length === 0 || gated) continue;
     findings.push(
-      finding('fence.no-gate', 'mend', 'ways', `enclosure:${ring.enclosure}`, { name: ring.name }),
+      finding(
+        'fence.no-gate',
+        'mend',
+        'ways',
+        { on: 'enclosure', enclosure: ring.enclosure },
+        { name: ring.name },
+      ),
     );
   }
   return { ways, findings };

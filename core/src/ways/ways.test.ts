@@ -44,7 +44,7 @@ describe('a gate 0.95 clear in a wall 1.8 high, built', () => {
     expect(reckon(low).figures['leaf.g1.height']).toBe(1.2);
     const above = reckon(low)
       .cutting.flatMap((p) => p.rolls.flatMap((r) => r.pieces))
-      .filter((p) => p.part.includes('/above/'));
+      .filter((p) => p.part.on === 'above-leaf');
     expect(above.map((p) => p.length)).toEqual([expect.closeTo(0.95 + 0.2, 9)]);
     expect(found(set({ height: 2.4 }), 'gate.taller-than-wall')).toHaveLength(1);
   });

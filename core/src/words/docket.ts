@@ -124,7 +124,7 @@ const PIECES: Readonly<Record<Exclude<Piece['use'], 'band'>, string>> = {
 /** What a piece is for, on a roll. */
 export function sayPiece(piece: Piece): string {
   if (piece.use !== 'band') return PIECES[piece.use];
-  if (piece.part.includes('/above/')) return 'above the gate';
+  if (piece.part.on === 'above-leaf') return 'above the gate';
   return piece.jointed ? 'wall, jointed on' : 'wall';
 }
 

@@ -1,4 +1,4 @@
-import { type Figures, type SheetScene, areaText, counted, roomiest } from '@aviarum/core';
+import { type Figures, type SheetScene, areaText, counted, roomiest, formatPart } from '@aviarum/core';
 import { useReader, useReckoning } from '../state/reckoningStore';
 
 interface Props {
@@ -17,7 +17,7 @@ export function AreaWords({ scene, enclosures, scale }: Props) {
   return (
     <g pointerEvents="none">
       {scene.layers.run.map((run) => {
-        const figures = enclosures.find((e) => run.part === `enclosure:${e.id}`);
+        const figures = enclosures.find((e) => run.part === formatPart({ on: 'enclosure', enclosure: e.id }));
         if (run.shape !== 'polygon' || !figures || !total) return null;
         const at = roomiest(run.points);
         const xs = run.points.map((p) => p.x);

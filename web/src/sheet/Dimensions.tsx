@@ -1,3 +1,4 @@
+import { partOfStop } from './stopId';
 import { type SheetScene, type SheetSide, lengthText } from '@aviarum/core';
 import { memo } from 'react';
 import { useReader } from '../state/reckoningStore';
@@ -79,7 +80,8 @@ export const Dimensions = memo(function Dimensions({
 }) {
   const reader = useReader();
   const sides = only ? scene.sides.filter((s) => only.includes(s.id)) : scene.sides;
-  const always = only ?? (open?.startsWith('side:') ? [open.slice(5)] : []);
+  const part = partOfStop(open);
+  const always = only ?? (part?.on === 'side' ? [part.side] : []);
   return (
     <g>
       {placeLabels(sides, scale, away, (length) => lengthText(length, reader.system).figure, always).map(

@@ -1,4 +1,4 @@
-import { type CuttingPool, type Plan, sideFrames } from '@aviarum/core';
+import { type CuttingPool, type Plan, sideFrames, formatPart } from '@aviarum/core';
 import { useMemo } from 'react';
 import { useSelection } from '../state/selection';
 
@@ -41,7 +41,7 @@ export function Letters({ plan, cutting, scale, show }: Props) {
         const [x, y] = [at.x * scale, -at.y * scale];
         if (taken.some((t) => Math.hypot(t.x - x, t.y - y) < 23)) continue;
         taken.push({ x, y });
-        placed.push({ letter: piece.letter, x, y, key: `${piece.letter} ${piece.part}` });
+        placed.push({ letter: piece.letter, x, y, key: `${piece.letter} ${formatPart(piece.part)}` });
         break;
       }
     }

@@ -1,3 +1,4 @@
+import { partOfStop } from './stopId';
 import {
   type Change,
   type Guide,
@@ -22,12 +23,12 @@ export interface Grip {
 const REACH = 9;
 
 function groundFor(plan: Plan, stop: Stop): SnapGround {
-  const [kind, rest = ''] = stop.id.split(':');
-  const id = rest.split('/')[0] ?? '';
-  if (kind === 'corner') return snapGround(plan, id);
+  const part = partOfStop(stop.id);
+  if (part?.on === 'corner') return snapGround(plan, part.corner);
+  const house = part && 'building' in part ? part.building : null;
   const others = plan.corners.map(({ x, y }) => ({ x, y }));
   // A house does not fall on its own walls.
-  const buildings = kind === 'building' ? plan.ground.buildings.filter((b) => b.id !== id) : [];
+  const buildings = house === null ? [] : plan.ground.buildings.filter((b) => b.id !== house);
   const bare = snapGround({ ...plan, ground: { ...plan.ground, buildings } }, '');
   return { neighbours: [], beyond: [], others, walls: bare.walls };
 }

@@ -1,4 +1,13 @@
-import { type Plan, type SheetScene, previewFence, sheetScene } from '@aviarum/core';
+import {
+  type PartRef,
+  type Plan,
+  type SheetScene,
+  formatPart,
+  parsePart,
+  previewFence,
+  sheetScene,
+} from '@aviarum/core';
+import { partOfStop } from './stopId';
 
 /** Sides that change with what is in hand, and those beside them, whose corners do. */
 export interface Touched {
@@ -12,21 +21,26 @@ function besideOf(plan: Plan, sides: readonly string[]): readonly string[] {
   return plan.sides.filter((s) => corners.has(s.from) || corners.has(s.to)).map((s) => s.id);
 }
 
-/** What a drag of the thing at a path changes of the fence; nothing for a tree or a house. */
-export function touchedBy(plan: Plan, path: string): Touched {
-  const [kind = '', rest = ''] = path.split(/:(.*)/s);
-  const known: Readonly<Record<string, () => readonly string[]>> = {
-    corner: () => plan.sides.filter((s) => s.from === rest || s.to === rest).map((s) => s.id),
-    side: () => besideOf(plan, [rest]),
-    opening: () => plan.openings.filter((o) => o.id === rest).map((o) => o.side),
-    post: () => [/^side:([^/]+)/.exec(rest)?.[1] ?? ''],
-  };
-  const own = known[kind]?.();
+/** What a drag of the thing at a stop changes of the fence; nothing for a tree or a house. */
+export function touchedBy(plan: Plan, stop: string): Touched {
+  const part = partOfStop(stop);
+  const own = part && ownSides(plan, part);
   return own ? { own, beside: besideOf(plan, own) } : { own: [], beside: [] };
 }
 
+function ownSides(plan: Plan, part: PartRef): readonly string[] | null {
+  if (part.on === 'corner')
+    return plan.sides.filter((s) => s.from === part.corner || s.to === part.corner).map((s) => s.id);
+  if (part.on === 'side') return besideOf(plan, [part.side]);
+  if (part.on === 'opening') return plan.openings.filter((o) => o.id === part.opening).map((o) => o.side);
+  return part.on === 'pin' || part.on === 'post' ? [part.side] : null;
+}
+
 function only(scene: SheetScene, keep: (side: string) => boolean, run: 'with-run' | 'without'): SheetScene {
-  const sides = scene.layers.side.filter((s) => keep(s.part.slice('side:'.length)));
+  const sides = scene.layers.side.filter(({ part }) => {
+    const side = parsePart(part);
+    return side?.on === 'side' && keep(side.side);
+  });
   return {
     ...scene,
     layers: { ...scene.layers, side: sides, run: run === 'with-run' ? scene.layers.run : [] },
@@ -50,4 +64,8 @@ export function movingScene(plan: Plan, { own, beside }: Touched): SheetScene {
 }
 
 const openingsOn = (plan: Plan, sides: readonly string[]) =>
-  new Set(plan.openings.filter((o) => sides.includes(o.side)).map((o) => `opening:${o.id}`));
+  new Set(
+    plan.openings
+      .filter((o) => sides.includes(o.side))
+      .map((o) => formatPart({ on: 'opening', opening: o.id })),
+  );

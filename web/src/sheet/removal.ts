@@ -1,32 +1,21 @@
 import { type Change, type GroundList, type Plan, canRemoveCorner } from '@aviarum/core';
+import { onGround, partOfStop } from './stopId';
 
-const LISTS: Readonly<Record<string, GroundList>> = {
-  building: 'buildings',
-  tree: 'trees',
-  service: 'services',
-  boundary: 'boundaries',
-  spot: 'spotHeights',
-};
-
-/** How the thing at a path is taken out, where it can be. */
-export function removalOf(plan: Plan, path: string): { change: Change; words: string } | null {
-  const [kind = '', rest = ''] = path.split(/:(.*)/s);
-  const [id = '', part] = rest.split('/');
-  if (kind === 'corner')
-    return canRemoveCorner(plan, id)
-      ? { change: { verb: 'remove-corner', corner: id }, words: 'take a corner out' }
+/** How the thing at a stop is taken out, where it can be. */
+export function removalOf(plan: Plan, stop: string): { change: Change; words: string } | null {
+  const part = partOfStop(stop);
+  if (part?.on === 'corner')
+    return canRemoveCorner(plan, part.corner)
+      ? { change: { verb: 'remove-corner', corner: part.corner }, words: 'take a corner out' }
       : null;
-  if (kind === 'opening') return { change: { verb: 'remove-opening', id }, words: 'take the way in out' };
-  if (kind === 'post') {
-    const pin = /\/pin:(.+)$/.exec(rest)?.[1];
-    return pin === undefined
-      ? null
-      : { change: { verb: 'remove-pin', id: pin }, words: 'let the post find its own place' };
-  }
-  const list = LISTS[kind];
-  if (!list) return null;
-  const point = Number(part);
-  if (part !== undefined && Number.isInteger(point)) return withoutPoint(plan, list, id, point);
+  if (part?.on === 'opening')
+    return { change: { verb: 'remove-opening', id: part.opening }, words: 'take the way in out' };
+  if (part?.on === 'pin')
+    return { change: { verb: 'remove-pin', id: part.pin }, words: 'let the post find its own place' };
+  const thing = onGround(part);
+  if (!thing) return null;
+  const { list, id, point } = thing;
+  if (point !== null) return withoutPoint(plan, list, id, point);
   return { change: { verb: 'remove-from-ground', list, id }, words: 'take it out' };
 }
 

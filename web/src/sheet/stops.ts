@@ -2,6 +2,7 @@ import {
   type Building,
   type Change,
   type Part,
+  type PartRef,
   type Plan,
   type Reader,
   ROLE_NAMES,
@@ -13,10 +14,11 @@ import {
   sideFrames,
   terrainOf,
 } from '@aviarum/core';
+import { sameThing, stopId } from './stopId';
 
 /** Something on the sheet that can be chosen, and mostly moved: by pointer, by keys, or by a number in the panel. */
 export interface Stop {
-  /** Path of the part: `corner:c1`, `side:s2`, `tree:t1`, `building:b1/2`. */
+  /** Its part, as `stopId` writes it. */
   readonly id: string;
   /** What it is called aloud. */
   readonly name: string;
@@ -59,7 +61,7 @@ function outlineStops({ plan, scene, reader }: Sight): Stop[] {
     if (start && !done.has(start.id)) {
       done.add(start.id);
       stops.push({
-        id: `corner:${start.id}`,
+        id: stopId({ on: 'corner', corner: start.id }),
         name: `Corner ${start.number}, ${degrees(start.angle)}`,
         value: `${reader.length(start.at.x)} across, ${reader.length(start.at.y)} up`,
         at: start.at,
@@ -72,7 +74,7 @@ function outlineStops({ plan, scene, reader }: Sight): Stop[] {
     }
     const at = { x: (side.start.x + side.end.x) / 2, y: (side.start.y + side.end.y) / 2 };
     stops.push({
-      id: `side:${side.id}`,
+      id: stopId({ on: 'side', side: side.id }),
       name: `Side ${side.number}, ${reader.length(side.length)}`,
       value: side.movable ? 'pulls out and pushes in' : 'cannot be pulled; move its corners',
       at,
@@ -101,19 +103,26 @@ const shifted = (points: readonly Vector[], by: Vector) =>
 const withPoint = (points: readonly Vector[], i: number, to: Vector) =>
   points.map((p, k) => (k === i ? { x: tidy(to.x), y: tidy(to.y) } : { x: p.x, y: p.y }));
 
+const servicePoint = (service: string, point: number): PartRef => ({ on: 'service-point', service, point });
+const boundaryPoint = (boundary: string, point: number): PartRef => ({
+  on: 'boundary-point',
+  boundary,
+  point,
+});
+
 function lineStops(
   { reader, open }: Sight,
   list: 'services' | 'boundaries',
-  prefix: string,
+  pointOf: (id: string, point: number) => PartRef,
   thing: { readonly id: string; readonly name: string; readonly line: readonly Vector[] },
 ): Stop[] {
   return thing.line.map((at, i) => ({
-    id: `${prefix}:${thing.id}/${i}`,
+    id: stopId(pointOf(thing.id, i)),
     name: `${capital(thing.name)}, point ${i + 1}`,
     value: `${reader.length(at.x)} across, ${reader.length(at.y)} up`,
     at,
     look: 'point',
-    room: open?.startsWith(`${prefix}:${thing.id}`) ? 1 : 0.6,
+    room: sameThing(open, stopId(pointOf(thing.id, i))) ? 1 : 0.6,
     axis: null,
     move: (to) => ({
       verb: 'set-on-ground',
@@ -139,7 +148,7 @@ function groundStops(sight: Sight): Stop[] {
   const houses = buildings.flatMap((b): Stop[] => {
     const middle = centre(b.outline);
     const whole: Stop = {
-      id: `building:${b.id}`,
+      id: stopId({ on: 'building', building: b.id }),
       name: b.name,
       value: place(middle),
       at: middle,
@@ -149,9 +158,9 @@ function groundStops(sight: Sight): Stop[] {
       move: (to) => reshape(b, shifted(b.outline, { x: to.x - middle.x, y: to.y - middle.y })),
       words: `move ${b.name}`,
     };
-    if (!open?.startsWith(`building:${b.id}`)) return [whole];
+    if (!sameThing(open, whole.id)) return [whole];
     const corners = b.outline.map((at, i): Stop => ({
-      id: `building:${b.id}/${i}`,
+      id: stopId({ on: 'building-point', building: b.id, point: i }),
       name: `${b.name}, corner ${i + 1}`,
       value: place(at),
       at,
@@ -164,7 +173,7 @@ function groundStops(sight: Sight): Stop[] {
     return [whole, ...corners];
   });
   const stems = trees.map((t): Stop => ({
-    id: `tree:${t.id}`,
+    id: stopId({ on: 'tree', tree: t.id }),
     name: capital(t.name),
     value: place(t.at),
     at: t.at,
@@ -182,7 +191,7 @@ function groundStops(sight: Sight): Stop[] {
   const terrain = terrainOf(spotHeights);
   const lowest = Math.min(...spotHeights.map((s) => s.height), Infinity);
   const spots = spotHeights.map((s, i): Stop => ({
-    id: `spot:${s.id}`,
+    id: stopId({ on: 'spot', spot: s.id }),
     name: `Height ${i + 1}`,
     value: `${reader.length(terrain.level ? 0 : s.height - lowest)} above the lowest`,
     at: s.at,
@@ -200,8 +209,8 @@ function groundStops(sight: Sight): Stop[] {
   return [
     ...houses,
     ...stems,
-    ...services.flatMap((s) => lineStops(sight, 'services', 'service', s)),
-    ...boundaries.flatMap((b) => lineStops(sight, 'boundaries', 'boundary', b)),
+    ...services.flatMap((s) => lineStops(sight, 'services', servicePoint, s)),
+    ...boundaries.flatMap((b) => lineStops(sight, 'boundaries', boundaryPoint, b)),
     ...spots,
   ];
 }
@@ -213,12 +222,13 @@ function postStops({ plan, parts, reader }: Sight): Stop[] {
     if (part.kind !== 'post') return [];
     const frame = frames.get(part.side);
     if (!frame) return [];
-    const pin = plan.postPins.find((p) => part.path.endsWith(`/pin:${p.id}`));
+    const ref = part.part;
+    const pin = ref.on === 'pin' ? plan.postPins.find((p) => p.id === ref.pin) : undefined;
     const at = frame.at(part.along, 0);
     const slides = part.role === 'line';
     return [
       {
-        id: `post:${part.path}`,
+        id: stopId(ref),
         name: `${capital(ROLE_NAMES[part.role][0])} ${part.number}`,
         value: `${reader.length(part.along)} from the corner${pin ? ', set by hand' : ''}`,
         at,
@@ -251,7 +261,7 @@ function openingStops({ plan, scene, reader }: Sight): Stop[] {
     const at = frame.at(o.along + o.width / 2, 0);
     return [
       {
-        id: `opening:${o.id}`,
+        id: stopId({ on: 'opening', opening: o.id }),
         name: `${o.kind === 'gate' ? 'Gate' : 'Pop door'} on side ${number}`,
         value: `${reader.length(o.along)} from the corner`,
         at,

@@ -1,4 +1,4 @@
-import { type Finding, type StageId, printNumber, sayChange, sayFinding } from '@aviarum/core';
+import { type Finding, type StageId, printNumber, sayChange, sayFinding, formatPart } from '@aviarum/core';
 import { useMemo } from 'react';
 import { usePlan } from '../state/planStore';
 import { useEffects, useMarket, useReader, useReckoning } from '../state/reckoningStore';
@@ -62,7 +62,11 @@ export function Findings({ stage, severity }: Props) {
         </div>
       )}
       {findings.map((f) => (
-        <div className="finding" key={`${f.code} ${f.part} ${f.severity}`} data-severity={f.severity}>
+        <div
+          className="finding"
+          key={`${f.code} ${formatPart(f.part)} ${f.severity}`}
+          data-severity={f.severity}
+        >
           <p>
             <span className="sign">{f.severity === 'mend' ? '▲ ' : 'Know: '}</span>
             {sayFinding(f, reader)}

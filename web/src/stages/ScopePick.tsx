@@ -1,14 +1,29 @@
-import { type Choices, type Plan, type Scope, WHOLE_PLAN, surveyRings } from '@aviarum/core';
+import {
+  type Choices,
+  type Plan,
+  type Scope,
+  WHOLE_PLAN,
+  surveyRings,
+  formatPart,
+  parsePart,
+} from '@aviarum/core';
 import { useEffect, useState } from 'react';
 import { Pick } from '../fields/Choice';
 import { usePlan } from '../state/planStore';
 import { useReader } from '../state/reckoningStore';
 import { hoverPart } from '../state/selection';
 
-const textOf = (scope: Scope) => (scope.scope === 'plan' ? 'plan' : `${scope.scope}:${scope.of}`);
+const ofSide = (side: string) => formatPart({ on: 'side', side });
+const ofRun = (enclosure: string) => formatPart({ on: 'enclosure', enclosure });
+
+function textOf(scope: Scope): string {
+  if (scope.scope === 'plan') return formatPart({ on: 'plan' });
+  return scope.scope === 'side' ? ofSide(scope.of) : ofRun(scope.of);
+}
 function scopeFrom(text: string): Scope {
-  const [kind = '', of = ''] = text.split(':');
-  return kind === 'side' || kind === 'enclosure' ? { scope: kind, of } : WHOLE_PLAN;
+  const part = parsePart(text);
+  if (part?.on === 'side') return { scope: 'side', of: part.side };
+  return part?.on === 'enclosure' ? { scope: 'enclosure', of: part.enclosure } : WHOLE_PLAN;
 }
 
 /** The scope in hand; back to the whole plan when its run or side is gone. */
@@ -44,17 +59,17 @@ export function ScopePick({ plan, scope, onScope, of }: Props) {
     { value: 'plan', label: 'the whole fence' },
     ...(plan.enclosures.length > 1
       ? plan.enclosures.map((e) => ({
-          value: `enclosure:${e.id}`,
+          value: ofRun(e.id),
           label: `${e.name}${mark(enclosure[e.id])}`,
         }))
       : []),
     ...sides.map((s) => ({
-      value: `side:${s.side.id}`,
+      value: ofSide(s.side.id),
       label: `side ${s.number}, ${reader.length(s.length)}${mark(side[s.side.id])}`,
     })),
   ];
   // The side in hand shines on sheet and strip.
-  const lit = scope.scope === 'side' ? `side:${scope.of}` : null;
+  const lit = scope.scope === 'side' ? ofSide(scope.of) : null;
   useEffect(() => {
     hoverPart(lit);
     return () => hoverPart(null);

@@ -1,3 +1,4 @@
+import { stopId } from '../sheet/stopId';
 import { type Change, type Plan, type Point, newId, sheetScene } from '@aviarum/core';
 
 const tidy = (n: number) => Math.round(n * 100) / 100;
@@ -32,7 +33,10 @@ export const NEW_THINGS: readonly {
         { x, y: y + 1 },
       ];
       const thing = { id, name: 'Shed', outline, eaves: 2, height: 2.6 };
-      return { change: { verb: 'add-to-ground', list: 'buildings', thing }, path: `building:${id}` };
+      return {
+        change: { verb: 'add-to-ground', list: 'buildings', thing },
+        path: stopId({ on: 'building', building: id }),
+      };
     },
   },
   {
@@ -41,7 +45,10 @@ export const NEW_THINGS: readonly {
     make: (plan) => {
       const id = newId('t', taken(plan), Math.random);
       const thing = { id, name: 'tree', at: beside(plan), trunk: 0.3, roots: 2.5, crown: 2 };
-      return { change: { verb: 'add-to-ground', list: 'trees', thing }, path: `tree:${id}` };
+      return {
+        change: { verb: 'add-to-ground', list: 'trees', thing },
+        path: stopId({ on: 'tree', tree: id }),
+      };
     },
   },
   {
@@ -56,7 +63,10 @@ export const NEW_THINGS: readonly {
         { x: tidy(extent.right + 1), y },
       ];
       const thing = { id, name: 'water pipe', kind: 'water' as const, depth: 0.7, line };
-      return { change: { verb: 'add-to-ground', list: 'services', thing }, path: `service:${id}/0` };
+      return {
+        change: { verb: 'add-to-ground', list: 'services', thing },
+        path: stopId({ on: 'service-point', service: id, point: 0 }),
+      };
     },
   },
   {
@@ -71,7 +81,10 @@ export const NEW_THINGS: readonly {
         { x, y: tidy(extent.high + 1) },
       ];
       const thing = { id, name: 'boundary', line };
-      return { change: { verb: 'add-to-ground', list: 'boundaries', thing }, path: `boundary:${id}/0` };
+      return {
+        change: { verb: 'add-to-ground', list: 'boundaries', thing },
+        path: stopId({ on: 'boundary-point', boundary: id, point: 0 }),
+      };
     },
   },
 ];

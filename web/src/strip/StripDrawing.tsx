@@ -1,4 +1,4 @@
-import { type StripScene, groundUnder } from '@aviarum/core';
+import { type StripScene, groundUnder, formatPart } from '@aviarum/core';
 import { memo } from 'react';
 import { useMarket, useReader } from '../state/reckoningStore';
 import { hoverPart, useHover, useSelection } from '../state/selection';
@@ -190,7 +190,7 @@ function Marks({ scene, x, y, px, high }: StripScale & { scene: StripScene; px: 
     <g>
       {scene.sides.map((s) => (
         <g key={s.id}>
-          {(lit === `side:${s.id}` || at === `side:${s.id}`) && (
+          {[lit, at].includes(formatPart({ on: 'side', side: s.id })) && (
             <rect className="s-lit" x={x(s.begins)} y={high - FOOT} width={s.length * px} height={FOOT} />
           )}
           <path

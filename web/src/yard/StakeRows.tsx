@@ -1,3 +1,4 @@
+import { parsePart } from '@aviarum/core';
 import type { Plan, Stake, StakeOut } from '@aviarum/core';
 import { useState } from 'react';
 import { Choice } from '../fields/Choice';
@@ -90,11 +91,10 @@ function Elsewhere({ out, stake, onDone }: { out: StakeOut; stake: Stake; onDone
     const [found] = stakes;
     if (problem || !found)
       return setWrong(problem ? sayProblem(problem, tape, reader) : 'The two distances give no place.');
+    const part = parsePart(stake.part);
+    if (part?.on !== 'corner') return;
     const to = { x: round(found.at.x), y: round(found.at.y) };
-    take(
-      { verb: 'move-corner', corner: stake.part.slice('corner:'.length), to },
-      `put corner ${stake.number} where it stands`,
-    );
+    take({ verb: 'move-corner', corner: part.corner, to }, `put corner ${stake.number} where it stands`);
     onDone();
   };
   return (

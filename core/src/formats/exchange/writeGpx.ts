@@ -44,7 +44,7 @@ export function writeGpx(plan: Plan, parts: readonly Part[]): string {
   );
   const posts = parts.flatMap((p) => {
     const frame = p.kind === 'post' ? frames.get(p.side) : undefined;
-    if (p.kind !== 'post' || !frame || p.path.startsWith('corner:')) return [];
+    if (p.kind !== 'post' || !frame || p.part.on === 'corner-post') return [];
     return [waypoint(frame.at(p.along, 0), `${ROLE_NAMES[p.role][0]} ${p.number}`, 'post')];
   });
   const routes = rings.map((ring) => {

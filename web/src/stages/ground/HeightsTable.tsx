@@ -7,6 +7,7 @@ import {
   spotAt,
   surveyRings,
   terrainOf,
+  formatPart,
 } from '@aviarum/core';
 import { useState } from 'react';
 import { LengthField } from '../../fields/LengthField';
@@ -45,7 +46,7 @@ function stakesOf(plan: Plan): readonly Stake[] {
   for (const s of surveyRings(plan).flatMap((r) => r.sides)) {
     if (!seen.has(s.startCorner))
       seen.set(s.startCorner, {
-        key: `corner:${s.startCorner}`,
+        key: formatPart({ on: 'corner', corner: s.startCorner }),
         name: `Corner ${s.startNumber}`,
         at: s.start,
       });

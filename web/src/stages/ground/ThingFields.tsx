@@ -1,3 +1,4 @@
+import { onGround, partOfStop, stopId } from '../../sheet/stopId';
 import type { SpotHeight, Tree } from '@aviarum/core';
 import { LengthField } from '../../fields/LengthField';
 import { NameField } from '../../fields/NameField';
@@ -68,9 +69,10 @@ export function ThingFields() {
   const take = usePlan((s) => s.take);
   const { at, openThing } = useSelection();
   if (!plan || at === null) return null;
-  const [kind = '', rest = ''] = at.split(':');
-  const [id = '', part] = rest.split('/');
-  const point = part === undefined ? null : Number(part);
+  const thing = onGround(partOfStop(at));
+  if (!thing) return null;
+  const { id, point } = thing;
+  const kind = thing.whole.on;
   const { buildings, trees, services, boundaries, spotHeights } = plan.ground;
   const fields = {
     building: () => {
@@ -105,10 +107,10 @@ export function ThingFields() {
       return spot && { title: `Height ${i + 1}`, body: <SpotFields spot={spot} /> };
     },
   }[kind];
-  const shown = fields?.();
+  const shown = fields();
   if (!shown) return null;
-  const whole = removalOf(plan, `${kind}:${id}`);
-  const onePoint = part === undefined ? null : removalOf(plan, at);
+  const whole = removalOf(plan, stopId(thing.whole));
+  const onePoint = point === null ? null : removalOf(plan, at);
   return (
     <OpenThing title={shown.title}>
       {shown.body}
@@ -119,7 +121,7 @@ export function ThingFields() {
             className="btn"
             onClick={() => {
               take(onePoint.change, onePoint.words);
-              openThing(`${kind}:${id}`);
+              openThing(stopId(thing.whole));
             }}
           >
             Take this {kind === 'building' ? 'corner' : 'point'} out

@@ -1,3 +1,4 @@
+import { sameThing, stopId } from '../../sheet/stopId';
 import { type Plan, capital } from '@aviarum/core';
 import { useSelection } from '../../state/selection';
 
@@ -6,10 +7,16 @@ export function ThingList({ plan }: { plan: Plan }) {
   const { at, openThing } = useSelection();
   const { buildings, trees, services, boundaries } = plan.ground;
   const things = [
-    ...buildings.map((b) => ({ path: `building:${b.id}`, name: b.name })),
-    ...trees.map((t) => ({ path: `tree:${t.id}`, name: t.name })),
-    ...services.map((s) => ({ path: `service:${s.id}/0`, name: s.name })),
-    ...boundaries.map((b) => ({ path: `boundary:${b.id}/0`, name: b.name })),
+    ...buildings.map((b) => ({ stop: stopId({ on: 'building', building: b.id }), name: b.name })),
+    ...trees.map((t) => ({ stop: stopId({ on: 'tree', tree: t.id }), name: t.name })),
+    ...services.map((s) => ({
+      stop: stopId({ on: 'service-point', service: s.id, point: 0 }),
+      name: s.name,
+    })),
+    ...boundaries.map((b) => ({
+      stop: stopId({ on: 'boundary-point', boundary: b.id, point: 0 }),
+      name: b.name,
+    })),
   ];
   if (things.length === 0)
     return (
@@ -17,13 +24,13 @@ export function ThingList({ plan }: { plan: Plan }) {
     );
   return (
     <ul className="thinglist">
-      {things.map(({ path, name }) => (
-        <li key={path}>
+      {things.map(({ stop, name }) => (
+        <li key={stop}>
           <button
             type="button"
             className="linebtn"
-            aria-pressed={at?.split('/')[0] === path.split('/')[0]}
-            onClick={() => openThing(path)}
+            aria-pressed={sameThing(at, stop)}
+            onClick={() => openThing(stop)}
           >
             {capital(name)}
           </button>

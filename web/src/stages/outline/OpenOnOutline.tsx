@@ -1,3 +1,4 @@
+import { partOfStop, stopId } from '../../sheet/stopId';
 import { type Plan, canRemoveCorner, newId, surveyRings } from '@aviarum/core';
 import { Pick } from '../../fields/Choice';
 import { LengthField } from '../../fields/LengthField';
@@ -67,7 +68,7 @@ function SideFields({ plan, id }: { plan: Plan; id: string }) {
     const second = newId('s', plan.sides, Math.random);
     const along = Math.round((side.length / 2) * 100) / 100;
     take({ verb: 'split-side', side: id, along, corner, second }, `put a corner on side ${side.number}`);
-    openThing(`corner:${corner}`);
+    openThing(stopId({ on: 'corner', corner }));
   };
   return (
     <OpenThing title={`Side ${side.number}`}>
@@ -100,7 +101,7 @@ function SideFields({ plan, id }: { plan: Plan; id: string }) {
 /** The corner or side that is open on the sheet, as numbers. */
 export function OpenOnOutline({ plan }: { plan: Plan }) {
   const { at } = useSelection();
-  const [kind, id = ''] = (at ?? '').split(':');
-  if (kind === 'corner') return <CornerFields plan={plan} id={id} />;
-  return kind === 'side' ? <SideFields plan={plan} id={id} /> : null;
+  const part = partOfStop(at);
+  if (part?.on === 'corner') return <CornerFields plan={plan} id={part.corner} />;
+  return part?.on === 'side' ? <SideFields plan={plan} id={part.side} /> : null;
 }

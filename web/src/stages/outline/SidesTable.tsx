@@ -1,4 +1,15 @@
-import { type Plan, type RingSide, newId, sideProfile, spotAt, surveyRings, terrainOf } from '@aviarum/core';
+import { stopId } from '../../sheet/stopId';
+import {
+  type Plan,
+  type RingSide,
+  newId,
+  sideProfile,
+  spotAt,
+  surveyRings,
+  terrainOf,
+  formatPart,
+  parsePart,
+} from '@aviarum/core';
 import { Pick } from '../../fields/Choice';
 import { LengthField } from '../../fields/LengthField';
 import { AngleField, GradeField } from '../../fields/RatioFields';
@@ -14,14 +25,18 @@ export function useSideKind(plan: Plan) {
     { value: 'fence', label: 'fence' },
     { value: 'wall', label: 'existing wall' },
     { value: 'open', label: 'open' },
-    ...plan.ground.buildings.map((b) => ({ value: `building:${b.id}`, label: `wall of ${b.name}` })),
+    ...plan.ground.buildings.map((b) => ({
+      value: formatPart({ on: 'building', building: b.id }),
+      label: `wall of ${b.name}`,
+    })),
   ];
   const valueOf = ({ side }: RingSide) =>
-    side.kind === 'building' ? `building:${side.building}` : side.kind;
+    side.kind === 'building' ? formatPart({ on: 'building', building: side.building }) : side.kind;
   const choose = ({ side, number }: RingSide, value: string) => {
     const words = `change side ${number}`;
-    if (value.startsWith('building:'))
-      take({ verb: 'set-side-building', side: side.id, building: value.slice(9) }, words);
+    const house = parsePart(value);
+    if (house?.on === 'building')
+      take({ verb: 'set-side-building', side: side.id, building: house.building }, words);
     else take({ verb: 'set-side-kind', side: side.id, kind: value as 'fence' | 'wall' | 'open' }, words);
   };
   return { options, valueOf, choose };
@@ -66,16 +81,16 @@ export function SidesTable({ plan }: { plan: Plan }) {
         {rows.map(({ side: s, enclosure }) => {
           const profile = sideProfile(terrain, s);
           const grade = s.length > 0 ? (profile.heightAt(s.length) - profile.heightAt(0)) / s.length : 0;
-          const path = `side:${s.side.id}`;
+          const stop = stopId({ on: 'side', side: s.side.id });
           return (
-            <tr key={s.side.id} data-open={at === path ? 'yes' : 'no'}>
+            <tr key={s.side.id} data-open={at === stop ? 'yes' : 'no'}>
               <th scope="row">
                 <button
                   type="button"
                   className="linebtn"
                   aria-label={`Open side ${s.number}`}
-                  aria-pressed={at === path}
-                  onClick={() => openThing(at === path ? null : path)}
+                  aria-pressed={at === stop}
+                  onClick={() => openThing(at === stop ? null : stop)}
                 >
                   {s.number}
                 </button>

@@ -1,3 +1,4 @@
+import { stopId } from '../../sheet/stopId';
 import { type Part, type Plan, type PostPin, ROLE_NAMES, capital, nextId, surveyRings } from '@aviarum/core';
 import { Choice } from '../../fields/Choice';
 import { LengthField } from '../../fields/LengthField';
@@ -10,7 +11,8 @@ type PostPart = Extract<Part, { kind: 'post' }>;
 
 /** The pin that holds a post where it is, if one does. */
 export function pinOf(plan: Plan, post: PostPart): PostPin | undefined {
-  const named = plan.postPins.find((p) => post.path.endsWith(`/pin:${p.id}`));
+  const { part } = post;
+  const named = part.on === 'pin' ? plan.postPins.find((p) => p.id === part.pin) : undefined;
   return named ?? plan.postPins.find((p) => p.side === post.side && Math.abs(p.along - post.along) < 1e-6);
 }
 
@@ -20,7 +22,7 @@ export function OpenPost({ plan }: { plan: Plan }) {
   const take = usePlan((s) => s.take);
   const reader = useReader();
   const { at, openThing } = useSelection();
-  const post = parts?.find((p): p is PostPart => p.kind === 'post' && `post:${p.path}` === at);
+  const post = parts?.find((p): p is PostPart => p.kind === 'post' && stopId(p.part) === at);
   if (!post) return null;
   const pin = pinOf(plan, post);
   const side = surveyRings(plan)
@@ -30,7 +32,7 @@ export function OpenPost({ plan }: { plan: Plan }) {
     const id = pin?.id ?? nextId('p', plan.postPins);
     const next: PostPin = { id, side: post.side, along: post.along, post: { kind: 'new' }, ...pin, ...to };
     take({ verb: 'set-pin', pin: next }, `set post ${post.number}`);
-    if (post.role === 'line') openThing(`post:side:${post.side}/pin:${id}`);
+    if (post.role === 'line') openThing(stopId({ on: 'pin', side: post.side, pin: id }));
   };
   const standing = pin?.post.kind === 'standing' ? pin.post.above : null;
   const letGo = () => {

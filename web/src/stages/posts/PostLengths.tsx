@@ -1,4 +1,4 @@
-import { holeFor, postName, type Part } from '@aviarum/core';
+import { holeFor, postName, type Part, formatPart } from '@aviarum/core';
 import { usePlan } from '../../state/planStore';
 import { useMarket, useReader, useReckoning } from '../../state/reckoningStore';
 
@@ -35,7 +35,7 @@ export function PostLengths() {
           const product = market.post(post.product);
           const hole = product.standing === 'dug' ? holeFor(product, post.setting, post.depth) : null;
           return (
-            <tr key={`${post.path} row`}>
+            <tr key={`${formatPart(post.part)} row`}>
               <th scope="row">
                 {count} × {postName(product, reader)}
                 <span className="note">
