@@ -1,5 +1,5 @@
 /* Effects of all options of a panel on the demo plan, as the worker previews them after an edit; prints one JSON object. */
-import { effectOf, estimateOf, makeEstimator, reckon } from '../core/src/index';
+import { makePreviewer } from '../core/src/index';
 import { everyOption } from '../core/src/testing/everyOption';
 import { median } from './median';
 import { demo, moved } from './moved';
@@ -8,7 +8,7 @@ const ROUNDS = 40;
 const results: Record<string, number> = {};
 for (const panel of Object.keys(everyOption(demo))) {
   let asked = 0;
-  const estimate = makeEstimator();
+  const preview = makePreviewer();
   const ready = (i: number) => {
     const plan = moved(i + 1);
     const changes = (everyOption(plan)[panel] ?? [])
@@ -16,8 +16,7 @@ for (const panel of Object.keys(everyOption(demo))) {
       .filter((o) => o.chosen === 'no')
       .map((o) => o.change);
     asked = changes.length;
-    const base = estimateOf(reckon(plan));
-    return () => changes.forEach((change) => effectOf(plan, base, change, estimate));
+    return () => changes.forEach((change) => preview(plan, change));
   };
   for (let i = 0; i < ROUNDS / 4; i++) ready(-i - 1)();
   const time = median(ROUNDS, ready);
@@ -25,12 +24,10 @@ for (const panel of Object.keys(everyOption(demo))) {
 }
 
 /** What the first option of a panel takes after each edit. */
-const estimate = makeEstimator();
+const preview = makePreviewer();
 const first = (i: number) => {
   const plan = moved(i + 1000);
-  const base = estimateOf(reckon(plan));
-  return () =>
-    effectOf(plan, base, { verb: 'set-spacing', scope: { scope: 'plan' }, spacing: 1.5 + i / 500 }, estimate);
+  return () => preview(plan, { verb: 'set-spacing', scope: { scope: 'plan' }, spacing: 1.5 + i / 500 });
 };
 for (let i = 0; i < 40; i++) first(-i - 300)();
 results['a preview after an edit, median ms'] = median(100, first);

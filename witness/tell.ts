@@ -15,9 +15,13 @@ const EFFECTS_EACH = 12;
 /** Left out: what a figure was made from, where it is told by itself, and what is new or another name for the same. */
 const UNTOLD = new Set(['market', 'choice', 'chosen', 'place']);
 
+/** The plan in hand, by which mends are worked out. */
+let inHand: Core.Plan | undefined;
+
 /** A value as both commits tell it: mends worked out, parts by their paths, numbers to a ten-millionth. */
 function told(value: unknown, key = ''): unknown {
-  if (typeof value === 'function') return key === 'mends' ? told((value as () => unknown)()) : undefined;
+  if (typeof value === 'function')
+    return key === 'mends' ? told((value as (plan: unknown) => unknown)(inHand)) : undefined;
   if (typeof value === 'number')
     return Number.isFinite(value) ? Math.round(value * 1e7) / 1e7 : String(value);
   if (value === null || typeof value !== 'object') return value;
@@ -34,18 +38,29 @@ function told(value: unknown, key = ''): unknown {
   return Object.fromEntries(entries);
 }
 
+/** The effects of changes of a plan, as either commit has them. */
+function previewsOf(plan: Core.Plan): (change: Core.Change) => unknown {
+  const now = core as unknown as Readonly<Record<string, (...args: unknown[]) => unknown>>;
+  if (now.makePreviewer) {
+    const preview = core.makePreviewer();
+    return (change) => preview(plan, change);
+  }
+  const { makeEstimator, estimateOf, effectOf } = now;
+  const base = estimateOf?.(core.reckon(plan));
+  const estimate = makeEstimator?.();
+  return (change) => effectOf?.(plan, base, change, estimate);
+}
+
 const tellPlan = (plan: Core.Plan, i: number): unknown => {
+  inHand = plan;
   const { cutting, docket, ...rest } = core.reckon(plan);
+  const effectOf = previewsOf(plan);
   const effects =
     i % EFFECTS_EACH === 0
-      ? Object.entries(everyOption(plan)).map(([panel, groups]) => {
-          const estimate = core.makeEstimator();
-          const base = core.estimateOf(core.reckon(plan));
-          return [
-            panel,
-            groups.flatMap((g) => g.options.map((o) => core.effectOf(plan, base, o.change, estimate))),
-          ];
-        })
+      ? Object.entries(everyOption(plan)).map(([panel, groups]) => [
+          panel,
+          groups.flatMap((g) => g.options.map((o) => effectOf(o.change))),
+        ])
       : [];
   return told({
     ...rest,

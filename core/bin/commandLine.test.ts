@@ -19,7 +19,7 @@ describe('the command line', () => {
     expect([status, stderr]).toEqual([0, '']);
     const [plan] = DEMO_PLANS;
     if (!plan) throw new Error('no demo plan');
-    expect(JSON.parse(stdout)).toEqual(JSON.parse(JSON.stringify(reckoningFile(reckon(plan)))));
+    expect(JSON.parse(stdout)).toEqual(JSON.parse(JSON.stringify(reckoningFile(plan, reckon(plan)))));
     expect(Object.keys(JSON.parse(stdout) as object)).toEqual([
       'format',
       'version',

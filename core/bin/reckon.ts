@@ -25,6 +25,6 @@ await command(async () => {
   const { kind, file } = asked(process.argv.slice(2));
   const plan = planFrom(file);
   return kind === undefined
-    ? `${JSON.stringify(reckoningFile(await reckonImproved(plan, { solver })), null, 2)}\n`
+    ? `${JSON.stringify(reckoningFile(plan, (await reckonImproved(plan, { solver })).reckoning), null, 2)}\n`
     : exportAs(kind, plan, reckon(plan).parts);
 });

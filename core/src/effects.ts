@@ -1,8 +1,8 @@
+import * as K from './keys';
 import { apply } from './plan/changes/apply';
 import type { Change } from './plan/changes/types';
 import type { Plan } from './plan/schema';
-import type { Estimate } from './reckon';
-import type { Reckoning } from './reckoning';
+import { type ReckonMore, reckonerOf } from './reckon';
 
 /** What making a change would do, beside the plan as it is. */
 export interface Effect {
@@ -14,30 +14,25 @@ export interface Effect {
   readonly opening: number;
 }
 
-/** A reckoning as an option is weighed by it. */
-export const estimateOf = ({ docket, figures }: Reckoning): Estimate => ({
-  total: docket.total,
-  complete: docket.complete,
-  hours: figures.elapsed ?? 0,
-  openingLeft: figures.openingLeft ?? 0,
-});
+/** What a change would do to a plan. */
+export type Previewer = (plan: Plan, change: Change, more?: ReckonMore) => Effect;
 
 /**
- * The effect of one change.
+ * Previews of changes: each is worked out in a fork of the plan in hand, so that what it leaves alone is not worked out again, whichever was previewed
+ * before. No finding, part or working is made for them.
  *
- * @param base      the plan as it is
- * @param estimate  kept for previews alone, so that what an option does not touch is worked out once
+ * @returns a pure function, whose memory only saves work
  */
-export function effectOf(
-  plan: Plan,
-  base: Estimate,
-  change: Change,
-  estimate: (plan: Plan) => Estimate,
-): Effect {
-  const then = estimate(apply(plan, change));
-  return {
-    price: then.complete && base.complete ? then.total - base.total : null,
-    hours: then.hours - base.hours,
-    opening: then.openingLeft - base.openingLeft,
+export function makePreviewer(): Previewer {
+  const inHand = reckonerOf();
+  const aside = inHand.fork();
+  return (plan, change, more) => {
+    const base = inHand.read(plan, more)(K.ESTIMATE);
+    const then = aside.read(apply(plan, change), more)(K.ESTIMATE);
+    return {
+      price: then.complete && base.complete ? then.total - base.total : null,
+      hours: then.hours - base.hours,
+      opening: then.openingLeft - base.openingLeft,
+    };
   };
 }

@@ -72,9 +72,9 @@ describe('looking further', () => {
       return Promise.resolve({ objective: 0, status: 'stopped' as const, values: {} });
     };
     const plan = aPolygon(60, 3.1);
-    const first = await reckonImproved(plan, { solver });
+    const { reckoning: first } = await reckonImproved(plan, { solver });
     const asked = programs;
-    const second = await reckonImproved(structuredClone(plan), { solver });
+    const { reckoning: second } = await reckonImproved(structuredClone(plan), { solver });
     expect(second.docket.total).toBe(first.docket.total);
     expect(second.cutting.map((p) => p.bound)).toEqual(first.cutting.map((p) => p.bound));
     expect(asked).toBeLessThan(40);

@@ -5,13 +5,14 @@ import { highsSolver } from './cutting/highs';
 import {
   type OwnedPiece,
   type Plan,
+  NO_PROOFS,
   WHOLE_PLAN,
-  adoptCut,
   apply,
   improve,
   mayImprove,
   reckon,
   reckonImproved,
+  withCut,
 } from './index';
 import { aRun } from './testing/aRun';
 import { toPay } from './testing/toPay';
@@ -45,7 +46,7 @@ describe('a reckoning looked into further', () => {
         const plan = boarded(width, depth);
         const before = reckon(plan);
         open += before.cutting.filter(mayImprove).length;
-        const after = await reckonImproved(plan, { solver });
+        const { reckoning: after } = await reckonImproved(plan, { solver });
         expect(after.docket.total).toBeLessThanOrEqual(before.docket.total);
         expect(after.docket.total).toBe(toPay(after.docket));
         for (const pool of after.cutting) {
@@ -68,8 +69,8 @@ describe('a reckoning looked into further', () => {
     const { task, plan: cut } = structuredClone({ task: pool.task, plan: pool.plan });
     const found = await improve(task, cut, { solver });
     expect(found.bound).toBeGreaterThan(pool.plan.bound);
-    adoptCut(pool, { plan: found, runs: task.runs });
-    const again = reckon(plan).cutting.find((p) => p.id === pool.id);
+    const proofs = withCut(NO_PROOFS, { ...pool.task, runs: task.runs }, found);
+    const again = reckon(plan, { proofs }).cutting.find((p) => p.id === pool.id);
     expect(again).toMatchObject({ proved: true, cost: found.cost });
     const parts = again?.rolls.flatMap((r) => r.pieces.map((p) => p.part)).sort();
     expect(parts).toEqual(pool.rolls.flatMap((r) => r.pieces.map((p) => p.part)).sort());

@@ -3,14 +3,16 @@ import fc from 'fast-check';
 import loadHighs from 'highs';
 import { highsSolver } from './cutting/highs';
 import {
+  NO_PROOFS,
   type OwnedPiece,
   type Plan,
   type Scope,
   apply,
   improveWidths,
-  learnWidths,
+  proofOf,
   reckon,
   reckonImproved,
+  withWidths,
 } from './index';
 import { aRun } from './testing/aRun';
 import { uniform } from './testing/uniform';
@@ -56,22 +58,26 @@ describe('the choice of roll widths, looked into further', () => {
     if (!found?.better) throw new Error('nothing better was found');
     expect(found.better.saves).toBeGreaterThan(0);
     const taken = apply(WITH_OWNED, found.better.change);
-    expect(before.docket.total - reckon(taken).docket.total).toBe(found.better.saves);
+    expect(before.docket.total - reckon(taken, { proofs: found.proofs }).docket.total).toBe(
+      found.better.saves,
+    );
     // Nothing else costs less than what was found.
     expect(found.others).toBe((before.stacks?.cost ?? NaN) - found.better.saves);
   });
   test('is remembered for the plan, whatever it is called, and for no other', () => {
     const before = reckon(WITH_OWNED).stacks;
     if (!before) throw new Error('no widths were chosen');
-    learnWidths(WITH_OWNED, before.cost + 1);
-    expect(reckon({ ...WITH_OWNED, name: 'Another name' }).stacks).toMatchObject({
-      proved: true,
-      bound: before.cost,
+    const proofs = withWidths(NO_PROOFS, WITH_OWNED, before.cost + 1);
+    const called = { ...WITH_OWNED, name: 'Another name' };
+    expect(reckon(called, { proofs }).stacks).toMatchObject({ proved: true, bound: before.cost });
+    const other = { ...apply(WITH_OWNED, { verb: 'set-crew', crew: 'alone' }), owned: [] };
+    const [known, unknown] = [reckon(other, { proofs }).stacks, reckon(other).stacks];
+    expect(known && proofOf(known)).toEqual(unknown && proofOf(unknown));
+    const nothing = withWidths(NO_PROOFS, WITH_OWNED, 0);
+    expect(reckon(WITH_OWNED, { proofs: nothing }).stacks).toMatchObject({
+      proved: false,
+      bound: before.bound,
     });
-    const other = apply(WITH_OWNED, { verb: 'set-crew', crew: 'alone' });
-    expect(reckon({ ...other, owned: [] }).stacks?.cost).not.toBe(before.cost);
-    learnWidths(WITH_OWNED, 0);
-    expect(reckon(WITH_OWNED).stacks).toMatchObject({ proved: false, bound: before.bound });
   });
   test('looks for nothing where the widths are proved, or given', async () => {
     const proved = threeHeights('hex-50', 6, 4, [1.2, 1.2, 1.2]);
@@ -92,7 +98,7 @@ describe('the choice of roll widths, looked into further', () => {
         async (mesh, width, depth, heights, old) => {
           const plan = threeHeights(mesh, width, depth, heights, old > 0 ? [inTheShed(mesh, old)] : []);
           const before = reckon(plan);
-          const after = await reckonImproved(plan, { solver });
+          const { reckoning: after } = await reckonImproved(plan, { solver });
           if (!before.stacks || !after.stacks) throw new Error('no widths were chosen');
           if (!before.stacks.proved) open += 1;
           expect(after.docket.total).toBeLessThanOrEqual(before.docket.total);

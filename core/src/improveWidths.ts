@@ -1,9 +1,10 @@
 import { type Improving, canImprove, improve } from './cutting/improve';
-import { learnCut } from './cutting/known';
-import { spend, stepsFor } from './cutting/steps';
+import { newMemo } from './cutting/memo';
+import { spend, stepsFor } from './cutting/stepsLeft';
 import type { ChangeOf } from './plan/changes/types';
 import type { Plan } from './plan/schema';
-import { makeReckoner } from './reckon';
+import { NO_PROOFS, type ProofBook, withCut } from './proofBook';
+import { reckonerOf, told } from './reckon';
 import type { Reckoning } from './reckoning';
 import { EPSILON } from './units/round';
 import { type OtherWidths, visitCheaper } from './walls/otherWidths';
@@ -16,6 +17,8 @@ export interface WidthsFound {
   readonly others: number;
   /** Widths that cost less, as a change, with what it saves on the docket, minor units; null when none were found. */
   readonly better: { readonly change: ChangeOf<'set-widths'>; readonly saves: number } | null;
+  /** What was found about pools while they were cut from other widths. */
+  readonly proofs: ProofBook;
 }
 
 /** Other choices cut up, for each effort. */
@@ -60,11 +63,19 @@ const undecided = ({ cutting }: Reckoning): number =>
  *
  * @returns null where there is nothing to look for
  */
-export async function improveWidths(plan: Plan, how: Improving): Promise<WidthsFound | null> {
+export async function improveWidths(
+  plan: Plan,
+  how: Improving,
+  known: ProofBook = NO_PROOFS,
+): Promise<WidthsFound | null> {
   const { onProgress, signal, effort = 1, steps = stepsFor(effort) } = how;
   const quietly: Improving = { solver: how.solver, effort, steps, ...(signal ? { signal } : {}) };
-  const reckoner = makeReckoner();
-  const now = reckoner(plan);
+  const memo = newMemo();
+  const reckoner = reckonerOf(memo);
+  let proofs = known;
+  const reckoned = (choose?: ChooseStacks) =>
+    told(reckoner.read(plan, { proofs, ...(choose ? { choose } : {}) }));
+  const now = reckoned();
   const { stacks } = now;
   if (!stacks || stacks.proved) return null;
 
@@ -74,12 +85,12 @@ export async function improveWidths(plan: Plan, how: Improving): Promise<WidthsF
       cutting.every((p) => p.kind !== 'mesh' || p.cost !== null)
         ? stacks.cost + docket.total - now.docket.total
         : Infinity;
-    let reckoning = reckoner(plan, undefined, choose);
+    let reckoning = reckoned(choose);
     const cost = costOf(reckoning);
     if (cost >= best - EPSILON && cost - undecided(reckoning) < best - EPSILON) {
       for (const pool of reckoning.cutting.filter((p) => p.kind === 'mesh' && canImprove(p.plan)))
-        learnCut(pool.task, await improve(pool.task, pool.plan, quietly));
-      reckoning = makeReckoner()(plan, undefined, choose);
+        proofs = withCut(proofs, pool.task, await improve(pool.task, pool.plan, quietly));
+      reckoning = reckoned(choose);
     }
     return { cost: costOf(reckoning), least: costOf(reckoning) - undecided(reckoning) };
   };
@@ -94,7 +105,7 @@ export async function improveWidths(plan: Plan, how: Improving): Promise<WidthsF
       cheaper.push(other);
       return limit;
     },
-    effort,
+    { effort, memo },
   );
   cheaper.sort((a, b) => a.cost - b.cost);
   let best: { readonly cost: number; readonly change: ChangeOf<'set-widths'> } | undefined;
@@ -117,5 +128,5 @@ export async function improveWidths(plan: Plan, how: Improving): Promise<WidthsF
     const change = cost < toBeat - EPSILON ? pinned(other, stacks) : null;
     if (change) best = { cost, change };
   }
-  return { others, better: best ? { change: best.change, saves: limit - best.cost } : null };
+  return { others, better: best ? { change: best.change, saves: limit - best.cost } : null, proofs };
 }

@@ -24,15 +24,16 @@ export { type CutStep, cutList } from './cutting/cutList';
 export { type LeftOver, leftOver, smallestLeaf } from './cutting/leftOvers';
 export { type CutPlan } from './cutting/cut';
 export { type Improving, type Progress, canImprove, improve } from './cutting/improve';
-export { adoptCut, mayImprove, reckonImproved } from './improveAll';
+export { type Improved, mayImprove, reckonImproved } from './improveAll';
+export { NO_PROOFS, type ProofBook, joinProofs, readProofs, withCut, withWidths } from './proofBook';
 export { type WidthsFound, improveWidths } from './improveWidths';
-export { learnWidths } from './walls/knownWidths';
 export { type StackProof, proofOf } from './walls/stackProof';
 export { type Solver } from './cutting/solver';
 export type { CutRoll, CuttingPool, Piece, Span, WorkedPool } from './cutting/types';
 export type { BoughtUnits, Docket, DocketLine, TaxShare, YardShare } from './docket/types';
 export * from './drawing';
-export type { Finding, FindingCode, FindingParams, Severity } from './findings/types';
+export { layOver } from './engine/layOver';
+export type { Finding, FindingCode, FindingParams, Severity, ToldFinding } from './findings/types';
 export {
   PLAN_FILE_LIMIT,
   type ReadPlan,
@@ -119,11 +120,11 @@ export {
 export { STAGE_IDS, type StageId } from './plan/stages';
 export { holeFor } from './posts/footing';
 export { previewFence } from './preview';
-export { type Effect, effectOf, estimateOf } from './effects';
+export { type Effect, type Previewer, makePreviewer } from './effects';
 export * from './options';
 export { PLAIN_GATE } from './plan/newOpening';
 export { blocking } from './blocking';
-export { type Estimate, makeEstimator, makeReckoner, reckon } from './reckon';
+export { type ReckonMore, makeReckoner, reckon } from './reckon';
 export type { Figures, Part, Reckoning, StageResult, Workings } from './reckoning';
 export { shapeOf } from './skirt/shape';
 export { skirtOfKind, skirtWanted } from './skirt/wanted';

@@ -1,17 +1,18 @@
-import type { Market } from './catalogue/market';
+import type { Goods } from './catalogue/goods';
 import type { FenceLine } from './ground/fenceLines';
-import type { StandingPost } from './posts/stage';
+import type { StandingPost, WallTop } from './posts/stage';
 import type { Part } from './reckoning';
 import { plus, times } from './ground/vector';
-import type { Opening } from './plan/schema';
+import type { OpeningPlace } from './plan/slices';
 import { skirtAlong } from './skirt/part';
-import type { SkirtStage } from './skirt/stage';
+import type { SkirtLayout } from './skirt/rolls';
 import type { SkirtStrip } from './skirt/strips';
 import { leafTop } from './ways/leaf';
 import { type Lies, clearSpans, spansOnSides, stepsOn } from './walls/runs';
-import type { WallStage } from './walls/stage';
+import type { BoardCourse } from './walls/boards';
+import type { HungWalls } from './walls/stage';
 
-const postPart = (post: StandingPost): Part => ({
+export const postPart = (post: StandingPost): Part => ({
   kind: 'post',
   part: post.part,
   number: post.number,
@@ -28,7 +29,7 @@ const postPart = (post: StandingPost): Part => ({
   origin: post.standing === null ? 'new' : 'standing',
 });
 
-function meshParts(walls: WallStage, lies: Lies): Part[] {
+export function meshParts(walls: HungWalls, lies: Lies): readonly Part[] {
   return walls.courses.flatMap(({ group, band, row, rowIndex }) =>
     group.lines.flatMap((line) => {
       const lie = lies.get(line);
@@ -83,26 +84,24 @@ function houseStrip(strip: SkirtStrip, width: number): Part[] {
 }
 
 /** Skirts in side coordinates, and strips round the house as outlines. */
-function skirtParts(skirts: SkirtStage): Part[] {
+export function skirtParts(skirts: SkirtLayout): readonly Part[] {
   return skirts.courses.flatMap((course) => [
     ...course.lines.flatMap((line) => skirtAlong(line, course.skirt)),
     ...course.strips.flatMap((strip) => houseStrip(strip, course.shape.out)),
   ]);
 }
 
-function topOf(opening: Opening, wall: number): number {
+function topOf(opening: OpeningPlace, wall: number): number {
   if (opening.kind === 'gate') return leafTop(opening, wall);
   return opening.kind === 'hatch' ? opening.bottom + opening.height : opening.height;
 }
 
-/** Top of the wall on each line, m. */
-const topsOf = ({ groups }: WallStage): ReadonlyMap<FenceLine, number> =>
-  new Map(groups.flatMap((g) => g.lines.map((line) => [line, g.top] as const)));
-
-function openingParts(lines: readonly FenceLine[], walls: WallStage): Part[] {
-  const tops = topsOf(walls);
+export function openingParts(
+  lines: readonly FenceLine[],
+  tops: ReadonlyMap<FenceLine, WallTop>,
+): readonly Part[] {
   return lines.flatMap((line) => {
-    const wall = tops.get(line) ?? 0;
+    const wall = tops.get(line)?.top ?? 0;
     return [...line.openings, ...line.flaps].map(({ opening }): Part => ({
       kind: 'opening',
       part: { on: 'opening', opening: opening.id },
@@ -116,14 +115,17 @@ function openingParts(lines: readonly FenceLine[], walls: WallStage): Part[] {
   });
 }
 
-function boardParts(walls: WallStage, market: Market): Part[] {
-  const tops = topsOf(walls);
-  return walls.boards.flatMap(({ at, timber, lines, runs }) => {
+export function boardParts(
+  boards: readonly BoardCourse[],
+  tops: ReadonlyMap<FenceLine, WallTop>,
+  goods: Goods,
+): readonly Part[] {
+  return boards.flatMap(({ at, timber, lines, runs }) => {
     const byId = new Map(lines.map((l) => [l.id, l]));
-    const high = market.timber(timber).width;
+    const high = goods.timber(timber).width;
     return runs.flatMap((run) => {
       const line = byId.get(run.part.side);
-      const wall = (line && tops.get(line)) ?? 0;
+      const wall = (line && tops.get(line)?.top) ?? 0;
       return run.spans.map(({ side, from, to }): Part => ({
         kind: 'board',
         part: run.part,
@@ -135,22 +137,4 @@ function boardParts(walls: WallStage, market: Market): Part[] {
       }));
     });
   });
-}
-
-/** Everything that stands, hangs or lies along the fence. */
-export function makeParts(
-  market: Market,
-  posts: readonly StandingPost[],
-  lines: readonly FenceLine[],
-  walls: WallStage,
-  skirts: SkirtStage,
-  lies: Lies,
-): readonly Part[] {
-  return [
-    ...skirtParts(skirts),
-    ...meshParts(walls, lies),
-    ...boardParts(walls, market),
-    ...openingParts(lines, walls),
-    ...posts.map(postPart),
-  ];
 }

@@ -1,7 +1,6 @@
-import { marketOf } from './catalogue';
-import { fenceWalks } from './ground/fenceLines';
-import { surveyRings } from './ground/survey';
-import { choicesFor } from './plan/effective';
+import { alongLines } from './ground/partings';
+import { walksOf } from './ground/walksOf';
+import { choicesFor, facetOf } from './plan/effective';
 import type { Plan } from './plan/schema';
 import { setOut } from './posts/setOut';
 import { editionOf } from './catalogue';
@@ -18,14 +17,19 @@ import { skirtLines } from './skirt/skirtLines';
  * @returns parts for the ground sheet; heights and depths are left at 0
  */
 export function previewFence(plan: Plan): readonly PreviewPart[] {
-  const market = marketOf(editionOf(plan), plan.buying);
-  const setting = setOut(plan, fenceWalks(plan, surveyRings(plan)));
-  const { posts } = setting;
-  const skirts = skirtLines(plan, setting).lines.flatMap((line) =>
-    line.choices.skirt.kind === 'none' ? [] : skirtAlong(line, line.choices.skirt),
+  const products = editionOf(plan).posts;
+  const { sides, postPins: pins, enclosures } = plan;
+  const walks = walksOf(plan);
+  const lines = walks.flatMap((w) => w.lines);
+  const spacings = alongLines(lines, facetOf(plan, 'spacing'), enclosures);
+  const { posts } = setOut({ sides, pins, walks, spacings });
+  const skirted = skirtLines({ choices: facetOf(plan, 'skirt'), enclosures }, walks);
+  const skirts = [...skirted.skirts].flatMap(([line, skirt]) =>
+    skirt.kind === 'none' ? [] : skirtAlong(line, skirt),
   );
   const standing = posts.map((post): PreviewPart => {
-    const product = market.post(choicesFor(plan, post.side).posts[post.role]);
+    const id = choicesFor(plan, post.side).posts[post.role];
+    const product = products.find((p) => p.id === id);
     return {
       kind: 'post',
       part: post.part,
@@ -35,8 +39,8 @@ export function previewFence(plan: Plan): readonly PreviewPart[] {
       along: post.along,
       above: 0,
       depth: 0,
-      size: product.size,
-      product: product.id,
+      size: product?.size ?? 0,
+      product: id,
       buy: 0,
       cutOff: 0,
       setting: 'tamped',

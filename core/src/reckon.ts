@@ -1,140 +1,102 @@
-import { birdFindings, birdStage } from './birds/stage';
-import { type Catalogue, editionOf, marketOf } from './catalogue';
-import { cuttingStage } from './cutting/pools';
-import { makeDocket } from './docket/docket';
-import { docketFindings } from './docket/findings';
-import { fastenerNeeds } from './fasteners/stage';
-import { AS_CUT, type WidthsFor, buildFence } from './fence';
-import { type FencePart, fenceFigures, headlines, leafFigures } from './figures';
-import type { Finding, Severity } from './findings/types';
-import { unfit } from './fit';
-import { groundFindings } from './ground/findings';
-import { groundProblems } from './ground/problems';
-import { surveyRings } from './ground/survey';
-import { type Remember, memory, within } from './memory';
-import { makeParts } from './parts';
+import { type Catalogue, editionOf } from './catalogue';
+import { type Engine, type Read, makeEngine } from './engine/engine';
+import { type Given, give } from './engine/step';
+import { tableOf } from './engine/table';
+import { FENCE_STEPS } from './fence';
+import * as K from './keys';
+import { type Memo, newMemo } from './cutting/memo';
+import { NO_PROOFS, type ProofBook } from './proofBook';
 import type { Buying, Plan } from './plan/schema';
-import { STAGE_IDS, type StageId } from './plan/stages';
-import { placeFindings } from './posts/places';
-import { spacingFindings } from './posts/spacing';
-import type { Figures, Reckoning, StageResult } from './reckoning';
-import { skirtFindings } from './skirt/findings';
-import { openingLimits } from './threats';
-import { type ChooseStacks, sameAs } from './walls/chooseStacks';
-import { knownWidths } from './walls/knownWidths';
-import { slopeFindings } from './walls/slopeFindings';
-import { stackProof } from './walls/stackProof';
-import type { Fasteners } from './walls/stacks';
-import { stickRuns } from './ways/built';
-import { flapFindings } from './ways/flaps';
-import { swingFindings } from './ways/meets';
-import { wayStage } from './ways/stage';
+import type { Reckoning } from './reckoning';
+import { TOLD_STEPS } from './told';
+import { AS_CUT, type ChooseStacks } from './walls/chooseStacks';
 
-const ORDER: Readonly<Record<Severity, number>> = { blocks: 0, mend: 1, know: 2 };
+/** Checked once: a circle, a missing maker or a second one is told when the program starts. */
+export const TABLE = tableOf(
+  [...FENCE_STEPS, ...TOLD_STEPS],
+  [K.PLAN, K.CATALOGUE, K.WIDTHS, K.MEMO, K.PROOFS],
+);
 
-function stageResults(plan: Plan, findings: readonly Finding[]): Reckoning['stages'] {
-  const result = (stage: StageId): StageResult => {
-    const matters = findings.filter((f) => f.stage === stage && f.severity !== 'know').length;
-    return { state: matters > 0 ? 'look' : plan.settled[stage] ? 'settled' : 'open', matters };
-  };
-  return Object.fromEntries(STAGE_IDS.map((stage) => [stage, result(stage)])) as Record<StageId, StageResult>;
-}
-
-/** Buying at one yard, at the other, or at both: made once for each plan's buying. */
-const waysToBuy = new WeakMap<Buying, readonly Buying[]>();
-
-function yardWays(buying: Buying): readonly Buying[] {
-  const before = waysToBuy.get(buying);
-  if (before) return before;
+/** Buying at one yard, at the other, or at both. */
+function waysToBuy(buying: Buying): readonly Buying[] {
   const pinned = Object.values(buying.from);
   const alone = buying.yards.length > 1 ? buying.yards.filter((yard) => pinned.every((p) => p === yard)) : [];
-  const ways = [...alone.map((yard) => ({ ...buying, yards: [yard] })), buying];
-  waysToBuy.set(buying, ways);
-  return ways;
+  return [...alone.map((yard) => ({ ...buying, yards: [yard] })), buying];
 }
 
-/** Of two yards, everything from the one, the other, or each line where it is cheapest: whichever costs least with its deliveries. */
-function buildCheapest(
-  remember: Remember,
-  plan: Plan,
-  catalogue: Catalogue,
-  widths: WidthsFor,
-): ReturnType<typeof buildAll> {
-  const built = yardWays(plan.buying).map((buying, i) => {
-    const at = buying === plan.buying ? plan : { ...plan, buying };
-    return buildAll(i === 0 ? remember : within(remember, `way ${i}`), at, catalogue, widths);
-  });
-  // What can be built as meant, then what has a price, then what is cheap.
-  return built.reduce((best, other) => {
-    if (other.unfit !== best.unfit) return other.unfit < best.unfit ? other : best;
-    const [a, b] = [best.docket, other.docket];
-    if (a.complete !== b.complete) return a.complete ? best : other;
-    return b.total < a.total ? other : best;
-  });
+/** What can be built as meant, then what has a price, then what is cheap. */
+function better(best: Read, other: Read): Read {
+  const [a, b] = [best(K.UNFIT), other(K.UNFIT)];
+  if (a !== b) return b < a ? other : best;
+  const [c, d] = [best(K.DOCKET), other(K.DOCKET)];
+  if (c.complete !== d.complete) return c.complete ? best : other;
+  return d.total < c.total ? other : best;
 }
 
-/** Everything that a price or an hour follows from. */
-function buildAll(remember: Remember, plan: Plan, catalogue: Catalogue, widths: WidthsFor) {
-  const { corners, sides, enclosures, threats, flock, buying, extras, owned } = plan;
-  const market = remember('market', [catalogue, buying], () => marketOf(catalogue, buying));
-  const rings = remember('rings', [corners, sides, enclosures], () => surveyRings(plan));
-  const limits = remember('limits', [threats, flock], () => openingLimits(plan));
-  const fence = buildFence(remember, 'all', plan, market, rings, limits, widths);
-  const { setting, lies, walls, skirts, posts, figures: assumed } = fence;
-  const ways = remember('ways', [plan.openings, market, rings, setting, limits, threats, assumed], () =>
-    wayStage(plan, market, rings, setting.lines, limits, assumed),
-  );
-  const cutting = remember('cutting', [market, walls, skirts, ways, assumed, extras, owned], () =>
-    cuttingStage(
-      market,
-      { walls, skirts, sticks: ways.ways.flatMap((w) => stickRuns(w.built)), extras, owned },
-      assumed,
-    ),
-  );
-  const docket = remember(
-    'docket',
-    [market, buying, owned, posts, walls, ways, cutting, skirts, lies],
-    () => {
-      const fasteners = fastenerNeeds(market, posts, walls, skirts, ways.ways, lies, cutting.pools);
-      return makeDocket(market, plan, posts, walls, skirts, ways, cutting, fasteners);
+/** Runs the steps for plans that follow each other. */
+export interface Reckoner {
+  /** Of two yards, everything from the one, the other, or each line where it is cheapest: whichever costs least with its deliveries. */
+  read(plan: Plan, more?: ReckonMore): Read;
+  /** Reads this one's memory and keeps its own: for previews. */
+  fork(): Reckoner;
+}
+
+export interface ReckonMore {
+  /** The edition that the plan names, by default. */
+  readonly catalogue?: Catalogue;
+  /** Takes widths of rolls as they are given; the cheapest as cut, by default. */
+  readonly choose?: ChooseStacks;
+  /** What looking further found before; nothing, by default. */
+  readonly proofs?: ProofBook;
+}
+
+function readerOf(engine: Engine, memo: Memo): Reckoner {
+  /** Of each way to buy but the plan's own, by its yards. */
+  const beside = new Map<string, Engine>();
+  const at = (buying: Buying, own: boolean): Engine => {
+    if (own) return engine;
+    const name = buying.yards.join(' ');
+    const known = beside.get(name) ?? engine.fork();
+    beside.set(name, known);
+    return known;
+  };
+  return {
+    read(plan, { catalogue = editionOf(plan), choose, proofs = NO_PROOFS } = {}) {
+      const given: Given = [
+        give(K.PLAN, plan),
+        give(K.CATALOGUE, catalogue),
+        give(K.MEMO, memo),
+        give(K.PROOFS, proofs),
+        give(K.WIDTHS, choose ? { choose, asCut: false } : AS_CUT),
+      ];
+      const reads = waysToBuy(plan.buying).map((buying) => {
+        const own = buying === plan.buying;
+        return at(buying, own).run(own ? given : [...given, give(K.BUYING, buying)]);
+      });
+      return reads.reduce(better);
     },
-  );
-  const without = unfit({ posts, walls, skirts, ways, cutting, docket });
-  return { market, rings, limits, fence, ways, cutting, docket, unfit: without };
+    fork: () => readerOf(engine.fork(), memo),
+  };
 }
 
-function fastenersNeeded({ lines }: Reckoning['docket']): Fasteners {
-  const needed = (id: string) => lines.find((line) => line.id === id)?.need ?? 0;
-  return { rings: needed('pack:ring'), pegs: needed('pack:peg') };
-}
+/** @param memo  what was cut before, by its content: shared by whoever reckons */
+export const reckonerOf = (memo: Memo = newMemo()): Reckoner => readerOf(makeEngine(TABLE), memo);
 
-/** What an option is weighed by. */
-export interface Estimate {
-  /** Minor units; of the lines that have a price. */
-  readonly total: number;
-  /** Every line has a price. */
-  readonly complete: boolean;
-  /** For the people who build. */
-  readonly hours: number;
-  /** The largest opening left, m; 0 for none. */
-  readonly openingLeft: number;
-}
-
-/**
- * Prices and hours alone, without findings, parts and workings of the headlines: what options are previewed with.
- *
- * @returns a pure function of the plan, the same figures as a whole reckoning's; the memory only saves work
- */
-export function makeEstimator(): (plan: Plan) => Estimate {
-  const remember = memory();
-  return (plan) => {
-    const { fence, docket } = buildCheapest(remember, plan, editionOf(plan), AS_CUT);
-    return {
-      total: docket.total,
-      complete: docket.complete,
-      hours: fence.elapsed.value,
-      openingLeft: fence.openingLeft,
-    };
+/** Everything that is told of a plan. */
+export function told(read: Read): Reckoning {
+  const limits = read(K.LIMITS);
+  return {
+    stages: read(K.STAGES),
+    enclosures: read(K.RUNS),
+    figures: read(K.TOTALS),
+    workings: read(K.WORKINGS),
+    parts: read(K.PARTS),
+    findings: read(K.FINDINGS),
+    cutting: read(K.CUTTING).pools,
+    docket: read(K.DOCKET),
+    stacks: read(K.STACKS),
+    largestOpening: limits.largestOpening,
+    tightestBird: limits.bird?.kind ?? null,
   };
 }
 
@@ -143,106 +105,9 @@ export function makeEstimator(): (plan: Plan) => Estimate {
  *
  * @returns a pure function of plan and catalogue; the memory only saves work
  */
-export function makeReckoner(): (plan: Plan, catalogue?: Catalogue, choose?: ChooseStacks) => Reckoning {
-  const remember = memory();
-
-  return (plan, catalogue = editionOf(plan), choose) => {
-    const widths: WidthsFor = choose ? { choose, asCut: false } : AS_CUT;
-    const { flock, space } = plan;
-    const { market, rings, limits, fence, ways, cutting, docket } = buildCheapest(
-      remember,
-      plan,
-      catalogue,
-      widths,
-    );
-    const { setting, lies, walls, skirts, posts, figures: assumed } = fence;
-    const birds = remember('birds', [flock, space], () => birdStage(plan));
-    const swings = remember('swings', [plan.openings, plan.ground, rings, setting, assumed], () =>
-      swingFindings(plan, rings, setting.lines, assumed),
-    );
-    const meshPools = cutting.pools.filter((pool) => pool.kind === 'mesh');
-    const workings = headlines(fence, birds, docket.working);
-
-    const tops = walls.groups.map((g) => g.top);
-    const findings = [
-      ...groundProblems(plan, rings),
-      ...birdFindings(plan, birds, workings.area.value, tops.length > 0 ? Math.min(...tops) : null),
-      ...groundFindings(plan, rings, assumed),
-      ...spacingFindings(plan, market, setting),
-      ...placeFindings(plan, setting, posts.posts),
-      ...posts.findings(),
-      ...walls.findings(),
-      ...slopeFindings(plan, market, lies, limits),
-      ...skirtFindings(plan, market, rings, fence.skirted, skirts, limits),
-      ...ways.findings,
-      ...flapFindings(setting),
-      ...swings,
-      ...cutting.findings,
-      ...docketFindings(docket),
-    ].sort((a, b) => ORDER[a.severity] - ORDER[b.severity]);
-
-    const total = fenceFigures(plan, fence);
-    const sameWidths = remember('same widths', [walls], () => ({
-      choose: sameAs(walls.choice),
-      asCut: false,
-    }));
-    const perEnclosure = rings.map((ring): { id: string; name: string; figures: Figures } => {
-      const alone: FencePart =
-        rings.length === 1
-          ? fence
-          : buildFence(
-              remember,
-              `enclosure ${ring.enclosure}`,
-              plan,
-              market,
-              remember(`ring ${ring.enclosure}`, [ring], () => [ring]),
-              limits,
-              sameWidths,
-            );
-      return {
-        id: ring.enclosure,
-        name: ring.name,
-        figures: rings.length === 1 ? total : fenceFigures(plan, alone),
-      };
-    });
-
-    return {
-      stages: stageResults(plan, findings),
-      enclosures: perEnclosure,
-      figures: {
-        ...total,
-        ...leafFigures(ways.ways),
-        rolls: meshPools.reduce((count, pool) => count + pool.rolls.length, 0),
-        leftOver: meshPools.reduce(
-          (area, pool) => area + pool.width * pool.rolls.reduce((t, r) => t + r.left, 0),
-          0,
-        ),
-        birds: workings.birds.value,
-        areaWanted: workings.areaWanted.value,
-        ...(workings.areaPerBird ? { areaPerBird: workings.areaPerBird.value } : {}),
-        ...(limits.largestOpening === null ? {} : { largestOpening: limits.largestOpening }),
-      },
-      workings,
-      parts: remember('parts', [posts, setting, walls, skirts], () =>
-        makeParts(market, posts.posts, setting.lines, walls, skirts, lies),
-      ),
-      findings,
-      cutting: cutting.pools,
-      docket,
-      stacks: remember('stacks', [market, walls, cutting, docket, plan.owned], () =>
-        stackProof(
-          market,
-          walls.choice,
-          cutting.pools,
-          fastenersNeeded(docket),
-          plan.owned,
-          knownWidths(plan),
-        ),
-      ),
-      largestOpening: limits.largestOpening,
-      tightestBird: limits.bird?.kind ?? null,
-    };
-  };
+export function makeReckoner(): (plan: Plan, more?: ReckonMore) => Reckoning {
+  const reckoner = reckonerOf();
+  return (plan, more) => told(reckoner.read(plan, more));
 }
 
 /**
@@ -250,9 +115,8 @@ export function makeReckoner(): (plan: Plan, catalogue?: Catalogue, choose?: Cho
  *
  * Never throws on a plan that the schema has let through; what cannot be built comes back as findings.
  *
- * @param plan       a valid plan
- * @param catalogue  the edition it names, by default
+ * @param plan  a valid plan
  */
-export function reckon(plan: Plan, catalogue: Catalogue = editionOf(plan)): Reckoning {
-  return makeReckoner()(plan, catalogue);
+export function reckon(plan: Plan, more?: ReckonMore): Reckoning {
+  return makeReckoner()(plan, more);
 }

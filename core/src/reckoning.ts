@@ -114,6 +114,18 @@ export interface Workings {
   readonly price: Term;
 }
 
+/** What an option is weighed by. */
+export interface Estimate {
+  /** Minor units; of the lines that have a price. */
+  readonly total: number;
+  /** Every line has a price. */
+  readonly complete: boolean;
+  /** For the people who build. */
+  readonly hours: number;
+  /** The largest opening left, m; 0 for none. */
+  readonly openingLeft: number;
+}
+
 export interface Reckoning {
   readonly stages: Readonly<Record<StageId, StageResult>>;
   readonly enclosures: readonly { readonly id: string; readonly name: string; readonly figures: Figures }[];

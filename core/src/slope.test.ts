@@ -74,7 +74,7 @@ describe('a side of 12.0 on the level that rises evenly 0.90', () => {
       (f) => f.code === 'opening.passes' && (f.params as { of: string }).of === 'gap',
     );
     expect((gap?.params as { opening: number }).opening).toBeCloseTo(0.18, 9);
-    const [mend] = gap?.mends ?? [];
+    const [mend] = gap?.mends(plan) ?? [];
     if (!mend) throw new Error('no mend');
     const mended = reckon(apply(plan, mend)).findings;
     expect(mended.some((f) => (f.params as { of?: string }).of === 'gap')).toBe(false);

@@ -3,10 +3,10 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import Papa from 'papaparse';
 import {
+  apply,
   checkPlan,
   editionOf,
-  makeEstimator,
-  estimateOf,
+  makePreviewer,
   marketOf,
   readerFor,
   reckon,
@@ -24,7 +24,7 @@ import { aWornRun } from './testing/randomRun';
 
 /** A plan is too large to be made smaller step by step: the first that fails is printed. */
 const runs = { numRuns: 40, endOnFailure: true };
-const estimate = makeEstimator();
+const preview = makePreviewer();
 
 describe('whatever a run wears', () => {
   test('is a valid plan, and every line of its docket adds up, words and all', () => {
@@ -86,7 +86,13 @@ describe('whatever a run wears', () => {
   test('previews to the same price, hours and opening as it reckons to', () => {
     fc.assert(
       fc.property(aWornRun, (plan) => {
-        expect(estimate(plan)).toEqual(estimateOf(reckon(plan)));
+        const change = { verb: 'set-crew', crew: 'two' } as const;
+        const [before, then] = [reckon(plan), reckon(apply(plan, change))];
+        expect(preview(plan, change)).toEqual({
+          price: before.docket.complete ? then.docket.total - before.docket.total : null,
+          hours: (then.figures.elapsed ?? NaN) - (before.figures.elapsed ?? NaN),
+          opening: 0,
+        });
       }),
       runs,
     );

@@ -52,10 +52,10 @@ describe('the area that birds want', () => {
 });
 
 describe('what the run says of its birds', () => {
+  const kept = (kind: BirdKind, count: number) =>
+    aRun({ flock: [{ id: 'f', kind, count, keeping: 'confined' }] });
   const findings = (kind: BirdKind, count: number) =>
-    reckon(aRun({ flock: [{ id: 'f', kind, count, keeping: 'confined' }] })).findings.filter(
-      (f) => f.stage === 'birds',
-    );
+    reckon(kept(kind, count)).findings.filter((f) => f.stage === 'birds');
   test('21.6 m² hold eighteen heavy hens and not nineteen', () => {
     expect(findings('hen-heavy', 18)).toEqual([]);
     expect(findings('hen-heavy', 19).map((f) => [f.code, f.severity])).toEqual([['birds.crowded', 'mend']]);
@@ -63,7 +63,7 @@ describe('what the run says of its birds', () => {
   test('too many for the run: deepening it is the mend, to the next half metre', () => {
     const [crowded] = findings('hen-heavy', 25);
     // 30 m² over 3.6 m is 8.33 m.
-    expect(crowded?.mends[0]).toMatchObject({ verb: 'lay-out', run: { right: 8.5 } });
+    expect(crowded?.mends(kept('hen-heavy', 25))[0]).toMatchObject({ verb: 'lay-out', run: { right: 8.5 } });
   });
   test('light breeds clear a wall of 1.8, quail want a cover', () => {
     expect(findings('hen-light', 5).map((f) => f.code)).toEqual(['birds.over']);

@@ -55,7 +55,7 @@ function deeper(plan: Plan, wanted: number): Change[] {
 
 /** @param wallTop  lowest wall that keeps the birds in, m; null where nothing is fenced */
 export function birdFindings(
-  plan: Plan,
+  flock: Plan['flock'],
   birds: BirdStage,
   area: number,
   wallTop: number | null,
@@ -65,25 +65,25 @@ export function birdFindings(
   const wanted = birds.areaWanted.value;
   if (area < wanted - EPSILON) {
     found.push(
-      finding('birds.crowded', 'mend', 'birds', { on: 'plan' }, { area, wanted }, deeper(plan, wanted)),
+      finding('birds.crowded', 'mend', 'birds', { on: 'plan' }, { area, wanted }, (plan) =>
+        deeper(plan, wanted),
+      ),
     );
   }
-  for (const flock of plan.flock) {
-    if (flock.count === 0) continue;
-    const needs = BIRDS[flock.kind].wall;
+  for (const { id, kind, count } of flock) {
+    if (count === 0) continue;
+    const needs = BIRDS[kind].wall;
     if (needs === null)
-      found.push(
-        finding('birds.cover', 'know', 'birds', { on: 'flock', flock: flock.id }, { kind: flock.kind }),
-      );
+      found.push(finding('birds.cover', 'know', 'birds', { on: 'flock', flock: id }, { kind }));
     else if (wallTop !== null && wallTop < needs - EPSILON) {
       found.push(
         finding(
           'birds.over',
           'know',
           'birds',
-          { on: 'flock', flock: flock.id },
+          { on: 'flock', flock: id },
           {
-            kind: flock.kind,
+            kind,
             wall: wallTop,
             needs,
           },

@@ -3,28 +3,43 @@ import type { Opening, Plan } from '../plan/schema';
 import type { Run } from '../cutting/types';
 import type { PostStage } from '../posts/stage';
 import type { SkirtCourse, SkirtStage } from '../skirt/stage';
-import type { WallStage } from '../walls/stage';
-import { type Term, product, sum, value } from '../working';
+import type { BoardCourse } from '../walls/boards';
+import type { HungWalls } from '../walls/stage';
+import type { Figures } from '../reckoning';
+import { type Term, type TermCode, product, sum, value } from '../working';
+
+/** What is built. */
+export interface HoursBy {
+  readonly soil: Plan['ground']['soil'];
+  /** The ways in of these runs. */
+  readonly openings: readonly Opening[];
+  readonly runs: number;
+  readonly posts: PostStage;
+  readonly walls: Pick<HungWalls, 'courses'>;
+  readonly boards: readonly BoardCourse[];
+  readonly skirts: SkirtStage;
+  readonly assumed: Assumptions;
+}
 
 /**
  * Person-hours to build what is planned, by the table of domain.md 15.
  *
  * Soil stretches what is done in the ground: posts and trenches. Mesh, aprons and gates take the same time on any soil.
  *
- * @param openings  the ways in of these runs
  * @returns hours alone, with working
  */
-export function buildHours(
-  plan: Pick<Plan, 'ground'>,
-  openings: readonly Opening[],
-  runs: number,
-  posts: PostStage,
-  walls: WallStage,
-  skirts: SkirtStage,
-  a: Assumptions,
-): Term {
+export function buildHours({
+  soil: of,
+  openings,
+  runs,
+  posts,
+  walls,
+  boards: rails,
+  skirts,
+  assumed: a,
+}: HoursBy): Term {
   const rate = (hours: number) => value('hours.rate', hours, 'h/unit', {});
-  const soil = value('hours.soil', SOIL_FACTORS[plan.ground.soil], 'ratio', { soil: plan.ground.soil });
+  const soil = value('hours.soil', SOIL_FACTORS[of], 'ratio', { soil: of });
   const rates = { dug: a.hoursPostDug, driven: a.hoursPostDriven, spike: a.hoursPostSpike } as const;
 
   const standing = (['dug', 'driven', 'spike'] as const).flatMap((kind): Term[] => {
@@ -50,19 +65,19 @@ export function buildHours(
     rate(a.hoursMeshMetre),
   ]);
   const boards = product('hours.boards', 'h', {}, [
-    metres(walls.boards.reduce((total, c) => total + hung(c.runs), 0)),
+    metres(rails.reduce((total, c) => total + hung(c.runs), 0)),
     rate(a.hoursBoardMetre),
   ]);
   const skirt = skirts.courses.flatMap((course) => skirtHours(course, soil, a));
-  const of = (counted: 'gates' | 'pop doors', count: number) =>
-    value('hours.count', count, 'piece', { of: counted });
+  const counted = (what: 'gates' | 'pop doors', count: number) =>
+    value('hours.count', count, 'piece', { of: what });
   const gates = (make: 'kit' | 'built') =>
     openings.filter((o) => o.kind === 'gate' && o.make === make).length;
   const ways = [
-    product('hours.gates', 'h', {}, [of('gates', gates('kit')), rate(a.hoursGateKit)]),
-    product('hours.gates-built', 'h', {}, [of('gates', gates('built')), rate(a.hoursGateBuilt)]),
+    product('hours.gates', 'h', {}, [counted('gates', gates('kit')), rate(a.hoursGateKit)]),
+    product('hours.gates-built', 'h', {}, [counted('gates', gates('built')), rate(a.hoursGateBuilt)]),
     product('hours.pop-doors', 'h', {}, [
-      of('pop doors', openings.filter((o) => o.kind !== 'gate').length),
+      counted('pop doors', openings.filter((o) => o.kind !== 'gate').length),
       rate(a.hoursPopDoor),
     ]),
   ];
@@ -100,4 +115,33 @@ function skirtHours({ shape, strips, trench, fill, bags }: SkirtCourse, soil: Te
 export function elapsedHours(hours: Term, crew: Plan['crew'], a: Assumptions): Term {
   if (crew === 'alone') return hours;
   return product('hours.elapsed', 'h', {}, [hours, value('hours.second', a.secondPerson, 'ratio', {})]);
+}
+
+/** By which part of the work a term of the hours goes. */
+const PART_OF: Readonly<Partial<Record<TermCode, string>>> = {
+  'hours.stake-out': 'stakeOut',
+  'hours.posts': 'posts',
+  'hours.concrete': 'concrete',
+  'hours.boards': 'boards',
+  'hours.mesh': 'mesh',
+  'hours.apron': 'skirt',
+  'hours.trench': 'skirt',
+  'hours.stones': 'skirt',
+  'hours.concrete-strip': 'skirt',
+  'hours.gates': 'gates',
+  'hours.gates-built': 'gates',
+  'hours.pop-doors': 'flaps',
+};
+
+export function hoursFigures(hours: Term, elapsed: Term, assumed: Assumptions): Figures {
+  const figures: Record<string, number> = {
+    hours: hours.value,
+    elapsed: elapsed.value,
+    hoursWithHelp: hours.value * assumed.secondPerson,
+  };
+  for (const term of hours.terms) {
+    const part = PART_OF[term.code];
+    if (part) figures[`hours.${part}`] = (figures[`hours.${part}`] ?? 0) + term.value;
+  }
+  return figures;
 }

@@ -28,8 +28,9 @@ const MOST_WORK = 400_000;
 const GRAINS = [0.01, 0.002, 1e-6];
 
 /** Longest first. */
-function kindsOf({ strips, sheets, least, task }: Prepared, grain: number): readonly Kind[] {
-  const lengthOf = (run: Run) => (sheets.includes(run) ? blockOf([run], task.width).length : least(run));
+function kindsOf({ strips, sheets, least, task, memo }: Prepared, grain: number): readonly Kind[] {
+  const lengthOf = (run: Run) =>
+    sheets.includes(run) ? blockOf([run], task.width, undefined, memo.layouts).length : least(run);
   const kinds = new Map<number, Run[]>();
   for (const run of [...strips, ...sheets]) {
     const key = Math.round(lengthOf(run) / grain);
@@ -171,12 +172,12 @@ export function cutAlike(given: Prepared): Laid | undefined {
 }
 
 function laidOut({ patterns }: Cheapest, kinds: readonly Kind[], given: Prepared): Laid {
-  const { least, sheets, task } = given;
+  const { least, sheets } = given;
   const waiting = kinds.map(({ runs }) => [...runs]);
   const bins = patterns.map(({ counts, unit }): Bin => {
     const bin = emptyBin(boughtSlot(unit));
     for (const run of counts.flatMap((n, k) => waiting[k]?.splice(0, n) ?? [])) {
-      if (sheets.includes(run)) addSheets(bin, [run], task.width);
+      if (sheets.includes(run)) addSheets(bin, [run], given);
       else {
         bin.cuts.push({ run, from: 0, to: run.length, length: least(run) });
         bin.free -= least(run);

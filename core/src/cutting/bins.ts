@@ -2,6 +2,7 @@ import type { SoldUnit } from '../catalogue/market';
 import { EPSILON } from '../units/round';
 import { weight } from './covers';
 import { type Block, NO_BLOCK, blockOf } from './sheets';
+import type { Prepared } from './prepare';
 import type { Run } from './types';
 
 /* Named here: the inner loops of cutting ask for them millions of times. */
@@ -68,8 +69,13 @@ export function compareLaid(a: readonly Bin[], b: readonly Bin[]): number {
 }
 
 /** Puts small pieces more into a roll, if there is room. */
-export function addSheets(bin: Bin, runs: readonly Run[], width: number, tried?: number): boolean {
-  const block = blockOf([...bin.block.spots.map((s) => s.run), ...runs], width, tried);
+export function addSheets(
+  bin: Bin,
+  runs: readonly Run[],
+  { task, memo }: Pick<Prepared, 'task' | 'memo'>,
+  tried?: number,
+): boolean {
+  const block = blockOf([...bin.block.spots.map((s) => s.run), ...runs], task.width, tried, memo.layouts);
   const more = block.length - bin.block.length;
   if (more > bin.free + EPSILON) return false;
   bin.block = block;

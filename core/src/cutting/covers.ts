@@ -1,5 +1,6 @@
 import type { SoldUnit } from '../catalogue/market';
 import { EPSILON } from '../units/round';
+import type { Memo } from './memo';
 
 /* Named here: the inner loops of cutting ask for them millions of times. */
 const EPS = EPSILON;
@@ -212,13 +213,15 @@ export function cheapestCover(units: readonly SoldUnit[], need: number): Cheapes
 
 const rateOf = (unit: SoldUnit | undefined): number => (unit ? weight(unit) / unit.size : NEVER);
 
-/** A market's units are one list for good: what lengths of them cost is worked out once. */
-const prices = new WeakMap<readonly SoldUnit[], Map<number, number>>();
 /** Lengths remembered for each list of units. */
 const MOST = 4000;
 
-/** What the cheapest set of whole units that reaches a need costs at least, to a tenth of a millimetre. */
-export function leastPrice(units: readonly SoldUnit[], need: number): number {
+/**
+ * What the cheapest set of whole units that reaches a need costs at least, to a tenth of a millimetre.
+ *
+ * @param memo  where what lengths of these units cost is worked out once
+ */
+export function leastPrice(units: readonly SoldUnit[], need: number, { prices }: Memo): number {
   if (need <= EPS) return 0;
   let known = prices.get(units);
   if (!known || known.size >= MOST) {

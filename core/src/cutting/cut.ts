@@ -3,6 +3,7 @@ import { cutAlike } from './alike';
 import { type Bin, type Slot, costOf, jointsOf, ownedSlot } from './bins';
 import { CoverSearch, cheapestCover } from './covers';
 import { type Budget, layExactly } from './lay';
+import { type Memo, newMemo } from './memo';
 import { polish } from './polish';
 import { type Prepared, type Task, couldHold, prepare } from './prepare';
 import { LARGE, type Laid, MANY_RUNS, cheaper, countOf, packAsNeeded, packBest, used } from './quick';
@@ -165,12 +166,12 @@ export function finish(
 }
 
 /** Of all that is sold and owned, as far as the search sees. */
-function cutOnce(task: Task, effort?: Effort): CutPlan {
+function cutOnce(task: Task, memo: Memo, effort?: Effort): CutPlan {
   const { runs, width, units } = task;
   // Nothing is turned or ripped lengthwise where that saves no money; what can hang no other way is.
-  const hung = prepare(task, 'as-hung');
+  const hung = prepare(task, 'as-hung', memo);
   const turns = runs.some((run) => isSheet(run, width, 'any') && !isSheet(run, width, 'as-hung'));
-  const given = turns ? prepare(task, 'any') : hung;
+  const given = turns ? prepare(task, 'any', memo) : hung;
   const asHung = hung.unplaced.length === given.unplaced.length ? hung : given;
   if (countOf(given) === 0)
     return { bins: [], joints: 0, cost: 0, bound: 0, unplaced: given.unplaced, overStock: false };
@@ -188,11 +189,11 @@ function cutOnce(task: Task, effort?: Effort): CutPlan {
   const { laid, bound } = asHung === given ? plain : search(given, owned, plain.laid, how);
   if (laid) return finish(laid === plain.laid ? asHung : given, owned, laid, bound, how);
   // An owned length counted on for more than it holds: without it what fits no roll that is sold is told.
-  if (owned.length > 0) return cutOnce({ ...task, owned: [] }, effort);
+  if (owned.length > 0) return cutOnce({ ...task, owned: [] }, memo, effort);
   // The yard does not hold enough: as if it did, and it is said.
   if (units.every((u) => u.stock === null)) throw new RangeError('a run that can be laid was not laid');
   const plenty = units.map((u) => ({ ...u, stock: null }));
-  return { ...cutOnce({ ...task, units: plenty }, effort), overStock: true };
+  return { ...cutOnce({ ...task, units: plenty }, memo, effort), overStock: true };
 }
 
 const MOST_LEFT_OUT = 24;
@@ -219,15 +220,17 @@ function withLess(task: Task): readonly Task[] {
  *
  * @param task    what is to be cut from what
  * @param effort  how long to search; the answer depends on it and on the task alone
+ * @param memo    which only saves work
  * @returns rolls with cuts; cost and bound in the units' prices (or m of roll where unpriced)
  * @see domain.md 14
  */
-export function cutRuns(task: Task, effort?: Effort): CutPlan {
-  const plan = cutOnce(task, effort);
-  if (plan.cost <= plan.bound + EPSILON || plan.overStock || prepare(task).size > LARGE) return plan;
+export function cutRuns(task: Task, effort?: Effort, memo: Memo = newMemo()): CutPlan {
+  const plan = cutOnce(task, memo, effort);
+  if (plan.cost <= plan.bound + EPSILON || plan.overStock || prepare(task, 'any', memo).size > LARGE)
+    return plan;
   // The search is led astray now and then by a length more than it needs: what is proved without one is never made dearer by it.
   const others = withLess(task)
-    .map((less) => cutOnce(less, effort))
+    .map((less) => cutOnce(less, memo, effort))
     .filter((other) => other.unplaced.length === plan.unplaced.length && !other.overStock);
   const best = others.reduce((a, b) => (b.cost < a.cost - EPSILON ? b : a), plan);
   return { ...best, bound: Math.min(plan.bound, best.cost) };

@@ -1,17 +1,21 @@
-import type { Market, SoldUnit } from '../catalogue/market';
+import type { CutMarket, SoldUnit } from '../catalogue/market';
 import type { ExtraPiece, OwnedPiece } from '../plan/schema';
 import type { SkirtStage } from '../skirt/stage';
 import { placeAt } from '../plan/place';
 import { isRigid } from '../walls/rigid';
 import { widthsAtHand } from '../walls/stacks';
-import type { WallStage } from '../walls/stage';
+import type { BoardCourse } from '../walls/boards';
+import type { MeshCourse } from '../walls/courses';
 import { type Term, product, sum, value } from '../working';
 import type { OwnedLength } from './bins';
-import { isPriced } from './cut';
-import { cutRunsOnce } from './known';
+import { type CutPlan, isPriced } from './cut';
+import type { Task } from './prepare';
 import { leastRoll } from './sheets';
 import { wholeLength } from './stretch';
 import type { CuttingPool, Run } from './types';
+
+/** Cuts a pool: as it was cut before, or as it was proved. */
+export type Cutter = (task: Task) => CutPlan;
 
 /** A pool before it is cut: what it is for, and how its length comes about. */
 export interface Wanted {
@@ -33,8 +37,9 @@ export type Stick = Run & { readonly timber: string };
 
 /** Everything that is cut from lengths. */
 export interface CutOrder {
-  readonly walls: Pick<WallStage, 'courses' | 'boards'>;
-  readonly skirts: SkirtStage;
+  readonly courses: readonly MeshCourse[];
+  readonly boards: readonly BoardCourse[];
+  readonly skirts: Pick<SkirtStage, 'courses'>;
   readonly sticks: readonly Stick[];
   readonly extras: readonly ExtraPiece[];
   readonly owned: readonly OwnedPiece[];
@@ -122,9 +127,14 @@ function extraRuns(extra: ExtraPiece, index: number, rollWidth: number): readonl
 }
 
 /** What a pool costs, as far as it is priced; metres of roll otherwise. What is only in the shed cannot be bought. */
-const costWith = ({ units, owned, lap, width }: Wanted, runs: readonly Run[], sold: boolean): number => {
+const costWith = (
+  { units, owned, lap, width }: Wanted,
+  runs: readonly Run[],
+  sold: boolean,
+  cut: Cutter,
+): number => {
   if (runs.length === 0) return 0;
-  const plan = cutRunsOnce({ units, owned, lap, width, runs });
+  const plan = cut({ units, owned, lap, width, runs });
   return plan.unplaced.length > 0 || (!sold && !isPriced(plan)) ? Infinity : plan.cost;
 };
 
@@ -143,9 +153,10 @@ const metresCost = ({ units, width }: Wanted, runs: readonly Run[]): number => {
 
 /** Each wanted piece goes to the width of roll where it costs least more, beside what is cut from it anyway: one after the other. */
 function placeExtras(
-  market: Market,
+  market: CutMarket,
   { extras, owned }: Pick<CutOrder, 'extras' | 'owned'>,
   pool: (id: string, width: number) => Wanted,
+  cut: Cutter,
 ) {
   const byTheMetre = extrasByTheMetre(extras);
   extras.forEach((extra, index) => {
@@ -156,7 +167,7 @@ function placeExtras(
     for (const width of widths.length > 0 ? widths : sold.slice(-1)) {
       const into = pool(extra.mesh, width);
       const runs = extraRuns(extra, index, width);
-      const cost = (these: readonly Run[]) => costWith(into, these, sold.includes(width));
+      const cost = (these: readonly Run[]) => costWith(into, these, sold.includes(width), cut);
       const beside = () => {
         const before = cost(into.runs);
         return before === Infinity ? Infinity : cost([...into.runs, ...runs]) - before;
@@ -173,8 +184,8 @@ function placeExtras(
 }
 
 /** What is wanted, one pool a product and width. */
-export function gather(market: Market, order: CutOrder, jointLap: number): readonly Wanted[] {
-  const { walls, skirts, sticks, extras, owned } = order;
+export function gather(market: CutMarket, order: CutOrder, jointLap: number, cut: Cutter): readonly Wanted[] {
+  const { courses, boards, skirts, sticks, extras, owned } = order;
   const pools = new Map<string, Wanted>();
   const mesh = (id: string, width: number): Wanted => {
     const key = poolId(id, width);
@@ -208,7 +219,7 @@ export function gather(market: Market, order: CutOrder, jointLap: number): reado
     pools.set(key, known);
     return known;
   };
-  for (const course of walls.courses) {
+  for (const course of courses) {
     const into = mesh(course.band.band.mesh, course.row.width);
     into.runs.push(...course.runs, ...course.leaves, ...course.above, ...course.patches);
     into.terms.push(() => [
@@ -231,8 +242,8 @@ export function gather(market: Market, order: CutOrder, jointLap: number): reado
       ),
     ]);
   }
-  placeExtras(market, { extras, owned }, mesh);
-  for (const course of walls.boards) timber(course.timber).runs.push(...course.runs);
+  placeExtras(market, { extras, owned }, mesh, cut);
+  for (const course of boards) timber(course.timber).runs.push(...course.runs);
   for (const stick of sticks) timber(stick.timber).runs.push(stick);
   for (const pool of pools.values()) {
     if (pool.kind === 'timber') pool.terms.push(() => pieces('timber.piece', pool.runs));

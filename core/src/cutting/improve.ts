@@ -9,7 +9,7 @@ import { binariesOf, setProgram } from './program';
 import { cheaper, packBest, used } from './quick';
 import { demands, slotsOf } from './sets';
 import type { Solver } from './solver';
-import { type Steps, spend, stepsFor } from './steps';
+import { type Steps, spend, stepsFor } from './stepsLeft';
 
 /** How far an improvement has come. */
 export interface Progress {

@@ -173,7 +173,7 @@ class Search {
   }
 
   private sheet(bins: readonly Bin[], index: number, failed: Set<string>): boolean {
-    const { sheets, task } = this.given;
+    const { sheets } = this.given;
     const run = sheets[index];
     if (!run) return this.loose(bins);
     // Pieces of the same two sizes are as good as each other; one size alone does not say what still fits beside.
@@ -191,7 +191,7 @@ class Search {
     this.budget.nodes -= 1;
     for (const bin of [...bins].sort((a, b) => a.free - b.free)) {
       const { block, free } = bin;
-      if (!addSheets(bin, [run], task.width, triedOf(sheets.length))) continue;
+      if (!addSheets(bin, [run], this.given, triedOf(sheets.length))) continue;
       if (this.sheet(bins, index + 1, failed)) return true;
       bin.block = block;
       bin.free = free;

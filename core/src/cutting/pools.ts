@@ -1,4 +1,4 @@
-import type { Market } from '../catalogue/market';
+import type { CutMarket } from '../catalogue/market';
 import { type Finding, finding } from '../findings/types';
 import type { Assumptions } from '../plan/assumptions';
 import type { PartRef } from '../plan/partRef';
@@ -7,8 +7,7 @@ import { EPSILON } from '../units/round';
 import { type Term, product, sum, value } from '../working';
 import type { Bin, Cut } from './bins';
 import { type CutPlan, isPriced } from './cut';
-import { type CutOrder, type Wanted, gather } from './gather';
-import { cutRunsOnce } from './known';
+import { type CutOrder, type Cutter, type Wanted, gather } from './gather';
 import type { Spot } from './sheets';
 import { leansOn, wholeLength } from './stretch';
 import type { CutRoll, CuttingPool, Lean, Piece, Run, Span, WorkedPool } from './types';
@@ -240,13 +239,18 @@ export function poolOf(wanted: Wanted, plan: CutPlan, lettered: number): WorkedP
 }
 
 /** All mesh cut from whole rolls and timber from lengths sold, one pool a product and width; letters follow the place along the fence. */
-export function cuttingStage(market: Market, order: CutOrder, figures: Assumptions): CuttingStage {
+export function cuttingStage(
+  market: CutMarket,
+  order: CutOrder,
+  figures: Assumptions,
+  cut: Cutter,
+): CuttingStage {
   const workings = new Map<string, Term>();
   const findings: Finding[] = [];
   let lettered = 0;
-  const pools = gather(market, order, figures.jointLap).map((wanted): WorkedPool => {
+  const pools = gather(market, order, figures.jointLap, cut).map((wanted): WorkedPool => {
     const { units, owned, runs, lap, width } = wanted;
-    const plan = cutRunsOnce({ units, owned, runs, lap, width });
+    const plan = cut({ units, owned, runs, lap, width });
     const pool = poolOf(wanted, plan, lettered);
     lettered += pool.rolls.reduce((n, roll) => n + roll.pieces.length, 0);
     workings.set(wanted.id, needWorking(wanted, plan));

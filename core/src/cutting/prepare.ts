@@ -2,6 +2,7 @@ import type { SoldUnit } from '../catalogue/market';
 import { byPlace } from '../plan/place';
 import { EPSILON } from '../units/round';
 import type { OwnedLength, Slot } from './bins';
+import { type Memo, newMemo } from './memo';
 import { reachTable } from './reach';
 import { type Block, type Lying, MANY_SHEETS, isSheet, leastRoll, rowsOf } from './sheets';
 import { canBeLaid, leastJoints, wholeLength } from './stretch';
@@ -22,6 +23,7 @@ export interface Task {
 /** A task with its runs sorted by how they may be cut, and what they need at least. */
 export interface Prepared {
   readonly task: Task;
+  readonly memo: Memo;
   /** Roll that one run takes at least, m. */
   readonly least: (run: Run) => number;
   readonly longest: number;
@@ -65,7 +67,7 @@ function onceAsked(make: () => (free: number) => number): (free: number) => numb
 }
 
 /** @param lying  how small pieces may be laid */
-export function prepare(task: Task, lying: Lying = 'any'): Prepared {
+export function prepare(task: Task, lying: Lying = 'any', memo: Memo = newMemo()): Prepared {
   const { units, owned, lap, width } = task;
   const longest = [...units, ...owned].reduce((most, { size }) => Math.max(most, size), 0);
   const laid: Run[] = [];
@@ -87,6 +89,7 @@ export function prepare(task: Task, lying: Lying = 'any'): Prepared {
   );
   return {
     task,
+    memo,
     least,
     longest,
     strips,

@@ -61,7 +61,7 @@ interface Placed extends Omit<Spot, 'run'> {
   readonly index: number;
 }
 
-interface Layout {
+export interface Layout {
   readonly length: number;
   readonly spots: readonly Placed[];
 }
@@ -196,26 +196,32 @@ const blockFrom = (layout: Layout, ordered: readonly { readonly run: Run }[]): B
   }),
 });
 
-const memory = new Map<string, Layout>();
+/** Layouts remembered. */
 const MOST_REMEMBERED = 2000;
 
 /**
  * The shortest stretch of roll from which small pieces can be cut, each lying either way, side by side where they fit, by cuts
  * from edge to edge. The shortest there is for a few; row by row beyond.
  *
- * @param width  of the roll, m; every piece fits it one way at least
- * @param tried  for how many every way is tried
+ * @param width    of the roll, m; every piece fits it one way at least
+ * @param tried    for how many every way is tried
+ * @param layouts  those found before, by sizes
  */
-export function blockOf(runs: readonly Run[], width: number, tried = MOST_TRIED): Block {
+export function blockOf(
+  runs: readonly Run[],
+  width: number,
+  tried = MOST_TRIED,
+  layouts = new Map<string, Layout>(),
+): Block {
   if (runs.length === 0) return NO_BLOCK;
   const { ordered, sheets } = inOrder(runs, width);
   const key = `${width} ${tried} ${sizesOf(sheets)}`;
-  let layout = memory.get(key);
+  let layout = layouts.get(key);
   if (!layout) {
     const best = sheets.length <= tried ? shortest(sheets, width, new Map()) : undefined;
     layout = best ?? oneAfterAnother(inRows(sheets, width));
-    if (memory.size >= MOST_REMEMBERED) memory.clear();
-    memory.set(key, layout);
+    if (layouts.size >= MOST_REMEMBERED) layouts.clear();
+    layouts.set(key, layout);
   }
   return blockFrom(layout, ordered);
 }

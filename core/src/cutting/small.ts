@@ -5,18 +5,18 @@ import { type Block, blockAfter, triedOf } from './sheets';
 import type { Run } from './types';
 
 /** Into the roll whose block grows least; of those the one with least free. */
-function laySheet(bins: readonly Bin[], sheet: Run, width: number, tried: number): boolean {
+function laySheet(bins: readonly Bin[], sheet: Run, given: Prepared, tried: number): boolean {
   let best: { bin: Bin; before: Pick<Bin, 'block' | 'free'>; more: number; left: number } | undefined;
   for (const bin of bins) {
     const before = { block: bin.block, free: bin.free };
-    if (!addSheets(bin, [sheet], width, tried)) continue;
+    if (!addSheets(bin, [sheet], given, tried)) continue;
     const more = before.free - bin.free;
     Object.assign(bin, before);
     const better =
       !best || more < best.more - EPSILON || (more < best.more + EPSILON && before.free < best.left);
     if (better) best = { bin, before, more, left: before.free };
   }
-  return best !== undefined && addSheets(best.bin, [sheet], width, tried);
+  return best !== undefined && addSheets(best.bin, [sheet], given, tried);
 }
 
 /** A whole row, into the fullest roll that takes it. */
@@ -38,7 +38,7 @@ function layRow(bins: readonly Bin[], row: Block): boolean {
  */
 export function laySmall(
   bins: readonly Bin[],
-  { sheets, rows, task }: Prepared,
+  given: Prepared,
   another: () => Bin | undefined = () => undefined,
 ): boolean {
   const layAll = <T>(things: readonly T[], lay: (into: readonly Bin[], thing: T) => boolean) =>
@@ -47,8 +47,8 @@ export function laySmall(
       const bin = another();
       return bin !== undefined && lay([bin], thing);
     });
-  const tried = triedOf(sheets.length);
-  return rows
-    ? layAll(rows, layRow)
-    : layAll(sheets, (into, sheet) => laySheet(into, sheet, task.width, tried));
+  const tried = triedOf(given.sheets.length);
+  return given.rows
+    ? layAll(given.rows, layRow)
+    : layAll(given.sheets, (into, sheet) => laySheet(into, sheet, given, tried));
 }

@@ -1,4 +1,4 @@
-import type { Market } from '../catalogue/market';
+import type { CutMarket, WallMarket } from '../catalogue/market';
 import { pegs } from '../fasteners/pegs';
 import { rings } from '../fasteners/rings';
 import type { Assumptions } from '../plan/assumptions';
@@ -6,37 +6,41 @@ import type { ExtraPiece, OwnedPiece } from '../plan/schema';
 import { type SkirtLayout, withRolls } from '../skirt/rolls';
 import type { PartRef } from '../plan/partRef';
 import { EPSILON } from '../units/round';
-import type { Lies } from '../walls/runs';
+import type { FenceLine } from '../ground/fenceLines';
+import type { Profile } from '../ground/profile';
 import type { Weighed } from '../walls/settle';
 import type { HungWalls } from '../walls/stage';
 import { fastenerPrice } from '../walls/stacks';
-import { extrasByTheMetre, gather } from './gather';
+import { type Cutter, extrasByTheMetre, gather } from './gather';
 import { isPriced } from './cut';
-import { cutRunsOnce } from './known';
+import type { Memo } from './memo';
 
 /** What takes of the same rolls and fasteners as the walls. */
 export interface Beside {
   readonly skirts: SkirtLayout;
   readonly extras: readonly ExtraPiece[];
   readonly owned: readonly OwnedPiece[];
+  /** The ground under the lines of the skirts. */
+  readonly profiles: ReadonlyMap<FenceLine, Profile>;
+  readonly assumed: Assumptions;
+  readonly memo: Memo;
+  readonly cut: Cutter;
 }
 
 /** What the rolls of some meshes, all rings and pegs cost with walls hung so and skirts cut from the rolls chosen with them, by the fast method. */
 export function weighWalls(
-  market: Market,
+  market: WallMarket & CutMarket,
   walls: HungWalls,
   meshes: ReadonlySet<string>,
-  { skirts, extras, owned }: Beside,
-  lies: Lies,
-  figures: Assumptions,
+  { skirts, extras, owned, profiles, assumed, memo, cut }: Beside,
 ): Weighed {
   const dressed = withRolls(market, skirts, walls.strips);
-  const order = { walls: { courses: walls.courses, boards: [] }, skirts: dressed, sticks: [], extras, owned };
+  const order = { courses: walls.courses, boards: [], skirts: dressed, sticks: [], extras, owned };
   let [cost, least, unfit] = [0, 0, 0];
   const jointed: PartRef[] = [];
-  for (const wanted of gather(market, order, figures.jointLap)) {
+  for (const wanted of gather(market, order, assumed.jointLap, cut)) {
     const { units, runs, lap, width } = wanted;
-    const plan = cutRunsOnce({ units, owned: wanted.owned, runs, lap, width });
+    const plan = cut({ units, owned: wanted.owned, runs, lap, width });
     for (const { cuts } of plan.bins)
       for (const cut of cuts) if (cut.from > EPSILON) jointed.push(cut.run.part);
     if (!meshes.has(wanted.product)) continue;
@@ -47,8 +51,9 @@ export function weighWalls(
   const fasteners = fastenerPrice(
     market,
     owned,
+    memo,
   )({
-    rings: rings(walls, dressed, lies, jointed).value,
+    rings: rings(walls, dressed, profiles, jointed).value,
     pegs: pegs(dressed, jointed).value,
   });
   return { cost: cost + fasteners, least: extrasByTheMetre(extras) ? 0 : least + fasteners, unfit };

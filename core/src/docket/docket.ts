@@ -1,12 +1,12 @@
 import type { Market } from '../catalogue/market';
 import type { CuttingStage } from '../cutting/pools';
 import type { FastenerNeeds } from '../fasteners/stage';
-import type { Plan } from '../plan/schema';
+import type { Buying, OwnedPiece } from '../plan/schema';
 import type { StageId } from '../plan/stages';
 import type { PostStage } from '../posts/stage';
 import type { SkirtStage } from '../skirt/stage';
-import type { WallStage } from '../walls/stage';
-import type { WayStage } from '../ways/stage';
+import type { HungWalls } from '../walls/stage';
+import type { Way } from '../ways/stage';
 import { type Term, sum, value } from '../working';
 import { kitLines, packLine, poolLine, postLines } from './lines';
 import type { Docket, DocketLine, TaxShare, YardShare } from './types';
@@ -66,17 +66,31 @@ function totalWorking(
   ]);
 }
 
+/** Everything that is bought, and where. */
+export interface DocketBy {
+  readonly market: Market;
+  readonly buying: Buying;
+  readonly owned: readonly OwnedPiece[];
+  readonly posts: PostStage;
+  readonly walls: HungWalls;
+  readonly skirts: SkirtStage;
+  readonly ways: readonly Way[];
+  readonly cutting: CuttingStage;
+  readonly fasteners: FastenerNeeds;
+}
+
 /** Every stage's quantities joined into lines with working, prices, tax, deliveries and a total (domain.md 14). */
-export function makeDocket(
-  market: Market,
-  { buying, owned }: Pick<Plan, 'buying' | 'owned'>,
-  posts: PostStage,
-  walls: WallStage,
-  skirts: SkirtStage,
-  ways: WayStage,
-  cutting: CuttingStage,
-  fasteners: FastenerNeeds,
-): Docket {
+export function makeDocket({
+  market,
+  buying,
+  owned,
+  posts,
+  walls,
+  skirts,
+  ways,
+  cutting,
+  fasteners,
+}: DocketBy): Docket {
   const pools = cutting.pools.flatMap((pool) => {
     const need = cutting.workings.get(pool.id);
     return need ? [poolLine(market, pool, need, walls)] : [];
@@ -94,7 +108,7 @@ export function makeDocket(
     ...of('skirt'),
     ...packLine(market, 'stone', 'skirt', fills(posts, skirts, 'stone'), owned),
     ...pack('skirt', 'peg'),
-    ...kitLines(market, ways.ways, owned),
+    ...kitLines(market, ways, owned),
     ...of('ways'),
     ...pack('ways', 'hinge', 'catch', 'two-step-catch', 'stop', 'spring', 'padlock'),
   ];

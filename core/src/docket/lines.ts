@@ -7,7 +7,7 @@ import type { OwnedPiece } from '../plan/schema';
 import type { StageId } from '../plan/stages';
 import { POST_ROLES, type PostStage, type StandingPost } from '../posts/stage';
 import { EPSILON } from '../units/round';
-import type { WallStage } from '../walls/stage';
+import type { HungWalls } from '../walls/stage';
 import type { Way } from '../ways/stage';
 import { type Term, sum, value } from '../working';
 import { bought, insteadOf, notHeld, piecesOf, priceWorking, sizeOf } from './buy';
@@ -123,7 +123,7 @@ export function postLines(market: Market, posts: PostStage, owned: readonly Owne
 }
 
 /** What a band's stack leaves to cut off at the top, or misses of what it should reach, in its topmost rolls. */
-function trimming(walls: WallStage, pool: CuttingPool) {
+function trimming(walls: HungWalls, pool: CuttingPool) {
   const topmost = walls.courses.filter(
     (c) => c.band.rows.length - 1 === c.rowIndex && poolId(c.band.band.mesh, c.row.width) === pool.id,
   );
@@ -135,7 +135,7 @@ function trimming(walls: WallStage, pool: CuttingPool) {
 
 type Use = Run['use'];
 
-export function poolLine(market: Market, pool: CuttingPool, need: Term, walls: WallStage): DocketLine {
+export function poolLine(market: Market, pool: CuttingPool, need: Term, walls: HungWalls): DocketLine {
   const counts = pool.units.map(
     (u) => pool.rolls.filter((r) => r.bought?.yard === u.yard && r.length === u.size).length,
   );

@@ -1,13 +1,16 @@
 import type { Run } from '../cutting/types';
 import type { PartRef } from '../plan/partRef';
 import type { FenceLine } from '../ground/fenceLines';
+import type { Profile } from '../ground/profile';
 import type { SkirtLayout } from '../skirt/rolls';
-import { type Lies, clearSpans } from '../walls/runs';
+import { clearSpans } from '../walls/runs';
 import type { MeshCourse } from '../walls/courses';
 import type { WallGroup } from '../walls/groups';
 import type { HungWalls } from '../walls/stage';
 import { type Term, sum } from '../working';
 import { PITCH, onePast } from './along';
+
+type Profiles = ReadonlyMap<FenceLine, Profile>;
 
 const seam = (kind: 'bands' | 'leaf' | 'skirt' | 'patch', length: number) =>
   onePast('fasten.seam', length, PITCH.ring, { kind, length });
@@ -37,9 +40,9 @@ const patchSeams = (courses: readonly MeshCourse[]): Term[] =>
     c.patches.flatMap((patch) => [seam('patch', patch.length), seam('patch', patch.length)]),
   );
 
-function laps(skirts: SkirtLayout, lies: Lies): Term[] {
+function laps(skirts: SkirtLayout, profiles: Profiles): Term[] {
   const along = (line: FenceLine, from: number, to: number) => {
-    const profile = lies.get(line)?.profile;
+    const profile = profiles.get(line);
     return profile ? profile.groundAt(to) - profile.groundAt(from) : to - from;
   };
   return skirts.courses
@@ -50,8 +53,8 @@ function laps(skirts: SkirtLayout, lies: Lies): Term[] {
 }
 
 /** Rings that lap skirts up the wall, whatever the wall is made of. */
-export const lapRings = (skirts: SkirtLayout, lies: Lies): number =>
-  laps(skirts, lies).reduce((total, term) => total + term.value, 0);
+export const lapRings = (skirts: SkirtLayout, profiles: Profiles): number =>
+  laps(skirts, profiles).reduce((total, term) => total + term.value, 0);
 
 /** The upright joints that the cutting makes. */
 function splices(walls: HungWalls, skirts: SkirtLayout, jointed: readonly PartRef[]): Term[] {
@@ -75,7 +78,12 @@ function splices(walls: HungWalls, skirts: SkirtLayout, jointed: readonly PartRe
  *
  * @param jointed  parts of the pieces that are jointed on to another, one for each joint
  */
-export function rings(walls: HungWalls, skirts: SkirtLayout, lies: Lies, jointed: readonly PartRef[]): Term {
+export function rings(
+  walls: HungWalls,
+  skirts: SkirtLayout,
+  profiles: Profiles,
+  jointed: readonly PartRef[],
+): Term {
   const byGroup = new Map<WallGroup, MeshCourse[]>(walls.groups.map((group) => [group, []]));
   for (const course of walls.courses) byGroup.get(course.group)?.push(course);
   const seams = [...byGroup].flatMap(([group, courses]) => {
@@ -83,7 +91,7 @@ export function rings(walls: HungWalls, skirts: SkirtLayout, lies: Lies, jointed
   });
   return sum('fasten.need', 'piece', {}, [
     ...seams,
-    ...laps(skirts, lies),
+    ...laps(skirts, profiles),
     ...splices(walls, skirts, jointed),
   ]);
 }

@@ -1,4 +1,4 @@
-import type { Market } from '../catalogue/market';
+import type { Goods } from '../catalogue/goods';
 import type { PackId } from '../catalogue/packs';
 import type { CuttingPool } from '../cutting/types';
 import type { PostStage, StandingPost } from '../posts/stage';
@@ -6,8 +6,10 @@ import type { SkirtStage } from '../skirt/stage';
 import { isRigid } from '../walls/rigid';
 import type { WallGroup } from '../walls/groups';
 import type { HungBand } from '../walls/rows';
-import type { Lies } from '../walls/runs';
-import type { WallStage } from '../walls/stage';
+import type { FenceLine } from '../ground/fenceLines';
+import type { Profile } from '../ground/profile';
+import type { BoardCourse } from '../walls/boards';
+import type { HungWalls } from '../walls/stage';
 import type { Way } from '../ways/stage';
 import { type Term, largest, product, sum, value } from '../working';
 import { type PostsOn, postsByWall, postsOn } from './postsOn';
@@ -25,7 +27,7 @@ const TIES_A_POST = 5;
 const isT = (post: StandingPost) => post.product.kind === 'steel-t';
 
 /** Clips on steel posts beyond those that come with them. */
-function clips(on: PostsOn, walls: WallStage, rigid: ReadonlySet<HungBand>): Term {
+function clips(on: PostsOn, walls: HungWalls, rigid: ReadonlySet<HungBand>): Term {
   // Panels alone are tied.
   const heightOf = (group: WallGroup) => {
     const panels = group.bands.filter((b) => rigid.has(b)).reduce((n, b) => n + b.top - b.bottom, 0);
@@ -55,7 +57,7 @@ function clips(on: PostsOn, walls: WallStage, rigid: ReadonlySet<HungBand>): Ter
 }
 
 /** Each panel is tied five times to every post that it meets (domain.md 6). */
-function ties(on: PostsOn, walls: WallStage, rigid: ReadonlySet<HungBand>): Term {
+function ties(on: PostsOn, walls: HungWalls, rigid: ReadonlySet<HungBand>): Term {
   const rowsOf = (group: WallGroup) =>
     group.bands.filter((b) => rigid.has(b)).reduce((n, b) => n + b.rows.length, 0);
   const terms = postsByWall(on, walls.groups, rowsOf).flatMap(({ wall, posts }) => {
@@ -72,7 +74,7 @@ function ties(on: PostsOn, walls: WallStage, rigid: ReadonlySet<HungBand>): Term
 }
 
 /** An arm at every post carries an overhang. */
-function arms(on: PostsOn, walls: WallStage): Term {
+function arms(on: PostsOn, walls: HungWalls): Term {
   const lines = walls.groups.filter((g) => g.bands.some((b) => b.overhang > 0)).flatMap((g) => g.lines);
   const count = on(lines).size;
   const terms = count > 0 ? [value('fasten.arms', count, 'piece', {})] : [];
@@ -94,26 +96,32 @@ function hardware(ways: readonly Way[]): Readonly<Record<(typeof HARDWARE)[numbe
   return Object.fromEntries(needs) as Record<(typeof HARDWARE)[number], Term>;
 }
 
+/** Everything that is fastened. */
+export interface FastenedBy {
+  readonly goods: Goods;
+  readonly posts: PostStage;
+  readonly walls: HungWalls;
+  readonly boards: readonly BoardCourse[];
+  readonly skirts: SkirtStage;
+  readonly ways: readonly Way[];
+  /** The ground under the lines of the skirts. */
+  readonly profiles: ReadonlyMap<FenceLine, Profile>;
+  readonly pools: readonly CuttingPool[];
+}
+
 /** Counts of fasteners and hardware for what is built. A post between two walls counts once, for the one that asks more of it. */
-export function fastenerNeeds(
-  market: Market,
-  posts: PostStage,
-  walls: WallStage,
-  skirts: SkirtStage,
-  ways: readonly Way[],
-  lies: Lies,
-  pools: readonly CuttingPool[],
-): FastenerNeeds {
+export function fastenerNeeds(by: FastenedBy): FastenerNeeds {
+  const { goods, posts, walls, skirts, ways, profiles, pools } = by;
   const bands = walls.groups.flatMap((g) => g.bands);
   const jointed = pools
     .flatMap((p) => p.rolls.flatMap((r) => r.pieces))
     .flatMap((piece) => (piece.jointed ? [piece.part] : []));
   const on = postsOn(posts.posts);
-  const rigid = new Set(bands.filter((b) => isRigid(market.mesh(b.band.mesh).type)));
+  const rigid = new Set(bands.filter((b) => isRigid(goods.mesh(b.band.mesh).type)));
   return {
-    staple: staples(on, walls, skirts, ways, rigid),
+    staple: staples(on, by, rigid),
     clip: clips(on, walls, rigid),
-    ring: rings(walls, skirts, lies, jointed),
+    ring: rings(walls, skirts, profiles, jointed),
     tie: ties(on, walls, rigid),
     arm: arms(on, walls),
     peg: pegs(skirts, jointed),

@@ -2,11 +2,15 @@ import type { FenceLine } from '../ground/fenceLines';
 import type { SkirtStage } from '../skirt/stage';
 import type { HungBand } from '../walls/rows';
 import type { WallGroup } from '../walls/groups';
-import type { WallStage } from '../walls/stage';
+import type { BoardCourse } from '../walls/boards';
+import type { HungWalls } from '../walls/stage';
 import type { Way } from '../ways/stage';
 import { type Term, product, sum, value } from '../working';
 import { PITCH, onePast } from './along';
 import { type PostsOn, postsByWall } from './postsOn';
+import type { FastenedBy } from './stage';
+
+type Walls = Pick<HungWalls, 'groups'>;
 
 /** Staples are closer on the lowest band, m. */
 const pitchOf = (band: HungBand) => (band.index === 0 ? PITCH.low : PITCH.high);
@@ -22,7 +26,7 @@ const eachPost = (band: HungBand) => {
 };
 
 /** Every timber post takes each band that is not a panel. */
-function onPosts(on: PostsOn, walls: WallStage, rigid: ReadonlySet<HungBand>): Term[] {
+function onPosts(on: PostsOn, walls: Walls, rigid: ReadonlySet<HungBand>): Term[] {
   const bandsOf = (group: WallGroup) => group.bands.filter((band) => !rigid.has(band));
   const asks = (group: WallGroup) => bandsOf(group).reduce((n, band) => n + eachPost(band).term.value, 0);
   return postsByWall(on, walls.groups, asks).flatMap(({ wall, posts }) => {
@@ -38,10 +42,10 @@ function onPosts(on: PostsOn, walls: WallStage, rigid: ReadonlySet<HungBand>): T
 }
 
 /** Along each board a bay: the band that meets it, and the skirt on a board at the ground. */
-function onBoards(walls: WallStage, skirts: SkirtStage): Term[] {
+function onBoards(walls: Walls, boards: readonly BoardCourse[], skirts: SkirtStage): Term[] {
   const skirted = sidesWithMesh(skirts);
   const groupOf = new Map(walls.groups.flatMap((g) => g.lines.map((line) => [line.id, g] as const)));
-  return walls.boards.flatMap(({ at, lines, runs }) => {
+  return boards.flatMap(({ at, lines, runs }) => {
     const byId = new Map(lines.map((l) => [l.id, l]));
     return runs.flatMap((run) => {
       const id = run.part.side;
@@ -86,7 +90,7 @@ function onSkirts(on: PostsOn, skirts: SkirtStage): Term[] {
 }
 
 /** A built leaf: each band on two stiles, and along three rails. */
-function onLeaves(walls: WallStage, ways: readonly Way[]): Term[] {
+function onLeaves(walls: Walls, ways: readonly Way[]): Term[] {
   const groupOf = new Map(
     walls.groups.flatMap((g) =>
       g.lines.flatMap((l) => l.openings.map(({ opening }) => [opening.id, g] as const)),
@@ -114,14 +118,12 @@ function onLeaves(walls: WallStage, ways: readonly Way[]): Term[] {
 /** @see domain.md 6: per timber post and band ⌈h/p⌉ + 1 and per board bay ⌈l/p⌉ + 1 */
 export function staples(
   on: PostsOn,
-  walls: WallStage,
-  skirts: SkirtStage,
-  ways: readonly Way[],
+  { walls, boards, skirts, ways }: Pick<FastenedBy, 'walls' | 'boards' | 'skirts' | 'ways'>,
   rigid: ReadonlySet<HungBand>,
 ): Term {
   return sum('fasten.need', 'piece', {}, [
     ...onPosts(on, walls, rigid),
-    ...onBoards(walls, skirts),
+    ...onBoards(walls, boards, skirts),
     ...onSkirts(on, skirts),
     ...onLeaves(walls, ways),
   ]);

@@ -2,7 +2,7 @@ import type { BirdKind } from '../birds/kinds';
 import type { MeshType } from '../catalogue/types';
 import type { Change } from '../plan/changes';
 import type { PartRef } from '../plan/partRef';
-import type { Opening, PostRole, Skirt } from '../plan/schema';
+import type { Opening, Plan, PostRole, Skirt } from '../plan/schema';
 import type { StageId } from '../plan/stages';
 import type { ThreatId } from '../threats/kinds';
 
@@ -151,6 +151,9 @@ export interface FindingParams {
 
 export type FindingCode = keyof FindingParams;
 
+/** Ready changes, or how they are worked out when they are shown. */
+export type Mends = readonly Change[] | ((plan: Plan) => readonly Change[]);
+
 export interface FindingOf<C extends FindingCode> {
   readonly code: C;
   readonly severity: Severity;
@@ -158,10 +161,12 @@ export interface FindingOf<C extends FindingCode> {
   /** What it speaks of. */
   readonly part: PartRef;
   readonly params: FindingParams[C];
-  /** Ready ways to mend it, cheapest first; each is a change like any other. */
-  readonly mends: readonly Change[];
+  /** Ready ways to mend it in the plan, cheapest first; each is a change like any other. Worked out when they are shown. */
+  readonly mends: (plan: Plan) => readonly Change[];
 }
 export type Finding = { [C in FindingCode]: FindingOf<C> }[FindingCode];
+/** A finding as it is told, its mends not worked out. */
+export type ToldFinding = { [C in FindingCode]: Omit<FindingOf<C>, 'mends'> }[FindingCode];
 
 export function finding<C extends FindingCode>(
   code: C,
@@ -169,8 +174,9 @@ export function finding<C extends FindingCode>(
   stage: StageId,
   part: PartRef,
   params: FindingParams[C],
-  mends: readonly Change[] = [],
+  mends: Mends = [],
 ): Finding {
+  const worked = typeof mends === 'function' ? mends : () => mends;
   // As with terms: the signature pairs code and params, the cast only joins the union.
-  return { code, severity, stage, part, params, mends } as unknown as Finding;
+  return { code, severity, stage, part, params, mends: worked } as unknown as Finding;
 }

@@ -3,7 +3,8 @@ import { marketOf } from '../catalogue';
 import type { Plan } from '../plan/schema';
 import { editionOf } from '../catalogue';
 import type { Reckoning } from '../reckoning';
-import type { BoughtUnits } from '../docket/types';
+import type { CuttingPool } from '../cutting/types';
+import type { BoughtUnits, DocketLine } from '../docket/types';
 import { cutList } from '../cutting/cutList';
 import { STAGE_NAMES, poolName, readerFor, sayCut, sayLine, sayPiece, sayUnits } from '../words';
 
@@ -21,8 +22,17 @@ export function sheet(head: readonly string[], rows: readonly (readonly Cell[])[
   return `\uFEFF${Papa.unparse({ fields: [...head], data: rows.map((r) => [...r]) }, { escapeFormulae: true, newline: '\r\n' })}\r\n`;
 }
 
+type Line = Omit<DocketLine, 'working'>;
+/** What of a reckoning a docket is written from: no workings. */
+interface DocketShown {
+  readonly docket: Omit<Reckoning['docket'], 'lines' | 'working'> & { readonly lines: readonly Line[] };
+}
+interface CutListShown extends Pick<Reckoning, 'parts'> {
+  readonly cutting: readonly CuttingPool[];
+}
+
 /** The docket as CSV; money in major units with its currency beside it, empty where a yard has no price. */
-export function docketCsv(plan: Plan, { docket }: Reckoning): string {
+export function docketCsv(plan: Plan, { docket }: DocketShown): string {
   const market = marketOf(editionOf(plan), plan.buying);
   const reader = readerFor(plan);
   const { unit, of } = lengths(plan);
@@ -90,7 +100,7 @@ export function docketCsv(plan: Plan, { docket }: Reckoning): string {
 }
 
 /** Every piece with the roll it is cut from, in the order in which it is unrolled along the fence. */
-export function cutListCsv(plan: Plan, { cutting, parts }: Reckoning): string {
+export function cutListCsv(plan: Plan, { cutting, parts }: CutListShown): string {
   const market = marketOf(editionOf(plan), plan.buying);
   const reader = readerFor(plan);
   const { unit, of } = lengths(plan);

@@ -1,6 +1,7 @@
 import type { Piece, Run, WorkedPool } from '../cutting/types';
 import type { Finding } from '../findings/types';
 import { formatPart } from '../plan/partRef';
+import type { Plan } from '../plan/schema';
 import type { Reckoning } from '../reckoning';
 import { proofOf } from '../walls/stackProof';
 
@@ -17,23 +18,27 @@ const pool = ({ task: _task, plan: _plan, rolls, unplaced, ...shown }: WorkedPoo
   unplaced: unplaced.map(run),
 });
 
-const findingShown = ({ part, ...shown }: Finding) => ({ ...shown, part: formatPart(part) });
+const finding = ({ part, mends, ...shown }: Finding, plan: Plan) => ({
+  ...shown,
+  part: formatPart(part),
+  mends: mends(plan),
+});
 
-/** A reckoning as the command line prints it: documented in docs/plan-format.md. */
-export function reckoningFile({
-  enclosures,
-  figures,
-  findings,
-  cutting,
-  docket,
-  stacks,
-}: Reckoning): Readonly<Record<string, unknown>> {
+/**
+ * A reckoning as the command line prints it: documented in docs/plan-format.md.
+ *
+ * @param plan  which was reckoned: the mends are worked out in it
+ */
+export function reckoningFile(
+  plan: Plan,
+  { enclosures, figures, findings, cutting, docket, stacks }: Reckoning,
+): Readonly<Record<string, unknown>> {
   return {
     format: 'aviarum-reckoning',
     version: RECKONING_VERSION,
     enclosures,
     figures,
-    findings: findings.map(findingShown),
+    findings: findings.map((f) => finding(f, plan)),
     cutting: cutting.map(pool),
     stacks: stacks && proofOf(stacks),
     docket,

@@ -1,5 +1,6 @@
-import { type FenceChoices, choicesFor } from '../plan/effective';
-import type { Choices, Gate, Hatch, Plan, PopDoor } from '../plan/schema';
+import type { FlapPlace, GatePlace, OpeningPlace } from '../plan/slices';
+import type { Partings } from './partings';
+import type { Plan } from '../plan/schema';
 import { type Ring, type RingSide, STRAIGHT } from './survey';
 import type { Vector } from './vector';
 
@@ -24,11 +25,12 @@ export interface FenceLine {
   readonly endCorner: string;
   /** Turn at its end, radians, positive where convex; 0 where no fence goes on. */
   readonly turn: number;
-  readonly choices: FenceChoices;
+  /** The class of its wall: lines of one class go straight on into each other. */
+  readonly wall: number;
   /** Gates by near and far edge in line coordinates, in order, m. */
-  readonly openings: readonly OpeningOn<Gate>[];
+  readonly openings: readonly OpeningOn<GatePlace>[];
   /** Pop doors and hatches hang in the mesh between posts: they part neither posts nor mesh. */
-  readonly flaps: readonly OpeningOn<PopDoor | Hatch>[];
+  readonly flaps: readonly OpeningOn<FlapPlace>[];
 }
 
 export interface OpeningOn<O> {
@@ -46,17 +48,12 @@ export interface FenceWalk {
   readonly ring: number;
 }
 
-type FencePlan = Pick<Plan, 'openings' | 'choices' | 'enclosures' | 'sides'>;
-
-/** What a line has alike along all its length; posts and skirts may differ from side to side of it. */
-const ofLine = ({ spacing, bays, bands, overhang, hanging, slope, boards }: FenceChoices): string =>
-  JSON.stringify([spacing, bays, bands, overhang, hanging, slope, boards]);
-
-const sameChoices = (a: Choices, b: Choices): boolean => a === b || ofLine(a) === ofLine(b);
-
-/** Whether the wall of one line is the wall of another: only what parts a wall makes a corner of a straight. */
-export const sameWall = (a: FenceChoices, b: FenceChoices): boolean =>
-  a === b || JSON.stringify([a.bands, a.overhang]) === JSON.stringify([b.bands, b.overhang]);
+/** What fence lines are laid out by: where the openings are, and what parts one line from the next. No choice is in it. */
+export interface FencePlan {
+  readonly sides: Plan['sides'];
+  readonly openings: readonly OpeningPlace[];
+  readonly partings: Partings;
+}
 
 function makeLine(plan: FencePlan, run: readonly RingSide[], goesOn: boolean): FenceLine {
   const first = run[0];
@@ -89,7 +86,7 @@ function makeLine(plan: FencePlan, run: readonly RingSide[], goesOn: boolean): F
     startCorner: first.startCorner,
     endCorner: last.endCorner,
     turn: goesOn ? last.turn : 0,
-    choices: choicesFor(plan, first.side.id),
+    wall: plan.partings.walls.get(first.side.id) ?? 0,
     openings: onLine.flatMap(({ opening, ...at }) => (opening.kind === 'gate' ? [{ opening, ...at }] : [])),
     flaps: onLine.flatMap(({ opening, ...at }) => (opening.kind === 'gate' ? [] : [{ opening, ...at }])),
   };
@@ -118,7 +115,8 @@ export function fenceWalks(plan: FencePlan, rings: readonly Ring[]): readonly Fe
       const b = ring.sides[i];
       if (!a || !b || !fenced[i] || !fenced[(i + n - 1) % n]) return false;
       if (Math.abs(a.turn) >= STRAIGHT || incident.get(b.startCorner) !== 2) return false;
-      return sameChoices(choicesFor(plan, a.side.id), choicesFor(plan, b.side.id));
+      const { lines } = plan.partings;
+      return (lines.get(a.side.id) ?? 0) === (lines.get(b.side.id) ?? 0);
     };
     // Begin where a line begins and, in a broken ring, where a walk begins.
     const begins = (i: number) =>
@@ -156,7 +154,7 @@ export function fenceWalks(plan: FencePlan, rings: readonly Ring[]): readonly Fe
 
 /** Whether one line runs on into the next without a turn and with the same wall. */
 export const goesStraightOn = (line: FenceLine, next: FenceLine): boolean =>
-  Math.abs(line.turn) < STRAIGHT && sameWall(line.choices, next.choices);
+  Math.abs(line.turn) < STRAIGHT && line.wall === next.wall;
 
 /** Line coordinates turned back into the side's own: which side, and how far from its `from` corner, m. */
 export function onSide(line: FenceLine, along: number): { readonly side: string; readonly along: number } {
@@ -168,15 +166,17 @@ export function onSide(line: FenceLine, along: number): { readonly side: string;
 }
 
 /** A key for what lines share of their choices; the same choices are looked at once. */
-export function keysOf(
+export function keysOf<C>(
   lines: readonly FenceLine[],
-  part: (choices: FenceChoices) => unknown,
+  chosen: ReadonlyMap<FenceLine, C>,
+  part: (choices: C) => unknown,
 ): ReadonlyMap<FenceLine, string> {
-  const known = new Map<FenceChoices, string>();
+  const known = new Map<C | undefined, string>();
   return new Map(
     lines.map((line) => {
-      const key = known.get(line.choices) ?? JSON.stringify(part(line.choices));
-      known.set(line.choices, key);
+      const own = chosen.get(line);
+      const key = known.get(own) ?? (own === undefined ? '' : JSON.stringify(part(own)));
+      known.set(own, key);
       return [line, key];
     }),
   );

@@ -1,3 +1,5 @@
+import type { Opening } from '../plan/schema';
+import type { Figures } from '../reckoning';
 import { type Term, product, sum, value } from '../working';
 import type { Profile } from './profile';
 import type { Ring } from './survey';
@@ -57,11 +59,13 @@ function sidesOnce(rings: readonly Ring[]) {
   );
 }
 
-export function outlineWorkings(rings: readonly Ring[]): {
+export interface OutlineWorkings {
   readonly area: Term;
   readonly perimeter: Term;
   readonly fenceLength: Term;
-} {
+}
+
+export function outlineWorkings(rings: readonly Ring[]): OutlineWorkings {
   const sides = sidesOnce(rings);
   return {
     area: sum('outline.area', 'm²', {}, rings.map(areaWorking)),
@@ -85,3 +89,15 @@ export function groundWorking(rings: readonly Ring[], profiles: ReadonlyMap<stri
     }),
   );
 }
+
+export const outlineFigures = (
+  { area, perimeter, fenceLength }: OutlineWorkings,
+  groundLength: Term,
+  openings: readonly Opening[],
+): Figures => ({
+  area: area.value,
+  perimeter: perimeter.value,
+  fenceLength: fenceLength.value,
+  groundLength: groundLength.value,
+  gates: openings.filter((o) => o.kind === 'gate').length,
+});

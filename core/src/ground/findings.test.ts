@@ -20,7 +20,7 @@ const params = (f: Finding | undefined) => f?.params as Record<string, unknown>;
 /** The first mend of the first finding of a kind; after it none of that kind and part is left. */
 function mended(plan: Plan, code: FindingCode): Plan {
   const [first] = found(plan, code);
-  const [mend] = first?.mends ?? [];
+  const [mend] = first?.mends(plan) ?? [];
   if (!first || !mend) throw new Error(`no mend for ${code}`);
   const next = apply(plan, mend);
   expect(found(next, code).filter((f) => formatPart(f.part) === formatPart(first.part))).toEqual([]);
@@ -58,7 +58,7 @@ describe('the boundary', () => {
   });
   test('a side moved back stands on our side of it', () => {
     const side = found(plan, 'side.over-boundary').find((f) => formatPart(f.part) === 'side:e1');
-    const [mend] = side?.mends ?? [];
+    const [mend] = side?.mends(plan) ?? [];
     if (!mend) throw new Error('no mend');
     expect(found(apply(plan, mend), 'side.over-boundary')).toEqual([]);
   });
@@ -140,7 +140,7 @@ describe('heights', () => {
     const plan = on(square(), { spotHeights: [spot('a', 0, 0), spot('b', 0.01, 0.3), spot('c', 6, 0.1)] });
     const [finding] = found(plan, 'heights.contradict');
     expect(params(finding).by).toBeCloseTo(0.3, 9);
-    expect(finding?.mends).toHaveLength(2);
+    expect(finding?.mends(plan)).toHaveLength(2);
     mended(plan, 'heights.contradict');
   });
   test('steeper than one in one are doubted', () => {
@@ -161,7 +161,7 @@ describe('heights', () => {
       found(p, 'opening.passes').filter((f) => params(f).of === 'hollow' && formatPart(f.part) === 'side:e0');
     const [hollow] = hollows(plan);
     expect(params(hollow).opening).toBeCloseTo(0.1, 9);
-    const [mend] = hollow?.mends ?? [];
+    const [mend] = hollow?.mends(plan) ?? [];
     expect(mend).toMatchObject({ verb: 'set-pin', pin: { side: 'e0', along: 1 } });
     if (mend) expect(hollows(apply(plan, mend))).toEqual([]);
   });

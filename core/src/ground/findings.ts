@@ -2,11 +2,11 @@ import { type Finding, finding } from '../findings/types';
 import type { Assumptions } from '../plan/assumptions';
 import { apply } from '../plan/changes/apply';
 import type { Change } from '../plan/changes/types';
-import type { Plan } from '../plan/schema';
+import type { Boundary, Building, Plan, SpotHeight } from '../plan/schema';
 import { EPSILON, tidy } from '../units/round';
 import { besideLine, betweenLines, toPolyline } from './polyline';
 import { type Ring, type RingSide, surveyRings } from './survey';
-import { terrainOf } from './terrain';
+import type { Terrain } from './terrain';
 import { type Vector, distance, insideOrOn, lerp } from './vector';
 
 /** A fence nearer to a wall than this stands against it; nothing is meant to pass between, m. */
@@ -18,9 +18,18 @@ const AGREES = 0.005;
 /** Ground rarely climbs more than one in one: a reading is likelier to be wrong. */
 const CLIFF = 1;
 
-function heightFindings({ ground }: Plan): Finding[] {
+/** What the ground has and what is asked of it. */
+export interface GroundBy {
+  readonly rings: readonly Ring[];
+  readonly terrain: Terrain;
+  readonly spotHeights: readonly SpotHeight[];
+  readonly buildings: readonly Building[];
+  readonly boundaries: readonly Boundary[];
+  readonly assumed: Assumptions;
+}
+
+function heightFindings({ spotHeights, terrain }: GroundBy): Finding[] {
   const found: Finding[] = [];
-  const { spotHeights } = ground;
   const remove = (id: string): Change => ({ verb: 'remove-from-ground', list: 'spotHeights', id });
   spotHeights.forEach((spot, i) => {
     const twin = spotHeights.slice(0, i).find((other) => distance(other.at, spot.at) < ONE_STAKE);
@@ -36,7 +45,7 @@ function heightFindings({ ground }: Plan): Finding[] {
       ),
     );
   });
-  const { triangles, rim } = terrainOf(spotHeights);
+  const { triangles, rim } = terrain;
   const edges =
     triangles.length > 0
       ? triangles.flatMap(
@@ -93,11 +102,11 @@ function offWall(side: RingSide, outline: readonly Vector[]): number {
   return Math.max(...ends);
 }
 
-function buildingFindings(plan: Plan, ring: Ring): Finding[] {
+function buildingFindings({ buildings }: GroundBy, ring: Ring): Finding[] {
   const found: Finding[] = [];
   for (const side of ring.sides) {
     const own = side.side.kind === 'building' ? side.side.building : undefined;
-    for (const building of plan.ground.buildings) {
+    for (const building of buildings) {
       const part = { on: 'side', side: side.side.id } as const;
       if (own === building.id) {
         const by = offWall(side, building.outline);
@@ -136,37 +145,33 @@ const reachOver = (side: Pick<RingSide, 'start' | 'end'>, line: readonly Vector[
   Math.max(0, -home * besideLine(side.start, line), -home * besideLine(side.end, line));
 
 /** Our side of a boundary: where the buildings are that the run leans on, otherwise where most of its corners are. */
-function homeSide(plan: Plan, ring: Ring, line: readonly Vector[]): number {
+function homeSide(buildings: readonly Building[], ring: Ring, line: readonly Vector[]): number {
   const leaned = ring.sides.flatMap((s) => (s.side.kind === 'building' ? [s.side.building] : []));
-  const walls = plan.ground.buildings.filter((b) => leaned.includes(b.id)).flatMap((b) => b.outline);
+  const walls = buildings.filter((b) => leaned.includes(b.id)).flatMap((b) => b.outline);
   const points = walls.length > 0 ? walls : ring.sides.map((s) => s.start);
   const left = points.reduce((total, p) => total + Math.sign(besideLine(p, line)), 0);
   return left >= 0 ? 1 : -1;
 }
 
 /** A side moved inwards, only where that truly brings it back. */
-function movedBack(
-  plan: Plan,
-  ring: Ring,
-  side: RingSide,
-  by: number,
-  mended: (then: RingSide) => boolean,
-): Change[] {
-  const change: Change = { verb: 'move-side', side: side.side.id, by: tidy(-by) };
-  const then = surveyRings(apply(plan, change))
-    .find((r) => r.enclosure === ring.enclosure)
-    ?.sides.find((s) => s.side.id === side.side.id);
-  return then && then.length > 0.3 && mended(then) ? [change] : [];
-}
+const movedBack =
+  (ring: Ring, side: RingSide, by: number, mended: (then: RingSide) => boolean) =>
+  (plan: Plan): Change[] => {
+    const change: Change = { verb: 'move-side', side: side.side.id, by: tidy(-by) };
+    const then = surveyRings(apply(plan, change))
+      .find((r) => r.enclosure === ring.enclosure)
+      ?.sides.find((s) => s.side.id === side.side.id);
+    return then && then.length > 0.3 && mended(then) ? [change] : [];
+  };
 
-function boundaryFindings(plan: Plan, ring: Ring): Finding[] {
-  return plan.ground.boundaries.flatMap((boundary) => {
-    const home = homeSide(plan, ring, boundary.line);
+function boundaryFindings({ buildings, boundaries }: GroundBy, ring: Ring): Finding[] {
+  return boundaries.flatMap((boundary) => {
+    const home = homeSide(buildings, ring, boundary.line);
     return ring.sides.flatMap((side): Finding[] => {
       const by = reachOver(side, boundary.line, home);
       if (by < AGREES) return [];
       const params = { side: side.number, boundary: boundary.name, by };
-      const mends = movedBack(plan, ring, side, by, (s) => reachOver(s, boundary.line, home) < AGREES);
+      const mends = movedBack(ring, side, by, (s) => reachOver(s, boundary.line, home) < AGREES);
       return [
         finding('side.over-boundary', 'mend', 'outline', { on: 'side', side: side.side.id }, params, mends),
       ];
@@ -175,9 +180,9 @@ function boundaryFindings(plan: Plan, ring: Ring): Finding[] {
 }
 
 /** A fence beside a wall that it does not lean on leaves a way; a barrow wants 1.0 (domain.md 8). */
-function laneFindings(plan: Plan, ring: Ring, lane: number): Finding[] {
+function laneFindings({ buildings }: GroundBy, ring: Ring, lane: number): Finding[] {
   const found: Finding[] = [];
-  for (const building of plan.ground.buildings) {
+  for (const building of buildings) {
     const walls = [...building.outline, ...building.outline.slice(0, 1)];
     const gapOf = (side: Pick<RingSide, 'start' | 'end'>) => betweenLines(side.start, side.end, walls);
     let narrowest: { side: RingSide; width: number } | undefined;
@@ -192,7 +197,7 @@ function laneFindings(plan: Plan, ring: Ring, lane: number): Finding[] {
     }
     if (!narrowest) continue;
     const { side, width } = narrowest;
-    const mends = movedBack(plan, ring, side, lane - width, (s) => gapOf(s) >= lane - AGREES);
+    const mends = movedBack(ring, side, lane - width, (s) => gapOf(s) >= lane - AGREES);
     const params = { side: side.number, building: building.name, width, lane };
     found.push(finding('lane.narrow', 'mend', 'outline', { on: 'side', side: side.side.id }, params, mends));
   }
@@ -208,13 +213,13 @@ function leansNear(ring: Ring, side: RingSide, walls: readonly Vector[]): boolea
 }
 
 /** What the ground has against the outline: heights, houses, boundaries, ways that grow too narrow. */
-export function groundFindings(plan: Plan, rings: readonly Ring[], figures: Assumptions): readonly Finding[] {
+export function groundFindings(by: GroundBy): readonly Finding[] {
   return [
-    ...heightFindings(plan),
-    ...rings.flatMap((ring) => [
-      ...buildingFindings(plan, ring),
-      ...boundaryFindings(plan, ring),
-      ...laneFindings(plan, ring, figures.barrowLane + EPSILON),
+    ...heightFindings(by),
+    ...by.rings.flatMap((ring) => [
+      ...buildingFindings(by, ring),
+      ...boundaryFindings(by, ring),
+      ...laneFindings(by, ring, by.assumed.barrowLane + EPSILON),
     ]),
   ];
 }

@@ -1,7 +1,8 @@
 import { type Finding, finding } from '../findings/types';
 import type { Change } from '../plan/changes/types';
-import { choicesFor } from '../plan/effective';
-import type { Opening, Plan } from '../plan/schema';
+import { type Chosen, type Facet, choicesFor } from '../plan/effective';
+import type { OpeningPlace } from '../plan/slices';
+import type { Plan } from '../plan/schema';
 import { TOUCH } from '../units/round';
 import type { Ring, RingSide } from './survey';
 import { tangled } from './polyline';
@@ -79,8 +80,18 @@ function outlineProblems(sides: readonly RingSide[]): Finding[] {
   return found;
 }
 
+/** What may make a plan impossible to set out. */
+export interface ProblemsBy {
+  readonly rings: readonly Ring[];
+  readonly openings: readonly OpeningPlace[];
+  readonly pins: Plan['postPins'];
+  readonly buildings: Plan['ground']['buildings'];
+  readonly choices: Chosen<Facet<'spacing'>>;
+  readonly enclosures: Plan['enclosures'];
+}
+
 /** The nearest place along its side where an opening fits clear of the others. */
-function slide(plan: Pick<Plan, 'openings'>, opening: Opening, side: RingSide): readonly Change[] {
+function slide(plan: Pick<Plan, 'openings'>, opening: OpeningPlace, side: RingSide): readonly Change[] {
   const most = side.length - opening.width;
   const others = plan.openings.filter((o) => o.side === opening.side && o.id !== opening.id);
   const [nearest] = [0, most, ...others.flatMap((o) => [o.along - opening.width, o.along + o.width])]
@@ -94,11 +105,11 @@ function slide(plan: Pick<Plan, 'openings'>, opening: Opening, side: RingSide): 
 
 /** An opening must lie on a fenced side, within it and clear of the others. */
 function openingProblems(
-  plan: Pick<Plan, 'openings' | 'postPins'>,
+  { openings, pins }: Pick<ProblemsBy, 'openings' | 'pins'>,
   sides: ReadonlyMap<string, RingSide>,
 ): Finding[] {
   const found: Finding[] = [];
-  for (const [i, opening] of plan.openings.entries()) {
+  for (const [i, opening] of openings.entries()) {
     const side = sides.get(opening.side);
     if (!side) continue;
     const part = { on: 'opening', opening: opening.id } as const;
@@ -110,19 +121,22 @@ function openingProblems(
       found.push(finding('gate.wider-than-side', 'blocks', 'ways', part, params));
     } else if (past > TOUCH) {
       found.push(
-        finding('gate.past-end', 'blocks', 'ways', part, { ...at, past }, slide(plan, opening, side)),
+        finding('gate.past-end', 'blocks', 'ways', part, { ...at, past }, (plan) =>
+          slide(plan, opening, side),
+        ),
       );
     }
-    const clash = plan.openings.find(
+    const clash = openings.find(
       (o, j) =>
         o.side === opening.side &&
         j < i &&
         o.along < opening.along + opening.width - TOUCH &&
         opening.along < o.along + o.width - TOUCH,
     );
-    if (clash) found.push(finding('gate.overlaps', 'blocks', 'ways', part, at, slide(plan, opening, side)));
+    if (clash)
+      found.push(finding('gate.overlaps', 'blocks', 'ways', part, at, (plan) => slide(plan, opening, side)));
   }
-  for (const pin of plan.postPins) {
+  for (const pin of pins) {
     const side = sides.get(pin.side);
     if (side && pin.along > side.length + TOUCH) {
       found.push(
@@ -147,14 +161,14 @@ const MOST_POSTS = 10_000;
 
 /** A fence so long, or with posts so close, that it is no run any more. */
 function tooLong(
-  plan: Pick<Plan, 'choices' | 'enclosures'>,
+  chosen: Pick<ProblemsBy, 'choices' | 'enclosures'>,
   sides: ReadonlyMap<string, RingSide>,
 ): readonly Finding[] {
   let posts = 0;
   let length = 0;
   for (const { side, length: sideLength } of sides.values()) {
     if (side.kind !== 'fence') continue;
-    posts += sideLength / choicesFor(plan, side.id).spacing;
+    posts += sideLength / choicesFor(chosen, side.id).spacing;
     length += sideLength;
   }
   if (posts <= MOST_POSTS) return [];
@@ -162,18 +176,15 @@ function tooLong(
 }
 
 /** What makes the plan impossible to set out; an empty list where it can be. */
-export function groundProblems(
-  plan: Pick<Plan, 'openings' | 'postPins' | 'ground' | 'choices' | 'enclosures'>,
-  rings: readonly Ring[],
-): readonly Finding[] {
+export function groundProblems(by: ProblemsBy): readonly Finding[] {
   const sides = new Map<string, RingSide>();
-  for (const ring of rings) for (const s of ring.sides) if (!sides.has(s.side.id)) sides.set(s.side.id, s);
-  const buildings = plan.ground.buildings.filter((b) => tangled(b.outline));
+  for (const ring of by.rings) for (const s of ring.sides) if (!sides.has(s.side.id)) sides.set(s.side.id, s);
+  const crossed = by.buildings.filter((b) => tangled(b.outline));
   return [
     ...outlineProblems([...sides.values()]),
-    ...tooLong(plan, sides),
-    ...openingProblems(plan, sides),
-    ...buildings.map(({ id, name }) =>
+    ...tooLong(by, sides),
+    ...openingProblems(by, sides),
+    ...crossed.map(({ id, name }) =>
       finding('building.tangled', 'blocks', 'ground', { on: 'building', building: id }, { name }),
     ),
   ];

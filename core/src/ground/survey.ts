@@ -52,23 +52,7 @@ function numbering(): (id: string) => number {
  * @returns one ring an enclosure with lengths (m), directions, areas (m²) and turns (radians)
  * @throws RangeError for a dangling reference: the plan schema lets none through
  */
-export function surveyRings(plan: Outline): readonly Ring[] {
-  const known = surveyed.get(plan.corners);
-  if (known?.sides === plan.sides && known.enclosures === plan.enclosures) return known.rings;
-  const rings = survey(plan);
-  surveyed.set(plan.corners, { sides: plan.sides, enclosures: plan.enclosures, rings });
-  return rings;
-}
-
-type Outline = Pick<Plan, 'corners' | 'sides' | 'enclosures'>;
-
-/** A plan is never changed in place, so its rings are walked once however many ask. */
-const surveyed = new WeakMap<
-  Plan['corners'],
-  Pick<Plan, 'sides' | 'enclosures'> & { readonly rings: readonly Ring[] }
->();
-
-function survey(plan: Outline): readonly Ring[] {
+export function surveyRings(plan: Pick<Plan, 'corners' | 'sides' | 'enclosures'>): readonly Ring[] {
   const corners = new Map(plan.corners.map((c) => [c.id, c]));
   const sides = new Map(plan.sides.map((s) => [s.id, s]));
   const at = (id: string): Vector => {

@@ -161,7 +161,15 @@ function crossings(list: readonly Crease[], a: Vector, b: Vector): number[] {
   return at.sort((p, q) => p - q).filter((t, i) => i === 0 || t - (at[i - 1] ?? 0) > 1e-9);
 }
 
-function makeTerrain(heights: readonly SpotHeight[]): Terrain {
+/**
+ * The ground between and beyond the heights that were measured.
+ *
+ * Between three or more it is a triangulated surface; outside it, the height of the nearest point of its rim; with two, or
+ * with all on one line, the slope along that line. A height measured twice at one place counts as first given.
+ *
+ * @param heights  spot heights of the plan
+ */
+export function terrainOf(heights: readonly SpotHeight[]): Terrain {
   const spots = distinct(heights);
   const [first] = spots;
   if (!first || spots.length === 1) {
@@ -190,22 +198,4 @@ function makeTerrain(heights: readonly SpotHeight[]): Terrain {
     },
     breaksAlong: (a, b) => crossings(list, a, b),
   };
-}
-
-const made = new WeakMap<readonly SpotHeight[], Terrain>();
-
-/**
- * The ground between and beyond the heights that were measured.
- *
- * Between three or more it is a triangulated surface; outside it, the height of the nearest point of its rim; with two, or
- * with all on one line, the slope along that line. A height measured twice at one place counts as first given.
- *
- * @param heights  spot heights of the plan; never changed in place, so a terrain is made once for each list
- */
-export function terrainOf(heights: readonly SpotHeight[]): Terrain {
-  const known = made.get(heights);
-  if (known) return known;
-  const terrain = makeTerrain(heights);
-  made.set(heights, terrain);
-  return terrain;
 }

@@ -10,9 +10,7 @@ import {
   asking,
   checkPlan,
   editionOf,
-  effectOf,
-  estimateOf,
-  makeEstimator,
+  makePreviewer,
   marketOf,
   readerFor,
   reckon,
@@ -35,7 +33,7 @@ describe.each(DEMO_PLANS.map((plan) => [plan.name, plan] as const))('the options
       expect([group.id, chosen.length]).toEqual([group.id, 1]);
       const [one] = chosen;
       if (!one) continue;
-      const { price, hours, opening } = effectOf(plan, estimateOf(base), one.change, makeEstimator());
+      const { price, hours, opening } = makePreviewer()(plan, one.change);
       expect([group.id, price, hours, opening]).toEqual([group.id, 0, 0, 0]);
     }
   });
@@ -48,8 +46,8 @@ describe.each(DEMO_PLANS.map((plan) => [plan.name, plan] as const))('the options
     }
   });
   test('have the effect that comes true, whichever was previewed before', () => {
-    const aside = makeEstimator();
-    const preview = (o: Option) => effectOf(plan, estimateOf(base), o.change, aside);
+    const previewer = makePreviewer();
+    const preview = (o: Option) => previewer(plan, o.change);
     for (const option of options) {
       const effect = preview(option);
       const then = reckon(apply(plan, option.change));
@@ -78,16 +76,13 @@ describe('what an option changes', () => {
     if (!fine) throw new Error('no fine mesh');
     // 50 × 50 on the wall and 75 × 50 in the apron: both leave 50.
     expect(reckon(plan).figures.openingLeft).toBe(0.05);
-    expect(effectOf(plan, estimateOf(reckon(plan)), fine.change, makeEstimator()).opening).toBe(0);
+    expect(makePreviewer()(plan, fine.change).opening).toBe(0);
     const both = apply(plan, {
       verb: 'set-skirt',
       scope: WHOLE_PLAN,
       skirt: { kind: 'apron', mesh: 'fine-13', width: 0.45, lapUp: 0.1 },
     });
-    expect(effectOf(both, estimateOf(reckon(both)), fine.change, makeEstimator()).opening).toBeCloseTo(
-      0.013 - 0.05,
-      9,
-    );
+    expect(makePreviewer()(both, fine.change).opening).toBeCloseTo(0.013 - 0.05, 9);
   });
   test('the keeper’s own mesh stands among the others', () => {
     const own = {

@@ -2,6 +2,7 @@ import type { PostProduct } from '../catalogue/types';
 import type { Choices, PostRole } from '../plan/schema';
 import { EPSILON } from '../units/round';
 import type { SettingOut, Stretch } from './setOut';
+import type { WallTop } from './stage';
 
 /** What depth goes by besides the post itself. */
 export interface Footing {
@@ -59,12 +60,9 @@ const SHARES_BRACE = 1.5;
 /**
  * Braces, one for each side that pulls on a corner, end or gate post.
  *
- * @param pulls  whether the wall on a stretch needs its posts braced: higher than 1.5 m, or woven
+ * @param wall  the wall on a stretch: one higher than 1.5 m, or woven, needs its posts braced
  */
-export function braces(
-  setting: SettingOut,
-  wall: (stretch: Stretch) => { readonly top: number; readonly woven: boolean },
-) {
+export function braces(setting: SettingOut, wall: (stretch: Stretch) => WallTop | undefined) {
   const roles = new Map<string, PostRole>();
   const key = (line: string, along: number) => `${line} ${along.toFixed(4)}`;
   for (const post of setting.posts) roles.set(key(post.line.id, post.lineAlong), post.role);
@@ -80,8 +78,8 @@ export function braces(
   let ends = 0;
   let shared = 0;
   for (const stretch of setting.stretches) {
-    const { top, woven } = wall(stretch);
-    if (top <= STANDS_ALONE + EPSILON && !woven) continue;
+    const { top, pulls } = wall(stretch) ?? { top: 0, pulls: 'no' };
+    if (top <= STANDS_ALONE + EPSILON && pulls === 'no') continue;
     const pulled = [stretch.from, stretch.to].filter(
       (along) => !['line', 'wall'].includes(roleAt(stretch, along)),
     ).length;

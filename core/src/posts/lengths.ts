@@ -1,10 +1,9 @@
-import type { Market } from '../catalogue/market';
+import type { Goods } from '../catalogue/goods';
 import { type Finding, finding } from '../findings/types';
 import { WHOLE_PLAN } from '../plan/changes/types';
 import type { Plan } from '../plan/schema';
 import { EPSILON, tidy } from '../units/round';
 import { buriedLength } from './footing';
-import type { Post } from './setOut';
 import type { StandingPost } from './stage';
 
 /** A post is set so much shallower at most to fit a shorter length sold, m. */
@@ -25,15 +24,14 @@ function kinds(posts: readonly StandingPost[], key: (post: StandingPost) => stri
 
 /** The next shorter length sold that all posts of a role would fit, set a little shallower. */
 function shorterFits(
-  market: Market,
+  goods: Goods,
   alike: readonly StandingPost[],
 ): { length: number; by: number } | undefined {
   const needs = Math.max(...alike.map((p) => p.above + p.depth));
   const buys = Math.max(...alike.map((p) => p.buy));
   const product = alike[0]?.product.id ?? '';
-  const length = market
-    .posts(product)
-    .map((u) => u.size)
+  const length = goods
+    .postLengths(product)
     .filter((size) => size < buys - EPSILON && size < needs - EPSILON)
     .pop();
   if (length === undefined) return undefined;
@@ -43,10 +41,9 @@ function shorterFits(
 
 /** What is said about the lengths of posts: too short, nearly fitting a shorter one, shallower than the rule. */
 export function lengthFindings(
-  plan: Pick<Plan, 'ground'>,
-  market: Market,
+  soil: Plan['ground']['soil'],
+  goods: Goods,
   posts: readonly StandingPost[],
-  aboveOf: (post: Post) => number,
 ): readonly Finding[] {
   const bought = posts.filter((p) => p.standing === null);
   const found: Finding[] = [];
@@ -54,7 +51,7 @@ export function lengthFindings(
     const { role, product } = post;
     const alike = bought.filter((p) => p.role === role && p.product === product);
     const needs = post.above + buriedLength(product, post.depth);
-    const longest = Math.max(...market.posts(product.id).map((u) => u.size));
+    const longest = Math.max(...goods.postLengths(product.id));
     if (needs > longest + EPSILON)
       found.push(finding('post.too-short', 'mend', 'posts', post.part, { role, needs, longest }));
     const less = post.choices.shallower[role] ?? 0;
@@ -70,7 +67,7 @@ export function lengthFindings(
         ),
       );
     } else if (product.standing !== 'spike' && needs <= longest + EPSILON) {
-      const shorter = shorterFits(market, alike);
+      const shorter = shorterFits(goods, alike);
       if (shorter) {
         const params = { role, needs, buy: post.buy, ...shorter };
         found.push(
@@ -92,12 +89,12 @@ export function lengthFindings(
         ),
       );
     }
-    if (product.standing !== 'dug' && plan.ground.soil === 'stony')
+    if (product.standing !== 'dug' && soil === 'stony')
       found.push(finding('post.stony', 'know', 'posts', post.part, { role }));
   }
   for (const post of posts) {
-    if (post.standing === null || post.standing >= aboveOf(post) - EPSILON) continue;
-    const params = { number: post.number, above: post.standing, needs: aboveOf(post) };
+    if (post.standing === null || post.standing >= post.asked - EPSILON) continue;
+    const params = { number: post.number, above: post.standing, needs: post.asked };
     const mends = post.part.on === 'pin' ? [{ verb: 'remove-pin', id: post.part.pin } as const] : [];
     found.push(finding('post.standing-low', 'mend', 'posts', post.part, params, mends));
   }

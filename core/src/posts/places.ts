@@ -44,7 +44,7 @@ function roomFor(
   const within = setting.stretches.filter((s) => s.line === post.line);
   const inside = within.find((s) => post.lineAlong > s.from + TOUCH && post.lineAlong < s.to - TOUCH);
   if (inside) {
-    const { spacing } = post.line.choices;
+    const { spacing } = inside.chosen;
     const k = Math.round(((post.lineAlong - inside.from) * inside.bays) / (inside.to - inside.from));
     return {
       stretch: inside,
@@ -56,7 +56,7 @@ function roomFor(
   const before = within.find((s) => Math.abs(s.to - post.lineAlong) < TOUCH);
   const after = within.find((s) => Math.abs(s.from - post.lineAlong) < TOUCH);
   if (!before || !after) return undefined;
-  const { spacing } = post.line.choices;
+  const { spacing } = before.chosen;
   return {
     stretch: before,
     least: Math.max(before.from + 0.3, after.to - after.bays * spacing),
@@ -99,16 +99,15 @@ function moveGate(plan: Plan, post: Post, roots: 'any' | 'none'): Change[] {
 
 /** Posts that would be dug on a service, in a trunk or among roots, each with the place where it could stand. */
 export function placeFindings(
-  plan: Plan,
+  { services, trees }: Pick<Plan['ground'], 'services' | 'trees'>,
   setting: SettingOut,
   posts: readonly StandingPost[],
 ): readonly Finding[] {
-  const { services, trees } = plan.ground;
   if (services.length === 0 && trees.length === 0) return [];
   const found: Finding[] = [];
   for (const post of posts) {
     if (post.standing !== null) continue;
-    const mends = (roots: 'any' | 'none') =>
+    const mends = (roots: 'any' | 'none') => (plan: Plan) =>
       post.role === 'line' ? movePost(plan, setting, post, roots) : moveGate(plan, post, roots);
     const { number, role } = post;
     for (const service of services) {

@@ -1,5 +1,6 @@
 import { type FenceLine, type FenceWalk, goesStraightOn, onSide } from '../ground/fenceLines';
 import { type Vector, plus, times } from '../ground/vector';
+import type { Facet } from '../plan/effective';
 import type { PostRef } from '../plan/partRef';
 import type { Plan, PostRole } from '../plan/schema';
 import { TOUCH, roundUp } from '../units/round';
@@ -10,12 +11,12 @@ export interface Stretch {
   readonly from: number;
   readonly to: number;
   readonly bays: number;
+  readonly chosen: Facet<'spacing'>;
 }
 
 /** Where the line posts of a stretch stand: equal bays, or full modules with the rest last. */
-function linePosts({ line, from, to, bays }: Stretch): readonly number[] {
-  const { spacing, bays: kind } = line.choices;
-  const step = kind === 'module' ? spacing : (to - from) / bays;
+function linePosts({ chosen, from, to, bays }: Stretch): readonly number[] {
+  const step = chosen.bays === 'module' ? chosen.spacing : (to - from) / bays;
   return Array.from({ length: bays - 1 }, (_, i) => from + step * (i + 1));
 }
 
@@ -127,16 +128,24 @@ function straightOn(walks: readonly FenceWalk[]): ReadonlySet<string> {
   return found;
 }
 
+export interface ToSetOut {
+  readonly sides: Plan['sides'];
+  readonly pins: Plan['postPins'];
+  readonly walks: readonly FenceWalk[];
+  readonly spacings: ReadonlyMap<FenceLine, Facet<'spacing'>>;
+}
+
 /**
  * Sets posts out on the level: posts that must stand at corners, gates and walls, the rest in equal bays between them.
  *
- * @param walks  fence walks of the plan
+ * @param walks     fence walks of the plan
+ * @param spacings  what is chosen along each of their lines
  * @returns posts in order along the fence, one a node, and the clear stretches between the fixed ones
  * @see domain.md 5: n = ⌈L / s⌉ equal bays and n − 1 line posts in each clear stretch
  */
-export function setOut(plan: Pick<Plan, 'sides' | 'postPins'>, walks: readonly FenceWalk[]): SettingOut {
+export function setOut({ sides, pins, walks, spacings }: ToSetOut): SettingOut {
   const meeting = new Map<string, Plan['sides']>();
-  for (const side of plan.sides) {
+  for (const side of sides) {
     for (const corner of [side.from, side.to]) meeting.set(corner, [...(meeting.get(corner) ?? []), side]);
   }
   const straight = straightOn(walks);
@@ -174,7 +183,9 @@ export function setOut(plan: Pick<Plan, 'sides' | 'postPins'>, walks: readonly F
   };
 
   for (const line of lines) {
-    const nodes = nodesOf(line, cornerRoles, plan.postPins);
+    const nodes = nodesOf(line, cornerRoles, pins);
+    const chosen = spacings.get(line);
+    if (!chosen) throw new RangeError(`no spacing was chosen for line ${line.id}`);
     let count = 0;
     nodes.forEach((node, i) => {
       add(node);
@@ -183,8 +194,8 @@ export function setOut(plan: Pick<Plan, 'sides' | 'postPins'>, walks: readonly F
       const middle = (node.along + next.along) / 2;
       if (line.openings.some((o) => o.from < middle && middle < o.to)) return;
       const clear = next.along - node.along;
-      const bays = roundUp(clear / line.choices.spacing);
-      const stretch = { line, from: node.along, to: next.along, bays };
+      const bays = roundUp(clear / chosen.spacing);
+      const stretch = { line, from: node.along, to: next.along, bays, chosen };
       stretches.push(stretch);
       for (const along of linePosts(stretch)) {
         count += 1;

@@ -1,16 +1,14 @@
-import type { Market } from '../catalogue/market';
+import type { Goods } from '../catalogue/goods';
 import type { PostProduct } from '../catalogue/types';
-import type { Finding } from '../findings/types';
+import type { FenceLine } from '../ground/fenceLines';
 import type { Assumptions } from '../plan/assumptions';
-import { type PostChoices, choicesFor } from '../plan/effective';
+import { type Chosen, type PostChoices, choicesFor } from '../plan/effective';
 import type { Plan, PostRole } from '../plan/schema';
 import { EPSILON } from '../units/round';
-import type { WallStage } from '../walls/stage';
 import { type Term, product, ratio, sum, upTo, value } from '../working';
 import type { Lies } from '../walls/runs';
 import { braces, buriedLength, depthInGround, holeFor } from './footing';
 import { heightsAbove } from './heights';
-import { lengthFindings } from './lengths';
 import type { Post, SettingOut } from './setOut';
 
 export const POST_ROLES: readonly PostRole[] = ['corner', 'end', 'wall', 'gate', 'line'];
@@ -19,6 +17,8 @@ export const POST_ROLES: readonly PostRole[] = ['corner', 'end', 'wall', 'gate',
 export interface StandingPost extends Post {
   readonly choices: PostChoices;
   readonly product: PostProduct;
+  /** Height that the walls ask of it, and the one it has: another only where it is here already. */
+  readonly asked: number;
   readonly above: number;
   readonly depth: number;
   /** Length sold that it is cut from; 0 for one that is here already. */
@@ -37,17 +37,33 @@ export interface PostStage {
   readonly braces: Term;
   readonly bags: Term;
   readonly spikes: Term;
-  /** Posts that are too short, shallow or weak; worked out when asked. */
-  readonly findings: () => readonly Finding[];
+}
+
+/** What a line's wall asks of its posts: its top as meant, m, and whether it is of woven wire, which pulls. */
+export interface WallTop {
+  readonly top: number;
+  readonly pulls: 'woven' | 'no';
+}
+
+export interface PostsBy {
+  readonly choices: Chosen<PostChoices>;
+  readonly enclosures: Plan['enclosures'];
+  readonly frost: number;
+  readonly goods: Goods;
+  readonly setting: SettingOut;
+  readonly tops: ReadonlyMap<FenceLine, WallTop>;
+  /** How the lines lie on the ground: a bay that steps needs its low post higher. */
+  readonly lies: Lies;
+  readonly assumed: Assumptions;
 }
 
 function lineWorking(setting: SettingOut): Term {
   const stretches = setting.stretches.map((s) =>
     sum('posts.line-on', 'piece', { side: s.line.number }, [
-      upTo('posts.bays', 'piece', { spacing: s.line.choices.spacing }, [
-        ratio('posts.bays', 'ratio', { spacing: s.line.choices.spacing }, [
+      upTo('posts.bays', 'piece', { spacing: s.chosen.spacing }, [
+        ratio('posts.bays', 'ratio', { spacing: s.chosen.spacing }, [
           value('posts.stretch', s.to - s.from, 'm', { side: s.line.number }),
-          value('posts.spacing', s.line.choices.spacing, 'm', {}),
+          value('posts.spacing', s.chosen.spacing, 'm', {}),
         ]),
       ]),
       value('posts.one-less', -1, 'piece', {}),
@@ -56,43 +72,24 @@ function lineWorking(setting: SettingOut): Term {
   return sum('posts.role', 'piece', { role: 'line' }, stretches);
 }
 
-/**
- * Counts, lengths, depths, braces and concrete of the posts as set out.
- *
- * @param walls  what hangs on them: its top is the height above ground
- * @param lies   how the lines lie on the ground: a bay that steps needs its low post higher
- */
-export function postStage(
-  plan: Pick<Plan, 'ground' | 'choices' | 'enclosures'>,
-  market: Market,
-  setting: SettingOut,
-  walls: WallStage,
-  lies: Lies,
-  figures: Assumptions,
-): PostStage {
-  const topOf = new Map(walls.groups.flatMap((g) => g.lines.map((line) => [line, g] as const)));
-  const aboveOf = heightsAbove(setting, (line) => topOf.get(line)?.top ?? 0, lies);
-  const { frost } = plan.ground;
-  const lengths = new Map<string, readonly number[]>();
-  const soldOf = (product: string) => {
-    const sold = lengths.get(product) ?? market.posts(product).map((u) => u.size);
-    lengths.set(product, sold);
-    return sold;
-  };
+/** Counts, lengths, depths, braces and concrete of the posts as set out. */
+export function postStage(by: PostsBy): PostStage {
+  const { frost, goods, setting, tops, lies, assumed } = by;
+  const aboveOf = heightsAbove(setting, (line) => tops.get(line)?.top ?? 0, lies);
   const bySide = new Map<string, PostChoices>();
   const choicesOf = (side: string): PostChoices => {
-    const own = bySide.get(side) ?? choicesFor(plan, side);
+    const own = bySide.get(side) ?? choicesFor(by, side);
     bySide.set(side, own);
     return own;
   };
   const posts = setting.posts.map((post): StandingPost => {
     const choices = choicesOf(post.side);
-    const wanted = market.post(choices.posts[post.role]);
+    const wanted = goods.post(choices.posts[post.role]);
     const above = aboveOf(post);
     const byRule = depthInGround(wanted, post.role, { above, load: choices.load, frost });
     const less = wanted.standing === 'spike' ? 0 : (choices.shallower[post.role] ?? 0);
     const depth = Math.max(0.1, byRule - less);
-    const sold = soldOf(wanted.id);
+    const sold = goods.postLengths(wanted.id);
     const needs = above + buriedLength(wanted, depth);
     const buy = sold.find((length) => length >= needs - EPSILON) ?? sold[sold.length - 1] ?? needs;
     const bought = post.standing === null;
@@ -109,6 +106,7 @@ export function postStage(
       standing: post.standing,
       choices,
       product: wanted,
+      asked: above,
       above: post.standing ?? above,
       depth,
       buy: bought ? buy : 0,
@@ -118,9 +116,8 @@ export function postStage(
     };
   });
 
-  const counts = Object.fromEntries(
-    POST_ROLES.map((role) => [role, posts.filter((p) => p.role === role).length]),
-  ) as Record<PostRole, number>;
+  const counts: Record<PostRole, number> = { corner: 0, end: 0, wall: 0, gate: 0, line: 0 };
+  for (const { role } of posts) counts[role] += 1;
   // Pins add line posts beside those of the bays, and so do places where other posts begin in a straight.
   const others = posts.filter((p) => p.role === 'line');
   const pinned = others.filter((p) => p.part.on === 'pin').length;
@@ -138,11 +135,7 @@ export function postStage(
     ]),
   ) as Record<PostRole, Term>;
 
-  const { ends, shared } = braces(setting, (stretch) => {
-    const group = topOf.get(stretch.line);
-    const woven = group?.bands.some((b) => market.mesh(b.band.mesh).type === 'woven') ?? false;
-    return { top: group?.top ?? 0, woven };
-  });
+  const { ends, shared } = braces(setting, ({ line }) => tops.get(line));
   return {
     posts,
     counts,
@@ -157,14 +150,13 @@ export function postStage(
       value('posts.brace-ends', ends, 'piece', {}),
       value('posts.brace-shared', -shared, 'piece', {}),
     ]),
-    bags: bagsWorking(posts, figures),
+    bags: bagsWorking(posts, assumed),
     spikes: value(
       'docket.spikes',
       posts.filter((p) => p.standing === null && p.product.standing === 'spike').length,
       'piece',
       {},
     ),
-    findings: () => lengthFindings(plan, market, posts, aboveOf),
   };
 }
 

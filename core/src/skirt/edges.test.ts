@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { type Plan, proposePlan, surveyRings } from '../index';
-import { fenceWalks } from '../ground/fenceLines';
+import { walksOf } from '../ground/walksOf';
 import { distance } from '../ground/vector';
 import { aRun, anOutline } from '../testing/aRun';
 import { moved, turnedBy } from '../testing/randomRun';
@@ -10,7 +10,7 @@ import { type SkirtChain, skirtChains } from './edges';
 
 const chainOf = (plan: Plan, round: 'fence' | 'house' = 'house'): SkirtChain => {
   const rings = surveyRings(plan);
-  const lines = fenceWalks(plan, rings).flatMap((w) => w.lines);
+  const lines = walksOf(plan, rings).flatMap((w) => w.lines);
   const [chain] = skirtChains(lines, (line) => line.length, round, rings, plan.ground.buildings);
   if (!chain) throw new Error('no fence');
   return chain;

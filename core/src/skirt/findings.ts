@@ -1,6 +1,6 @@
-import type { Market } from '../catalogue/market';
-import { type Finding, finding } from '../findings/types';
-import type { FenceLine, FenceWalk } from '../ground/fenceLines';
+import type { WallMarket } from '../catalogue/market';
+import { type Finding, type Mends, finding } from '../findings/types';
+import type { FenceLine } from '../ground/fenceLines';
 import type { Ring } from '../ground/survey';
 import { betweenLines } from '../ground/polyline';
 import { insideOrOn, plus, times, toSegment } from '../ground/vector';
@@ -8,10 +8,10 @@ import { type Change, type Scope, WHOLE_PLAN } from '../plan/changes/types';
 import { isBetween, scopeOf } from '../plan/effective';
 import type { Plan, Skirt } from '../plan/schema';
 import { SERVICE_REACH } from '../posts/places';
-import type { SettingOut } from '../posts/setOut';
 import { type OpeningLimits, THREAT_IDS, type ThreatId, isPresent, passing, shorterSide } from '../threats';
 import { EPSILON, tidy } from '../units/round';
 import { breaking, finerMesh, tornBy } from '../threats/strongMesh';
+import type { SkirtLines } from './skirtLines';
 import type { SkirtCourse, SkirtStage } from './stage';
 import { shapeOf } from './shape';
 import { digFigure, largeEnough, skirtOfKind, skirtWanted, stopsDigging } from './wanted';
@@ -19,21 +19,38 @@ import { digFigure, largeEnough, skirtOfKind, skirtWanted, stopsDigging } from '
 /** What section 7 lays in the ground: thick wire of 50 to 75 for strong diggers, 13 for small ones, 13 heavy for both. */
 const IN_THE_GROUND: ReadonlySet<string> = new Set(['fine-13', 'fine-13-heavy', 'welded-25', 'welded-75x50']);
 
-const change = (plan: Plan, course: SkirtCourse, skirt: Skirt): Change => {
-  const [line] = course.lines;
-  return { verb: 'set-skirt', scope: line ? scopeOf(plan, line.id, 'skirt') : WHOLE_PLAN, skirt };
-};
+/** What skirts are looked at by. */
+export interface SkirtSeenBy {
+  readonly market: WallMarket;
+  readonly rings: readonly Ring[];
+  readonly skirted: SkirtLines;
+  readonly skirts: SkirtStage;
+  readonly limits: OpeningLimits;
+  readonly threats: Plan['threats'];
+  readonly enclosures: Plan['enclosures'];
+  readonly buildings: Plan['ground']['buildings'];
+  readonly trees: Plan['ground']['trees'];
+  readonly services: Plan['ground']['services'];
+}
 
-function meshFindings(plan: Plan, market: Market, limits: OpeningLimits, course: SkirtCourse): Finding[] {
+/** Another skirt where that of a course is chosen. */
+const change =
+  (course: SkirtCourse, skirt: Skirt) =>
+  (plan: Plan): Change[] => {
+    const [line] = course.lines;
+    return [{ verb: 'set-skirt', scope: line ? scopeOf(plan, line.id, 'skirt') : WHOLE_PLAN, skirt }];
+  };
+
+function meshFindings({ market, limits, threats: about }: SkirtSeenBy, course: SkirtCourse): Finding[] {
   const { skirt } = course;
   if (!('mesh' in skirt)) return [];
   const found: Finding[] = [];
   const mesh = market.mesh(skirt.mesh);
   const opening = shorterSide(mesh);
   const through = passing(limits, opening);
-  const finer = (limit: number, threats: readonly ThreatId[]): Change[] => {
+  const finer = (limit: number, threats: readonly ThreatId[]) => (plan: Plan) => {
     const id = finerMesh(market, limit, threats, ({ id: mesh }) => IN_THE_GROUND.has(mesh));
-    return id === undefined ? [] : [change(plan, course, { ...skirt, mesh: id })];
+    return id === undefined ? [] : change(course, { ...skirt, mesh: id })(plan);
   };
   for (const severity of ['mend', 'know'] as const) {
     const these = through.filter((t) => t.onlyKnow === (severity === 'know'));
@@ -42,10 +59,17 @@ function meshFindings(plan: Plan, market: Market, limits: OpeningLimits, course:
     const threats = these.map((t) => t.threat);
     const params = { of: 'skirt' as const, opening, threats, limit, from: 0 };
     found.push(
-      finding('opening.passes', severity, 'skirt', { on: 'skirts' }, params, finer(limit, breaking(plan))),
+      finding(
+        'opening.passes',
+        severity,
+        'skirt',
+        { on: 'skirts' },
+        params,
+        finer(limit, breaking({ threats: about })),
+      ),
     );
   }
-  const torn = tornBy(plan, mesh.type, mesh.wire);
+  const torn = tornBy({ threats: about }, mesh.type, mesh.wire);
   if (torn) {
     const params = { of: 'skirt' as const, ...torn, wire: mesh.wire };
     const mends = finer(limits.largestOpening ?? 1, torn.threats);
@@ -55,17 +79,17 @@ function meshFindings(plan: Plan, market: Market, limits: OpeningLimits, course:
 }
 
 /** What digs under a skirt of this shape, and the same skirt large enough; where none is, an apron. */
-function measureFindings(plan: Plan, limits: OpeningLimits, course: SkirtCourse): Finding[] {
+function measureFindings({ limits, threats }: SkirtSeenBy, course: SkirtCourse): Finding[] {
   const { skirt, shape } = course;
   const digging = THREAT_IDS.filter(
     (id) =>
-      isPresent(plan, id) &&
+      isPresent({ threats }, id) &&
       (digFigure(id, 'apron') !== null || digFigure(id, 'buried') !== null) &&
       !stopsDigging(id, shape),
   );
   const found: Finding[] = [];
   if (digging.length > 0) {
-    const enough = largeEnough(plan, skirt) ?? skirtOfKind(plan, 'apron', skirt);
+    const enough = largeEnough({ threats }, skirt) ?? skirtOfKind({ threats }, 'apron', skirt);
     const onlyKnow = digging.every((id) => limits.threats.some((t) => t.threat === id && t.onlyKnow));
     const by = shape.depth > 0 && shape.lies !== 'flat' ? ('depth' in enough ? 'depth' : 'width') : 'width';
     const needs = enough.kind === 'none' ? 0 : by === 'depth' ? shapeOf(enough).depth : shapeOf(enough).out;
@@ -77,35 +101,36 @@ function measureFindings(plan: Plan, limits: OpeningLimits, course: SkirtCourse)
       threats: digging,
     } as const;
     found.push(
-      finding('skirt.short', onlyKnow ? 'know' : 'mend', 'skirt', { on: 'skirts' }, params, [
-        change(plan, course, enough),
-      ]),
+      finding(
+        'skirt.short',
+        onlyKnow ? 'know' : 'mend',
+        'skirt',
+        { on: 'skirts' },
+        params,
+        change(course, enough),
+      ),
     );
   }
   if (shape.mesh !== null && course.rollWidth === undefined) {
     const params = { width: course.stripWidth, widest: course.widest };
-    found.push(finding('skirt.no-roll', 'mend', 'skirt', { on: 'skirts' }, params, narrower(plan, course)));
+    found.push(finding('skirt.no-roll', 'mend', 'skirt', { on: 'skirts' }, params, narrower(course)));
   }
   return found;
 }
 
 /** The widest of the same kind that a roll gives: all of it out or down, up the wall as before. */
-function narrower(plan: Plan, course: SkirtCourse): Change[] {
+function narrower(course: SkirtCourse): Mends {
   const { skirt, shape, widest, stripWidth } = course;
   const less = tidy(stripWidth - widest);
   switch (skirt.kind) {
     case 'apron':
     case 'house-apron':
-      return skirt.width - less < 0.1
-        ? []
-        : [change(plan, course, { ...skirt, width: tidy(skirt.width - less) })];
+      return skirt.width - less < 0.1 ? [] : change(course, { ...skirt, width: tidy(skirt.width - less) });
     case 'buried':
     case 'toe':
-      return shape.depth - less < 0.1
-        ? []
-        : [change(plan, course, { ...skirt, depth: tidy(skirt.depth - less) })];
+      return shape.depth - less < 0.1 ? [] : change(course, { ...skirt, depth: tidy(skirt.depth - less) });
     case 'folded':
-      return skirt.up - less < 0.1 ? [] : [change(plan, course, { ...skirt, up: tidy(skirt.up - less) })];
+      return skirt.up - less < 0.1 ? [] : change(course, { ...skirt, up: tidy(skirt.up - less) });
     case 'stone':
     case 'concrete':
       return [];
@@ -113,12 +138,7 @@ function narrower(plan: Plan, course: SkirtCourse): Change[] {
 }
 
 /** An apron ends against a house wall; where the wall is not as wide as the apron, an animal digs round its end. */
-function endFindings(
-  plan: Plan,
-  rings: readonly Ring[],
-  walks: readonly FenceWalk[],
-  { courses }: SkirtStage,
-): Finding[] {
+function endFindings({ rings, buildings, skirted, skirts: { courses } }: SkirtSeenBy): Finding[] {
   /** Lines whose skirt goes on along the house. */
   const carried = new Set(
     courses
@@ -130,8 +150,8 @@ function endFindings(
     ring.sides.map((side, i) => ({ side, next: ring.sides[(i + 1) % ring.sides.length] })),
   );
   const check = (line: FenceLine, at: 'start' | 'end'): Finding[] => {
-    const { skirt } = line.choices;
-    if (skirt.kind === 'none' || carried.has(line)) return [];
+    const skirt = skirted.skirts.get(line);
+    if (!skirt || skirt.kind === 'none' || carried.has(line)) return [];
     const width = shapeOf(skirt).out;
     if (width === 0) return [];
     const corner = at === 'start' ? line.startCorner : line.endCorner;
@@ -140,8 +160,7 @@ function endFindings(
         side.side.kind === 'building' && (side.startCorner === corner || side.endCorner === corner),
     );
     const side = meets?.side.side;
-    const building =
-      side?.kind === 'building' ? plan.ground.buildings.find((b) => b.id === side.building) : undefined;
+    const building = side?.kind === 'building' ? buildings.find((b) => b.id === side.building) : undefined;
     if (!building) return [];
     const foot = at === 'start' ? line.start : line.end;
     const outer = plus(foot, times(line.outward, width));
@@ -159,7 +178,7 @@ function endFindings(
           width,
         },
         'mesh' in skirt && skirt.kind !== 'house-apron'
-          ? [
+          ? (plan) => [
               {
                 verb: 'set-skirt',
                 scope: scopeOf(plan, line.id, 'skirt'),
@@ -170,7 +189,7 @@ function endFindings(
       ),
     ];
   };
-  return walks.flatMap((walk) => {
+  return skirted.walks.flatMap((walk) => {
     const first = walk.lines[0];
     const last = walk.lines[walk.lines.length - 1];
     if (walk.cyclic || !first || !last) return [];
@@ -179,68 +198,68 @@ function endFindings(
 }
 
 /** Buried mesh near roots or services: an apron is advised (domain.md 7), on the side where it is near if that is one. */
-function diggingFindings(plan: Plan, course: SkirtCourse): Finding[] {
+function diggingFindings({ trees, services }: SkirtSeenBy, course: SkirtCourse): Finding[] {
   const { skirt } = course;
   if (!course.shape.trench) return [];
-  const mend = (near: readonly FenceLine[]): Change => {
-    const [only] = near;
-    const scope: Scope =
-      near.length === 1 && only?.members.length === 1 ? { scope: 'side', of: only.id } : WHOLE_PLAN;
-    return { verb: 'set-skirt', scope, skirt: skirtOfKind(plan, 'apron', skirt) };
-  };
-  const trees = plan.ground.trees.flatMap((tree) => {
+  const mend =
+    (near: readonly FenceLine[]) =>
+    (plan: Plan): Change[] => {
+      const [only] = near;
+      const scope: Scope =
+        near.length === 1 && only?.members.length === 1 ? { scope: 'side', of: only.id } : WHOLE_PLAN;
+      return [{ verb: 'set-skirt', scope, skirt: skirtOfKind(plan, 'apron', skirt) }];
+    };
+  const nearTrees = trees.flatMap((tree) => {
     const away = (line: FenceLine) => toSegment(tree.at, line.start, line.end);
     const near = course.lines.filter((line) => away(line) < tree.roots - EPSILON);
     if (near.length === 0) return [];
     const params = { name: tree.name, distance: Math.min(...near.map(away)) };
-    return [finding('skirt.near-tree', 'mend', 'skirt', { on: 'tree', tree: tree.id }, params, [mend(near)])];
+    return [finding('skirt.near-tree', 'mend', 'skirt', { on: 'tree', tree: tree.id }, params, mend(near))];
   });
-  const services = plan.ground.services.flatMap((service) => {
+  const nearServices = services.flatMap((service) => {
     const away = (line: FenceLine) => betweenLines(line.start, line.end, service.line);
     const near = course.lines.filter((line) => away(line) < SERVICE_REACH - EPSILON);
     if (near.length === 0) return [];
     const params = { name: service.name, distance: Math.min(...near.map(away)) };
     return [
-      finding('skirt.near-service', 'mend', 'skirt', { on: 'service', service: service.id }, params, [
+      finding(
+        'skirt.near-service',
+        'mend',
+        'skirt',
+        { on: 'service', service: service.id },
+        params,
         mend(near),
-      ]),
+      ),
     ];
   });
-  return [...trees, ...services];
+  return [...nearTrees, ...nearServices];
 }
 
 /** Everything that is weak about the skirt, with the mend. */
-export function skirtFindings(
-  plan: Plan,
-  market: Market,
-  rings: readonly Ring[],
-  setting: Pick<SettingOut, 'lines' | 'walks'>,
-  stage: SkirtStage,
-  limits: OpeningLimits,
-): readonly Finding[] {
-  const bare = setting.lines.filter(
-    (line) =>
-      line.choices.skirt.kind === 'none' && !line.members.every((m) => isBetween(plan, m.ringSide.side.id)),
+export function skirtFindings(by: SkirtSeenBy): readonly Finding[] {
+  const { market, skirted, skirts, limits, threats, enclosures } = by;
+  const bare = [...skirted.skirts].filter(
+    ([line, skirt]) =>
+      skirt.kind === 'none' && !line.members.every((m) => isBetween({ enclosures }, m.ringSide.side.id)),
   );
-  const diggers = THREAT_IDS.filter((id) => isPresent(plan, id) && digFigure(id, 'apron') !== null);
+  const diggers = THREAT_IDS.filter((id) => isPresent({ threats }, id) && digFigure(id, 'apron') !== null);
   const none: Finding[] = [];
   if (bare.length > 0 && diggers.length > 0) {
-    const fit = ({ id }: { readonly id: string }) => IN_THE_GROUND.has(id);
-    const mesh = finerMesh(market, limits.largestOpening ?? 1, diggers, fit) ?? 'fine-13';
-    const skirt = { kind: 'apron' as const, mesh, width: skirtWanted(plan, 'apron'), lapUp: 0.1 };
-    none.push(
-      finding('skirt.none', 'mend', 'skirt', { on: 'skirts' }, { threats: diggers }, [
-        { verb: 'set-skirt', scope: WHOLE_PLAN, skirt },
-      ]),
-    );
+    const apron = (plan: Plan): Change[] => {
+      const fit = ({ id }: { readonly id: string }) => IN_THE_GROUND.has(id);
+      const mesh = finerMesh(market, limits.largestOpening ?? 1, diggers, fit) ?? 'fine-13';
+      const skirt = { kind: 'apron' as const, mesh, width: skirtWanted(plan, 'apron'), lapUp: 0.1 };
+      return [{ verb: 'set-skirt', scope: WHOLE_PLAN, skirt }];
+    };
+    none.push(finding('skirt.none', 'mend', 'skirt', { on: 'skirts' }, { threats: diggers }, apron));
   }
   return [
     ...none,
-    ...stage.courses.flatMap((course) => [
-      ...meshFindings(plan, market, limits, course),
-      ...measureFindings(plan, limits, course),
-      ...diggingFindings(plan, course),
+    ...skirts.courses.flatMap((course) => [
+      ...meshFindings(by, course),
+      ...measureFindings(by, course),
+      ...diggingFindings(by, course),
     ]),
-    ...endFindings(plan, rings, setting.walks, stage),
+    ...endFindings(by),
   ];
 }

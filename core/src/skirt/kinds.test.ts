@@ -108,7 +108,7 @@ describe('an apron round the house', () => {
     const apron = { ...round(0.45), kind: 'apron' } as Skirt;
     expect(codes(wearing(apron))).toContain('skirt.end-open');
     const [mend] = reckon(wearing(apron)).findings.flatMap((f) =>
-      f.code === 'skirt.end-open' ? f.mends : [],
+      f.code === 'skirt.end-open' ? f.mends(wearing(apron)) : [],
     );
     if (!mend) throw new Error('no mend');
     expect(codes(apply(wearing(apron), mend))).not.toContain('skirt.end-open');
@@ -160,14 +160,16 @@ describe('what digs', () => {
 });
 
 describe('the mesh of a skirt', () => {
+  const worn = (mesh: string, threats: Plan['threats']) =>
+    wearing({ kind: 'house-apron', mesh, width: 0.6, lapUp: 0.1 }, { threats });
   const about = (mesh: string, threats: Plan['threats']) =>
-    reckon(wearing({ kind: 'house-apron', mesh, width: 0.6, lapUp: 0.1 }, { threats })).findings.filter(
-      (f) => f.stage === 'skirt',
-    );
+    reckon(worn(mesh, threats)).findings.filter((f) => f.stage === 'skirt');
   const mended = (mesh: string, threats: Plan['threats'], code: string) =>
     about(mesh, threats).flatMap((f) =>
       f.code === code
-        ? f.mends.map((m) => (m.verb === 'set-skirt' && 'mesh' in m.skirt ? m.skirt.mesh : ''))
+        ? f
+            .mends(worn(mesh, threats))
+            .map((m) => (m.verb === 'set-skirt' && 'mesh' in m.skirt ? m.skirt.mesh : ''))
         : [],
     );
   test('of 75 × 50 lets a mink through: openings of 13', () => {
@@ -189,7 +191,7 @@ test('a skirt wider than any roll is a finding, and its mend fits the widest', (
   const plan = aPolygon(4, 6, { skirt: { kind: 'apron', mesh: 'fine-13', width: 1.5, lapUp: 0.1 } });
   const found = reckon(plan).findings.find((f) => f.code === 'skirt.no-roll');
   expect(found?.params).toMatchObject({ width: 1.6, widest: 1.2 });
-  const [mend] = found?.mends ?? [];
+  const [mend] = found?.mends(plan) ?? [];
   if (!mend) throw new Error('no mend');
   const after = reckon(apply(plan, mend));
   expect(after.findings.map((f) => f.code)).not.toContain('skirt.no-roll');

@@ -1,4 +1,4 @@
-import type { Market } from '../catalogue/market';
+import type { WallMarket } from '../catalogue/market';
 import { EPSILON } from '../units/round';
 import type { Stack, StackWant } from '../walls/stacks';
 import type { SkirtCourse, SkirtStage } from './stage';
@@ -12,12 +12,12 @@ export interface SkirtLayout extends Pick<SkirtStage, 'length'> {
 }
 
 /** The roll is chosen beside those of the walls, which it may share, wherever it has a price. */
-function priced(market: Market, mesh: string): boolean {
+function priced(market: WallMarket, mesh: string): boolean {
   return market.widths(mesh).every((width) => market.rolls(mesh, width).every((u) => u.price !== null));
 }
 
 /** What each strip asks for: one row of its width, in the order of the courses. */
-export function stripWants(market: Market, { courses }: SkirtLayout): readonly StackWant[] {
+export function stripWants(market: WallMarket, { courses }: SkirtLayout): readonly StackWant[] {
   return courses.flatMap(({ shape, stripWidth, strips }): StackWant[] => {
     if (shape.mesh === null || !priced(market, shape.mesh)) return [];
     const length = strips.reduce((total, s) => total + s.length, 0);
@@ -30,7 +30,7 @@ export function stripWants(market: Market, { courses }: SkirtLayout): readonly S
  *
  * @param stacks  the row chosen for each of `stripWants`; a strip without a price comes from the narrowest roll that is wide enough
  */
-export function withRolls(market: Market, layout: SkirtLayout, stacks: readonly Stack[]): SkirtStage {
+export function withRolls(market: WallMarket, layout: SkirtLayout, stacks: readonly Stack[]): SkirtStage {
   let next = 0;
   const widthOf = ({ shape, stripWidth }: LaidCourse): number | undefined => {
     if (shape.mesh === null) return undefined;

@@ -1,20 +1,22 @@
 import type { FenceLine, FenceWalk, LineMember } from '../ground/fenceLines';
 import type { Profile } from '../ground/profile';
 import { plus, times } from '../ground/vector';
-import { choicesFor } from '../plan/effective';
+import { type Chosen, type Facet, choicesFor } from '../plan/effective';
 import type { Plan, Skirt } from '../plan/schema';
-import type { SettingOut } from '../posts/setOut';
-import type { Lies } from '../walls/runs';
 
 /** The lines that skirts lie along: those of the fence, parted where a straight has one skirt on one side and another on the next. */
-export interface SkirtLines extends Pick<SettingOut, 'lines' | 'walks'> {
+export interface SkirtLines {
+  readonly lines: readonly FenceLine[];
+  readonly walks: readonly FenceWalk[];
+  /** What each of them wears. */
+  readonly skirts: ReadonlyMap<FenceLine, Skirt>;
   /** Where a part begins on the line it was parted from, m. */
   readonly partOf: ReadonlyMap<FenceLine, { readonly line: FenceLine; readonly from: number }>;
 }
 
 const same = (a: Skirt, b: Skirt): boolean => a === b || JSON.stringify(a) === JSON.stringify(b);
 
-function partLine(line: FenceLine, members: readonly LineMember[], skirt: Skirt): FenceLine {
+function partLine(line: FenceLine, members: readonly LineMember[]): FenceLine {
   const [first] = members;
   const last = members[members.length - 1];
   if (!first || !last) throw new RangeError('a part of a line has at least one side');
@@ -35,45 +37,51 @@ function partLine(line: FenceLine, members: readonly LineMember[], skirt: Skirt)
     startCorner: first.ringSide.startCorner,
     endCorner: last.ringSide.endCorner,
     turn: last === line.members[line.members.length - 1] ? line.turn : 0,
-    choices: { ...line.choices, skirt },
     openings: within(line.openings),
     flaps: within(line.flaps),
   };
 }
 
-/** Parts a line by the skirts of its sides; itself where they are all alike. */
-function parts(plan: Pick<Plan, 'choices' | 'enclosures'>, line: FenceLine): readonly FenceLine[] {
-  if (line.members.length < 2) return [line];
+/** What is chosen for skirts, and where. */
+export interface SkirtBy {
+  readonly choices: Chosen<Facet<'skirt'>>;
+  readonly enclosures: Plan['enclosures'];
+}
+
+/** A line by the skirts of its sides: lengths that wear one skirt, or the line itself where all are alike. */
+function parts(by: SkirtBy, line: FenceLine): readonly (readonly [FenceLine, Skirt])[] {
   const groups: { skirt: Skirt; members: LineMember[] }[] = [];
   for (const member of line.members) {
-    const { skirt } = choicesFor(plan, member.ringSide.side.id);
+    const { skirt } = choicesFor(by, member.ringSide.side.id);
     const last = groups[groups.length - 1];
     if (last && same(last.skirt, skirt)) last.members.push(member);
     else groups.push({ skirt, members: [member] });
   }
-  return groups.length < 2 ? [line] : groups.map((g) => partLine(line, g.members, g.skirt));
+  return groups.map((g) => [groups.length < 2 ? line : partLine(line, g.members), g.skirt]);
 }
 
-export function skirtLines(
-  plan: Pick<Plan, 'choices' | 'enclosures'>,
-  { lines, walks }: Pick<SettingOut, 'lines' | 'walks'>,
-): SkirtLines {
+export function skirtLines(by: SkirtBy, walks: readonly FenceWalk[]): SkirtLines {
   const partOf = new Map<FenceLine, { line: FenceLine; from: number }>();
-  const parted = new Map(
-    lines.map((line) => {
-      const these = parts(plan, line);
-      if (these.length > 1)
-        for (const part of these) {
-          const from = line.members.find((m) => m.ringSide.side.id === part.id)?.offset ?? 0;
-          partOf.set(part, { line, from });
-        }
-      return [line, these] as const;
-    }),
-  );
-  if (partOf.size === 0) return { lines, walks, partOf };
-  const of = (all: readonly FenceLine[]) => all.flatMap((line) => parted.get(line) ?? [line]);
-  return { lines: of(lines), walks: walks.map((w): FenceWalk => ({ ...w, lines: of(w.lines) })), partOf };
+  const skirts = new Map<FenceLine, Skirt>();
+  const partsOf = (line: FenceLine): readonly FenceLine[] => {
+    const these = parts(by, line);
+    for (const [part, skirt] of these) {
+      skirts.set(part, skirt);
+      if (part === line) continue;
+      const from = line.members.find((m) => m.ringSide.side.id === part.id)?.offset ?? 0;
+      partOf.set(part, { line, from });
+    }
+    return these.map(([part]) => part);
+  };
+  const parted = walks.map((walk): FenceWalk => ({ ...walk, lines: walk.lines.flatMap(partsOf) }));
+  return { lines: parted.flatMap((w) => w.lines), walks: parted, skirts, partOf };
 }
+
+/** What each side wears. */
+export const sideSkirts = ({ skirts }: SkirtLines): ReadonlyMap<string, Skirt> =>
+  new Map(
+    [...skirts].flatMap(([line, skirt]) => line.members.map((m) => [m.ringSide.side.id, skirt] as const)),
+  );
 
 /** The ground under a part of a line. */
 function partProfile(whole: Profile, from: number, length: number): Profile {
@@ -94,13 +102,16 @@ function partProfile(whole: Profile, from: number, length: number): Profile {
   };
 }
 
-/** How lines lie on the ground, with the parts of those that are parted. */
-export function withParts(lies: Lies, { partOf }: SkirtLines): Lies {
-  if (partOf.size === 0) return lies;
-  const all = new Map(lies);
+/** The ground under lines, and under the parts of those that are parted. */
+export function withParts(
+  profiles: ReadonlyMap<FenceLine, Profile>,
+  { partOf }: Pick<SkirtLines, 'partOf'>,
+): ReadonlyMap<FenceLine, Profile> {
+  if (partOf.size === 0) return profiles;
+  const all = new Map(profiles);
   for (const [part, { line, from }] of partOf) {
-    const lie = lies.get(line);
-    if (lie) all.set(part, { ...lie, line: part, profile: partProfile(lie.profile, from, part.length) });
+    const whole = profiles.get(line);
+    if (whole) all.set(part, partProfile(whole, from, part.length));
   }
   return all;
 }

@@ -1,15 +1,16 @@
-import type { Market } from '../catalogue/market';
+import type { Goods } from '../catalogue/goods';
 import type { Run } from '../cutting/types';
 import { type FenceLine, keysOf } from '../ground/fenceLines';
 import type { Ring } from '../ground/survey';
 import { type Place, placeAt } from '../plan/place';
 import type { Assumptions } from '../plan/assumptions';
 import type { Building } from '../plan/schema';
-import type { SettingOut } from '../posts/setOut';
-import { type Lies, groundSpans } from '../walls/runs';
+import type { Profile } from '../ground/profile';
+import { groundSpans } from '../walls/runs';
 import { type Term, ratio, sum, upTo, value } from '../working';
 import { type SkirtChain, type SkirtEdge, skirtChains } from './edges';
 import type { LaidCourse, SkirtLayout } from './rolls';
+import type { SkirtLines } from './skirtLines';
 import { type Laid, type SkirtShape, shapeOf, stripWidthOf } from './shape';
 import {
   type SkirtStrip,
@@ -51,7 +52,7 @@ export interface SkirtStage {
   readonly length: Term;
 }
 
-function stripRun(strip: SkirtStrip, lies: Lies, place: Place): Run {
+function stripRun(strip: SkirtStrip, profiles: Profiles, place: Place): Run {
   const [first] = strip.edges;
   if (!first) throw new RangeError('a strip lies along one edge at least');
   const { of } = first;
@@ -67,36 +68,30 @@ function stripRun(strip: SkirtStrip, lies: Lies, place: Place): Run {
     across: null,
     joints: 'anywhere',
     place,
-    spans: strip.edges.flatMap(({ of }) => {
-      const lie = 'line' in of ? lies.get(of.line) : undefined;
-      return lie ? groundSpans(lie, 0, lie.line.length) : [];
+    spans: strip.edges.flatMap(({ of: on }) => {
+      const profile = 'line' in on ? profiles.get(on.line) : undefined;
+      return profile && 'line' in on ? groundSpans(on.line, profile, 0, on.line.length) : [];
     }),
     leans: [],
   };
 }
 
-function courseOf(
-  market: Market,
-  setting: Pick<SettingOut, 'lines'>,
-  lies: Lies,
-  ground: SkirtGround,
-  figures: Assumptions,
-  skirt: Laid,
-  chosen: ReadonlySet<FenceLine>,
-): LaidCourse {
+function courseOf(by: SkirtsBy, skirt: Laid, chosen: ReadonlySet<FenceLine>): LaidCourse {
+  const { goods, profiles, assumed, rings, buildings } = by;
+  const { skirts, lines: all } = by.skirted;
   const shape = shapeOf(skirt);
-  const along = (line: FenceLine) => lies.get(line)?.profile.ground ?? line.length;
+  const along = (line: FenceLine) => profiles.get(line)?.ground ?? line.length;
   const wears: Wears = (edge) => ('line' in edge.of ? chosen.has(edge.of.line) : true);
   // Each once: corners ask for their two lines again and again.
   const turns = new Map(
-    setting.lines.map((line) => {
-      const { skirt: own } = line.choices;
-      return [line, own === skirt ? shape.turns : own.kind === 'none' ? 0 : shapeOf(own).turns];
-    }),
+    [...skirts].map(([line, own]) => [
+      line,
+      own === skirt ? shape.turns : own.kind === 'none' ? 0 : shapeOf(own).turns,
+    ]),
   );
   const turning: Turning = ({ of }) => ('wall' in of ? shape.turns : (turns.get(of.line) ?? 0));
-  const chains = skirtChains(setting.lines, along, shape.round, ground.rings, ground.buildings).filter(
-    (chain) => chain.edges.some(({ of }) => 'line' in of && chosen.has(of.line)),
+  const chains = skirtChains(all, along, shape.round, rings, buildings).filter((chain) =>
+    chain.edges.some(({ of }) => 'line' in of && chosen.has(of.line)),
   );
   const strips =
     shape.mesh === null
@@ -104,10 +99,10 @@ function courseOf(
       : chains.flatMap((chain) =>
           shape.turns > 0 ? apronStrips(chain, wears, turning) : roundStrips(chain, wears),
         );
-  const places = new Map(setting.lines.map((line, i) => [line, i]));
+  const places = new Map(all.map((line, i) => [line, i]));
   const placeOf = (edge: SkirtEdge | undefined, i: number) =>
     edge && 'line' in edge.of ? placeAt('skirt', places.get(edge.of.line) ?? 0) : placeAt('house-skirt', i);
-  const lines = setting.lines.filter((line) => chosen.has(line));
+  const lines = all.filter((line) => chosen.has(line));
   const volume = (code: 'skirt.trench' | 'skirt.fill', width: number, depth: number) =>
     volumeAlong(code, lines, along, width, depth);
   const fill = shape.fill && volume('skirt.fill', shape.fill.width, shape.fill.height);
@@ -119,15 +114,15 @@ function courseOf(
     chains,
     strips,
     stripWidth: stripWidthOf(shape),
-    widest: shape.mesh === null ? 0 : Math.max(...market.widths(shape.mesh)),
+    widest: shape.mesh === null ? 0 : Math.max(...goods.widths(shape.mesh)),
     stretches:
       shape.lies === 'flat'
         ? chains.flatMap((chain) => apronStretches(chain, shape.out, wears, turning))
         : [],
     trench: shape.trench && volume('skirt.trench', shape.trench.width, shape.trench.depth),
     fill,
-    bags: fill && bagsFor(fill, shape.fill.of, figures),
-    runs: strips.map((strip, i) => stripRun(strip, lies, placeOf(strip.edges[0], i))),
+    bags: fill && bagsFor(fill, shape.fill.of, assumed),
+    runs: strips.map((strip, i) => stripRun(strip, profiles, placeOf(strip.edges[0], i))),
   };
 }
 
@@ -141,32 +136,32 @@ const bagsFor = (fill: Term, of: 'stone' | 'concrete', figures: Assumptions): Te
   return upTo(code, 'piece', {}, [share]);
 };
 
-export interface SkirtGround {
+type Profiles = ReadonlyMap<FenceLine, Profile>;
+
+/** What skirts are laid by: no price is in it. */
+export interface SkirtsBy {
+  readonly goods: Goods;
+  readonly skirted: SkirtLines;
+  readonly profiles: Profiles;
   readonly rings: readonly Ring[];
   readonly buildings: readonly Building[];
+  readonly assumed: Assumptions;
 }
 
 /** Skirts along the fence as chosen, with their strips; the rolls of these are chosen with those of the walls. */
-export function skirtStage(
-  market: Market,
-  setting: Pick<SettingOut, 'lines'>,
-  lies: Lies,
-  ground: SkirtGround,
-  figures: Assumptions,
-): SkirtLayout {
-  const keys = keysOf(setting.lines, (choices) => choices.skirt);
+export function skirtStage(by: SkirtsBy): SkirtLayout {
+  const { lines: all, skirts } = by.skirted;
+  const keys = keysOf(all, skirts, (skirt) => skirt);
   const kinds = new Map<string, { skirt: Laid; lines: Set<FenceLine> }>();
-  for (const line of setting.lines) {
-    const { skirt } = line.choices;
-    if (skirt.kind === 'none') continue;
+  for (const line of all) {
+    const skirt = skirts.get(line);
+    if (!skirt || skirt.kind === 'none') continue;
     const key = keys.get(line) ?? '';
     const kind = kinds.get(key) ?? { skirt, lines: new Set() };
     kind.lines.add(line);
     kinds.set(key, kind);
   }
-  const courses = [...kinds.values()].map(({ skirt, lines }) =>
-    courseOf(market, setting, lies, ground, figures, skirt, lines),
-  );
+  const courses = [...kinds.values()].map(({ skirt, lines }) => courseOf(by, skirt, lines));
   return {
     courses,
     length: sum(

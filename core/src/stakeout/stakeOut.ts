@@ -1,5 +1,5 @@
 import { formatPart } from '../plan/partRef';
-import { fenceWalks } from '../ground/fenceLines';
+import { walksOf } from '../ground/walksOf';
 import { sideProfile } from '../ground/profile';
 import { type Ring, type RingSide, STRAIGHT, surveyRings } from '../ground/survey';
 import { terrainOf } from '../ground/terrain';
@@ -80,7 +80,7 @@ export function stakeOut(
       ];
     }),
   );
-  const lines = fenceWalks(plan, rings).flatMap((w) => w.lines);
+  const lines = walksOf(plan, rings).flatMap((w) => w.lines);
   const groundOf = (a: Vector, b: Vector) =>
     sideProfile(terrain, { start: a, end: b, length: distance(a, b) }).ground;
   return {

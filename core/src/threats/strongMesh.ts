@@ -1,4 +1,5 @@
-import type { Market } from '../catalogue/market';
+import type { Goods } from '../catalogue/goods';
+import type { RollPrices } from '../catalogue/market';
 import type { MeshProduct } from '../catalogue/types';
 import type { Plan } from '../plan/schema';
 import { EPSILON } from '../units/round';
@@ -25,7 +26,7 @@ export const breaking = (plan: Pick<Plan, 'threats'>): readonly ThreatId[] =>
 
 /** The cheapest welded mesh by the square metre at this yard whose opening is smaller and whose wire is thick enough. */
 export function finerMesh(
-  market: Market,
+  market: Pick<Goods, 'meshIds' | 'mesh'> & Pick<RollPrices, 'meshRate'>,
   limit: number,
   threats: readonly ThreatId[],
   fit: (mesh: MeshProduct) => boolean = () => true,

@@ -91,8 +91,8 @@ describe('the mend of a finding mends it', () => {
       choices: { ...band('hex-25'), ...skirt('fine-13', 0.3) },
     });
     const before = reckon(plan);
-    for (const f of before.findings.filter((x) => x.mends.length > 0 && x.severity === 'mend')) {
-      const [mend] = f.mends;
+    for (const f of before.findings.filter((x) => x.mends(plan).length > 0 && x.severity === 'mend')) {
+      const [mend] = f.mends(plan);
       if (!mend) throw new Error('a mend was promised');
       const after = reckon(applyChange(plan, mend)).findings;
       expect(

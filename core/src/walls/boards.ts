@@ -1,4 +1,5 @@
 import type { Run } from '../cutting/types';
+import type { Facet } from '../plan/effective';
 import type { PartOf } from '../plan/partRef';
 import { placeAt } from '../plan/place';
 import type { FenceLine } from '../ground/fenceLines';
@@ -21,12 +22,16 @@ export type BoardRun = Run & { readonly part: PartOf<'board'> };
  *
  * @see domain.md 5: one piece a bay, post centre to centre, none across a gate; 13: rails are bought along the ground
  */
-export function boardCourses(setting: SettingOut, lies: Lies): readonly BoardCourse[] {
+export function boardCourses(
+  setting: SettingOut,
+  chosen: ReadonlyMap<FenceLine, Facet<'boards'>>,
+  lies: Lies,
+): readonly BoardCourse[] {
   return (['ground', 'top'] as const).flatMap((at) => {
     const timbers = new Map<string, { lines: Set<FenceLine>; runs: BoardRun[] }>();
     for (const stretch of setting.stretches) {
       const { line } = stretch;
-      const timber = line.choices.boards[at];
+      const timber = chosen.get(line)?.boards[at] ?? null;
       if (timber === null) continue;
       const course = timbers.get(timber) ?? { lines: new Set(), runs: [] };
       timbers.set(timber, course);
@@ -36,7 +41,9 @@ export function boardCourses(setting: SettingOut, lies: Lies): readonly BoardCou
         const level = !lie || (at === 'top' && stepsOn(lie));
         const length = level ? to - from : lie.profile.groundAt(to) - lie.profile.groundAt(from);
         const spans = spansOnSides(line, from, to).map((span) => ({
-          ...span,
+          side: span.side,
+          from: span.from,
+          to: span.to,
           cut: (length * (span.to - span.from)) / (to - from),
           way: 'along' as const,
         }));

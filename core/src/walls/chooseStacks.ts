@@ -1,4 +1,5 @@
-import type { Market } from '../catalogue/market';
+import type { WallMarket } from '../catalogue/market';
+import { type Memo, newMemo } from '../cutting/memo';
 import { type OtherWidths, chosenBands, visitCheaper } from './otherWidths';
 import {
   type Anyway,
@@ -29,17 +30,24 @@ const MOST_TOGETHER = 60;
 
 /** The cheapest of all choices at once, where it is cheaper than one found one after the other. */
 function cheapestTogether(
-  market: Market,
+  market: WallMarket,
   wants: readonly StackWant[],
   stacks: readonly Stack[],
   anyway: Anyway,
+  memo: Memo,
 ): readonly Stack[] {
   const bands = chosenBands(wants, stacks);
   let best: OtherWidths | undefined;
-  visitCheaper(market, { bands, anyway, owned: [] }, 'chosen', (other) => {
-    best = other;
-    return other.cost - SAME_PRICE;
-  });
+  visitCheaper(
+    market,
+    { bands, anyway, owned: [] },
+    'chosen',
+    (other) => {
+      best = other;
+      return other.cost - SAME_PRICE;
+    },
+    { memo },
+  );
   if (!best) return stacks;
   const given = new Map(bands.map(({ want }, i) => [bandKey(want), best?.sets[i]]));
   return wants.map((want) => given.get(bandKey(want)));
@@ -53,14 +61,16 @@ function cheapestTogether(
  * there are not too many ways.
  *
  * @param anyway  rolls and rings that are bought anyway
+ * @param memo    which only saves work
  * @see domain.md 6: Σw − (k − 1)·lap ≥ height
  */
 export function chooseStacks(
-  market: Market,
+  market: WallMarket,
   wants: readonly StackWant[],
   anyway: Anyway = NOTHING,
+  memo: Memo = newMemo(),
 ): readonly Stack[] {
-  const ringPrice = packPrices(market, 'ring');
+  const ringPrice = packPrices(market, 'ring', memo);
   const lengths = new Map(anyway.rolls);
   let rings = anyway.rings;
   const keyOf = (mesh: string, width: number) => `${mesh} ${width}`;
@@ -81,7 +91,9 @@ export function chooseStacks(
         const has = lengths.get(keyOf(mesh, width)) ?? 0;
         const rows = set.filter((w) => w === width).length;
         const units = market.rolls(mesh, width);
-        return total + rollPrice(units, width, has + rows * length) - rollPrice(units, width, has);
+        return (
+          total + rollPrice(units, width, has + rows * length, memo) - rollPrice(units, width, has, memo)
+        );
       },
       ringPrice(rings + seamRings(set, want)) - ringPrice(rings),
     );
@@ -93,7 +105,7 @@ export function chooseStacks(
     bands.set(bandKey(want), before ? together(before, want) : want);
   }
   const all = [...bands.values()];
-  const sets = new Map(all.map((want) => [want, setsThatReach(market, want)]));
+  const sets = new Map(all.map((want) => [want, setsThatReach(market, want, [], memo)]));
   const cheapest = (want: StackWant): Stack => {
     let best: { set: readonly number[]; cost: number } | undefined;
     for (const set of sets.get(want) ?? []) {
@@ -123,11 +135,19 @@ export function chooseStacks(
     return band && chosen.get(band);
   });
   const few = order.length > 1 && order.length <= MOST_TOGETHER;
-  return few ? cheapestTogether(market, wants, stacks, anyway) : stacks;
+  return few ? cheapestTogether(market, wants, stacks, anyway, memo) : stacks;
 }
 
 /** How widths are chosen: the cheapest by length, or given ones to weigh them. */
 export type ChooseStacks = typeof chooseStacks;
+
+/** How widths of rolls are come by: the cheapest as cut, or given ones. */
+export interface WidthsFor {
+  readonly choose?: ChooseStacks | undefined;
+  readonly asCut: boolean;
+}
+
+export const AS_CUT: WidthsFor = { asCut: true };
 
 /** The widths that were chosen before for the same heights; the cheapest by length for others. */
 export function sameAs(before: {
@@ -135,8 +155,8 @@ export function sameAs(before: {
   readonly stacks: readonly Stack[];
 }): ChooseStacks {
   const given = new Map(before.wants.map((want, i) => [bandKey(want), before.stacks[i]]));
-  return (market, wants) =>
+  return (market, wants, _, memo) =>
     wants.map((want) =>
-      given.has(bandKey(want)) ? given.get(bandKey(want)) : chooseStacks(market, [want])[0],
+      given.has(bandKey(want)) ? given.get(bandKey(want)) : chooseStacks(market, [want], NOTHING, memo)[0],
     );
 }

@@ -1,8 +1,9 @@
-import type { Market } from '../catalogue/market';
+import type { WallMarket } from '../catalogue/market';
 import { type Finding, finding } from '../findings/types';
 import type { Change, Scope } from '../plan/changes/types';
-import { scopeOf } from '../plan/effective';
-import type { PartRef } from '../plan/partRef';
+import { type Facet, scopeOf } from '../plan/effective';
+import type { FenceLine } from '../ground/fenceLines';
+import { type PartRef, formatPart } from '../plan/partRef';
 import type { Band, Plan } from '../plan/schema';
 import { type OpeningLimits, passing, shorterSide } from '../threats/openings';
 import { breaking, finerMesh, tornBy } from '../threats/strongMesh';
@@ -14,41 +15,49 @@ import { type WallGroup, bandPart } from './groups';
 /** So much more lap than is needed is a mistake and not a tape, m. */
 const WASTED_LAP = 0.05;
 
-interface Seen {
-  readonly plan: Plan;
-  readonly market: Market;
+/** What bands are looked at by. */
+export interface BandsSeenBy {
+  readonly market: WallMarket;
   readonly limits: OpeningLimits;
+  readonly threats: Plan['threats'];
+  readonly spacings: ReadonlyMap<FenceLine, Facet<'spacing'>>;
+  readonly boards: ReadonlyMap<FenceLine, Facet<'boards'>>;
+}
+
+interface Seen extends BandsSeenBy {
   readonly group: WallGroup;
   readonly band: HungBand;
   readonly part: PartRef;
   readonly change: (to: Partial<Omit<Band, 'id'>>) => Change;
 }
 
-function passes({ plan, market, limits, group, band, part, change }: Seen): Finding[] {
+function passes({ threats: about, market, limits, group, band, part, change }: Seen): Finding[] {
   const found: Finding[] = [];
   const mesh = market.mesh(band.band.mesh);
   const opening = shorterSide(mesh);
   const from = group.bands[band.index - 1]?.top ?? 0;
   const through = passing(limits, opening);
-  const hang = (id: string | undefined) =>
-    id === undefined ? [] : [change({ mesh: id, widths: 'cheapest' })];
+  const hang = (finer: () => string | undefined) => () => {
+    const id = finer();
+    return id === undefined ? [] : [change({ mesh: id, widths: 'cheapest' })];
+  };
   for (const severity of ['mend', 'know'] as const) {
     const these = through.filter((t) => t.onlyKnow === (severity === 'know'));
     if (these.length === 0) continue;
     const limit = Math.min(...these.map((t) => t.limit));
     const threats = these.map((t) => t.threat);
     const params = { of: 'band' as const, opening, threats, limit, from };
-    const finer = hang(finerMesh(market, limit, breaking(plan)));
+    const finer = hang(() => finerMesh(market, limit, breaking({ threats: about })));
     found.push(finding('opening.passes', severity, 'walls', part, params, finer));
   }
   if (limits.bird && opening > limits.bird.opening + EPSILON) {
     const params = { kind: limits.bird.kind, opening, holds: limits.bird.opening };
     found.push(finding('birds.through', 'mend', 'walls', part, params));
   }
-  const torn = tornBy(plan, mesh.type, mesh.wire);
+  const torn = tornBy({ threats: about }, mesh.type, mesh.wire);
   if (torn) {
     const params = { of: 'band' as const, ...torn, wire: mesh.wire };
-    const mends = hang(finerMesh(market, limits.largestOpening ?? 1, torn.threats));
+    const mends = hang(() => finerMesh(market, limits.largestOpening ?? 1, torn.threats));
     found.push(finding('mesh.torn', 'mend', 'walls', part, params, mends));
   }
   return found;
@@ -66,12 +75,13 @@ function reaches({ band, part, change }: Seen): Finding[] {
 }
 
 /** Where the keeper said that a band starts: a hole under it, a thin lap, or more lap than is of use. */
-function meets({ market, group, band, part, change }: Seen): Finding[] {
+function meets({ market, boards, group, band, part, change }: Seen): Finding[] {
   if (band.band.bottom === undefined || band.band.bottom === null) return [];
   const mends = [change({ bottom: null })];
   const below = group.bands[band.index - 1];
   if (!below) {
-    const board = group.lines[0]?.choices.boards.ground ?? null;
+    const [line] = group.lines;
+    const board = (line && boards.get(line)?.boards.ground) ?? null;
     const closed = board === null ? 0 : market.timber(board).width;
     const hole = band.bottom - closed;
     if (hole <= EPSILON) return [];
@@ -97,16 +107,17 @@ function where(plan: Plan, { lines, scope }: WallGroup, choice: 'spacing' | 'bay
 }
 
 /** Posts at a panel's own module, the rest last, so that no panel is cut but the last of a side (domain.md 5). */
-function module({ plan, market, group, band, part }: Seen): Finding[] {
+function module({ market, spacings, group, band, part }: Seen): Finding[] {
   const mesh = market.mesh(band.band.mesh);
-  const line = group.lines[0];
-  if (!isRigid(mesh.type) || !line) return [];
-  const { spacing, bays } = line.choices;
-  const panel = Math.max(...market.rolls(mesh.id, band.rows[0]?.width ?? 0).map((u) => u.size));
+  const [line] = group.lines;
+  const chosen = line && spacings.get(line);
+  if (!isRigid(mesh.type) || !chosen) return [];
+  const { spacing, bays } = chosen;
+  const panel = Math.max(...market.rollLengths(mesh.id, band.rows[0]?.width ?? 0));
   const share = panel / Math.max(1, Math.round(panel / spacing));
   const fits = Math.abs(share - spacing) < 0.005;
   if (fits && bays === 'module') return [];
-  const mends: Change[] = [
+  const mends = (plan: Plan): Change[] => [
     ...(fits
       ? []
       : [{ verb: 'set-spacing', scope: where(plan, group, 'spacing'), spacing: tidy(share) } as const]),
@@ -118,27 +129,20 @@ function module({ plan, market, group, band, part }: Seen): Finding[] {
 }
 
 /** A panel does not fold, and bears no overhang. */
-function folds({ plan, market, group, band, part }: Seen): Finding[] {
+function folds({ market, group, band, part }: Seen): Finding[] {
   if (band.overhang === 0 || !isRigid(market.mesh(band.band.mesh).type)) return [];
   return [
-    finding('overhang.rigid', 'mend', 'walls', part, { overhang: band.overhang }, [
+    finding('overhang.rigid', 'mend', 'walls', part, { overhang: band.overhang }, (plan) => [
       { verb: 'set-overhang', scope: where(plan, group, 'overhang'), overhang: 0 },
     ]),
   ];
 }
 
 /** What is weak about a group's bands, with the mends. */
-export function bandFindings(
-  plan: Plan,
-  market: Market,
-  limits: OpeningLimits,
-  group: WallGroup,
-): readonly Finding[] {
+export function bandFindings(by: BandsSeenBy, group: WallGroup): readonly Finding[] {
   return group.bands.flatMap((band) => {
     const seen: Seen = {
-      plan,
-      market,
-      limits,
+      ...by,
       group,
       band,
       part: bandPart(group.scope, band.band.id),
@@ -146,4 +150,15 @@ export function bandFindings(
     };
     return [...passes(seen), ...reaches(seen), ...meets(seen), ...module(seen), ...folds(seen)];
   });
+}
+
+/** Sides that step are cut apart from those that do not: what is wrong with a band of both is said once. */
+export function wallFindings(by: BandsSeenBy, groups: readonly WallGroup[]): readonly Finding[] {
+  const seen = new Set<string>();
+  return groups
+    .flatMap((group) => bandFindings(by, group))
+    .filter(({ code, part, severity }) => {
+      const key = `${code} ${formatPart(part)} ${severity}`;
+      return !seen.has(key) && seen.add(key);
+    });
 }

@@ -1,10 +1,10 @@
-import type { Market } from '../catalogue/market';
+import type { Goods } from '../catalogue/goods';
 import { ringsAlong } from '../fasteners/along';
 import { type FenceLine, keysOf } from '../ground/fenceLines';
 import type { Assumptions } from '../plan/assumptions';
 import type { Scope } from '../plan/changes/types';
 import type { PartRef } from '../plan/partRef';
-import { scopeOf } from '../plan/effective';
+import { type Chosen, type Facet, scopeOf } from '../plan/effective';
 import type { Plan } from '../plan/schema';
 import type { SettingOut } from '../posts/setOut';
 import { isRigid } from './rigid';
@@ -63,29 +63,47 @@ function boughtRow(least: Row, lines: readonly FenceLine[], figures: Assumptions
 }
 
 /** The scopes that choose the bands of these lines, each once. */
-function scopesOf(plan: Plan, lines: readonly FenceLine[]): readonly Scope[] {
+function scopesOf(
+  plan: Pick<WallsBy, 'choices' | 'enclosures'>,
+  lines: readonly FenceLine[],
+): readonly Scope[] {
   const sides = lines.flatMap((line) => line.members.map((m) => m.ringSide.side.id));
   const scopes = sides.map((side) => scopeOf(plan, side, 'bands'));
   return [...new Map(scopes.map((s) => [s.scope === 'plan' ? '' : `${s.scope} ${s.of}`, s])).values()];
 }
 
+/** What walls are hung by, before anything is priced. */
+export interface WallsBy {
+  readonly goods: Goods;
+  readonly setting: SettingOut;
+  readonly lies: Lies;
+  readonly bands: ReadonlyMap<FenceLine, Facet<'bands'>>;
+  readonly choices: Chosen<Facet<'bands'>>;
+  readonly enclosures: Plan['enclosures'];
+  readonly assumed: Assumptions;
+}
+
 /** Lines by what they wear, with the runs of mesh that hang on their posts. */
-export function gatherLines(
-  plan: Plan,
-  market: Market,
-  setting: SettingOut,
-  lies: Lies,
-  figures: Assumptions,
-): readonly Gathered[] {
-  const bandKeys = keysOf(setting.lines, ({ bands, overhang }) => [bands, overhang]);
+export function gatherLines({
+  goods,
+  setting,
+  lies,
+  bands: chosen,
+  choices,
+  enclosures,
+  assumed,
+}: WallsBy): readonly Gathered[] {
+  const bandKeys = keysOf(setting.lines, chosen, ({ bands, overhang }) => [bands, overhang]);
   /** Mesh that steps down to the ground is higher by the drop: such lines are cut on their own. */
-  const dropOf = (line: FenceLine) => (line.choices.slope.foot === 'mesh' ? (lies.get(line)?.drop ?? 0) : 0);
+  const dropOf = (line: FenceLine) => {
+    const lie = lies.get(line);
+    return lie?.foot === 'mesh' ? lie.drop : 0;
+  };
   const keys = new Map(setting.lines.map((line) => [line, `${dropOf(line)} ${bandKeys.get(line) ?? ''}`]));
-  const runs = wallRuns(setting, setting.walks, lies, (a, b) => keys.get(a) === keys.get(b));
-  const anyRigid = setting.lines.some((line) =>
-    line.choices.bands.some((b) => isRigid(market.mesh(b.mesh).type)),
-  );
-  const cornerless = anyRigid ? wallRuns(setting, setting.walks, lies, () => false) : [];
+  const runs = wallRuns(setting, chosen, lies, (a, b) => keys.get(a) === keys.get(b));
+  const bandsOf = (line: FenceLine) => chosen.get(line)?.bands ?? [];
+  const anyRigid = setting.lines.some((line) => bandsOf(line).some((b) => isRigid(goods.mesh(b.mesh).type)));
+  const cornerless = anyRigid ? wallRuns(setting, chosen, lies, () => false) : [];
   const grouped = new Map<string, FenceLine[]>();
   for (const line of setting.lines) {
     const key = keys.get(line) ?? '';
@@ -96,19 +114,20 @@ export function gatherLines(
     if (!first) throw new RangeError('a group has at least one line');
     const ofThese = (all: readonly WallRun[]) =>
       all.filter((run) => run.lines[0] && keys.get(run.lines[0]) === key);
-    const { bands, overhang } = first.choices;
+    const bands = bandsOf(first);
+    const overhang = chosen.get(first)?.overhang ?? 0;
     const group = { lines, runs: ofThese(runs), cornerless: ofThese(cornerless), drop: dropOf(first) };
     // Panels butt: where there are any, no row surely takes the turns round its end posts.
-    const rigid = bands.some((b) => isRigid(market.mesh(b.mesh).type));
-    const least = leastRow(group.runs, rigid ? 0 : figures.endAllowance);
+    const rigid = bands.some((b) => isRigid(goods.mesh(b.mesh).type));
+    const least = leastRow(group.runs, rigid ? 0 : assumed.endAllowance);
     return {
       ...group,
       least,
-      bought: boughtRow(least, lines, figures),
-      scope: scopeOf(plan, first.id, 'bands'),
-      scopes: scopesOf(plan, lines),
+      bought: boughtRow(least, lines, assumed),
+      scope: scopeOf({ choices, enclosures }, first.id, 'bands'),
+      scopes: scopesOf({ choices, enclosures }, lines),
       top: bands[bands.length - 1]?.top ?? 0,
-      hang: (stackOf) => hangBands(market, bands, stackOf, figures.bandLap, group.drop, overhang),
+      hang: (stackOf) => hangBands(goods, bands, stackOf, assumed.bandLap, group.drop, overhang),
     };
   });
 }

@@ -1,4 +1,5 @@
-import type { Market } from '../catalogue/market';
+import type { WallMarket } from '../catalogue/market';
+import type { Memo } from '../cutting/memo';
 import type { OwnedPiece } from '../plan/schema';
 import {
   type Anyway,
@@ -68,21 +69,21 @@ export interface ChosenWidths {
  * @returns a bound of those that were not visited, minor units: the limit, or less where there were too many to look at
  */
 export function visitCheaper(
-  market: Market,
+  market: WallMarket,
   { bands, anyway, owned }: ChosenWidths,
   limit: number | 'chosen',
   visit: (other: OtherWidths) => number,
-  effort = 1,
+  { effort = 1, memo }: { readonly effort?: number; readonly memo: Memo },
 ): number {
-  const taken = new TakenWidths(market, new Set(bands.map((b) => b.want.mesh)), anyway, owned);
-  const packs = fastenerPrice(market, owned);
+  const taken = new TakenWidths(market, new Set(bands.map((b) => b.want.mesh)), anyway, owned, memo);
+  const packs = fastenerPrice(market, owned, memo);
   const ringPrice = (rings: number) => packs({ rings, pegs: anyway.pegs });
   // The cheapest alone first, so that the dear ones end at once.
   const choices = bands.map(({ want }) =>
-    setsThatReach(market, want, owned)
+    setsThatReach(market, want, owned, memo)
       .map((set) => {
         const widths = taken.of(want.mesh, set);
-        const alone = widths.reduce((total, w) => total + priceOf(w, want.length), 0);
+        const alone = widths.reduce((total, w) => total + priceOf(w, want.length, memo), 0);
         const metres = widths.reduce((total, w) => total + w.metre * want.length, 0);
         return { set, widths, rings: seamRings(set, want), alone, metres };
       })

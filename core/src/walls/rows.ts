@@ -1,4 +1,4 @@
-import type { Market } from '../catalogue/market';
+import type { Goods } from '../catalogue/goods';
 import type { Band } from '../plan/schema';
 import { tidy } from '../units/round';
 import { type Stack, type StackWant, reachOf } from './stacks';
@@ -44,7 +44,7 @@ export interface HungBand {
  * @param bandLap  least lap, m; a lap is also at least one opening measured up the wall of the coarser of the two meshes
  */
 export function hangBands(
-  market: Market,
+  goods: Pick<Goods, 'mesh' | 'widths'>,
   bands: readonly Band[],
   stackOf: (want: Omit<StackWant, 'length' | 'seam'>) => Stack,
   bandLap: number,
@@ -53,9 +53,9 @@ export function hangBands(
 ): readonly HungBand[] {
   const hung: HungBand[] = [];
   bands.forEach((band, index) => {
-    const mesh = market.mesh(band.mesh);
+    const mesh = goods.mesh(band.mesh);
     const below = hung[index - 1];
-    const lapOver = below ? Math.max(bandLap, mesh.opening.up, market.mesh(below.band.mesh).opening.up) : 0;
+    const lapOver = below ? Math.max(bandLap, mesh.opening.up, goods.mesh(below.band.mesh).opening.up) : 0;
     const bottom = band.bottom ?? (below ? tidy(below.top - lapOver) : 0 - drop);
     const folded = index === bands.length - 1 ? overhang : 0;
     const top = band.top + folded;
@@ -63,7 +63,7 @@ export function hangBands(
     const ownLap = Math.max(bandLap, mesh.opening.up);
     const cheapest =
       band.widths === 'cheapest' ? stackOf({ mesh: band.mesh, height, lap: ownLap }) : undefined;
-    const widest = Math.max(...market.widths(band.mesh));
+    const widest = Math.max(...goods.widths(band.mesh));
     const widths = band.widths === 'cheapest' ? (cheapest ?? [widest, widest, widest]) : band.widths;
     const rows: MeshRow[] = [];
     for (const width of widths) {

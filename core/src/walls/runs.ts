@@ -4,9 +4,11 @@ import { type FenceLine, type FenceWalk, goesStraightOn, onSide } from '../groun
 import { straightGrades } from '../ground/profile';
 import type { SettingOut } from '../posts/setOut';
 import { EPSILON, TOUCH } from '../units/round';
-import type { LineLie } from './slope';
+import type { Facet } from '../plan/effective';
+import type { Profile } from '../ground/profile';
+import type { Lies, LineLie } from './slope';
 
-export type Lies = ReadonlyMap<FenceLine, LineLie>;
+export type { Lies } from './slope';
 
 /** A straight grade under a run, rise over run. Distances along the run, m. */
 export interface RunGrade {
@@ -68,12 +70,13 @@ const wayOn = (line: FenceLine, side: string) =>
   line.members.find((m) => m.ringSide.side.id === side)?.ringSide.forward === false ? 'against' : 'along';
 
 /** The same with what is cut for each, along the ground; split at changes of grade as well. */
-export function groundSpans(lie: LineLie, from: number, to: number): readonly CutSpan[] {
-  const { line, profile } = lie;
-  if (profile.level) return bayOf(lie, from, to);
+export function groundSpans(line: FenceLine, profile: Profile, from: number, to: number): readonly CutSpan[] {
+  if (profile.level) return bayOf(line, from, to);
   return straightGrades(profile, from, to).flatMap(({ from: a, to: b, grade }) =>
     spansOnSides(line, a, b).map((span) => ({
-      ...span,
+      side: span.side,
+      from: span.from,
+      to: span.to,
       cut: (span.to - span.from) * Math.hypot(1, grade),
       way: wayOn(line, span.side),
     })),
@@ -81,11 +84,13 @@ export function groundSpans(lie: LineLie, from: number, to: number): readonly Cu
 }
 
 /** A span on the level: of a level line, or of a bay that steps. */
-const bayOf = (lie: LineLie, from: number, to: number): readonly CutSpan[] =>
-  spansOnSides(lie.line, from, to).map((span) => ({
-    ...span,
+const bayOf = (line: FenceLine, from: number, to: number): readonly CutSpan[] =>
+  spansOnSides(line, from, to).map((span) => ({
+    side: span.side,
+    from: span.from,
+    to: span.to,
     cut: span.to - span.from,
-    way: wayOn(lie.line, span.side),
+    way: wayOn(line, span.side),
   }));
 
 export const stepsOn = (lie: LineLie | undefined): boolean => lie?.hang === 'step';
@@ -112,7 +117,7 @@ function makeRun(
       lines: [first.line],
       length: first.to - first.from,
       posts: [],
-      spans: bayOf(lieOf(lies, first.line), first.from, first.to),
+      spans: bayOf(first.line, first.from, first.to),
       grades: [],
       nth,
       place,
@@ -139,7 +144,7 @@ function makeRun(
     lines: spans.map((s) => s.line),
     length,
     posts,
-    spans: spans.flatMap((s) => groundSpans(lieOf(lies, s.line), s.from, s.to)),
+    spans: spans.flatMap((s) => groundSpans(s.line, lieOf(lies, s.line).profile, s.from, s.to)),
     grades,
     nth,
     place,
@@ -159,13 +164,14 @@ function hungSpans(line: FenceLine, lies: Lies): readonly ClearSpan[] {
  * Continuous mesh runs on round corners until an opening, a house wall, an end, or a change of wall; hung side by side it
  * is cut at each corner; where it steps, each bay is a piece of its own.
  *
- * @param lies  how each line lies on the ground
- * @param same  whether the mesh of one line runs on into the next
+ * @param bands  what is chosen along each line
+ * @param lies   how each line lies on the ground
+ * @param same   whether the mesh of one line runs on into the next
  * @see domain.md 6 and 13
  */
 export function wallRuns(
   setting: SettingOut,
-  walks: readonly FenceWalk[],
+  bands: ReadonlyMap<FenceLine, Facet<'bands'>>,
   lies: Lies,
   same: (a: FenceLine, b: FenceLine) => boolean,
 ): readonly WallRun[] {
@@ -177,14 +183,14 @@ export function wallRuns(
   }
   for (const along of postsOn.values()) along.sort((a, b) => a - b);
 
+  const isContinuous = (line: FenceLine) => bands.get(line)?.hanging === 'continuous';
   let nth = 0;
-  return walks.flatMap((walk) => {
+  return setting.walks.flatMap((walk) => {
     const joins = (a: ClearSpan, b: ClearSpan) =>
       a.line !== b.line &&
       a.to > a.line.length - TOUCH &&
       b.from < TOUCH &&
-      (goesStraightOn(a.line, b.line) ||
-        (a.line.choices.hanging === 'continuous' && b.line.choices.hanging === 'continuous')) &&
+      (goesStraightOn(a.line, b.line) || (isContinuous(a.line) && isContinuous(b.line))) &&
       !stepsOn(lies.get(a.line)) &&
       !stepsOn(lies.get(b.line)) &&
       same(a.line, b.line);

@@ -1,10 +1,11 @@
-import type { Market } from '../catalogue/market';
+import type { WallMarket } from '../catalogue/market';
+import type { Memo } from '../cutting/memo';
 import type { OwnedPiece } from '../plan/schema';
 import { EPSILON } from '../units/round';
 import type { AskedWidths } from './hang';
 import { type ChosenBand, type OtherWidths, chosenBands, visitCheaper } from './otherWidths';
 import { sameAs } from './chooseStacks';
-import { type Stack } from './stacks';
+import { NOTHING, type Stack } from './stacks';
 
 /** What some widths cost as they would really be cut, minor units: of their meshes' rolls, and of all rings and pegs. */
 export interface Weighed {
@@ -31,7 +32,7 @@ export interface Settled {
   readonly others: number;
 }
 
-const isSold = (market: Market, bands: readonly ChosenBand[], { sets }: OtherWidths): boolean =>
+const isSold = (market: WallMarket, bands: readonly ChosenBand[], { sets }: OtherWidths): boolean =>
   bands.every(({ want }, i) => sets[i]?.every((width) => market.widths(want.mesh).includes(width)));
 
 /**
@@ -42,11 +43,12 @@ const isSold = (market: Market, bands: readonly ChosenBand[], { sets }: OtherWid
  * @param weigh  what a choice costs as cut
  */
 export function settleWidths(
-  market: Market,
+  market: WallMarket,
   asked: AskedWidths,
   first: readonly Stack[],
   owned: readonly OwnedPiece[],
   pieces: number,
+  memo: Memo,
   weigh: (stacks: readonly Stack[]) => Weighed,
 ): Settled {
   const bands = chosenBands(asked.wants.least, first);
@@ -57,10 +59,16 @@ export function settleWidths(
   if (bands.length === 0 || (fits && begun.cost === Infinity)) return { stacks: first, others: begun.least };
   const limit = fits ? begun.cost : ANY_PRICE;
   const cheaper: OtherWidths[] = [];
-  const bound = visitCheaper(market, { bands, anyway: asked.anyway.least, owned }, limit, (other) => {
-    cheaper.push(other);
-    return limit;
-  });
+  const bound = visitCheaper(
+    market,
+    { bands, anyway: asked.anyway.least, owned },
+    limit,
+    (other) => {
+      cheaper.push(other);
+      return limit;
+    },
+    { memo },
+  );
   cheaper.sort((a, b) => a.cost - b.cost);
   let best = { stacks: first, ...begun };
   const passed: Pick<Weighed, 'least' | 'unfit'>[] = [];
@@ -75,7 +83,7 @@ export function settleWidths(
     }
     weighedOf[kind] += 1;
     const same = sameAs({ wants: bands.map((b) => b.want), stacks: other.sets });
-    const stacks = same(market, asked.wants.least);
+    const stacks = same(market, asked.wants.least, NOTHING, memo);
     const weighed = weigh(stacks);
     if (isBetter(weighed, best)) {
       passed.push(best);

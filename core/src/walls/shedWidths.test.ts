@@ -125,9 +125,9 @@ test('no widths for walls and skirt together, sold or from the shed, cost less t
           shed += 1;
         const every = allOf(choice.wants.map((want) => setsThatReach(market, want, owned)));
         const others = every.map((way) => {
-          const other = makeReckoner()(plan, undefined, (_, wants: readonly StackWant[]) =>
-            wants.map((__, i) => way[i]),
-          );
+          const other = makeReckoner()(plan, {
+            choose: (_, wants: readonly StackWant[]) => wants.map((__, i) => way[i]),
+          });
           const bought = other.cutting.every((p) => p.kind !== 'mesh' || p.cost !== null);
           return bought ? other.docket.total : Infinity;
         });

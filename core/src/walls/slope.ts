@@ -1,8 +1,10 @@
-import type { Market } from '../catalogue/market';
+import type { Goods } from '../catalogue/goods';
 import type { MeshType } from '../catalogue/types';
 import type { FenceLine } from '../ground/fenceLines';
 import type { Profile } from '../ground/profile';
 import { type SettingOut, bayEnds } from '../posts/setOut';
+import type { Facet } from '../plan/effective';
+import type { Band } from '../plan/schema';
 import { EPSILON, tidy } from '../units/round';
 
 /** The steepest grade that each kind of mesh follows, rise over run (domain.md 13). Rigid panels do not rack. */
@@ -30,6 +32,8 @@ export interface BayLie {
   readonly grade: number;
 }
 
+export type Lies = ReadonlyMap<FenceLine, LineLie>;
+
 /** How the walls of one line take its slope. */
 export interface LineLie {
   readonly line: FenceLine;
@@ -40,11 +44,10 @@ export interface LineLie {
   readonly hang: 'follow' | 'step';
   /** The steepest bay, rise over run, without its sign. */
   readonly steepest: number;
-  /** What the mesh that minds most can follow, and which it is. */
-  readonly limit: number;
-  readonly mesh: string;
   /** The greatest change of grade from bay to bay. */
   readonly sharp: number;
+  /** What closes the low post of a bay that steps. */
+  readonly foot: Facet<'slope'>['slope']['foot'];
   /** The greatest drop of a bay where mesh steps, 0 where it follows, m. */
   readonly drop: number;
 }
@@ -73,28 +76,40 @@ function sharpest(bays: readonly BayLie[]): number {
   }, 0);
 }
 
+/** The mesh of some bands that minds a slope most, and what it can follow, rise over run. */
+export function stiffest(goods: Pick<Goods, 'mesh'>, bands: readonly Band[]) {
+  let mesh: MeshType = 'chain-link';
+  for (const band of bands) {
+    const { type } = goods.mesh(band.mesh);
+    if (band === bands[0] || GRADE_LIMITS[type] < GRADE_LIMITS[mesh]) mesh = type;
+  }
+  return { mesh, limit: Math.max(GRADE_LIMITS[mesh], LEVEL_ENOUGH) };
+}
+
+export interface SlopeBy {
+  readonly goods: Goods;
+  readonly setting: SettingOut;
+  readonly profiles: ReadonlyMap<FenceLine, Profile>;
+  readonly bands: ReadonlyMap<FenceLine, Facet<'bands'>>;
+  readonly slopes: ReadonlyMap<FenceLine, Facet<'slope'>>;
+}
+
 /**
  * How each line's walls take the slope: along the ground, or stepped bay by bay.
  *
  * @see domain.md 13: welded mesh follows 5 %, hexagonal 12 %, chain link and woven 25 %; steeper or at a sharp change, step
  */
-export function linesOnSlope(
-  market: Market,
-  setting: SettingOut,
-  profiles: ReadonlyMap<FenceLine, Profile>,
-): ReadonlyMap<FenceLine, LineLie> {
+export function linesOnSlope({ goods, setting, profiles, bands, slopes }: SlopeBy): Lies {
   const bays = baysOf(setting, profiles);
   const lies = new Map<FenceLine, LineLie>();
   for (const line of setting.lines) {
     const profile = profiles.get(line);
-    if (!profile) continue;
-    const { bands, slope } = line.choices;
-    const meshes = bands.map((b) => ({ id: b.mesh, limit: GRADE_LIMITS[market.mesh(b.mesh).type] }));
-    const stiffest = meshes.reduce((a, b) => (b.limit < a.limit ? b : a));
-    const limit = Math.max(stiffest.limit, LEVEL_ENOUGH);
+    const slope = slopes.get(line)?.slope;
+    if (!profile || !slope) continue;
     const own = bays.get(line) ?? [];
     const steepest = own.reduce((most, bay) => Math.max(most, Math.abs(bay.grade)), 0);
     const sharp = sharpest(own);
+    const { limit } = stiffest(goods, bands.get(line)?.bands ?? []);
     const steps = steepest > limit + EPSILON || sharp > limit + EPSILON;
     const hang = slope.hang === 'by-mesh' ? (steps ? 'step' : 'follow') : slope.hang;
     // Stepping level ground is hanging it level: the mesh may run on.
@@ -104,15 +119,30 @@ export function linesOnSlope(
       profile,
       bays: own,
       hang: level ? 'follow' : hang,
+      foot: slope.foot,
       drop:
         level || hang === 'follow'
           ? 0
           : tidy(own.reduce((most, bay) => Math.max(most, Math.abs(bay.rise)), 0)),
       steepest,
-      limit,
-      mesh: stiffest.id,
       sharp,
     });
   }
   return lies;
+}
+
+/** Lies of before, where the same lines lie on the same ground and hang as they did: another mesh that follows as well changes nothing. */
+export function sameLies(before: Lies, after: Lies): Lies {
+  const same = ([line, lie]: readonly [FenceLine, LineLie]) => {
+    const old = before.get(line);
+    return (
+      old?.profile === lie.profile &&
+      old.hang === lie.hang &&
+      old.foot === lie.foot &&
+      old.drop === lie.drop &&
+      old.bays.length === lie.bays.length &&
+      lie.bays.every(({ from, to }, i) => old.bays[i]?.from === from && old.bays[i].to === to)
+    );
+  };
+  return before.size === after.size && [...after].every(same) ? before : after;
 }

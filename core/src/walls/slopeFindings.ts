@@ -1,20 +1,27 @@
-import type { Market } from '../catalogue/market';
-import { type Finding, finding } from '../findings/types';
+import type { Goods } from '../catalogue/goods';
+import { type Finding, type Mends, finding } from '../findings/types';
 import { type FenceLine, onSide } from '../ground/fenceLines';
 import { hollow, lowest } from '../ground/profile';
 import type { Change } from '../plan/changes/types';
-import { scopeOf } from '../plan/effective';
+import { type Facet, scopeOf } from '../plan/effective';
 import { nextId } from '../plan/ids';
-import type { Choices, Plan } from '../plan/schema';
+import type { Band, Choices, Plan } from '../plan/schema';
 import { type OpeningLimits, passing } from '../threats/openings';
 import { EPSILON, tidy } from '../units/round';
 import type { Lies } from './runs';
-import type { LineLie } from './slope';
+import { type LineLie, stiffest } from './slope';
 
 /** A hollow that a boot evens out is none, m. */
 const LEAST_HOLLOW = 0.01;
 /** Ground that falls less than this is level to the tape. */
 const LEAST_GRADE = 0.01;
+
+export interface SlopeSeenBy {
+  readonly goods: Goods;
+  readonly lies: Lies;
+  readonly bands: ReadonlyMap<FenceLine, Facet<'bands'>>;
+  readonly limits: OpeningLimits;
+}
 
 /** A gap under the mesh counts as an opening of its height. */
 function gapFindings(
@@ -22,7 +29,7 @@ function gapFindings(
   line: FenceLine,
   of: 'gap' | 'hollow',
   gap: number,
-  mends: readonly Change[],
+  mends: Mends,
 ): Finding[] {
   const part = { on: 'side', side: line.id } as const;
   const through = passing(limits, gap);
@@ -41,60 +48,53 @@ function gapFindings(
   return found;
 }
 
-function hollowFindings(plan: Plan, limits: OpeningLimits, { line, profile, bays }: LineLie): Finding[] {
+function hollowFindings(limits: OpeningLimits, { line, profile, bays }: LineLie): Finding[] {
   if (profile.level) return [];
   const hollows = bays.map((bay) => ({ bay, deep: hollow(profile, bay.from, bay.to) }));
   const worst = hollows.reduce(
     (a, b) => (b.deep > a.deep ? b : a),
     hollows[0] ?? { bay: undefined, deep: 0 },
   );
-  if (!worst.bay || worst.deep < LEAST_HOLLOW) return [];
-  const on = onSide(line, lowest(profile, worst.bay.from, worst.bay.to));
-  const pin = {
-    id: nextId('p', plan.postPins),
-    side: on.side,
-    along: tidy(on.along),
-    post: { kind: 'new' },
-  } as const;
-  return gapFindings(limits, line, 'hollow', worst.deep, [{ verb: 'set-pin', pin }]);
+  const { bay } = worst;
+  if (!bay || worst.deep < LEAST_HOLLOW) return [];
+  const onIt = (plan: Plan): Change[] => {
+    const on = onSide(line, lowest(profile, bay.from, bay.to));
+    const id = nextId('p', plan.postPins);
+    return [{ verb: 'set-pin', pin: { id, side: on.side, along: tidy(on.along), post: { kind: 'new' } } }];
+  };
+  return gapFindings(limits, line, 'hollow', worst.deep, onIt);
 }
 
 /** What mesh that follows a gentle grade takes more: its own height × grade at the end of each piece (domain.md 13). */
-function leanFindings({ line, steepest, profile }: LineLie): Finding[] {
+function leanFindings({ line, steepest, profile }: LineLie, bands: readonly Band[]): Finding[] {
   if (profile.level || steepest < LEAST_GRADE) return [];
-  const top = line.choices.bands[line.choices.bands.length - 1]?.top ?? 0;
+  const top = bands[bands.length - 1]?.top ?? 0;
   const params = { side: line.number, grade: steepest, extra: top * steepest };
   return [finding('slope.leans', 'know', 'walls', { on: 'side', side: line.id }, params)];
 }
 
-function hangFindings(plan: Plan, market: Market, limits: OpeningLimits, lie: LineLie): Finding[] {
-  const { line, limit, mesh, drop } = lie;
+function hangFindings({ goods, limits, bands: chosen }: SlopeSeenBy, lie: LineLie): Finding[] {
+  const { line, drop } = lie;
+  const bands = chosen.get(line)?.bands ?? [];
+  const { mesh, limit } = stiffest(goods, bands);
   const grade = Math.max(lie.steepest, lie.sharp);
-  const params = { side: line.number, grade, limit, mesh: market.mesh(mesh).type };
+  const params = { side: line.number, grade, limit, mesh };
   const part = { on: 'side', side: line.id } as const;
-  const set = (slope: Partial<Choices['slope']>): Change => ({
-    verb: 'set-slope',
-    scope: scopeOf(plan, line.id, 'slope'),
-    slope,
-  });
+  const set = (slope: Partial<Choices['slope']>) => (plan: Plan) => [
+    { verb: 'set-slope', scope: scopeOf(plan, line.id, 'slope'), slope } as const,
+  ];
   if (lie.hang === 'follow') {
-    if (grade <= limit + EPSILON) return leanFindings(lie);
-    return [finding('slope.follows', 'mend', 'walls', part, params, [set({ hang: 'by-mesh' })])];
+    if (grade <= limit + EPSILON) return leanFindings(lie, bands);
+    return [finding('slope.follows', 'mend', 'walls', part, params, set({ hang: 'by-mesh' }))];
   }
-  if (line.choices.slope.foot === 'gap')
-    return gapFindings(limits, line, 'gap', drop, [set({ foot: 'mesh' })]);
+  if (lie.foot === 'gap') return gapFindings(limits, line, 'gap', drop, set({ foot: 'mesh' }));
   return [finding('slope.steps', 'know', 'walls', part, { ...params, drop })];
 }
 
 /** What the slope does to the walls: too steep to follow, steps with their drops, gaps and hollows under the mesh. */
-export function slopeFindings(
-  plan: Plan,
-  market: Market,
-  lies: Lies,
-  limits: OpeningLimits,
-): readonly Finding[] {
-  return [...lies.values()].flatMap((lie) => [
-    ...hangFindings(plan, market, limits, lie),
-    ...hollowFindings(plan, limits, lie),
+export function slopeFindings(by: SlopeSeenBy): readonly Finding[] {
+  return [...by.lies.values()].flatMap((lie) => [
+    ...hangFindings(by, lie),
+    ...hollowFindings(by.limits, lie),
   ]);
 }

@@ -1,4 +1,5 @@
-import type { Market } from '../catalogue/market';
+import type { WallMarket } from '../catalogue/market';
+import type { Memo } from '../cutting/memo';
 import type { CuttingPool } from '../cutting/types';
 import type { Scope } from '../plan/changes/types';
 import type { OwnedPiece } from '../plan/schema';
@@ -36,7 +37,7 @@ export const proofOf = ({ cost, bound, proved }: StackProof): StackProof => ({ c
 
 /** With what it was proved from: for looking further. */
 export interface WorkedStacks extends StackProof {
-  readonly market: Market;
+  readonly market: WallMarket;
   readonly choice: StackChoice;
   readonly chosen: ChosenWidths;
 }
@@ -50,21 +51,22 @@ export interface WorkedStacks extends StackProof {
  * @returns null where nothing was chosen, or a price is missing
  */
 export function stackProof(
-  market: Market,
+  market: WallMarket,
   choice: StackChoice,
   pools: readonly CuttingPool[],
   needed: Fasteners,
   owned: readonly OwnedPiece[],
-  known = 0,
+  memo: Memo,
+  known: number | null = null,
 ): WorkedStacks | null {
   const bands = chosenBands(choice.wants, choice.stacks);
   if (bands.length === 0) return null;
   const meshes = new Set(bands.map((b) => b.want.mesh));
   const counted = pools.filter((p) => p.kind === 'mesh' && meshes.has(p.product));
   if (counted.some((p) => p.cost === null)) return null;
-  const packs = fastenerPrice(market, owned)(needed);
+  const packs = fastenerPrice(market, owned, memo)(needed);
   const cost = counted.reduce((total, p) => total + (p.cost ?? 0), packs);
-  const others = Math.max(choice.others, known);
+  const others = Math.max(choice.others, known ?? 0);
   const proved = cost <= others + 1e-6;
   return {
     cost,

@@ -1,5 +1,7 @@
-import type { Market, SoldUnit } from '../catalogue/market';
+import type { Goods } from '../catalogue/goods';
+import type { SoldUnit, WallMarket } from '../catalogue/market';
 import { leastPrice } from '../cutting/covers';
+import { type Memo, newMemo } from '../cutting/memo';
 import type { OwnedPiece } from '../plan/schema';
 import { EPSILON } from '../units/round';
 
@@ -30,15 +32,12 @@ export const NOTHING: Anyway = { rolls: new Map(), rings: 0, pegs: 0 };
 /** Widths from the ground up; undefined when no three widths sold reach. */
 export type Stack = readonly number[] | undefined;
 
-/** A market's widths of a mesh are one list for good: their sets are made once. */
-const known = new WeakMap<readonly number[], readonly (readonly number[])[]>();
-
 /** Of more widths than these no three, or no two, are put together: no yard has as many, and the ways would never end. */
 const MOST_OF_THREE = 16;
 const MOST_OF_TWO = 60;
 
 /** All sets of one to three widths, widest first in each. */
-function widthSets(widths: readonly number[]): readonly (readonly number[])[] {
+function widthSets(widths: readonly number[], { sets: known }: Memo): readonly (readonly number[])[] {
   const before = known.get(widths);
   if (before) return before;
   const falling = [...widths].sort((a, b) => b - a);
@@ -70,7 +69,11 @@ export const ownedRolls = (mesh: string, owned: readonly OwnedPiece[]) =>
 export const sameWidth = (a: number, b: number): boolean => Math.abs(a - b) < 1e-4;
 
 /** Widths sold, and those in the shed that no yard sells; m, rising. */
-export function widthsAtHand(market: Market, mesh: string, owned: readonly OwnedPiece[]): readonly number[] {
+export function widthsAtHand(
+  market: Pick<Goods, 'widths'>,
+  mesh: string,
+  owned: readonly OwnedPiece[],
+): readonly number[] {
   const sold = market.widths(mesh);
   const all = [...sold];
   for (const { width } of ownedRolls(mesh, owned)) if (!all.some((w) => sameWidth(w, width))) all.push(width);
@@ -83,12 +86,13 @@ export function widthsAtHand(market: Market, mesh: string, owned: readonly Owned
  * @param owned  whose widths may be used beside those sold
  */
 export function setsThatReach(
-  market: Market,
+  market: WallMarket,
   { mesh, height, lap, rows }: Omit<StackWant, 'length' | 'seam'>,
   owned: readonly OwnedPiece[] = [],
+  memo: Memo = newMemo(),
 ): readonly (readonly number[])[] {
   const reaches = (set: readonly number[]) => set.length > 0 && reachOf(set, lap) >= height - EPSILON;
-  return widthSets(widthsAtHand(market, mesh, owned)).filter(
+  return widthSets(widthsAtHand(market, mesh, owned), memo).filter(
     (set) =>
       set.length <= (rows ?? 3) &&
       reaches(set) &&
@@ -101,28 +105,32 @@ export const seamRings = (set: Stack, { seam }: Pick<StackWant, 'seam'>): number
   ((set?.length ?? 1) - 1) * seam;
 
 /** What so many rings or pegs cost in whole packs, minor units; nothing where the yard names no price. */
-export function packPrices(market: Market, of: 'ring' | 'peg'): (count: number) => number {
+export function packPrices(market: WallMarket, of: 'ring' | 'peg', memo: Memo): (count: number) => number {
   const units = market.packs(of);
   if (units.some((u) => u.price === null)) return () => 0;
-  return (count) => leastPrice(units, count);
+  return (count) => leastPrice(units, count, memo);
 }
 
 /** What so many metres of a width cost at least in whole rolls, minor units; by area where the yard names no price. */
-export function rollPrice(units: readonly SoldUnit[], width: number, length: number): number {
-  return units.some((u) => u.price === null) ? width * Math.max(0, length) : leastPrice(units, length);
+export function rollPrice(units: readonly SoldUnit[], width: number, length: number, memo: Memo): number {
+  return units.some((u) => u.price === null) ? width * Math.max(0, length) : leastPrice(units, length, memo);
 }
 
 /** Fasteners whose count follows from the widths chosen, and from how their rolls are jointed. */
 export type Fasteners = Pick<Anyway, 'rings' | 'pegs'>;
 
 /** What fasteners cost in whole packs beside those in the shed, minor units. */
-export function fastenerPrice(market: Market, owned: readonly OwnedPiece[]): (needed: Fasteners) => number {
+export function fastenerPrice(
+  market: WallMarket,
+  owned: readonly OwnedPiece[],
+  memo: Memo,
+): (needed: Fasteners) => number {
   const there = (of: 'ring' | 'peg') =>
     owned.reduce(
       (n, o) => n + (o.kind === 'pack' && o.product === of && o.condition !== 'poor' ? o.count : 0),
       0,
     );
-  const [ringPrice, pegPrice] = [packPrices(market, 'ring'), packPrices(market, 'peg')];
+  const [ringPrice, pegPrice] = [packPrices(market, 'ring', memo), packPrices(market, 'peg', memo)];
   const [ringsThere, pegsThere] = [there('ring'), there('peg')];
   return ({ rings, pegs }) => ringPrice(rings - ringsThere) + pegPrice(pegs - pegsThere);
 }

@@ -1,18 +1,11 @@
-import type { Market } from '../catalogue/market';
+import type { WallMarket } from '../catalogue/market';
+import type { Memo } from '../cutting/memo';
 import type { Run } from '../cutting/types';
-import type { Finding } from '../findings/types';
-import type { Assumptions } from '../plan/assumptions';
-import { formatPart } from '../plan/partRef';
 import type { Plan } from '../plan/schema';
-import type { SettingOut } from '../posts/setOut';
-import type { OpeningLimits } from '../threats/openings';
-import { type BoardCourse, boardCourses } from './boards';
 import { type MeshCourse, courseOf } from './courses';
-import { bandFindings } from './findings';
-import { type WallGroup, gatherLines } from './groups';
+import { type WallGroup, type WallsBy, gatherLines } from './groups';
 import { askWidths, hangWith } from './hang';
 import { isRigid } from './rigid';
-import type { Lies } from './runs';
 import { type Weighed, settleWidths } from './settle';
 import type { StackChoice } from './stackProof';
 import { type ChooseStacks, chooseStacks } from './chooseStacks';
@@ -27,20 +20,8 @@ export interface HungWalls {
 }
 
 export interface WallStage extends HungWalls {
-  readonly boards: readonly BoardCourse[];
   /** What the choice of roll widths rests on. */
   readonly choice: StackChoice;
-  /** What is weak about the bands; worked out when asked. */
-  readonly findings: () => readonly Finding[];
-}
-
-/** Sides that step are cut apart from those that do not: what is wrong with a band of both is said once. */
-function once(findings: readonly Finding[]): readonly Finding[] {
-  const seen = new Set<string>();
-  return findings.filter(({ code, part, severity }) => {
-    const key = `${code} ${formatPart(part)} ${severity}`;
-    return !seen.has(key) && seen.add(key);
-  });
 }
 
 /** How the widths of rolls are come by. */
@@ -62,45 +43,38 @@ const piecesOf = ({ courses }: HungWalls, extras: Plan['extras']): number => {
   return hung.reduce((total, run) => total + bays(run), 0) + extras.reduce((total, e) => total + e.count, 0);
 };
 
-/** Bands hung on the posts as set out: courses of mesh with their runs, and what they let through. */
+/** Bands hung on the posts as set out: courses of mesh with their runs, from the rolls that cost least. */
 export function wallStage(
-  plan: Plan,
-  market: Market,
-  setting: SettingOut,
-  lies: Lies,
-  limits: OpeningLimits,
-  figures: Assumptions,
+  by: WallsBy & { readonly market: WallMarket; readonly memo: Memo } & Pick<Plan, 'owned' | 'extras'>,
   { strips, taken, choose = chooseStacks, weigh }: WidthsBy,
 ): WallStage {
-  const gathered = gatherLines(plan, market, setting, lies, figures);
+  const { market, lies, assumed, memo } = by;
+  const gathered = gatherLines(by);
   const asked = askWidths(gathered, strips, taken);
   const hung = (stacks: readonly Stack[]): HungWalls => {
     const groups = hangWith(gathered, stacks);
     const courses = groups.flatMap((group) =>
       group.bands.flatMap((band) => {
         const rigid = isRigid(market.mesh(band.band.mesh).type);
-        return band.rows.map((row, index) => courseOf(group, lies, band, row, index, rigid, figures));
+        return band.rows.map((row, index) => courseOf(group, lies, band, row, index, rigid, assumed));
       }),
     );
     return { groups, courses, strips: stacks.slice(stacks.length - strips.length) };
   };
-  const first = choose(market, asked.wants.bought, asked.anyway.bought);
+  const first = choose(market, asked.wants.bought, asked.anyway.bought, memo);
   const meshes = new Set(asked.wants.bought.map((w) => w.mesh));
   const begun = hung(first);
   const hungWith = (stacks: readonly Stack[]) => (stacks === first ? begun : hung(stacks));
   const settle = () =>
     weigh
-      ? settleWidths(market, asked, first, plan.owned, piecesOf(begun, plan.extras), (tried) =>
+      ? settleWidths(market, asked, first, by.owned, piecesOf(begun, by.extras), memo, (tried) =>
           weigh(hungWith(tried), meshes),
         )
       : { stacks: first, others: 0 };
   const { stacks, others } = settle();
-  const walls = hungWith(stacks);
   const { wants, anyway, places } = asked;
   return {
-    ...walls,
+    ...hungWith(stacks),
     choice: { wants: wants.least, stacks, places, anyway: anyway.least, others },
-    boards: boardCourses(setting, lies),
-    findings: () => once(walls.groups.flatMap((group) => bandFindings(plan, market, limits, group))),
   };
 }

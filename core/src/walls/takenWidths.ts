@@ -1,4 +1,5 @@
-import type { Market, SoldUnit } from '../catalogue/market';
+import type { SoldUnit, WallMarket } from '../catalogue/market';
+import type { Memo } from '../cutting/memo';
 import type { OwnedPiece } from '../plan/schema';
 import { EPSILON } from '../units/round';
 import { type Anyway, ownedRolls, rollPrice, sameWidth, widthsAtHand } from './stacks';
@@ -19,9 +20,9 @@ export interface Width {
 const NOT_SOLD = 1e12;
 
 /** What so much of a width costs at least, by length. */
-export function priceOf({ units, width, owned }: Width, length: number): number {
+export function priceOf({ units, width, owned }: Width, length: number, memo: Memo): number {
   if (units.length === 0) return length > owned + EPSILON ? NOT_SOLD : 0;
-  return rollPrice(units, width, length - owned);
+  return rollPrice(units, width, length - owned, memo);
 }
 
 /** How much of each width is taken, while choices are tried and given back. */
@@ -31,7 +32,13 @@ export class TakenWidths {
   rolls = 0;
   metres = 0;
 
-  constructor(market: Market, meshes: ReadonlySet<string>, anyway: Anyway, owned: readonly OwnedPiece[]) {
+  constructor(
+    market: WallMarket,
+    meshes: ReadonlySet<string>,
+    anyway: Anyway,
+    owned: readonly OwnedPiece[],
+    private readonly memo: Memo,
+  ) {
     for (const mesh of meshes) {
       const sold = market.widths(mesh);
       const there = ownedRolls(mesh, owned);
@@ -42,7 +49,7 @@ export class TakenWidths {
         const metre = has > 0 ? 0 : Math.min(...units.map((u) => (u.cost ?? 0) / u.size));
         const length = anyway.rolls.get(`${mesh} ${width}`) ?? 0;
         const made: Width = { width, units, owned: has, metre, length, cost: 0 };
-        made.cost = priceOf(made, length);
+        made.cost = priceOf(made, length, memo);
         this.rolls += made.cost;
         this.metres += metre * length;
         this.widths.set(`${mesh} ${width}`, made);
@@ -61,7 +68,7 @@ export class TakenWidths {
     for (const w of these) {
       w.length += length;
       this.rolls -= w.cost;
-      w.cost = priceOf(w, w.length);
+      w.cost = priceOf(w, w.length, this.memo);
       this.rolls += w.cost;
       this.metres += w.metre * length;
     }

@@ -87,8 +87,9 @@ describe('bands', () => {
       { id: 'low', mesh: 'fine-13', top: 0.6, widths: [0.6] },
       { id: 'high', mesh: 'welded-50x25', top: 1.8, widths: [1.2] },
     ];
-    const short = reckon(aRun({ choices: { bands } })).findings.find((f) => f.code === 'band.short');
-    expect(short?.mends[0]).toMatchObject({ verb: 'set-band', id: 'high', to: { top: 1.75 } });
+    const plan = aRun({ choices: { bands } });
+    const short = reckon(plan).findings.find((f) => f.code === 'band.short');
+    expect(short?.mends(plan)[0]).toMatchObject({ verb: 'set-band', id: 'high', to: { top: 1.75 } });
   });
 });
 

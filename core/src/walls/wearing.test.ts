@@ -82,7 +82,7 @@ test('an overhang chosen for one side is mended on that side', () => {
     scope: side,
     overhang: 0.3,
   });
-  const [mend] = about(panel, 'overhang.rigid').flatMap((f) => f.mends);
+  const [mend] = about(panel, 'overhang.rigid').flatMap((f) => f.mends(panel));
   expect(mend).toEqual({ verb: 'set-overhang', scope: side, overhang: 0 });
   expect(mend && about(apply(panel, mend), 'overhang.rigid')).toEqual([]);
 });
@@ -106,7 +106,7 @@ describe('rigid panels', () => {
   });
   test('ask for posts at their module, until they stand so', () => {
     const plan = aPolygon(4, 7, { bands: [wall], spacing: 2.4 });
-    const set = (p: Plan) => about(p, 'panel.module').flatMap((f) => f.mends);
+    const set = (p: Plan) => about(p, 'panel.module').flatMap((f) => f.mends(p));
     expect(set(plan)).toMatchObject([{ spacing: 2.44 }, { bays: 'module' }]);
     expect(about(set(plan).reduce(apply, plan), 'panel.module')).toEqual([]);
     expect(about(aPolygon(4, 7), 'panel.module')).toEqual([]);
@@ -129,7 +129,7 @@ describe('bands that do not meet', () => {
     const plan = banded(low, high(0.7));
     expect(about(plan, 'band.hole')[0]?.params).toMatchObject({ from: 0.6, to: 0.7 });
     expect(reckon(plan).figures.openingLeft).toBeCloseTo(0.1, 9);
-    const [mend] = about(plan, 'band.hole')[0]?.mends ?? [];
+    const [mend] = about(plan, 'band.hole')[0]?.mends(plan) ?? [];
     if (!mend) throw new Error('no mend');
     expect(about(apply(plan, mend), 'band.hole')).toEqual([]);
   });

@@ -1,4 +1,4 @@
-import type { Market } from '../catalogue/market';
+import type { Goods } from '../catalogue/goods';
 import type { PackId } from '../catalogue/packs';
 import { BOARD_TIMBER, FRAME_TIMBER, SILL_TIMBER } from '../catalogue/timbers';
 import type { Stick } from '../cutting/gather';
@@ -66,9 +66,13 @@ function gateSticks(gate: Gate, leaf: Leaf): readonly Sticks[] {
 }
 
 /** A framed flap or sliding door of boards, as wide and high as its clear opening and the overlap. */
-function flapSticks(opening: PopDoor | Hatch, overlap: number, market: Market): readonly Sticks[] {
+function flapSticks(
+  opening: PopDoor | Hatch,
+  overlap: number,
+  goods: Pick<Goods, 'timber'>,
+): readonly Sticks[] {
   if (opening.make === 'kit') return [];
-  const boards = roundUp((opening.height + overlap) / market.timber(BOARD_TIMBER).width);
+  const boards = roundUp((opening.height + overlap) / goods.timber(BOARD_TIMBER).width);
   const upright = opening.kind === 'pop-door' ? 2 * opening.height : opening.height;
   return [
     { timber: FRAME_TIMBER, use: 'frame', name: 'upright', count: 2, length: upright },
@@ -78,12 +82,12 @@ function flapSticks(opening: PopDoor | Hatch, overlap: number, market: Market): 
 }
 
 /** What is sawn and screwed for one opening, whether built or hung from a kit. */
-export function builtFor(opening: Opening, leaf: Leaf, overlap: number, market: Market): Built {
+export function builtFor(opening: Opening, leaf: Leaf, overlap: number, goods: Pick<Goods, 'timber'>): Built {
   if (opening.kind === 'gate')
     return { opening, sticks: gateSticks(opening, leaf), hardware: gateHardware(opening, leaf) };
   const hatch: Built['hardware'] =
     opening.kind === 'hatch' && opening.make === 'built' ? { hinge: 2, catch: 1 } : {};
-  return { opening, sticks: flapSticks(opening, overlap, market), hardware: hatch };
+  return { opening, sticks: flapSticks(opening, overlap, goods), hardware: hatch };
 }
 
 /** Every stick as a piece that cannot be jointed. */

@@ -1,22 +1,29 @@
 import { type Finding, finding } from '../findings/types';
+import type { FenceLine } from '../ground/fenceLines';
 import type { Change } from '../plan/changes/types';
-import type { Hatch, PopDoor } from '../plan/schema';
+import type { FlapPlace } from '../plan/slices';
 import type { SettingOut } from '../posts/setOut';
+import type { WallTop } from '../posts/stage';
 import { EPSILON, tidy } from '../units/round';
 
 /** Room for its frame beside a post, m. */
 const FRAME = 0.05;
 
 /** Pop doors and hatches hang in the mesh between two posts, below its top: what is in their way, and where they fit. */
-export function flapFindings({ lines, posts }: SettingOut): readonly Finding[] {
+export function flapFindings(
+  { lines, posts }: SettingOut,
+  tops: ReadonlyMap<FenceLine, WallTop>,
+): readonly Finding[] {
   return lines.flatMap((line) =>
     line.flaps.flatMap(({ opening, from, to }): Finding[] => {
       const on = posts.filter((p) => p.line === line).map((p) => p.lineAlong);
-      const found = aboveWall(opening, line);
+      const found = aboveWall(opening, line.number, tops.get(line)?.top ?? 0);
       if (on.some((along) => along > from && along < to)) {
         const params = { side: line.number, way: opening.kind };
         const part = { on: 'opening', opening: opening.id } as const;
-        found.push(finding('flap.on-post', 'mend', 'ways', part, params, beside(opening, line, from, on)));
+        found.push(
+          finding('flap.on-post', 'mend', 'ways', part, params, () => beside(opening, line, from, on)),
+        );
       }
       return found;
     }),
@@ -24,13 +31,11 @@ export function flapFindings({ lines, posts }: SettingOut): readonly Finding[] {
 }
 
 /** A flap that reaches above the mesh has nothing to hang in. */
-function aboveWall(door: PopDoor | Hatch, line: SettingOut['lines'][number]): Finding[] {
-  const { bands } = line.choices;
-  const wall = bands[bands.length - 1]?.top ?? 0;
+function aboveWall(door: FlapPlace, side: number, wall: number): Finding[] {
   const bottom = door.kind === 'hatch' ? door.bottom : 0;
   const top = bottom + door.height;
   if (top <= wall + EPSILON) return [];
-  const params = { side: line.number, way: door.kind, top, wall };
+  const params = { side, way: door.kind, top, wall };
   const lower =
     door.kind === 'hatch' && wall >= door.height
       ? { bottom: tidy(wall - door.height) }
@@ -42,12 +47,7 @@ function aboveWall(door: PopDoor | Hatch, line: SettingOut['lines'][number]): Fi
   ];
 }
 
-function beside(
-  door: PopDoor | Hatch,
-  line: SettingOut['lines'][number],
-  from: number,
-  posts: readonly number[],
-): Change[] {
+function beside(door: FlapPlace, line: FenceLine, from: number, posts: readonly number[]): Change[] {
   const member = line.members.find((m) => m.ringSide.side.id === door.side);
   if (!member) return [];
   const { ringSide, offset } = member;

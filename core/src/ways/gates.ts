@@ -1,7 +1,7 @@
 import { type Finding, finding } from '../findings/types';
 import type { FenceLine } from '../ground/fenceLines';
 import type { Change } from '../plan/changes/types';
-import type { Gate, Plan } from '../plan/schema';
+import type { Gate, Plan, Skirt } from '../plan/schema';
 import { isPresent } from '../threats';
 import { EPSILON, TOUCH, tidy } from '../units/round';
 
@@ -17,7 +17,7 @@ const set = (id: string, to: Extract<Change, { verb: 'set-opening' }>['to']): Ch
 });
 
 /** @see domain.md 8: two-step catches at top and foot wherever raccoon or people are present; a lock against theft */
-export function catchFindings(plan: Plan, gate: Gate): readonly Finding[] {
+export function catchFindings(plan: Pick<Plan, 'threats'>, gate: Gate): readonly Finding[] {
   const part = { on: 'opening', opening: gate.id } as const;
   const openers = (['raccoon', 'person'] as const).filter((id) => isPresent(plan, id));
   const found: Finding[] = [];
@@ -46,7 +46,12 @@ function clearOfCorners(gate: Gate, line: FenceLine): Change[] {
 }
 
 /** Where a gate stands and what is under and over its leaf. */
-export function placeFindings(gate: Gate, line: FenceLine, wall: number): readonly Finding[] {
+export function placeFindings(
+  gate: Gate,
+  line: FenceLine,
+  wall: number,
+  skirt: Skirt | undefined,
+): readonly Finding[] {
   const part = { on: 'opening', opening: gate.id } as const;
   const found: Finding[] = [];
   const on = line.openings.find((o) => o.opening.id === gate.id);
@@ -69,7 +74,7 @@ export function placeFindings(gate: Gate, line: FenceLine, wall: number): readon
     );
   }
   const sill = gate.make === 'kit' || gate.sill === 'board';
-  if (!sill && line.choices.skirt.kind === 'none') {
+  if (!sill && (skirt?.kind ?? 'none') === 'none') {
     const params = { side: line.number };
     found.push(finding('gate.no-sill', 'mend', 'ways', part, params, [set(gate.id, { sill: 'board' })]));
   }

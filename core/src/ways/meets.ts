@@ -1,4 +1,4 @@
-import { type Finding, finding } from '../findings/types';
+import { type Finding, type Mends, finding } from '../findings/types';
 import type { FenceLine } from '../ground/fenceLines';
 import { toPolyline } from '../ground/polyline';
 import type { Ring, RingSide } from '../ground/survey';
@@ -6,7 +6,9 @@ import { type Vector, insideOrOn, lerp, minus, plus, times, toSegment } from '..
 import type { Assumptions } from '../plan/assumptions';
 import type { PartRef } from '../plan/partRef';
 import type { Change } from '../plan/changes/types';
-import type { Gate, Plan } from '../plan/schema';
+import type { Building, Gate, Opening, Plan, Skirt, Tree } from '../plan/schema';
+import type { WallTop } from '../posts/stage';
+import type { Terrain } from '../ground/terrain';
 import { shapeOf } from '../skirt/shape';
 import { EPSILON, tidy } from '../units/round';
 import { leafTop } from './leaf';
@@ -19,8 +21,10 @@ const LOOK = 0.05;
 
 /** What stands round a gate, as its leaf may meet it. */
 interface Around {
-  readonly plan: Plan;
-  readonly figures: Assumptions;
+  readonly trees: readonly Tree[];
+  readonly buildings: readonly Building[];
+  readonly terrain: Terrain;
+  readonly assumed: Assumptions;
   readonly side: RingSide;
   /** The other fenced sides. */
   readonly fences: readonly RingSide[];
@@ -69,16 +73,16 @@ function sweptOver(side: RingSide, swing: Swing): boolean {
 
 /** What a leaf meets first of trunks, walls, eaves, other fences, stones and rising ground, if anything. */
 function meets(around: Around, hung: Hung, clearance: number, enough = Infinity): Met | undefined {
-  const { plan, side, fences, top, stones, figures } = around;
+  const { trees, buildings, terrain, side, fences, top, stones, assumed } = around;
   const swing = swingOf(side, hung);
-  const tree = plan.ground.trees.find((t) => toSwing(t.at, swing) < t.trunk / 2 + EPSILON);
+  const tree = trees.find((t) => toSwing(t.at, swing) < t.trunk / 2 + EPSILON);
   if (tree) return { what: 'thing', name: tree.name };
   const tips = tipsOf(swing);
-  for (const b of plan.ground.buildings) {
+  for (const b of buildings) {
     const walls = [...b.outline, ...b.outline.slice(0, 1)];
     if (tips.some((p) => insideOrOn(p, b.outline, 0) && toPolyline(p, walls) > TOUCHES))
       return { what: 'thing', name: b.name };
-    const reach = figures.eaveOverhang;
+    const reach = assumed.eaveOverhang;
     const under =
       tips.some((p) => toPolyline(p, walls) < reach - EPSILON) ||
       b.outline.some((p) => toSwing(p, swing) < reach - EPSILON);
@@ -87,14 +91,14 @@ function meets(around: Around, hung: Hung, clearance: number, enough = Infinity)
   const fence = fences.find((s) => sweptOver(s, swing));
   if (fence) return { what: 'fence', other: fence.number };
   if (hung.swing === 'out' && stones > clearance + EPSILON) return { what: 'stones', height: stones };
-  const rise = riseUnder(plan, swing, enough + EPSILON);
+  const rise = riseUnder(terrain, swing, enough + EPSILON);
   return rise > clearance + EPSILON ? { what: 'ground', rise } : undefined;
 }
 
 /** The nearest other way of hanging a gate, or place for it, in which its leaf meets nothing. */
-function wayOut(around: Around, gate: Gate): Change[] {
-  const { plan, side, figures } = around;
-  const clearance = figures.leafClearance;
+function wayOut(around: Around, gate: Gate, plan: Plan): Change[] {
+  const { side, assumed } = around;
+  const clearance = assumed.leafClearance;
   const free = (to: Partial<Hung>) => !meets(around, { ...gate, ...to }, clearance, clearance);
   const hung: Partial<Hung>[] = [
     { hinge: gate.hinge === 'near' ? 'far' : 'near' },
@@ -116,7 +120,7 @@ function wayOut(around: Around, gate: Gate): Change[] {
   return mends;
 }
 
-function say(met: Met, side: number, part: PartRef, mends: readonly Change[]): Finding {
+function say(met: Met, side: number, part: PartRef, mends: Mends): Finding {
   switch (met.what) {
     case 'thing':
       return finding('gate.into', 'mend', 'ways', part, { side, name: met.name }, mends);
@@ -138,35 +142,49 @@ function say(met: Met, side: number, part: PartRef, mends: readonly Change[]): F
   }
 }
 
-const stonesOn = (line: FenceLine | undefined): number => {
-  if (!line || line.choices.skirt.kind === 'none') return 0;
-  const { fill } = shapeOf(line.choices.skirt);
+const stonesOf = (skirt: Skirt | undefined): number => {
+  if (!skirt || skirt.kind === 'none') return 0;
+  const { fill } = shapeOf(skirt);
   return fill?.of === 'stone' ? fill.height : 0;
 };
 
+/** What stands round gates. */
+export interface SwingsBy {
+  readonly openings: readonly Opening[];
+  readonly rings: readonly Ring[];
+  readonly lines: readonly FenceLine[];
+  readonly tops: ReadonlyMap<FenceLine, WallTop>;
+  readonly skirts: ReadonlyMap<string, Skirt>;
+  readonly trees: readonly Tree[];
+  readonly buildings: readonly Building[];
+  readonly terrain: Terrain;
+  readonly assumed: Assumptions;
+}
+
 /** Gates whose leaf meets a trunk, a wall, an eave, a fence, stones or rising ground. */
-export function swingFindings(
-  plan: Plan,
-  rings: readonly Ring[],
-  lines: readonly FenceLine[],
-  figures: Assumptions,
-): readonly Finding[] {
+export function swingFindings(by: SwingsBy): readonly Finding[] {
+  const { openings, rings, lines, tops, skirts, trees, buildings, terrain, assumed } = by;
+  const gates = openings.filter((o) => o.kind === 'gate');
+  if (gates.length === 0) return [];
   const sides = new Map(rings.flatMap((r) => r.sides.map((s) => [s.side.id, s] as const)).reverse());
-  return plan.openings.flatMap((gate): Finding[] => {
+  const fenced = [...sides.values()].filter((s) => s.side.kind === 'fence');
+  return gates.flatMap((gate): Finding[] => {
     const side = sides.get(gate.side);
-    if (gate.kind !== 'gate' || !side) return [];
+    if (!side) return [];
     const line = lines.find((l) => l.members.some((m) => m.ringSide.side.id === gate.side));
-    const bands = line?.choices.bands ?? [];
     const around: Around = {
-      plan,
-      figures,
+      trees,
+      buildings,
+      terrain,
+      assumed,
       side,
-      fences: [...sides.values()].filter((s) => s.side.kind === 'fence' && s.side.id !== gate.side),
-      top: leafTop(gate, bands[bands.length - 1]?.top ?? 0),
-      stones: stonesOn(line),
+      fences: fenced.filter((s) => s.side.id !== gate.side),
+      top: leafTop(gate, (line && tops.get(line)?.top) ?? 0),
+      stones: stonesOf(skirts.get(gate.side)),
     };
-    const met = meets(around, gate, figures.leafClearance);
+    const met = meets(around, gate, assumed.leafClearance);
     if (!met) return [];
-    return [say(met, side.number, { on: 'opening', opening: gate.id }, wayOut(around, gate))];
+    const part = { on: 'opening', opening: gate.id } as const;
+    return [say(met, side.number, part, (plan) => wayOut(around, gate, plan))];
   });
 }

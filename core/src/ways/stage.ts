@@ -1,10 +1,11 @@
-import type { Market } from '../catalogue/market';
+import type { Goods } from '../catalogue/goods';
 import { type Finding, finding } from '../findings/types';
 import type { FenceLine } from '../ground/fenceLines';
 import type { Ring } from '../ground/survey';
 import type { Assumptions } from '../plan/assumptions';
 import type { Change } from '../plan/changes/types';
-import type { Opening, Plan } from '../plan/schema';
+import type { Opening, Plan, Skirt } from '../plan/schema';
+import type { WallTop } from '../posts/stage';
 import { type OpeningLimits, passing } from '../threats';
 import { type Built, type Leaf, builtFor } from './built';
 import { catchFindings, placeFindings } from './gates';
@@ -21,11 +22,6 @@ export interface Way {
   readonly built: Built;
 }
 
-export interface WayStage {
-  readonly ways: readonly Way[];
-  readonly findings: readonly Finding[];
-}
-
 export const GATE_KIT = 'gate-kit';
 export const POP_DOOR_KIT = 'pop-door-kit';
 /** Kits and openings agree within this, m: 3 ft and 0.914 are the same gate. */
@@ -39,10 +35,11 @@ export const kitFor = (opening: Opening): string => {
   return opening.use === 'eggs' ? 'egg-hatch-kit' : 'cleaning-hatch-kit';
 };
 
-function kitOf(market: Market, opening: Opening, findings: Finding[]): number | undefined {
-  const widths = market.kits(kitFor(opening)).map((u) => u.size);
-  const kit = widths.find((w) => Math.abs(w - opening.width) <= SAME_WIDTH);
-  if (kit !== undefined) return kit;
+const kitOf = (goods: Goods, opening: Opening): number | undefined =>
+  goods.kitWidths(kitFor(opening)).find((w) => Math.abs(w - opening.width) <= SAME_WIDTH);
+
+function noKit(goods: Goods, opening: Opening): Finding {
+  const widths = goods.kitWidths(kitFor(opening));
   const nearest = widths.reduce<number | null>(
     (best, w) => (best === null || Math.abs(w - opening.width) < Math.abs(best - opening.width) ? w : best),
     null,
@@ -52,8 +49,7 @@ function kitOf(market: Market, opening: Opening, findings: Finding[]): number | 
     { verb: 'set-opening', id: opening.id, to: { make: 'built' } },
   ];
   const params = { way: opening.kind, width: opening.width, nearest };
-  findings.push(finding('way.no-kit', 'mend', 'ways', { on: 'opening', opening: opening.id }, params, mends));
-  return undefined;
+  return finding('way.no-kit', 'mend', 'ways', { on: 'opening', opening: opening.id }, params, mends);
 }
 
 /** What gets through beside a shut leaf; mice left out (domain.md 8). */
@@ -74,52 +70,70 @@ function gapFindings(opening: Extract<Opening, { kind: 'gate' }>, limits: Openin
   });
 }
 
-/** Gates, pop doors and hatches: their kits or what they are built from, and what is weak about them. */
-export function wayStage(
-  plan: Plan,
-  market: Market,
-  rings: readonly Ring[],
-  lines: readonly FenceLine[],
-  limits: OpeningLimits,
-  figures: Assumptions,
-): WayStage {
-  const findings: Finding[] = [];
-  const lineOf = new Map(
-    lines.flatMap((line) => line.members.map((m) => [m.ringSide.side.id, line] as const)),
-  );
-  const ways = plan.openings.map((opening): Way => {
+/** What ways in are closed by. */
+export interface WaysBy {
+  readonly openings: readonly Opening[];
+  readonly lines: readonly FenceLine[];
+  readonly tops: ReadonlyMap<FenceLine, WallTop>;
+  readonly goods: Goods;
+  readonly assumed: Assumptions;
+}
+
+/** The line that each side is of. */
+const lineOfSides = (lines: readonly FenceLine[]): ReadonlyMap<string, FenceLine> =>
+  new Map(lines.flatMap((line) => line.members.map((m) => [m.ringSide.side.id, line] as const)));
+
+/** Gates, pop doors and hatches: their kits or what they are built from. */
+export function wayStage({ openings, lines, tops, goods, assumed }: WaysBy): readonly Way[] {
+  const lineOf = lineOfSides(lines);
+  return openings.map((opening): Way => {
     const line = lineOf.get(opening.side);
-    const bands = line?.choices.bands ?? [];
-    const wall = bands[bands.length - 1]?.top ?? 0;
+    const wall = (line && tops.get(line)?.top) ?? 0;
     const leaf = {
-      width: opening.width + figures.leafOverlap,
-      height: opening.kind === 'gate' ? leafTop(opening, wall) : opening.height + figures.leafOverlap,
+      width: opening.width + assumed.leafOverlap,
+      height: opening.kind === 'gate' ? leafTop(opening, wall) : opening.height + assumed.leafOverlap,
     };
-    if (opening.kind === 'gate') {
-      findings.push(...gapFindings(opening, limits), ...catchFindings(plan, opening));
-      if (line) findings.push(...placeFindings(opening, line, wall));
-    }
     return {
       opening,
       product: kitFor(opening),
-      kit: opening.make === 'built' ? null : kitOf(market, opening, findings),
+      kit: opening.make === 'built' ? null : kitOf(goods, opening),
       leaf,
-      built: builtFor(opening, leaf, figures.leafOverlap, market),
+      built: builtFor(opening, leaf, assumed.leafOverlap, goods),
     };
   });
-  for (const ring of rings) {
+}
+
+export interface WaysSeenBy extends WaysBy {
+  readonly ways: readonly Way[];
+  readonly rings: readonly Ring[];
+  readonly skirts: ReadonlyMap<string, Skirt>;
+  readonly limits: OpeningLimits;
+  readonly threats: Plan['threats'];
+}
+
+/** What is weak about the ways in, opening by opening, and runs without a gate. */
+export function wayFindings(by: WaysSeenBy): readonly Finding[] {
+  const { openings, ways, lines, tops, goods, rings, skirts, limits, threats } = by;
+  const lineOf = lineOfSides(lines);
+  const each = ways.flatMap(({ opening, kit }): Finding[] => {
+    const line = lineOf.get(opening.side);
+    const wall = (line && tops.get(line)?.top) ?? 0;
+    const gate =
+      opening.kind === 'gate'
+        ? [
+            ...gapFindings(opening, limits),
+            ...catchFindings({ threats }, opening),
+            ...(line ? placeFindings(opening, line, wall, skirts.get(opening.side)) : []),
+          ]
+        : [];
+    return kit === undefined ? [...gate, noKit(goods, opening)] : gate;
+  });
+  const ungated = rings.flatMap((ring): Finding[] => {
     const fenced = ring.sides.filter((s) => s.side.kind === 'fence');
-    const gated = fenced.some((s) => plan.openings.some((o) => o.kind === 'gate' && o.side === s.side.id));
-    if (fenced.length === 0 || gated) continue;
-    findings.push(
-      finding(
-        'fence.no-gate',
-        'mend',
-        'ways',
-        { on: 'enclosure', enclosure: ring.enclosure },
-        { name: ring.name },
-      ),
-    );
-  }
-  return { ways, findings };
+    const gated = fenced.some((s) => openings.some((o) => o.kind === 'gate' && o.side === s.side.id));
+    if (fenced.length === 0 || gated) return [];
+    const part = { on: 'enclosure', enclosure: ring.enclosure } as const;
+    return [finding('fence.no-gate', 'mend', 'ways', part, { name: ring.name })];
+  });
+  return [...each, ...ungated];
 }

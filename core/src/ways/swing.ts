@@ -1,7 +1,7 @@
 import type { RingSide } from '../ground/survey';
-import { terrainOf } from '../ground/terrain';
+import type { Terrain } from '../ground/terrain';
 import { type Vector, dot, minus, plus, times } from '../ground/vector';
-import type { Gate, Plan } from '../plan/schema';
+import type { Gate } from '../plan/schema';
 
 /** In how many steps a swing is looked along. */
 const SWEEP = 9;
@@ -45,8 +45,7 @@ export function toSwing(p: Vector, { hinge, latch, open, radius }: Swing): numbe
  *
  * @param enough  stop looking once it is higher than this
  */
-export function riseUnder(plan: Pick<Plan, 'ground'>, swing: Swing, enough = Infinity): number {
-  const terrain = terrainOf(plan.ground.spotHeights);
+export function riseUnder(terrain: Terrain, swing: Swing, enough = Infinity): number {
   if (terrain.level) return 0;
   const sill = Math.max(terrain.heightAt(swing.hinge), terrain.heightAt(swing.latch));
   const u = minus(swing.latch, swing.hinge);

@@ -1,4 +1,4 @@
-import type { Finding, FindingCode, FindingParams } from '../findings/types';
+import type { FindingCode, FindingParams, ToldFinding } from '../findings/types';
 import { BIRD_NAMES, MESH_NAMES, ROLE_NAMES, THREAT_NAMES, WAY_NAMES } from './names';
 import { type Reader, capital, counted, listed } from './reader';
 import { SERVICE_REACH } from '../posts/places';
@@ -183,7 +183,7 @@ const SENTENCES: Sentences = {
 };
 
 /** One sentence: what is wrong and how to mend it. */
-export function sayFinding(finding: Finding, reader: Reader): string {
+export function sayFinding(finding: ToldFinding, reader: Reader): string {
   const sentence = SENTENCES[finding.code] as (params: object, reader: Reader) => string;
   return sentence(finding.params, reader);
 }

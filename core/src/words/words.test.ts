@@ -68,7 +68,8 @@ describe('what is said', () => {
       for (const reader of [metres, feet]) {
         for (const finding of reckoning.findings) {
           expect(sayFinding(finding, reader)).toMatch(/^[A-Z0-9].*\.$/);
-          for (const mend of finding.mends) expect(sayChange(mend, reader, its).length).toBeGreaterThan(3);
+          for (const mend of finding.mends(demo))
+            expect(sayChange(mend, reader, its).length).toBeGreaterThan(3);
         }
         for (const line of reckoning.docket.lines) {
           expect(sayLine(line, reader, its).name).not.toMatch(/undefined|NaN/);

@@ -1,4 +1,4 @@
-import { type Plan, reckon, writePlan } from '@aviarum/core';
+import { type Plan, writePlan } from '@aviarum/core';
 import { Link } from 'react-router';
 import { keepLooking, useImproving } from '../state/improving';
 import { usePlan } from '../state/planStore';
@@ -48,11 +48,13 @@ export function Files({ plan }: { plan: Plan }) {
     download(`${name}${ending}`, EXPORT_TYPES[kind], exportAs(kind, plan));
   };
   const csv = async (which: 'docketCsv' | 'cutListCsv') => {
+    const { reckoning } = useReckoning.getState();
+    if (!reckoning) return;
     const sheets = await import('@aviarum/core/csv');
     download(
       `${name}-${which === 'docketCsv' ? 'docket' : 'cut-list'}.csv`,
       'text/csv;charset=utf-8',
-      sheets[which](plan, reckon(plan)),
+      sheets[which](plan, reckoning),
     );
   };
   return (

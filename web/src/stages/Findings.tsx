@@ -1,9 +1,18 @@
-import { type Finding, type StageId, printNumber, sayChange, sayFinding, formatPart } from '@aviarum/core';
+import {
+  type Change,
+  type ToldFinding,
+  type StageId,
+  printNumber,
+  sayChange,
+  sayFinding,
+  formatPart,
+} from '@aviarum/core';
 import { useMemo } from 'react';
 import { usePlan } from '../state/planStore';
-import { useEffects, useMarket, useReader, useReckoning } from '../state/reckoningStore';
+import { useEffects, useMarket, useMends, useReader, useReckoning } from '../state/reckoningStore';
 
-const NONE: readonly Finding[] = [];
+const NONE: readonly ToldFinding[] = [];
+const NO_MENDS: readonly Change[] = [];
 
 interface Props {
   readonly stage: StageId;
@@ -19,12 +28,17 @@ export function Findings({ stage, severity }: Props) {
   const reader = useReader();
   const market = useMarket();
   const take = usePlan((s) => s.take);
+  const mendsOf = useMends(stage);
+  // Each with its mends: those of the stage come in the order of its findings.
   const findings = useMemo(
-    () => all.filter((f) => f.stage === stage && f.severity === severity),
-    [all, stage, severity],
+    () =>
+      all
+        .filter((f) => f.stage === stage)
+        .map((f, i) => ({ told: f, mends: mendsOf[i] ?? NO_MENDS }))
+        .filter(({ told }) => told.severity === severity),
+    [all, stage, severity, mendsOf],
   );
-  const mends = useMemo(() => findings.flatMap((f) => f.mends), [findings]);
-  const effects = useEffects(mends);
+  const effects = useEffects(useMemo(() => findings.flatMap((f) => f.mends), [findings]));
   let at = 0;
   return (
     <>
@@ -41,7 +55,7 @@ export function Findings({ stage, severity }: Props) {
           <div className="mends">
             {market &&
               draft.findings
-                .flatMap((f) => f.mends)
+                .flatMap((f) => f.mends(draft.plan))
                 .map((mend) => {
                   const words = sayChange(mend, reader, market);
                   return (
@@ -61,7 +75,7 @@ export function Findings({ stage, severity }: Props) {
           </div>
         </div>
       )}
-      {findings.map((f) => (
+      {findings.map(({ told: f, mends }) => (
         <div
           className="finding"
           key={`${f.code} ${formatPart(f.part)} ${f.severity}`}
@@ -71,9 +85,9 @@ export function Findings({ stage, severity }: Props) {
             <span className="sign">{f.severity === 'mend' ? '▲ ' : 'Know: '}</span>
             {sayFinding(f, reader)}
           </p>
-          {f.mends.length > 0 && market && (
+          {mends.length > 0 && market && (
             <div className="mends">
-              {f.mends.map((mend) => {
+              {mends.map((mend) => {
                 const effect = effects[at++];
                 const words = sayChange(mend, reader, market);
                 return (

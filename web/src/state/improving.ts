@@ -1,10 +1,10 @@
-import { type Plan, type Progress, type WidthsFound, adoptCut, learnWidths, reckon } from '@aviarum/core';
+import type { Plan, Progress, WidthsFound } from '@aviarum/core';
 import { type Remote, proxy, wrap } from 'comlink';
 import { create } from 'zustand';
 import type { ImproveApi } from '../workers/improve.worker';
-import type { ReckoningView } from '../workers/view';
 import { usePlan } from './planStore';
-import { reckoningWorker, useReckoning } from './reckoningStore';
+import { proofsInHand } from './proofs';
+import { learn, reckoningWorker } from './reckoningStore';
 
 /** What is looked into: a pool by its id, or the choice of roll widths. */
 export const WIDTHS = 'widths';
@@ -27,20 +27,6 @@ export const useImproving = create<ImprovingState>()(() => ({
   failed: null,
   better: null,
 }));
-
-const show = (reckoning: ReckoningView | null | undefined) => {
-  if (reckoning) useReckoning.setState((s) => ({ reckoning, failed: null, version: s.version + 1 }));
-};
-
-/** What was found for a pool, shown from now on and written into files. */
-async function adoptFound(id: string, found: Parameters<typeof adoptCut>[1]): Promise<void> {
-  const reckoning = await reckoningWorker()?.adopt(id, found);
-  if (!reckoning) return;
-  const plan = usePlan.getState().plan;
-  const here = plan && reckon(plan).cutting.find((pool) => pool.id === id);
-  if (here) adoptCut(here, found);
-  show(reckoning);
-}
 
 let worker: Worker | undefined;
 
@@ -86,19 +72,23 @@ export const keepLooking = (pool: string): Promise<void> =>
   lookInto(pool, async (api, effort, onProgress) => {
     const asked = await reckoningWorker()?.pool(pool);
     if (!asked) return undefined;
+    const { plan } = usePlan.getState();
     const found = await api.improve(asked.task, asked.plan, effort, onProgress);
-    return () => adoptFound(pool, found);
+    return async () => {
+      const proofs = await reckoningWorker()?.learnCut(pool, found);
+      if (plan && proofs) learn(plan, proofs);
+    };
   });
 
 /** Looks further into the choice of roll widths. */
 export const keepLookingWidths = (): Promise<void> =>
   lookInto(WIDTHS, async (api, effort, onProgress) => {
     const { plan } = usePlan.getState();
-    const found = plan && (await api.improveWidths(plan, effort, onProgress));
+    const found = plan && (await api.improveWidths(plan, effort, onProgress, proofsInHand()));
     if (!plan || !found) return undefined;
     return async () => {
-      learnWidths(plan, found.others);
       useImproving.setState({ better: found.better && { plan, found: found.better } });
-      show(await reckoningWorker()?.adoptWidths(plan, found.others));
+      const proofs = await reckoningWorker()?.learnWidths(plan, found.others, found.proofs);
+      if (proofs) learn(plan, proofs);
     };
   });

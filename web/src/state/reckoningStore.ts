@@ -4,6 +4,9 @@ import {
   makeReader,
   type Change,
   type Effect,
+  NO_PROOFS,
+  type ProofBook,
+  type StageId,
   type Market,
   type Plan,
   type Reader,
@@ -12,8 +15,11 @@ import {
 import { useEffect, useMemo, useState } from 'react';
 import { create } from 'zustand';
 import type { ReckoningView } from '../workers/view';
-import { ReckonClient } from '../workers/reckonClient';
+import type { Feed } from '../workers/feed';
+import type { ReckonApi } from '../workers/reckon.worker';
+import { PreviewClient, ReckonClient } from '../workers/reckonClient';
 import { usePlan } from './planStore';
+import { keepProofs, openProofs, proofsInHand } from './proofs';
 
 interface ReckoningState {
   readonly reckoning: ReckoningView | null;
@@ -40,35 +46,80 @@ export function useBehind(): boolean {
 /** Whether the sums of the plan in hand failed, so that what is shown belongs to an earlier step. */
 export const useOutOfDate = (): boolean => useReckoning(({ failed }) => failed !== null);
 
+/** Workers that reckon: one for the plan in hand, one for previews. */
+const make = () => new Worker(new URL('../workers/reckon.worker.ts', import.meta.url), { type: 'module' });
+
+/** The plan in hand, whole, with all that was found about it. */
+function whole(): Feed | null {
+  const { plan } = usePlan.getState();
+  return plan && { plan, changes: [], proofs: proofsInHand() };
+}
+
 let client: ReckonClient | undefined;
+let previews: PreviewClient | undefined;
+
+function tell(feed: Feed): void {
+  client?.send(feed);
+  previews?.follow(feed);
+}
 
 /** Starts the worker and follows the plan store: whole plans when opened or undone, changes otherwise. */
 export function followPlan(): () => void {
   client ??= new ReckonClient({
-    plan: () => usePlan.getState().plan,
+    whole,
     // Nothing newer waits when it comes: every plan is sent in the turn in which it is set.
-    onReckoned: (reckoning) =>
-      useReckoning.setState((s) => ({
+    onReckoned: (reckoning, sequence) =>
+      useReckoning.setState({
         reckoning,
         of: usePlan.getState().plan,
         failed: null,
-        version: s.version + 1,
-      })),
+        version: sequence,
+      }),
     onFailed: (failed) => useReckoning.setState({ failed }),
-    make: () => new Worker(new URL('../workers/reckon.worker.ts', import.meta.url), { type: 'module' }),
+    make,
   });
-  const worker = client;
-  const send = (plan: Plan, changes: readonly Change[] | null) =>
-    worker.send(changes && !worker.planWaits && !worker.broken ? { changes } : { plan });
-  const { plan } = usePlan.getState();
-  if (plan) send(plan, null);
+  previews ??= new PreviewClient({ whole, make });
+  const { plan, holding } = usePlan.getState();
+  if (plan) {
+    void openProofs(holding, plan.id).then((found) => {
+      if (found && found !== NO_PROOFS) tell({ plan: null, changes: [], proofs: found });
+    });
+    tell({ plan, changes: [], proofs: proofsInHand() });
+  }
   return usePlan.subscribe((now, before) => {
-    if (now.plan && now.plan !== before.plan) send(now.plan, now.changes);
+    if (!now.plan || now.plan === before.plan) return;
+    tell(
+      now.changes
+        ? { plan: null, changes: now.changes, proofs: null }
+        : { plan: now.plan, changes: [], proofs: null },
+    );
   });
 }
 
 /** The reckoning worker, once a plan was opened. */
 export const reckoningWorker = () => client?.api;
+
+/** Reckons the plan in hand anew with what was found about it, and keeps that. */
+export function learn(plan: Plan, proofs: ProofBook): void {
+  const { holding, plan: now } = usePlan.getState();
+  keepProofs(holding, plan.id, proofs);
+  if (now?.id === plan.id) tell({ plan: null, changes: [], proofs });
+}
+
+/** The mends of a stage's findings, one list a finding in their order; none until they are worked out for what is shown. */
+export function useMends(stage: StageId): readonly (readonly Change[])[] {
+  const version = useReckoning((s) => s.version);
+  const [found, setFound] = useState<Awaited<ReturnType<ReckonApi['mends']>> | null>(null);
+  useEffect(() => {
+    let current = true;
+    void client?.api.mends(stage).then((mends) => current && setFound(mends));
+    return () => {
+      current = false;
+    };
+  }, [stage, version]);
+  return found?.sequence === version ? found.mends : NO_MENDS;
+}
+const NO_MENDS: readonly (readonly Change[])[] = [];
 
 /** A working by id, asked for when it is opened and again whenever the plan was reckoned anew. */
 export function useWorking(id: string | null): Term | null {
@@ -95,7 +146,7 @@ export function useEffects(changes: readonly Change[]): readonly Effect[] {
     // After the edit itself has been drawn: previews never delay it.
     const timer = setTimeout(() => {
       if (asked.length > 0)
-        void client?.api.effects(asked).then((found) => current && found && setEffects(found));
+        void previews?.effects(asked).then((found) => current && found && setEffects(found));
     }, 60);
     return () => {
       current = false;
@@ -111,7 +162,15 @@ export function useReader(): Reader {
   return useMemo(() => makeReader(units, currency), [units, currency]);
 }
 
+/** What the plan in hand is bought from: made once for all that show it. */
+let market: { readonly of: Plan['buying']; readonly made: Market } | undefined;
+
+function marketFor(plan: Plan): Market {
+  if (market?.of !== plan.buying) market = { of: plan.buying, made: marketOf(editionOf(plan), plan.buying) };
+  return market.made;
+}
+
 export function useMarket(): Market | null {
   const plan = usePlan((s) => s.plan);
-  return useMemo(() => (plan ? marketOf(editionOf(plan), plan.buying) : null), [plan]);
+  return plan && marketFor(plan);
 }

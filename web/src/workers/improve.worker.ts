@@ -3,6 +3,7 @@ import {
   type CutPlan,
   type Plan,
   type Progress,
+  type ProofBook,
   type WidthsFound,
   type WorkedPool,
   improve,
@@ -39,8 +40,9 @@ const api = {
     plan: Plan,
     effort: number,
     onProgress: (progress: Progress) => void,
+    proofs: ProofBook,
   ): Promise<WidthsFound | null> {
-    return improveWidths(plan, { solver: await solver, effort, onProgress });
+    return improveWidths(plan, { solver: await solver, effort, onProgress }, proofs);
   },
 };
 export type ImproveApi = typeof api;

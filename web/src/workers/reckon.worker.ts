@@ -1,29 +1,36 @@
 import '../noEval';
 import {
   type Change,
+  type CutPlan,
   type Effect,
+  NO_PROOFS,
   type Plan,
+  type ProofBook,
   type Reckoning,
-  adoptCut,
-  apply,
-  effectOf,
-  estimateOf,
-  learnWidths,
-  makeEstimator,
+  type StageId,
+  type WorkedPool,
+  joinProofs,
+  makePreviewer,
   makeReckoner,
+  withCut,
+  withWidths,
 } from '@aviarum/core';
 import { expose } from 'comlink';
-import { view } from './view';
+import { type Feed, planAfter } from './feed';
+import { changedView } from './view';
 
-/** A reckoning without its workings: those are asked for one at a time, when they are opened. */
-let reckoner = makeReckoner();
-let aside = makeEstimator();
-let plan: Plan | undefined;
-let last: Reckoning | undefined;
-/** Counts the plans reckoned: a preview that began before the newest is dropped. */
+/* Two of these run: one reckons the plan in hand, one previews what options would do to it. */
+const reckoner = makeReckoner();
+const preview = makePreviewer();
+let plan: Plan | null = null;
+let proofs: ProofBook = NO_PROOFS;
+let last: Reckoning | null = null;
+/** The request that was answered last, and with what. */
+let sent: { readonly sequence: number; readonly reckoning: Reckoning } | null = null;
+/** Counts what it was asked to preview: what was begun before the newest is dropped. */
 let turn = 0;
 
-/** Previews work so long before they look whether an edit waits, ms. */
+/** Previews work so long before they look whether something newer waits, ms. */
 const SLICE = 8;
 
 /** Lets what waits be answered first: a message to ourselves goes to the end of the line. */
@@ -37,23 +44,21 @@ const breathe = () =>
     port2.postMessage(null);
   });
 
-/** Without what was remembered before something was learned. */
-function anew(now: Plan) {
-  reckoner = makeReckoner();
-  aside = makeEstimator();
-  last = reckoner(now);
-  return view(last);
+function follow(feed: Feed): Plan {
+  plan = planAfter(plan, feed);
+  proofs = feed.proofs ?? proofs;
+  return plan;
 }
 
 const api = {
-  /** @param changes the whole plan when it was opened or undone, otherwise what changed since the last call */
-  reckon(sequence: number, from: { plan: Plan } | { changes: readonly Change[] }) {
-    turn += 1;
-    if ('plan' in from) plan = from.plan;
-    else if (plan) plan = from.changes.reduce(apply, plan);
-    if (!plan) throw new Error('no plan was opened in the worker');
-    last = reckoner(plan);
-    return { sequence, reckoning: view(last) };
+  /**
+   * @param known  the request whose answer the asker holds: only what is another since is sent
+   */
+  reckon(sequence: number, feed: Feed, known: number) {
+    last = reckoner(follow(feed), { proofs });
+    const before = sent?.sequence === known ? sent.reckoning : null;
+    sent = { sequence, reckoning: last };
+    return { sequence, whole: before === null, changed: changedView(last, before) };
   },
   /** A docket line's working by its id, or a headline's by `headline:name`. */
   working(id: string) {
@@ -62,35 +67,45 @@ const api = {
     if (kind === 'headline') return last.workings[name as keyof Reckoning['workings']] ?? null;
     return last.docket.lines.find((line) => line.id === id)?.working.need ?? null;
   },
+  priceWorking: (id: string) => last?.docket.lines.find((line) => line.id === id)?.working.price ?? null,
+  /** The mends of a stage's findings, one list a finding, with the request in whose answer these were told. */
+  mends(stage: StageId) {
+    const [now, of] = [last, plan];
+    if (!now || !of) return { sequence: 0, mends: [] };
+    const mends = now.findings.filter((f) => f.stage === stage).map((f) => f.mends(of));
+    return { sequence: sent?.sequence ?? 0, mends };
+  },
   /** A pool with all that looking further needs. */
   pool: (id: string) => last?.cutting.find((pool) => pool.id === id) ?? null,
-  /** Takes what was found for a pool, if it is still the same, and reckons anew with it. */
-  adopt(id: string, found: Parameters<typeof adoptCut>[1]) {
+  /** Takes what was found for a pool, if it is still there. @returns all that was found by now */
+  learnCut(id: string, found: { readonly plan: CutPlan; readonly runs: WorkedPool['task']['runs'] }) {
     const pool = last?.cutting.find((p) => p.id === id);
-    if (!plan || !pool) return null;
-    adoptCut(pool, found);
-    return anew(plan);
+    if (pool) proofs = withCut(proofs, { ...pool.task, runs: found.runs }, found.plan);
+    return proofs;
   },
-  /** Takes what other widths cost at least for a plan, and reckons anew with it. */
-  adoptWidths(of: Plan, others: number) {
-    learnWidths(of, others);
-    return plan ? anew(plan) : null;
+  /** Takes what other widths cost at least for a plan, and what was found about pools meanwhile. @returns all that was found by now */
+  learnWidths(of: Plan, others: number, found: ProofBook) {
+    proofs = withWidths(joinProofs(proofs, found), of, others);
+    return proofs;
   },
-  priceWorking: (id: string) => last?.docket.lines.find((line) => line.id === id)?.working.price ?? null,
-  /** @returns one effect a change; null when the plan changed meanwhile, and they are asked for anew */
-  async effects(changes: readonly Change[]): Promise<readonly Effect[] | null> {
-    const [now, base, began] = [plan, last, turn];
-    if (!now || !base) return [];
+  /** @returns one effect a change; null where something newer was asked meanwhile */
+  async effects(feed: Feed, changes: readonly Change[]): Promise<readonly Effect[] | null> {
+    turn += 1;
+    const [now, began] = [follow(feed), turn];
     const effects: Effect[] = [];
     let since = performance.now();
     for (const change of changes) {
-      effects.push(effectOf(now, estimateOf(base), change, aside));
+      effects.push(preview(now, change, { proofs }));
       if (performance.now() - since < SLICE) continue;
       await breathe();
       if (turn !== began) return null;
       since = performance.now();
     }
     return effects;
+  },
+  /** Told as soon as the plan changes: previews of the one before are dropped. */
+  drop() {
+    turn += 1;
   },
 };
 

@@ -1,34 +1,51 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { type Plan, proposePlan } from '@aviarum/core';
+import type { Feed } from './feed';
 import type { ReckoningView } from './view';
 
 /** What each worker made does with a plan, in turn. */
-type Does = (sequence: number, from: unknown) => Promise<{ sequence: number; reckoning: ReckoningView }>;
+type Does = (
+  sequence: number,
+  feed: Feed,
+  known: number,
+) => Promise<{ sequence: number; whole: boolean; changed: Partial<ReckoningView> }>;
 let does: Does[] = [];
-const asked: { readonly worker: number; readonly from: unknown }[] = [];
+const asked: { readonly worker: number; readonly feed: Feed; readonly known: number }[] = [];
 jest.unstable_mockModule('comlink', () => ({
   wrap: ({ number }: { number: number }) => ({
-    reckon: (sequence: number, from: unknown) => {
-      asked.push({ worker: number, from });
-      return (does[number] ?? works)(sequence, from);
+    reckon: (sequence: number, feed: Feed, known: number) => {
+      asked.push({ worker: number, feed, known });
+      return (does[number] ?? works)(sequence, feed, known);
     },
   }),
 }));
 const { ReckonClient } = await import('./reckonClient');
 
-const view = {} as ReckoningView;
-const works: Does = (sequence) => Promise.resolve({ sequence, reckoning: view });
+/** Tells all of it to whom it told nothing yet, and then how many requests there were. */
+const works: Does = (sequence, _, known) =>
+  Promise.resolve({
+    sequence,
+    whole: known === 0,
+    changed: { figures: { area: sequence }, ...(known === 0 ? { largestOpening: 0.05 } : {}) },
+  });
 const hangs: Does = () => new Promise(() => undefined);
 const plan: Plan = proposePlan({ id: 'p', name: 'Run', units: 'metric', flock: [], houseWidth: 2.4 });
 const change = { verb: 'rename', name: 'Other' } as const;
+const opened: Feed = { plan, changes: [], proofs: null };
+const changed: Feed = { plan: null, changes: [change], proofs: null };
+const named = (name: string): Feed => ({ ...opened, plan: { ...plan, name } });
 
 let made: { number: number; ended: boolean; worker: Worker }[] = [];
 let told: string[] = [];
 let reckoned = 0;
+let shown: ReckoningView | undefined;
 const start = () =>
   new ReckonClient({
-    plan: () => plan,
-    onReckoned: () => (reckoned += 1),
+    whole: () => opened,
+    onReckoned: (reckoning) => {
+      reckoned += 1;
+      shown = reckoning;
+    },
     onFailed: (why) => told.push(why),
     make: () => {
       const one = { number: made.length, ended: false } as (typeof made)[number];
@@ -51,18 +68,18 @@ afterEach(() => {
 describe('the reckoning worker', () => {
   test('that hangs is noticed, said, ended, and the plan is sent whole to another', async () => {
     does = [hangs];
-    start().send({ changes: [change] });
+    start().send(changed);
     await pass(19_000);
     expect([told, made.length]).toEqual([[], 1]);
     await pass(2_000);
     expect(told).toEqual(['they did not come to an end']);
     expect(made.map((m) => m.ended)).toEqual([true, false]);
-    expect(asked[1]).toEqual({ worker: 1, from: { plan } });
+    expect(asked[1]).toEqual({ worker: 1, feed: opened, known: 0 });
     expect(reckoned).toBe(1);
   });
   test('that dies is replaced at once', async () => {
     does = [hangs];
-    start().send({ plan });
+    start().send(opened);
     await pass(10);
     made[0]?.worker.onerror?.({ message: 'out of memory', preventDefault: () => undefined } as ErrorEvent);
     await pass(10);
@@ -72,18 +89,19 @@ describe('the reckoning worker', () => {
   test('that the same plan breaks twice waits for the next step, which is sent whole', async () => {
     does = [hangs, hangs];
     const client = start();
-    client.send({ plan });
+    client.send(opened);
     await pass(60_000);
     expect(told).toHaveLength(2);
-    expect([made.length, asked.length, client.broken]).toEqual([3, 2, true]);
-    client.send({ plan });
+    expect([made.length, asked.length]).toEqual([3, 2]);
+    client.send(changed);
     await pass(10);
-    expect([reckoned, client.broken]).toEqual([1, false]);
+    expect(reckoned).toBe(1);
+    expect(asked[2]).toEqual({ worker: 2, feed: opened, known: 0 });
   });
   test('that answers late, after it was given up, is not listened to', async () => {
     let late: () => void = () => undefined;
-    does = [(sequence) => new Promise((done) => (late = () => done({ sequence, reckoning: view })))];
-    start().send({ plan });
+    does = [(sequence) => new Promise((done) => (late = () => done({ sequence, whole: true, changed: {} })))];
+    start().send(opened);
     await pass(21_000);
     expect(reckoned).toBe(1);
     late();
@@ -92,11 +110,31 @@ describe('the reckoning worker', () => {
   });
   test('of what waits is given only the newest', async () => {
     const client = start();
-    client.send({ plan });
-    client.send({ plan: { ...plan, name: 'a' } });
-    client.send({ plan: { ...plan, name: 'b' } });
+    client.send(opened);
+    client.send(named('a'));
+    client.send(named('b'));
     await pass(10);
-    expect(asked.map((a) => (a.from as { plan: Plan }).plan.name)).toEqual(['Run', 'b']);
+    expect(asked.map((a) => a.feed.plan?.name)).toEqual(['Run', 'b']);
     expect(reckoned).toBe(1);
+  });
+  test('is told what changed since, and tells what is another: the rest is kept', async () => {
+    const client = start();
+    client.send(opened);
+    await pass(10);
+    client.send(changed);
+    await pass(10);
+    expect(asked.map((a) => [a.feed, a.known])).toEqual([
+      [opened, 0],
+      [changed, 1],
+    ]);
+    expect(shown).toEqual({ figures: { area: 2 }, largestOpening: 0.05 });
+  });
+  test('is overtaken without losing what it told', async () => {
+    const client = start();
+    client.send(opened);
+    client.send(changed);
+    await pass(10);
+    expect(asked.map((a) => a.known)).toEqual([0, 1]);
+    expect([reckoned, shown?.largestOpening]).toEqual([1, 0.05]);
   });
 });

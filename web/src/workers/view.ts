@@ -1,29 +1,68 @@
-import { type CuttingPool, type Reckoning, type StackProof, mayImprove, proofOf } from '@aviarum/core';
+import {
+  type CuttingPool,
+  type Reckoning,
+  type StackProof,
+  type ToldFinding,
+  mayImprove,
+  proofOf,
+} from '@aviarum/core';
 
 export interface PoolView extends CuttingPool {
   /** Looking further may better its price or prove it. */
   readonly open: boolean;
 }
-export type ReckoningView = Omit<Reckoning, 'workings' | 'docket' | 'cutting' | 'stacks'> & {
+
+/** A reckoning as it is shown: workings and mends are asked for when they are looked at. */
+export interface ReckoningView extends Omit<
+  Reckoning,
+  'workings' | 'findings' | 'docket' | 'cutting' | 'stacks'
+> {
+  readonly findings: readonly ToldFinding[];
   readonly stacks: StackProof | null;
   readonly cutting: readonly PoolView[];
   readonly docket: Omit<Reckoning['docket'], 'working' | 'lines'> & {
     readonly lines: readonly Omit<Reckoning['docket']['lines'][number], 'working'>[];
   };
-};
-
-const poolView = (pool: Reckoning['cutting'][number]): PoolView => {
-  const { task: _task, plan: _plan, ...shown } = pool;
-  return { ...shown, open: mayImprove(pool) };
-};
-
-/** What the worker sends: without workings, and pools without what they were cut from. */
-export function view({ workings: _, docket, cutting, stacks, ...rest }: Reckoning): ReckoningView {
-  const { working: _working, lines, ...bare } = docket;
-  return {
-    ...rest,
-    stacks: stacks && proofOf(stacks),
-    cutting: cutting.map(poolView),
-    docket: { ...bare, lines: lines.map(({ working: _line, ...line }) => line) },
-  };
 }
+
+type Shown = keyof ReckoningView;
+/** How each part of a reckoning is shown. */
+type Show = { readonly [K in Shown]: (of: Reckoning[K]) => ReckoningView[K] };
+
+const asItIs = <T>(of: T): T => of;
+
+const SHOW: Show = {
+  stages: asItIs,
+  enclosures: asItIs,
+  figures: asItIs,
+  parts: asItIs,
+  findings: (findings) => findings.map(({ mends: _, ...told }) => told),
+  cutting: (pools) =>
+    pools.map((pool) => {
+      const { task: _task, plan: _plan, ...shown } = pool;
+      return { ...shown, open: mayImprove(pool) };
+    }),
+  docket: ({ working: _, lines, ...bare }) => ({
+    ...bare,
+    lines: lines.map(({ working: _line, ...line }) => line),
+  }),
+  stacks: (stacks) => stacks && proofOf(stacks),
+  largestOpening: asItIs,
+  tightestBird: asItIs,
+};
+
+/**
+ * What of a reckoning is another than before, as it is shown: what the steps kept is not sent again.
+ *
+ * @param before  what was sent last; null where nothing was
+ */
+export function changedView(now: Reckoning, before: Reckoning | null): Partial<ReckoningView> {
+  const changed = (Object.keys(SHOW) as Shown[]).filter((name) => !before || now[name] !== before[name]);
+  // Name and way of showing come from one row; a list of rows does not tell.
+  return Object.fromEntries(
+    changed.map((name) => [name, (SHOW[name] as (of: unknown) => unknown)(now[name])]),
+  );
+}
+
+/** All of it. */
+export const view = (reckoning: Reckoning): ReckoningView => changedView(reckoning, null) as ReckoningView;

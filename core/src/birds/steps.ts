@@ -1,0 +1,16 @@
+import { type AnyStep, adds, step } from '../engine/step';
+import * as K from '../keys';
+import { birdFindings, birdStage } from './stage';
+
+/** The flock: how many, and what room it wants. */
+export const BIRD_STEPS: readonly AnyStep[] = [
+  step(K.BIRDS, { flock: K.FLOCK, space: K.SPACE }, birdStage),
+  adds(
+    K.FOUND,
+    { flock: K.FLOCK, birds: K.BIRDS, outline: K.OUTLINE_WORKINGS, tops: K.TOPS },
+    ({ flock, birds, outline, tops }) => {
+      const heights = [...tops.values()].map(({ top }) => top);
+      return birdFindings(flock, birds, outline.area.value, heights.length > 0 ? Math.min(...heights) : null);
+    },
+  ),
+];

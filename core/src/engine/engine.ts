@@ -1,0 +1,120 @@
+import { type Given, type Key, type Variant, isSlot } from './step';
+import type { Row, Table } from './table';
+
+/** What a step made the last time, and from what. */
+interface Made {
+  readonly from: readonly unknown[];
+  readonly value: unknown;
+}
+/** By step; of a slot, which is joined from its steps, by its key. */
+type Memory = Map<Row | Key<unknown>, Made>;
+
+/** Makes any key, working out only what it asks for. */
+export type Read = <T>(of: Key<T>) => T;
+
+/**
+ * Runs the steps of a table: lazily, each from just the inputs that it names. An answer is remembered by exactly those, one for each step, so
+ * that the engine's memory only saves work: what it reads is a pure function of what is given.
+ */
+export interface Engine {
+  /** @param given  values of keys: whatever a step would make of one of them is not made */
+  run(given: Given): Read;
+  /** Reads this one's memory and keeps its own: what it works out does not push this one's answers out. */
+  fork(): Engine;
+}
+
+const sameInputs = (a: readonly unknown[], b: readonly unknown[]): boolean => {
+  for (let i = 0; i < a.length; i++) if (!Object.is(a[i], b[i])) return false;
+  return a.length === b.length;
+};
+
+const NOT_READ = Symbol('not read yet');
+
+class Running implements Engine {
+  private readonly own: Memory = new Map();
+  /** Engines of variants, by step and name. */
+  private readonly beside = new Map<Row, ReadonlyMap<string, Engine>>();
+
+  constructor(
+    private readonly table: Table,
+    private readonly base: Running | null,
+  ) {}
+
+  fork(): Engine {
+    return new Running(this.table, this);
+  }
+
+  /** The last answer of a step, in this memory or in one that it was forked from, if it was made from just these. */
+  private known(of: Row | Key<unknown>, from: readonly unknown[]): Made | undefined {
+    const made = this.own.get(of);
+    if (made && sameInputs(made.from, from)) return made;
+    return this.base?.known(of, from);
+  }
+
+  private last(of: Row | Key<unknown>): Made | undefined {
+    return this.own.get(of) ?? this.base?.last(of);
+  }
+
+  private remember(of: Row | Key<unknown>, from: readonly unknown[], made: () => unknown): unknown {
+    const known = this.known(of, from);
+    if (known) {
+      this.own.set(of, known);
+      return known.value;
+    }
+    const value = made();
+    this.own.set(of, { from, value });
+    return value;
+  }
+
+  run(given: Given): Read {
+    const { keys, numbers, makers } = this.table;
+    const values: unknown[] = keys.map(() => NOT_READ);
+    for (const { key, value } of given) {
+      const number = numbers.get(key.id);
+      if (number !== undefined) values[number] = value;
+    }
+    const read = (number: number): unknown => {
+      const known = values[number];
+      if (known !== NOT_READ) return known;
+      const rows = makers[number] ?? [];
+      const of = keys[number];
+      const parts = rows.map((row) => this.make(row, row.needs.map(read), given));
+      const value = of && isSlot(of) ? this.remember(of, parts, () => parts.flat()) : parts[0];
+      values[number] = value;
+      return value;
+    };
+    return <T>(of: Key<T>): T => {
+      const number = numbers.get(of.id);
+      if (number === undefined) throw new RangeError(`${of.id} is in no table`);
+      return read(number) as T;
+    };
+  }
+
+  private make(row: Row, from: readonly unknown[], given: Given): unknown {
+    const { step } = row;
+    const work = () => {
+      const inputs: Record<string, unknown> = {};
+      row.names.forEach((name, i) => (inputs[name] = from[i]));
+      return step.work(inputs as never);
+    };
+    if (step.takes) return this.takeEach(row, work() as readonly Variant[], step.takes, given);
+    return this.remember(row, from, () => {
+      const value = work();
+      const { keep } = step;
+      const before = keep && this.last(row);
+      return before ? keep(before.value as never, value as never) : value;
+    });
+  }
+
+  /** What each variant makes of a key: looked at each time, since it may need more than the step that asks for it. */
+  private takeEach(row: Row, all: readonly Variant[], takes: Key<unknown>, given: Given): unknown {
+    const before = this.beside.get(row);
+    const engines = new Map(all.map(({ name }) => [name, before?.get(name) ?? this.fork()] as const));
+    this.beside.set(row, engines);
+    const taken = all.map((variant) => engines.get(variant.name)?.run([...given, ...variant.given])(takes));
+    return this.remember(row, taken, () => taken);
+  }
+}
+
+/** An engine with an empty memory. */
+export const makeEngine = (table: Table): Engine => new Running(table, null);

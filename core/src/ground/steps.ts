@@ -1,0 +1,99 @@
+import { mapOver } from '../engine/layOver';
+import { type AnyStep, type Key, adds, step } from '../engine/step';
+import * as K from '../keys';
+import type { Chosen } from '../plan/effective';
+import { openingLimits } from '../threats';
+import { type FenceLine, fenceWalks } from './fenceLines';
+import { groundWorking, outlineFigures, outlineWorkings } from './figures';
+import { groundFindings } from './findings';
+import { alongLines, partingsOf } from './partings';
+import { groundProblems } from './problems';
+import { lineProfiles, sideProfiles } from './profile';
+import { surveyRings } from './survey';
+import { terrainOf } from './terrain';
+
+/** What is chosen along each line: kept as long as the same is chosen along the same lines. */
+const along = <C extends object>(makes: Key<ReadonlyMap<FenceLine, C>>, choice: Key<Chosen<C>>): AnyStep =>
+  step(
+    makes,
+    { lines: K.LINES, choice, enclosures: K.ENCLOSURES },
+    ({ lines, choice: chosen, enclosures }) => alongLines(lines, chosen, enclosures),
+    mapOver,
+  );
+
+/** Outline and ground: geometry, with no choice in it but what parts one line from the next. */
+export const OUTLINE_STEPS: readonly AnyStep[] = [
+  step(K.TERRAIN, { heights: K.SPOT_HEIGHTS }, ({ heights }) => terrainOf(heights)),
+  step(K.RINGS, { corners: K.CORNERS, sides: K.SIDES, enclosures: K.ENCLOSURES }, surveyRings),
+  adds(
+    K.FOUND,
+    {
+      rings: K.RINGS,
+      openings: K.OPENING_PLACES,
+      pins: K.PINS,
+      buildings: K.BUILDINGS,
+      choices: K.SPACING_CHOICE,
+      enclosures: K.ENCLOSURES,
+    },
+    groundProblems,
+  ),
+  step(
+    K.PARTINGS,
+    {
+      sides: K.SIDES,
+      enclosures: K.ENCLOSURES,
+      spacing: K.SPACING_CHOICE,
+      bands: K.BAND_CHOICE,
+      boards: K.BOARD_CHOICE,
+      slope: K.SLOPE_CHOICE,
+    },
+    ({ sides, enclosures, ...by }) => partingsOf({ sides, enclosures }, by),
+    (before, after) => {
+      const [lines, walls] = [mapOver(before.lines, after.lines), mapOver(before.walls, after.walls)];
+      return lines === before.lines && walls === before.walls ? before : { lines, walls };
+    },
+  ),
+  step(
+    K.WALKS,
+    { sides: K.SIDES, openings: K.OPENING_PLACES, partings: K.PARTINGS, rings: K.RINGS },
+    ({ rings, ...plan }) => fenceWalks(plan, rings),
+  ),
+  step(K.LINES, { walks: K.WALKS }, ({ walks }) => walks.flatMap((w) => w.lines)),
+  along(K.SPACINGS, K.SPACING_CHOICE),
+  along(K.BANDS, K.BAND_CHOICE),
+  along(K.BOARDS, K.BOARD_CHOICE),
+  along(K.SLOPES, K.SLOPE_CHOICE),
+  step(K.PROFILES, { terrain: K.TERRAIN, lines: K.LINES }, ({ terrain, lines }) =>
+    lineProfiles(terrain, lines),
+  ),
+  step(K.OWN_OPENINGS, { openings: K.OPENINGS, rings: K.RINGS }, ({ openings, rings }) => {
+    const sides = new Set(rings.flatMap((r) => r.sides.map((s) => s.side.id)));
+    return openings.filter((o) => sides.has(o.side));
+  }),
+  step(K.OUTLINE_WORKINGS, { rings: K.RINGS }, ({ rings }) => outlineWorkings(rings)),
+  step(K.GROUND_LENGTH, { rings: K.RINGS, terrain: K.TERRAIN }, ({ rings, terrain }) =>
+    groundWorking(rings, sideProfiles(terrain, rings)),
+  ),
+  adds(
+    K.FENCE_FIGURES,
+    { outline: K.OUTLINE_WORKINGS, groundLength: K.GROUND_LENGTH, openings: K.OWN_OPENINGS },
+    ({ outline, groundLength, openings }) => [outlineFigures(outline, groundLength, openings)],
+  ),
+  step(K.LIMITS, { threats: K.THREATS, flock: K.FLOCK }, openingLimits),
+];
+
+/** What the ground has against the outline. */
+export const GROUND_STEPS: readonly AnyStep[] = [
+  adds(
+    K.FOUND,
+    {
+      rings: K.RINGS,
+      terrain: K.TERRAIN,
+      spotHeights: K.SPOT_HEIGHTS,
+      buildings: K.BUILDINGS,
+      boundaries: K.BOUNDARIES,
+      assumed: K.ASSUMED,
+    },
+    groundFindings,
+  ),
+];

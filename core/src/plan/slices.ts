@@ -1,0 +1,63 @@
+import { type AnyStep, type Key, step } from '../engine/step';
+import { layOver } from '../engine/layOver';
+import { otherWidths } from '../proofBook';
+import * as K from '../keys';
+import { assumptionsOf, facetOf } from './effective';
+import type { Gate, Hatch, Opening, Plan, PopDoor } from './schema';
+
+/** Where an opening parts or pierces the fence, and how high: not how it is made. */
+export type GatePlace = Pick<Gate, 'id' | 'kind' | 'side' | 'along' | 'width' | 'height'>;
+export type FlapPlace =
+  | Pick<PopDoor, 'id' | 'kind' | 'side' | 'along' | 'width' | 'height'>
+  | Pick<Hatch, 'id' | 'kind' | 'side' | 'along' | 'width' | 'height' | 'bottom'>;
+export type OpeningPlace = GatePlace | FlapPlace;
+
+export function placeOf(opening: Opening): OpeningPlace {
+  const { id, side, along, width } = opening;
+  switch (opening.kind) {
+    case 'gate':
+      return { id, kind: 'gate', side, along, width, height: opening.height };
+    case 'pop-door':
+      return { id, kind: 'pop-door', side, along, width, height: opening.height };
+    case 'hatch': {
+      const { height, bottom } = opening;
+      return { id, kind: 'hatch', side, along, width, height, bottom };
+    }
+  }
+}
+
+/** A slice of the plan: kept as long as it says the same, whatever else of the plan is new. Only slices see the whole plan. */
+const slice = <T>(makes: Key<T>, of: (plan: Plan) => T): AnyStep =>
+  step(makes, { plan: K.PLAN }, ({ plan }) => of(plan), layOver);
+
+export const SLICES: readonly AnyStep[] = [
+  slice(K.CORNERS, (plan) => plan.corners),
+  slice(K.SIDES, (plan) => plan.sides),
+  slice(K.ENCLOSURES, (plan) => plan.enclosures),
+  slice(K.OPENINGS, (plan) => plan.openings),
+  slice(K.OPENING_PLACES, (plan) => plan.openings.map(placeOf)),
+  slice(K.PINS, (plan) => plan.postPins),
+  slice(K.FLOCK, (plan) => plan.flock),
+  slice(K.SPACE, (plan) => plan.space),
+  slice(K.THREATS, (plan) => plan.threats),
+  slice(K.SPOT_HEIGHTS, (plan) => plan.ground.spotHeights),
+  slice(K.BUILDINGS, (plan) => plan.ground.buildings),
+  slice(K.TREES, (plan) => plan.ground.trees),
+  slice(K.SERVICES, (plan) => plan.ground.services),
+  slice(K.BOUNDARIES, (plan) => plan.ground.boundaries),
+  slice(K.SOIL, (plan) => plan.ground.soil),
+  slice(K.FROST, (plan) => plan.ground.frost),
+  slice(K.SPACING_CHOICE, (plan) => facetOf(plan, 'spacing')),
+  slice(K.BAND_CHOICE, (plan) => facetOf(plan, 'bands')),
+  slice(K.BOARD_CHOICE, (plan) => facetOf(plan, 'boards')),
+  slice(K.SLOPE_CHOICE, (plan) => facetOf(plan, 'slope')),
+  slice(K.SKIRT_CHOICE, (plan) => facetOf(plan, 'skirt')),
+  slice(K.POST_CHOICE, (plan) => facetOf(plan, 'posts')),
+  slice(K.BUYING, (plan) => plan.buying),
+  slice(K.OWNED, (plan) => plan.owned),
+  slice(K.EXTRAS, (plan) => plan.extras),
+  slice(K.ASSUMED, assumptionsOf),
+  slice(K.CREW, (plan) => plan.crew),
+  slice(K.SETTLED, (plan) => plan.settled),
+  step(K.OTHER_WIDTHS, { plan: K.PLAN, proofs: K.PROOFS }, ({ plan, proofs }) => otherWidths(proofs, plan)),
+];

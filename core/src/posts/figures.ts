@@ -1,0 +1,17 @@
+import type { Figures } from '../reckoning';
+import { POST_ROLES, type PostStage } from './stage';
+
+/** Posts by role, and by the length that is bought. */
+export function postFigures({ posts, counts, total, braces }: PostStage): Figures {
+  const figures: Record<string, number> = {};
+  for (const role of POST_ROLES) figures[`posts.${role}`] = counts[role];
+  figures['posts.total'] = total.value;
+  figures['posts.braces'] = braces.value;
+  figures['posts.standing'] = posts.filter((p) => p.standing !== null).length;
+  for (const post of posts) {
+    if (post.standing !== null) continue;
+    const name = `posts.${post.product.id}.buy.${Number(post.buy.toFixed(4))}`;
+    figures[name] = (figures[name] ?? 0) + 1;
+  }
+  return figures;
+}

@@ -1,0 +1,56 @@
+import { type AnyStep, adds, step } from '../engine/step';
+import * as K from '../keys';
+import { skirtParts } from '../parts';
+import { skirtFigures } from './figures';
+import { skirtFindings } from './findings';
+import { withRolls } from './rolls';
+import { sideSkirts, skirtLines, withParts } from './skirtLines';
+import { skirtStage } from './stage';
+
+/** Skirts: laid along the ground, their rolls chosen with those of the walls. */
+export const SKIRT_STEPS: readonly AnyStep[] = [
+  step(K.SKIRTED, { choices: K.SKIRT_CHOICE, enclosures: K.ENCLOSURES, walks: K.WALKS }, ({ walks, ...by }) =>
+    skirtLines(by, walks),
+  ),
+  step(K.SIDE_SKIRTS, { skirted: K.SKIRTED }, ({ skirted }) => sideSkirts(skirted)),
+  step(K.SKIRT_PROFILES, { profiles: K.PROFILES, skirted: K.SKIRTED }, ({ profiles, skirted }) =>
+    withParts(profiles, skirted),
+  ),
+  step(
+    K.LAID,
+    {
+      goods: K.GOODS,
+      skirted: K.SKIRTED,
+      profiles: K.SKIRT_PROFILES,
+      rings: K.RINGS,
+      buildings: K.BUILDINGS,
+      assumed: K.ASSUMED,
+    },
+    skirtStage,
+  ),
+  step(K.SKIRTS, { market: K.WALL_MARKET, laid: K.LAID, walls: K.WALLS }, ({ market, laid, walls }) =>
+    withRolls(market, laid, walls.strips),
+  ),
+  adds(
+    K.FOUND,
+    {
+      market: K.WALL_MARKET,
+      rings: K.RINGS,
+      skirted: K.SKIRTED,
+      skirts: K.SKIRTS,
+      limits: K.LIMITS,
+      threats: K.THREATS,
+      enclosures: K.ENCLOSURES,
+      buildings: K.BUILDINGS,
+      trees: K.TREES,
+      services: K.SERVICES,
+    },
+    skirtFindings,
+  ),
+  adds(K.FENCE_FIGURES, { skirts: K.SKIRTS }, ({ skirts }) => [skirtFigures(skirts)]),
+];
+
+/** Skirts lie under everything else. */
+export const SKIRT_PARTS: readonly AnyStep[] = [
+  adds(K.PARTS, { laid: K.LAID }, ({ laid }) => skirtParts(laid)),
+];

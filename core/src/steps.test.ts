@@ -1,0 +1,144 @@
+import { describe, expect, test } from '@jest/globals';
+import { newMemo } from './cutting/memo';
+import type { Read } from './engine/engine';
+import type { Key } from './engine/step';
+import { type Change, DEMO_PLANS, type Plan, apply, blocking, makePreviewer, reckon } from './index';
+import * as K from './keys';
+import { TABLE, reckonerOf, told } from './reckon';
+import { everyOption } from './testing/everyOption';
+import { EVERY_VERB, aFullRun } from './testing/everyVerb';
+import { firstDifference, plainly } from './testing/plainly';
+
+const full = aFullRun();
+const demo = DEMO_PLANS[0] as Plan;
+const optionsOf = (plan: Plan): readonly Change[] =>
+  Object.values(everyOption(plan))
+    .flat()
+    .flatMap((g) => g.options.filter((o) => o.chosen === 'no').map((o) => o.change));
+
+/** Every verb, and every answer to every question, as changes of a plan. */
+const CASES: readonly (readonly [string, Plan, readonly Change[]])[] = [
+  ['a full run, every verb', full, Object.values(EVERY_VERB)],
+  ['a full run, every option', full, optionsOf(full)],
+  ['the demo plan, every option', demo, optionsOf(demo)],
+];
+
+/** Given by whoever runs the steps, or only there to save work. */
+const ASIDE: ReadonlySet<string> = new Set(
+  [K.PLAN, K.CATALOGUE, K.WIDTHS, K.MEMO, K.PROOFS].map((k) => k.id),
+);
+/** Made of closures over what they are made from, or keyed by lines: what they give is told by what follows. */
+const made = TABLE.keys.filter((key) => !ASIDE.has(key.id));
+
+const differs = (a: Read, b: Read, keys: readonly Key<unknown>[]): string | null => {
+  for (const key of keys) {
+    const found = firstDifference(a(key), b(key), key.id);
+    if (found !== null) return found;
+  }
+  return null;
+};
+
+describe.each(CASES)('%s', (_, plan, changes) => {
+  const memo = newMemo();
+  const fresh = (of: Plan) => reckonerOf(memo).read(structuredClone(of));
+  /** As they would be shown: what blocks is a draft, and is not reckoned. */
+  const after = changes.map((change) => apply(plan, change)).filter((next) => blocking(next).length === 0);
+
+  test('leaves nothing as it was that a fresh engine makes otherwise, whatever was there before', () => {
+    expect(after.length).toBeGreaterThan(changes.length / 2);
+    const remembering = reckonerOf(memo);
+    for (const next of after) {
+      told(remembering.read(plan));
+      expect(differs(remembering.read(next), fresh(next), made)).toBeNull();
+    }
+  });
+  test('asked in a fork, says what a fresh engine says, and leaves the plan in hand as it is', () => {
+    const editor = reckonerOf(memo);
+    const before = told(editor.read(plan));
+    const aside = editor.fork();
+    for (const next of after) expect(aside.read(next)(K.ESTIMATE)).toEqual(fresh(next)(K.ESTIMATE));
+    const again = told(editor.read(plan));
+    expect(again.parts).toBe(before.parts);
+    expect(again.docket).toBe(before.docket);
+  });
+  test('asked for one thing alone, says of it what asking for everything says', () => {
+    const TOLD = [K.FINDINGS, K.PARTS, K.TOTALS, K.RUNS, K.DOCKET, K.STACKS, K.ESTIMATE];
+    for (const next of after.filter((_next, i) => i % 5 === 0)) {
+      const eager = fresh(next);
+      told(eager);
+      for (const key of TOLD) expect(differs(fresh(next), eager, [key])).toBeNull();
+    }
+  });
+});
+
+test('verb upon verb leaves nothing as it was that a fresh engine makes otherwise', () => {
+  const [memo, remembering] = [newMemo(), reckonerOf()];
+  let plan = full;
+  for (const change of Object.values(EVERY_VERB)) {
+    const next = apply(plan, change);
+    if (change.verb === 'replace' || change.verb === 'remove-enclosure' || blocking(next).length > 0)
+      continue;
+    plan = next;
+    const fresh = reckonerOf(memo).read(structuredClone(plan));
+    expect([change.verb, differs(remembering.read(plan), fresh, made)]).toEqual([change.verb, null]);
+  }
+});
+
+describe('what says the same is the same', () => {
+  const editor = reckonerOf();
+  const first = told(editor.read(demo));
+  const then = (change: Change) => {
+    told(editor.read(demo));
+    return told(editor.read(apply(demo, change)));
+  };
+  test('a whole plan that comes in, equal to the one before, makes nothing anew', () => {
+    const again = told(editor.read(structuredClone(demo)));
+    for (const [name, value] of Object.entries(again))
+      expect([name, Object.is(value, first[name as keyof typeof first])]).toEqual([name, true]);
+  });
+  test('a name typed changes nothing that is reckoned', () => {
+    const named = then({ verb: 'rename', name: 'Another' });
+    for (const name of ['findings', 'parts', 'figures', 'docket', 'enclosures', 'workings'] as const)
+      expect([name, named[name] === first[name]]).toEqual([name, true]);
+  });
+  test('a pack’s price changes the docket, and no piece of the fence', () => {
+    const { edition, pricesAsOf, ownProducts, yards } = demo.buying;
+    const offer = { kind: 'pack', product: 'staple', count: 200, price: 1, stock: null } as const;
+    const priced = then({
+      verb: 'take-prices',
+      prices: { edition, pricesAsOf, ownProducts, ownPrices: [{ yard: yards[0] ?? '', asOf: null, offer }] },
+    });
+    expect(priced.docket.total).toBeLessThan(first.docket.total);
+    for (const name of ['parts', 'cutting'] as const) expect(priced[name]).toBe(first[name]);
+    expect(priced.enclosures).toBe(first.enclosures);
+  });
+  test('a gate’s catches change no post, no mesh and no skirt', () => {
+    const gate = demo.openings.find((o) => o.kind === 'gate');
+    const to = { catches: 'two-step' } as const;
+    const caught = then({ verb: 'set-opening', id: gate?.id ?? '', to });
+    expect(caught.parts).toBe(first.parts);
+    expect(caught.docket).not.toBe(first.docket);
+  });
+});
+
+test('a preview says what comes true, whichever was previewed before', () => {
+  const [before, preview] = [reckon(full), makePreviewer()];
+  for (const change of optionsOf(full)) {
+    const effect = preview(full, change);
+    const then = reckon(structuredClone(apply(full, change)));
+    const priced = then.docket.complete && before.docket.complete;
+    expect([change, effect.price]).toEqual([change, priced ? then.docket.total - before.docket.total : null]);
+    expect(effect.hours).toBeCloseTo((then.figures.elapsed ?? NaN) - (before.figures.elapsed ?? NaN), 9);
+    expect(effect.opening).toBeCloseTo(
+      (then.figures.openingLeft ?? 0) - (before.figures.openingLeft ?? 0),
+      9,
+    );
+  }
+});
+
+test('a reckoning is the same with a memory that others filled', () => {
+  const memo = newMemo();
+  for (const plan of [full, demo]) told(reckonerOf(memo).read(plan));
+  for (const plan of [full, demo])
+    expect(plainly(plan, told(reckonerOf(memo).read(plan)))).toEqual(plainly(plan, reckon(plan)));
+});

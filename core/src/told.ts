@@ -1,0 +1,69 @@
+import { type AnyStep, give, step, variants } from './engine/step';
+import { askedFigures, headlines, joined } from './figures';
+import type { Finding, Severity } from './findings/types';
+import * as K from './keys';
+import type { Plan } from './plan/schema';
+import { STAGE_IDS, type StageId } from './plan/stages';
+import type { Reckoning, StageResult } from './reckoning';
+import { sameAs } from './walls/chooseStacks';
+
+const ORDER: Readonly<Record<Severity, number>> = { blocks: 0, mend: 1, know: 2 };
+
+function stageResults(findings: readonly Finding[], settled: Plan['settled']): Reckoning['stages'] {
+  const result = (stage: StageId): StageResult => {
+    const matters = findings.filter((f) => f.stage === stage && f.severity !== 'know').length;
+    return { state: matters > 0 ? 'look' : settled[stage] ? 'settled' : 'open', matters };
+  };
+  return Object.fromEntries(STAGE_IDS.map((stage) => [stage, result(stage)])) as Record<StageId, StageResult>;
+}
+
+/** What is told of a plan, joined from what every stage adds. */
+export const TOLD_STEPS: readonly AnyStep[] = [
+  step(K.FINDINGS, { found: K.FOUND }, ({ found }) =>
+    [...found].sort((a, b) => ORDER[a.severity] - ORDER[b.severity]),
+  ),
+  step(K.STAGES, { findings: K.FINDINGS, settled: K.SETTLED }, ({ findings, settled }) =>
+    stageResults(findings, settled),
+  ),
+  step(
+    K.WORKINGS,
+    {
+      outline: K.OUTLINE_WORKINGS,
+      groundLength: K.GROUND_LENGTH,
+      posts: K.POSTS,
+      skirts: K.SKIRTS,
+      hours: K.HOURS,
+      elapsed: K.ELAPSED,
+      birds: K.BIRDS,
+      docket: K.DOCKET,
+    },
+    ({ docket, ...by }) => headlines({ ...by, price: docket.working }),
+  ),
+  step(K.FENCE_TOTALS, { figures: K.FENCE_FIGURES }, ({ figures }) => joined(figures)),
+  step(
+    K.TOTALS,
+    { fence: K.FENCE_TOTALS, plan: K.PLAN_FIGURES, workings: K.WORKINGS, limits: K.LIMITS },
+    ({ fence, plan, workings, limits }) => joined([fence, ...plan, askedFigures(workings, limits)]),
+  ),
+  variants(K.ALONE, { rings: K.RINGS, walls: K.WALLS }, K.FENCE_TOTALS, ({ rings, walls }) =>
+    rings.length === 1
+      ? []
+      : rings.map((ring) => ({
+          name: ring.enclosure,
+          given: [give(K.RINGS, [ring]), give(K.WIDTHS, { choose: sameAs(walls.choice), asCut: false })],
+        })),
+  ),
+  step(K.RUNS, { rings: K.RINGS, alone: K.ALONE, whole: K.FENCE_TOTALS }, ({ rings, alone, whole }) =>
+    rings.map(({ enclosure: id, name }, i) => ({ id, name, figures: alone[i] ?? whole })),
+  ),
+  step(
+    K.ESTIMATE,
+    { docket: K.DOCKET, elapsed: K.ELAPSED, left: K.OPENING_LEFT },
+    ({ docket, elapsed, left }) => ({
+      total: docket.total,
+      complete: docket.complete,
+      hours: elapsed.value,
+      openingLeft: left,
+    }),
+  ),
+];

@@ -1,0 +1,19 @@
+import type { Figures } from '../reckoning';
+import type { BoardCourse } from './boards';
+import type { HungWalls } from './stage';
+
+/** Metres of mesh by band and of boards by where they are. */
+export function wallFigures({ courses }: HungWalls, boards: readonly BoardCourse[]): Figures {
+  const figures: Record<string, number> = {};
+  const add = (name: string, amount: number) => (figures[name] = (figures[name] ?? 0) + amount);
+  for (const { at, runs } of boards)
+    add(
+      `boards.${at}`,
+      runs.reduce((total, run) => total + run.length, 0),
+    );
+  for (const { band, working, slopeExtra } of courses) {
+    add(`mesh.${band.band.id}.length`, working().value);
+    add(`mesh.${band.band.id}.slopeExtra`, slopeExtra);
+  }
+  return figures;
+}

@@ -1,0 +1,12 @@
+import type { Figures } from '../reckoning';
+import type { Way } from './stage';
+
+/** Leaves of gates and flaps as they are built, m. */
+export function leafFigures(ways: readonly Way[]): Figures {
+  return Object.fromEntries(
+    ways.flatMap(({ opening, leaf }) => [
+      [`leaf.${opening.id}.width`, leaf.width],
+      [`leaf.${opening.id}.height`, leaf.height],
+    ]),
+  );
+}

@@ -1,0 +1,54 @@
+import { type AnyStep, adds, step } from '../engine/step';
+import * as K from '../keys';
+import { openingParts } from '../parts';
+import { leafFigures } from './figures';
+import { flapFindings } from './flaps';
+import { swingFindings } from './meets';
+import { wayFindings, wayStage } from './stage';
+
+/** Ways in: what closes them, and what is in their way. */
+export const WAY_STEPS: readonly AnyStep[] = [
+  step(
+    K.WAYS,
+    { openings: K.OPENINGS, lines: K.LINES, tops: K.TOPS, goods: K.GOODS, assumed: K.ASSUMED },
+    wayStage,
+  ),
+  adds(
+    K.FOUND,
+    {
+      openings: K.OPENINGS,
+      lines: K.LINES,
+      tops: K.TOPS,
+      goods: K.GOODS,
+      assumed: K.ASSUMED,
+      ways: K.WAYS,
+      rings: K.RINGS,
+      skirts: K.SIDE_SKIRTS,
+      limits: K.LIMITS,
+      threats: K.THREATS,
+    },
+    wayFindings,
+  ),
+  adds(K.FOUND, { setting: K.SETTING, tops: K.TOPS }, ({ setting, tops }) => flapFindings(setting, tops)),
+  adds(
+    K.FOUND,
+    {
+      openings: K.OPENINGS,
+      rings: K.RINGS,
+      lines: K.LINES,
+      tops: K.TOPS,
+      skirts: K.SIDE_SKIRTS,
+      trees: K.TREES,
+      buildings: K.BUILDINGS,
+      terrain: K.TERRAIN,
+      assumed: K.ASSUMED,
+    },
+    swingFindings,
+  ),
+  adds(K.PLAN_FIGURES, { ways: K.WAYS }, ({ ways }) => [leafFigures(ways)]),
+];
+
+/** Gates, pop doors and hatches. */
+export const WAY_PARTS: readonly AnyStep[] = [
+  adds(K.PARTS, { lines: K.LINES, tops: K.TOPS }, ({ lines, tops }) => openingParts(lines, tops)),
+];
