@@ -6,9 +6,10 @@ import { demo, moved } from './moved';
 
 const ROUNDS = 40;
 const results: Record<string, number> = {};
+/** One for all panels, as in the editor. */
+const preview = makePreviewer();
 for (const panel of Object.keys(everyOption(demo))) {
   let asked = 0;
-  const preview = makePreviewer();
   const ready = (i: number) => {
     const plan = moved(i + 1);
     const changes = (everyOption(plan)[panel] ?? [])
@@ -24,7 +25,6 @@ for (const panel of Object.keys(everyOption(demo))) {
 }
 
 /** What the first option of a panel takes after each edit. */
-const preview = makePreviewer();
 const first = (i: number) => {
   const plan = moved(i + 1000);
   return () => preview(plan, { verb: 'set-spacing', scope: { scope: 'plan' }, spacing: 1.5 + i / 500 });

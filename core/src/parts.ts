@@ -86,7 +86,7 @@ function houseStrip(strip: SkirtStrip, width: number): Part[] {
 /** Skirts in side coordinates, and strips round the house as outlines. */
 export function skirtParts(skirts: SkirtLayout): readonly Part[] {
   return skirts.courses.flatMap((course) => [
-    ...course.lines.flatMap((line) => skirtAlong(line, course.skirt)),
+    ...course.lines.flatMap((line) => skirtAlong(line, course.skirt, course.shape)),
     ...course.strips.flatMap((strip) => houseStrip(strip, course.shape.out)),
   ]);
 }

@@ -1,3 +1,4 @@
+import { later } from '../later';
 import type { Buying } from '../plan/schema';
 import { PACK_IDS } from './packs';
 import type { Sold } from './sold';
@@ -16,7 +17,7 @@ interface Sizes {
 export interface Goods {
   /** What tells these goods from others: what is the same in all of it is the same goods. */
   readonly told: {
-    readonly sizes: Sizes;
+    readonly sizes: () => Sizes;
     readonly own: Buying['ownProducts'];
     readonly catalogue: Catalogue;
   };
@@ -65,6 +66,20 @@ const sizesOf = (
     }),
   );
 
+/** Widths in which each mesh can be had, m, rising. */
+function widthsOf(meshes: ReadonlyMap<string, MeshProduct>, rolls: Sold): Sizes['widths'] {
+  const sold = new Map<string, number[]>();
+  for (const key of rolls.keys()) {
+    const [mesh = '', width] = key.split(' ');
+    const before = sold.get(mesh);
+    if (before) before.push(Number(width));
+    else sold.set(mesh, [Number(width)]);
+  }
+  return Object.fromEntries(
+    [...meshes.values()].map(({ id, widths }) => [id, [...(sold.get(id) ?? widths)].sort((a, b) => a - b)]),
+  );
+}
+
 /** What is sold, by kind: what `soldUnits` gives. */
 export interface SoldByKind {
   readonly rolls: Sold;
@@ -81,26 +96,27 @@ export function goodsOf(
   const byPost = index(catalogue.posts);
   const byKit = index(catalogue.kits);
   const byTimber = index(catalogue.timbers);
-  const sold = new Map<string, number[]>();
-  for (const key of rolls.keys()) {
-    const [mesh = '', width] = key.split(' ');
-    const before = sold.get(mesh);
-    if (before) before.push(Number(width));
-    else sold.set(mesh, [Number(width)]);
-  }
   const lengths = (list: readonly { readonly id: string; readonly lengths: readonly number[] }[]) =>
     list.map(({ id, lengths: made }) => ({ id, made }));
-  const sizes: Sizes = {
-    widths: Object.fromEntries(
-      [...meshes.values()].map(({ id, widths }) => [id, [...(sold.get(id) ?? widths)].sort((a, b) => a - b)]),
-    ),
-    rolls: Object.fromEntries([...rolls].map(([key, units]) => [key, rising(units.map((u) => u.size))])),
-    posts: sizesOf(posts, lengths(catalogue.posts)),
-    kits: sizesOf(
+  // Each when it is first asked for: a plan that is reckoned once asks for a few.
+  const widths = later(() => widthsOf(meshes, rolls));
+  const postSizes = later(() => sizesOf(posts, lengths(catalogue.posts)));
+  const kitSizes = later(() =>
+    sizesOf(
       kits,
       catalogue.kits.map(({ id, widths: made }) => ({ id, made })),
     ),
+  );
+  const lengthsOf = (key: string) => {
+    const units = rolls.get(key);
+    return units && rising(units.map((u) => u.size));
   };
+  const sizes = later((): Sizes => ({
+    widths: widths(),
+    rolls: Object.fromEntries([...rolls.keys()].map((key) => [key, lengthsOf(key) ?? []])),
+    posts: postSizes(),
+    kits: kitSizes(),
+  }));
   return {
     told: { sizes, own, catalogue },
     knows: (kind, id) =>
@@ -115,9 +131,9 @@ export function goodsOf(
     kit: (id) => found(byKit, id),
     timber: (id) => found(byTimber, id),
     timbersOf: (kind) => catalogue.timbers.filter((t) => t.kind === kind),
-    widths: (id) => sizes.widths[found(meshes, id).id] ?? [],
-    rollLengths: (id, width) => sizes.rolls[rollKey(id, width)] ?? found(meshes, id).lengths,
-    postLengths: (id) => sizes.posts[found(byPost, id).id] ?? [],
-    kitWidths: (id) => sizes.kits[id] ?? [],
+    widths: (id) => widths()[found(meshes, id).id] ?? [],
+    rollLengths: (id, width) => lengthsOf(rollKey(id, width)) ?? found(meshes, id).lengths,
+    postLengths: (id) => postSizes()[found(byPost, id).id] ?? [],
+    kitWidths: (id) => kitSizes()[id] ?? [],
   };
 }

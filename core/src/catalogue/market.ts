@@ -70,7 +70,7 @@ export const cutMarket = (
 });
 
 /** Everything sold, by kind. */
-export interface AllSold {
+interface AllSold {
   readonly rolls: Sold;
   readonly timbers: Sold;
   readonly posts: Sold;
@@ -78,27 +78,24 @@ export interface AllSold {
   readonly packs: Sold;
 }
 
-export function fullMarket(
-  catalogue: Catalogue,
-  buying: Pick<Buying, 'yards'>,
-  goods: Goods,
-  sold: AllSold,
-): Market {
-  const yards = yardsOf(catalogue, buying);
-  return {
-    ...cutMarket(goods, sold),
-    yards,
-    yard: (id) => {
-      const [yard] = yardsOf(catalogue, { yards: [id] });
-      if (!yard) throw new RangeError(`no yard ${id}`);
-      return yard;
-    },
-    currency: yards[0]?.currency ?? 'XXX',
-    posts: (id) => sold.posts.get(id) ?? unpriced(goods.post(id).lengths),
-    kits: (id) => sold.kits.get(id) ?? unpriced(goods.kitWidths(id)),
-    packs: (id) => sold.packs.get(id) ?? unpriced([1]),
-  };
-}
+/** A yard by its id. @throws RangeError for one that the edition does not have */
+export const yardsIn = (catalogue: Catalogue): Pick<Market, 'yard'> => ({
+  yard: (id) => {
+    const [yard] = yardsOf(catalogue, { yards: [id] });
+    if (!yard) throw new RangeError(`no yard ${id}`);
+    return yard;
+  },
+});
+
+export const postPrices = (goods: Goods, sold: Sold): Pick<Market, 'posts'> => ({
+  posts: (id) => sold.get(id) ?? unpriced(goods.post(id).lengths),
+});
+export const kitPrices = (goods: Goods, sold: Sold): Pick<Market, 'kits'> => ({
+  kits: (id) => sold.get(id) ?? unpriced(goods.kitWidths(id)),
+});
+export const packPrices = (sold: Sold): Pick<Market, 'packs'> => ({
+  packs: (id) => sold.get(id) ?? unpriced([1]),
+});
 
 /**
  * @param catalogue  the edition that the plan names
@@ -113,5 +110,15 @@ export function marketOf(catalogue: Catalogue, buying: Buying): Market {
     kits: soldUnits(catalogue, buying, 'kit'),
     packs: soldUnits(catalogue, buying, 'pack'),
   };
-  return fullMarket(catalogue, buying, goodsOf(catalogue, buying.ownProducts, sold), sold);
+  const goods = goodsOf(catalogue, buying.ownProducts, sold);
+  const yards = yardsOf(catalogue, buying);
+  return {
+    ...cutMarket(goods, sold),
+    ...postPrices(goods, sold.posts),
+    ...kitPrices(goods, sold.kits),
+    ...packPrices(sold.packs),
+    ...yardsIn(catalogue),
+    yards,
+    currency: yards[0]?.currency ?? 'XXX',
+  };
 }

@@ -2,8 +2,8 @@ import { layOver, mapOver } from '../engine/layOver';
 import { type AnyStep, type Key, step } from '../engine/step';
 import * as K from '../keys';
 import { type Goods, goodsOf } from './goods';
-import { cutMarket, fullMarket, wallMarket } from './market';
-import { type Sold, soldUnits } from './sold';
+import { cutMarket, kitPrices, packPrices, postPrices, wallMarket, yardsIn } from './market';
+import { type Sold, soldUnits, yardsOf } from './sold';
 import type { Offer } from './types';
 
 const sold = (makes: Key<Sold>, kind: Offer['kind']): AnyStep =>
@@ -16,7 +16,7 @@ const sold = (makes: Key<Sold>, kind: Offer['kind']): AnyStep =>
 
 const sameGoods = (before: Goods, after: Goods): Goods =>
   before.told.catalogue === after.told.catalogue &&
-  layOver(before.told.sizes, after.told.sizes) === before.told.sizes &&
+  layOver(before.told.sizes(), after.told.sizes()) === before.told.sizes() &&
   layOver(before.told.own, after.told.own) === before.told.own
     ? before
     : after;
@@ -55,18 +55,19 @@ export const MARKET_STEPS: readonly AnyStep[] = [
     { goods: K.GOODS, rolls: K.ROLLS_SOLD, timbers: K.TIMBERS_SOLD },
     ({ goods, ...those }) => cutMarket(goods, those),
   ),
-  step(
-    K.MARKET,
-    {
-      catalogue: K.CATALOGUE,
-      buying: K.BUYING,
-      goods: K.GOODS,
-      rolls: K.ROLLS_SOLD,
-      timbers: K.TIMBERS_SOLD,
-      posts: K.POSTS_SOLD,
-      kits: K.KITS_SOLD,
-      packs: K.PACKS_SOLD,
-    },
-    ({ catalogue, buying, goods, ...those }) => fullMarket(catalogue, buying, goods, those),
+  step(K.POST_MARKET, { goods: K.GOODS, sold: K.POSTS_SOLD, catalogue: K.CATALOGUE }, (by) => ({
+    ...postPrices(by.goods, by.sold),
+    ...yardsIn(by.catalogue),
+  })),
+  step(K.KIT_MARKET, { goods: K.GOODS, sold: K.KITS_SOLD, catalogue: K.CATALOGUE }, (by) => ({
+    ...kitPrices(by.goods, by.sold),
+    ...yardsIn(by.catalogue),
+  })),
+  step(K.PACK_MARKET, { sold: K.PACKS_SOLD, catalogue: K.CATALOGUE }, (by) => ({
+    ...packPrices(by.sold),
+    ...yardsIn(by.catalogue),
+  })),
+  step(K.YARDS, { catalogue: K.CATALOGUE, buying: K.BUYING }, ({ catalogue, buying }) =>
+    yardsOf(catalogue, buying),
   ),
 ];

@@ -83,6 +83,49 @@ function patternsOf(
   return found;
 }
 
+/** Patterns side by side in flat arrays: a few hundred of them are looked through at every state. */
+interface Row {
+  readonly size: number;
+  readonly kinds: number;
+  /** How many of each kind, pattern after pattern. */
+  readonly counts: Int32Array;
+  /** How far back the state lies that a pattern leaves. */
+  readonly steps: Int32Array;
+  readonly prices: Float64Array;
+}
+
+const flattened = (
+  patterns: readonly Pattern[],
+  kinds: number,
+  steps: ReadonlyMap<Pattern, number>,
+): Row => ({
+  size: patterns.length,
+  kinds,
+  counts: Int32Array.from(patterns.flatMap((p) => p.counts)),
+  steps: Int32Array.from(patterns, (p) => steps.get(p) ?? 0),
+  prices: Float64Array.from(patterns, (p) => weight(p.unit)),
+});
+
+/** Takes the cheapest pattern at one state, whose price it sets. @returns which it is; −1 where none can be cut from what is left */
+function bestPattern(row: Row, left: Int32Array, price: Float64Array, state: number): number {
+  const { size, kinds, counts, steps, prices } = row;
+  let best = -1;
+  let least = Infinity;
+  // None is asked beyond its end.
+  for (let p = 0; p < size; p++) {
+    const cost = (prices[p] as number) + (price[state - (steps[p] as number)] ?? Infinity);
+    if (cost >= least - EPSILON) continue;
+    let k = 0;
+    const at = p * kinds;
+    while (k < kinds && (counts[at + k] as number) <= (left[k] as number)) k += 1;
+    if (k < kinds) continue;
+    best = p;
+    least = cost;
+  }
+  price[state] = least;
+  return best;
+}
+
 /** The cheapest rolls for all kinds: what each is cut into. */
 interface Cheapest {
   readonly price: number;
@@ -115,7 +158,8 @@ function cheapest(
   const steps = new Map(
     patterns.flat().map((p) => [p, p.counts.reduce((n, c, k) => n + c * (strides[k] ?? 0), 0)]),
   );
-  const left = kinds.map(() => 0);
+  const rows = patterns.map((these) => flattened(these, kinds.length, steps));
+  const left = new Int32Array(kinds.length);
   for (let state = 1; state < states; state++) {
     // One more of the first kind that is not at its most, and none of those before it.
     for (let k = 0; ; k++) {
@@ -124,13 +168,11 @@ function cheapest(
       left[k] = wraps ? 0 : n;
       if (!wraps) break;
     }
-    for (const pattern of patterns[left.findIndex((n) => n > 0)] ?? []) {
-      if (pattern.counts.some((n, k) => n > (left[k] ?? 0))) continue;
-      const cost = weight(pattern.unit) + (price[state - (steps.get(pattern) ?? 0)] ?? Infinity);
-      if (cost >= (price[state] ?? Infinity) - EPSILON) continue;
-      price[state] = cost;
-      taken[state] = pattern;
-    }
+    let first = 0;
+    while (left[first] === 0) first += 1;
+    const row = rows[first];
+    const best = row ? bestPattern(row, left, price, state) : -1;
+    if (best >= 0) taken[state] = patterns[first]?.[best];
   }
   const cutInto: Pattern[] = [];
   for (let state = states - 1; state > 0;) {

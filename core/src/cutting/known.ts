@@ -1,6 +1,6 @@
 import type { SoldUnit } from '../catalogue/market';
 import { type CutPlan, cutRuns } from './cut';
-import type { Memo } from './memo';
+import { type Memo, newMemo } from './memo';
 import type { Task } from './prepare';
 import { type CutProof, cutFrom } from './proofs';
 import type { Run } from './types';
@@ -10,9 +10,6 @@ export interface Known {
   /** The runs that it was cut from, in the order in which they came. */
   readonly runs: readonly Run[];
 }
-
-/** Pools remembered: more than any panel has options. */
-const MOST = 400;
 
 /** Everything of a run that decides how it is cut. */
 function signature({ length, startAllowance, endAllowance, joints, place, leans, across }: Run): string {
@@ -24,8 +21,15 @@ const unitOf = ({ size, price, cost, stock, yard }: SoldUnit): string =>
   `${size} ${price ?? '-'} ${cost ?? '-'} ${stock ?? '-'} ${yard}`;
 
 /** What decides how a pool is cut, as a text: tasks of one text are cut alike. */
-export const taskKey = ({ units, runs, owned, lap, width }: Task): string =>
-  `${lap}|${width}|${units.map(unitOf).join()}|${owned.map((o) => `${o.id} ${o.size}`).join()}|${runs.map(signature).join('|')}`;
+export function taskKey({ units, runs, owned, lap, width }: Task, { signatures }: Memo = newMemo()): string {
+  const all = runs.map((run) => {
+    const known = signatures.get(run) ?? signature(run);
+    signatures.set(run, known);
+    return known;
+  });
+  const there = owned.map((o) => `${o.id} ${o.size}`);
+  return `${lap}|${width}|${units.map(unitOf).join()}|${there.join()}|${all.join('|')}`;
+}
 
 /** The same cuts on other runs that are alike one by one. */
 function onto({ plan, runs: before }: Known, runs: readonly Run[]): CutPlan {
@@ -53,14 +57,13 @@ function onto({ plan, runs: before }: Known, runs: readonly Run[]): CutPlan {
  * @param proofs  of pools, by `taskKey`
  */
 export function cutRunsOnce(task: Task, memo: Memo, proofs: Readonly<Record<string, CutProof>>): CutPlan {
-  const key = taskKey(task);
+  const key = taskKey(task, memo);
   const proof = proofs[key];
   const proved = proof && cutFrom(proof, task);
   if (proved) return proved;
   const before = memo.cuts.get(key);
   if (before) return onto(before, task.runs);
   const plan = cutRuns(task, undefined, memo);
-  if (memo.cuts.size >= MOST) memo.cuts.clear();
   memo.cuts.set(key, { plan, runs: task.runs });
   return plan;
 }

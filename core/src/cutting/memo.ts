@@ -1,6 +1,34 @@
 import type { SoldUnit } from '../catalogue/market';
+import type { CutPlan } from './cut';
 import type { Known } from './known';
+import type { ShownPool } from './pools';
 import type { Layout } from './sheets';
+import type { Run } from './types';
+
+/** The entries asked for last: what was not asked for while so many others came is forgotten. */
+export class Recent<T> {
+  private young = new Map<string, T>();
+  private old = new Map<string, T>();
+
+  constructor(private readonly most: number) {}
+
+  get(key: string): T | undefined {
+    const found = this.young.get(key) ?? this.old.get(key);
+    if (found && !this.young.has(key)) this.set(key, found);
+    return found;
+  }
+
+  set(key: string, entry: T): void {
+    if (this.young.size >= this.most) {
+      this.old = this.young;
+      this.young = new Map();
+    }
+    this.young.set(key, entry);
+  }
+}
+
+/** Pools: more than the options of a panel come to. */
+const MOST_CUTS = 600;
 
 /**
  * What was cut, laid and priced before, by its content: whoever reckons holds it and passes it on, and it only saves work. What is in it is never
@@ -8,18 +36,27 @@ import type { Layout } from './sheets';
  */
 export interface Memo {
   /** Pools by all that decides how they are cut. */
-  readonly cuts: Map<string, Known>;
+  readonly cuts: Recent<Known>;
+  /** Runs as texts: a run is never changed. */
+  readonly signatures: WeakMap<Run, string>;
+  /** Pools as they were shown, by how they were cut. */
+  readonly shown: WeakMap<CutPlan, ShownPool>;
   /** Small pieces by their sizes and the width of their roll. */
   readonly layouts: Map<string, Layout>;
   /** What lengths of some units cost at least; a market's units are one list for good. */
   readonly prices: WeakMap<readonly SoldUnit[], Map<number, number>>;
   /** Sets of one to three of some widths; a market's widths of a mesh are one list for good. */
   readonly sets: WeakMap<readonly number[], readonly (readonly number[])[]>;
+  /** Of these, those that reach a height, by height, lap and rows. */
+  readonly reaching: WeakMap<readonly number[], Map<string, readonly (readonly number[])[]>>;
 }
 
 export const newMemo = (): Memo => ({
-  cuts: new Map(),
+  cuts: new Recent(MOST_CUTS),
+  signatures: new WeakMap(),
+  shown: new WeakMap(),
   layouts: new Map(),
   prices: new WeakMap(),
   sets: new WeakMap(),
+  reaching: new WeakMap(),
 });

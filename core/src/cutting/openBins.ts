@@ -67,6 +67,10 @@ export class OpenBins {
     let best = this.byFree[this.byFree.length - 1];
     if (!best) return undefined;
     const least = best.free - EPSILON;
+    // Of those that have just as much free the one opened first stands first: very often all of these.
+    const first = this.byFree[this.firstWith(best.free)];
+    const before = this.byFree[this.firstWith(best.free) - 1];
+    if (first && (!before || before.free <= least)) return first;
     for (let i = this.byFree.length - 2; i >= 0; i--) {
       const bin = this.byFree[i];
       if (!bin || bin.free <= least) break;

@@ -33,7 +33,11 @@ function chooseSplit(open: OpenBins, run: Run, from: number, lap: number, split:
     return bin && to !== undefined ? { bin, to } : undefined;
   }
   let best: { bin: Bin; to: number; score: number } | undefined;
+  let looked = NaN;
   for (const bin of open.all) {
+    // Of rolls with as much free, such as whole ones, the first is as good as any.
+    if (bin.free === looked) continue;
+    looked = bin.free;
     const to = furthest(run, from, bin.free, lap);
     if (to === undefined) continue;
     const waste = bin.free - cutLength(run, from, to, lap);

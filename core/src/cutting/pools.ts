@@ -8,6 +8,7 @@ import { type Term, product, sum, value } from '../working';
 import type { Bin, Cut } from './bins';
 import { type CutPlan, isPriced } from './cut';
 import { type CutOrder, type Cutter, type Wanted, gather } from './gather';
+import type { Memo } from './memo';
 import type { Spot } from './sheets';
 import { leansOn, wholeLength } from './stretch';
 import type { CutRoll, CuttingPool, Lean, Piece, Run, Span, WorkedPool } from './types';
@@ -238,12 +239,39 @@ export function poolOf(wanted: Wanted, plan: CutPlan, lettered: number): WorkedP
   };
 }
 
-/** All mesh cut from whole rolls and timber from lengths sold, one pool a product and width; letters follow the place along the fence. */
+/** A pool as it is shown, with how its need comes about and what is said of it. */
+export interface ShownPool {
+  readonly id: string;
+  /** How many pieces were lettered before it. */
+  readonly lettered: number;
+  readonly pool: WorkedPool;
+  readonly working: Term;
+  readonly findings: readonly Finding[];
+}
+
+function shownPool(wanted: Wanted, plan: CutPlan, lettered: number): ShownPool {
+  const pool = poolOf(wanted, plan, lettered);
+  const longest = Math.max(...wanted.units.map((u) => u.size));
+  return {
+    id: wanted.id,
+    lettered,
+    pool,
+    working: needWorking(wanted, plan),
+    findings: [...tooLong(pool, longest), ...justShort(pool)],
+  };
+}
+
+/**
+ * All mesh cut from whole rolls and timber from lengths sold, one pool a product and width; letters follow the place along the fence.
+ *
+ * @param shown  pools by how they were cut: what is cut just so from the same runs is shown so again
+ */
 export function cuttingStage(
   market: CutMarket,
   order: CutOrder,
   figures: Assumptions,
   cut: Cutter,
+  shown: Memo['shown'] = new WeakMap(),
 ): CuttingStage {
   const workings = new Map<string, Term>();
   const findings: Finding[] = [];
@@ -251,11 +279,14 @@ export function cuttingStage(
   const pools = gather(market, order, figures.jointLap, cut).map((wanted): WorkedPool => {
     const { units, owned, runs, lap, width } = wanted;
     const plan = cut({ units, owned, runs, lap, width });
-    const pool = poolOf(wanted, plan, lettered);
-    lettered += pool.rolls.reduce((n, roll) => n + roll.pieces.length, 0);
-    workings.set(wanted.id, needWorking(wanted, plan));
-    findings.push(...tooLong(pool, Math.max(...units.map((u) => u.size))), ...justShort(pool));
-    return pool;
+    const before = shown.get(plan);
+    const now =
+      before?.id === wanted.id && before.lettered === lettered ? before : shownPool(wanted, plan, lettered);
+    shown.set(plan, now);
+    lettered += now.pool.rolls.reduce((n, roll) => n + roll.pieces.length, 0);
+    workings.set(wanted.id, now.working);
+    findings.push(...now.findings);
+    return now.pool;
   });
   return { pools, workings, findings };
 }

@@ -69,20 +69,15 @@ export function reachTable(runs: readonly Run[], longest: number, lap: number): 
     const covers = (before[piece.to] ?? 0) - (before[piece.from] ?? 0);
     best.set(steps, max(best.get(steps) ?? 0, covers));
   }
-  const falling = [...best].sort(([a], [b]) => a - b);
-  const steps = Int32Array.from(falling, ([s]) => s);
-  const covers = Float64Array.from(falling, ([, c]) => c);
   const most = floor(longest / STEP + EPSILON);
   const table = new Float64Array(most + 1);
-  for (let s = 1; s <= most; s++) {
-    let top = table[s - 1] ?? 0;
-    for (let k = 0; k < steps.length; k++) {
-      const w = steps[k] ?? 0;
-      if (w > s) break;
-      const reached = (table[s - w] ?? 0) + (covers[k] ?? 0);
-      if (reached > top) top = reached;
+  // Piece by piece over all lengths: a typed array is never asked beyond its end here.
+  for (const [w, covers] of best) {
+    for (let s = w; s <= most; s++) {
+      const reached = (table[s - w] as number) + covers;
+      if (reached > (table[s] as number)) table[s] = reached;
     }
-    table[s] = top;
   }
+  for (let s = 1; s <= most; s++) table[s] = max(table[s] as number, table[s - 1] as number);
   return (free) => table[min(most, max(0, floor(free / STEP + EPSILON)))] ?? 0;
 }

@@ -1,13 +1,11 @@
 import type { CutMarket, WallMarket } from '../catalogue/market';
-import { pegs } from '../fasteners/pegs';
-import { rings } from '../fasteners/rings';
+import { pegCount } from '../fasteners/pegs';
+import { ringCount } from '../fasteners/rings';
 import type { Assumptions } from '../plan/assumptions';
 import type { ExtraPiece, OwnedPiece } from '../plan/schema';
 import { type SkirtLayout, withRolls } from '../skirt/rolls';
 import type { PartRef } from '../plan/partRef';
 import { EPSILON } from '../units/round';
-import type { FenceLine } from '../ground/fenceLines';
-import type { Profile } from '../ground/profile';
 import type { Weighed } from '../walls/settle';
 import type { HungWalls } from '../walls/stage';
 import { fastenerPrice } from '../walls/stacks';
@@ -20,8 +18,8 @@ export interface Beside {
   readonly skirts: SkirtLayout;
   readonly extras: readonly ExtraPiece[];
   readonly owned: readonly OwnedPiece[];
-  /** The ground under the lines of the skirts. */
-  readonly profiles: ReadonlyMap<FenceLine, Profile>;
+  /** Rings that lap skirts up the walls. */
+  readonly lapped: number;
   readonly assumed: Assumptions;
   readonly memo: Memo;
   readonly cut: Cutter;
@@ -32,7 +30,7 @@ export function weighWalls(
   market: WallMarket & CutMarket,
   walls: HungWalls,
   meshes: ReadonlySet<string>,
-  { skirts, extras, owned, profiles, assumed, memo, cut }: Beside,
+  { skirts, extras, owned, lapped, assumed, memo, cut }: Beside,
 ): Weighed {
   const dressed = withRolls(market, skirts, walls.strips);
   const order = { courses: walls.courses, boards: [], skirts: dressed, sticks: [], extras, owned };
@@ -53,8 +51,8 @@ export function weighWalls(
     owned,
     memo,
   )({
-    rings: rings(walls, dressed, profiles, jointed).value,
-    pegs: pegs(dressed, jointed).value,
+    rings: ringCount(walls, dressed, lapped, jointed),
+    pegs: pegCount(dressed, jointed),
   });
   return { cost: cost + fasteners, least: extrasByTheMetre(extras) ? 0 : least + fasteners, unfit };
 }

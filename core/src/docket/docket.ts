@@ -1,30 +1,17 @@
-import type { Market } from '../catalogue/market';
-import type { CuttingStage } from '../cutting/pools';
-import type { FastenerNeeds } from '../fasteners/stage';
-import type { Buying, OwnedPiece } from '../plan/schema';
+import type { Yard } from '../catalogue/types';
+import type { Buying } from '../plan/schema';
 import type { StageId } from '../plan/stages';
-import type { PostStage } from '../posts/stage';
-import type { SkirtStage } from '../skirt/stage';
-import type { HungWalls } from '../walls/stage';
-import type { Way } from '../ways/stage';
 import { type Term, sum, value } from '../working';
-import { kitLines, packLine, poolLine, postLines } from './lines';
+import type { PackLines } from './packs';
 import type { Docket, DocketLine, TaxShare, YardShare } from './types';
-
-/** Concrete of post holes and of a strip under the fence is bought together. */
-function fills(posts: PostStage, skirts: SkirtStage, of: 'concrete' | 'stone'): Term {
-  const skirt = skirts.courses.flatMap(({ shape, bags }) => (bags && shape.fill?.of === of ? [bags] : []));
-  if (of === 'concrete' && skirt.length === 0) return posts.bags;
-  return sum('fasten.need', 'piece', {}, of === 'concrete' ? [posts.bags, ...skirt] : skirt);
-}
 
 /** Goods and one delivery for each yard that anything is bought at. */
 function sharesOf(
-  market: Market,
+  yards: readonly Yard[],
   lines: readonly DocketLine[],
   fetched: readonly string[],
 ): readonly YardShare[] {
-  return market.yards.flatMap((yard): YardShare[] => {
+  return yards.flatMap((yard): YardShare[] => {
     const units = lines.flatMap((l) => l.units).filter((u) => u.yard === yard.id);
     if (units.length === 0) return [];
     const goods = units.reduce((total, u) => total + u.count * (u.price ?? 0), 0);
@@ -33,10 +20,10 @@ function sharesOf(
 }
 
 /** Tax is rounded once a rate, over everything that is stated alike. */
-function taxesOf(market: Market, shares: readonly YardShare[]): readonly TaxShare[] {
+function taxesOf(yards: readonly Yard[], shares: readonly YardShare[]): readonly TaxShare[] {
   const sums = new Map<string, { rate: number; stated: 'with' | 'without'; of: number }>();
   for (const { yard, goods, delivery } of shares) {
-    const { rate, stated } = market.yard(yard).tax;
+    const { rate, stated } = yards.find((y) => y.id === yard)?.tax ?? { rate: 0, stated: 'with' };
     if (rate === 0) continue;
     const key = `${stated} ${rate}`;
     sums.set(key, { rate, stated, of: (sums.get(key)?.of ?? 0) + goods + delivery });
@@ -68,56 +55,41 @@ function totalWorking(
 
 /** Everything that is bought, and where. */
 export interface DocketBy {
-  readonly market: Market;
-  readonly buying: Buying;
-  readonly owned: readonly OwnedPiece[];
-  readonly posts: PostStage;
-  readonly walls: HungWalls;
-  readonly skirts: SkirtStage;
-  readonly ways: readonly Way[];
-  readonly cutting: CuttingStage;
-  readonly fasteners: FastenerNeeds;
+  /** Those bought at, the preferred first. */
+  readonly yards: readonly Yard[];
+  readonly buying: Pick<Buying, 'fetched' | 'pricesAsOf'>;
+  readonly posts: readonly DocketLine[];
+  readonly pools: readonly DocketLine[];
+  readonly kits: readonly DocketLine[];
+  readonly packs: PackLines;
 }
 
-/** Every stage's quantities joined into lines with working, prices, tax, deliveries and a total (domain.md 14). */
-export function makeDocket({
-  market,
-  buying,
-  owned,
-  posts,
-  walls,
-  skirts,
-  ways,
-  cutting,
-  fasteners,
-}: DocketBy): Docket {
-  const pools = cutting.pools.flatMap((pool) => {
-    const need = cutting.workings.get(pool.id);
-    return need ? [poolLine(market, pool, need, walls)] : [];
-  });
-  const of = (stage: StageId) => pools.filter((l) => l.stage === stage);
-  const pack = (stage: StageId, ...ids: readonly (keyof FastenerNeeds)[]) =>
-    ids.flatMap((id) => packLine(market, id, stage, fasteners[id], owned));
-  const lines = [
-    ...postLines(market, posts, owned),
-    ...packLine(market, 'spike', 'posts', posts.spikes, owned),
-    ...packLine(market, 'brace', 'posts', posts.braces, owned),
-    ...packLine(market, 'concrete', 'posts', fills(posts, skirts, 'concrete'), owned),
+/** Lines stage by stage, as they are bought: first what is cut or counted, then what it takes in packs. */
+function inOrder({ posts, pools, kits, packs }: DocketBy): readonly DocketLine[] {
+  const of = (stage: StageId) => pools.filter((line) => line.stage === stage);
+  const pack = (stage: StageId) => packs.filter((line) => line.stage === stage);
+  return [
+    ...posts,
+    ...pack('posts'),
     ...of('walls'),
-    ...pack('walls', 'staple', 'clip', 'ring', 'tie', 'arm'),
+    ...pack('walls'),
     ...of('skirt'),
-    ...packLine(market, 'stone', 'skirt', fills(posts, skirts, 'stone'), owned),
-    ...pack('skirt', 'peg'),
-    ...kitLines(market, ways, owned),
+    ...pack('skirt'),
+    ...kits,
     ...of('ways'),
-    ...pack('ways', 'hinge', 'catch', 'two-step-catch', 'stop', 'spring', 'padlock'),
+    ...pack('ways'),
   ];
-  const yards = sharesOf(market, lines, buying.fetched);
-  const taxes = taxesOf(market, yards);
+}
+
+/** Every stage's lines joined, with tax, deliveries and a total (domain.md 14). */
+export function makeDocket(by: DocketBy): Docket {
+  const lines = inOrder(by);
+  const yards = sharesOf(by.yards, lines, by.buying.fetched);
+  const taxes = taxesOf(by.yards, yards);
   const working = totalWorking(lines, yards, taxes);
   return {
-    currency: market.currency,
-    pricesAsOf: buying.pricesAsOf,
+    currency: by.yards[0]?.currency ?? 'XXX',
+    pricesAsOf: by.buying.pricesAsOf,
     lines,
     yards,
     taxes,

@@ -2,6 +2,7 @@ import type { Market, SoldUnit } from '../catalogue/market';
 import type { PackId } from '../catalogue/types';
 import { cheapestCover } from '../cutting/covers';
 import { poolId } from '../cutting/gather';
+import type { CuttingStage } from '../cutting/pools';
 import type { CuttingPool, Run } from '../cutting/types';
 import type { OwnedPiece } from '../plan/schema';
 import type { StageId } from '../plan/stages';
@@ -14,10 +15,12 @@ import { bought, insteadOf, notHeld, piecesOf, priceWorking, sizeOf } from './bu
 import type { BoughtUnits, DocketLine } from './types';
 import { PIECE_WEIGHTS, kitWeight, meshWeight, postWeight, timberWeight } from './weights';
 
+type Yards = Pick<Market, 'yard'>;
+
 const priceOf = (term: Term | null): number | null => (term === null ? null : Math.round(term.value));
 
 /** Tax in or on the units' prices, minor units; null without a price. */
-function taxOf(market: Market, units: readonly BoughtUnits[]): number | null {
+function taxOf(market: Yards, units: readonly BoughtUnits[]): number | null {
   let total = 0;
   for (const { count, price, yard } of units) {
     if (price === null) return null;
@@ -29,9 +32,27 @@ function taxOf(market: Market, units: readonly BoughtUnits[]): number | null {
 
 type Bare = Omit<DocketLine, 'tax' | 'price' | 'working'> & { readonly need: number };
 
-function line(market: Market, bare: Bare, need: Term, price: Term | null): DocketLine {
+function line(market: Yards, bare: Bare, need: Term, price: Term | null): DocketLine {
   const tax = price === null ? null : taxOf(market, bare.units);
-  return { ...bare, price: priceOf(price), tax, working: { need, price } };
+  // Written out: spreading lines costs as much as working them out.
+  return {
+    id: bare.id,
+    stage: bare.stage,
+    product: bare.product,
+    detail: bare.detail,
+    need: bare.need,
+    unit: bare.unit,
+    owned: bare.owned,
+    buy: bare.buy,
+    left: bare.left,
+    weight: bare.weight,
+    units: bare.units,
+    notHeld: bare.notHeld,
+    instead: bare.instead,
+    price: priceOf(price),
+    tax,
+    working: { need, price },
+  };
 }
 
 /** Units of one size, m. */
@@ -79,7 +100,11 @@ function servedByOwned(
   return served;
 }
 
-export function postLines(market: Market, posts: PostStage, owned: readonly OwnedPiece[]): DocketLine[] {
+export function postLines(
+  market: Pick<Market, 'posts' | 'yard'>,
+  posts: PostStage,
+  owned: readonly OwnedPiece[],
+): DocketLine[] {
   const groups = new Map<string, StandingPost[]>();
   const wanted = posts.posts.filter((post) => post.standing === null);
   const served = servedByOwned(wanted, owned);
@@ -135,7 +160,12 @@ function trimming(walls: HungWalls, pool: CuttingPool) {
 
 type Use = Run['use'];
 
-export function poolLine(market: Market, pool: CuttingPool, need: Term, walls: HungWalls): DocketLine {
+export function poolLine(
+  market: Pick<Market, 'mesh' | 'timber' | 'yard'>,
+  pool: CuttingPool,
+  need: Term,
+  walls: HungWalls,
+): DocketLine {
   const counts = pool.units.map(
     (u) => pool.rolls.filter((r) => r.bought?.yard === u.yard && r.length === u.size).length,
   );
@@ -169,9 +199,24 @@ export function poolLine(market: Market, pool: CuttingPool, need: Term, walls: H
   return line(market, bare, need, price);
 }
 
+/** Everything cut from rolls and lengths, pool by pool. */
+export const poolLines = (
+  market: Parameters<typeof poolLine>[0],
+  { pools, workings }: CuttingStage,
+  walls: HungWalls,
+): readonly DocketLine[] =>
+  pools.flatMap((pool) => {
+    const need = workings.get(pool.id);
+    return need ? [poolLine(market, pool, need, walls)] : [];
+  });
+
 const KIT_CODES = { gate: 'docket.kit', 'pop-door': 'docket.pop-door', hatch: 'docket.hatch' } as const;
 
-export function kitLines(market: Market, ways: readonly Way[], owned: readonly OwnedPiece[]): DocketLine[] {
+export function kitLines(
+  market: Pick<Market, 'kits' | 'yard'>,
+  ways: readonly Way[],
+  owned: readonly OwnedPiece[],
+): DocketLine[] {
   const hung = ways.filter((w) => w.opening.make === 'kit');
   const keys = [...new Set(hung.map((w) => w.product))];
   return keys.flatMap((product) => {
@@ -206,7 +251,7 @@ export function kitLines(market: Market, ways: readonly Way[], owned: readonly O
 }
 
 export function packLine(
-  market: Market,
+  market: Pick<Market, 'packs' | 'yard'>,
   product: PackId,
   stage: StageId,
   need: Term,

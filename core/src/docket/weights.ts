@@ -1,4 +1,4 @@
-import type { Market } from '../catalogue/market';
+import type { Goods } from '../catalogue/goods';
 import type { PackId } from '../catalogue/packs';
 import type { MeshProduct, PostProduct } from '../catalogue/types';
 
@@ -39,7 +39,7 @@ const SECTIONS: Readonly<Record<PostProduct['kind'], (size: number) => number>> 
 export const postWeight = ({ kind, size }: PostProduct): number => SECTIONS[kind](size);
 
 /** Weight of a metre of sawn timber, kg. */
-export const timberWeight = (market: Market, id: string): number => {
+export const timberWeight = (market: Pick<Goods, 'timber'>, id: string): number => {
   const { thickness, width } = market.timber(id);
   return thickness * width * TIMBER;
 };

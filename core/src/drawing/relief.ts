@@ -1,5 +1,5 @@
 import { contours } from 'd3-contour';
-import { terrainOf } from '../ground/terrain';
+import { type Terrain, terrainOf } from '../ground/terrain';
 import { type Vector, cross, insideOrOn, minus } from '../ground/vector';
 import type { SpotHeight } from '../plan/schema';
 import { GRADE_LIMITS } from '../walls/slope';
@@ -50,15 +50,13 @@ export function steepness(grade: number): SlopeTint['steepness'] {
 }
 
 /** Whether a place lies among the heights that were measured: beyond them the ground is a guess, and no contour is drawn. */
-function knownGround(heights: readonly SpotHeight[], margin: number): (p: Vector) => boolean {
-  const { triangles, rim } = terrainOf(heights);
+function knownGround({ triangles, rim }: Terrain, margin: number): (p: Vector) => boolean {
   if (triangles.length === 0) return () => true;
   const hull = rim.map(([a]) => a);
   return (p) => insideOrOn(p, hull, margin);
 }
 
-function contourLines(heights: readonly SpotHeight[], extent: Extent): readonly Contour[] {
-  const terrain = terrainOf(heights);
+function contourLines(heights: readonly SpotHeight[], terrain: Terrain, extent: Extent): readonly Contour[] {
   const [wide, high] = [extent.right - extent.left, extent.high - extent.low];
   const cell = Math.max(wide, high) / CELLS;
   const [nx, ny] = [Math.max(2, Math.ceil(wide / cell) + 1), Math.max(2, Math.ceil(high / cell) + 1)];
@@ -73,7 +71,7 @@ function contourLines(heights: readonly SpotHeight[], extent: Extent): readonly 
   const levels = Array.from({ length: Math.floor(most / step) }, (_, i) => step * (i + 1)).filter(
     (l) => l < most,
   );
-  const known = knownGround(heights, Math.max(wide, high) * 0.03);
+  const known = knownGround(terrain, Math.max(wide, high) * 0.03);
   // Contours come as rings round all that is higher; where a ring runs along the edge of the grid it is no contour.
   const onEdge = ([x = 0, y = 0]: readonly number[]) =>
     x <= 0.501 || y <= 0.501 || x >= nx - 0.501 || y >= ny - 0.501;
@@ -99,10 +97,10 @@ function contourLines(heights: readonly SpotHeight[], extent: Extent): readonly 
     });
 }
 
-function slopes(heights: readonly SpotHeight[]) {
+function slopes({ triangles }: Terrain) {
   const tints: SlopeTint[] = [];
   const arrows: FallArrow[] = [];
-  for (const [a, b, c] of terrainOf(heights).triangles) {
+  for (const [a, b, c] of triangles) {
     const whole = cross(minus(b, a), minus(c, a));
     // Gradient of the plane through three heights.
     const dx = ((b.z - a.z) * (c.y - a.y) - (c.z - a.z) * (b.y - a.y)) / whole;
@@ -123,6 +121,7 @@ function slopes(heights: readonly SpotHeight[]) {
  * @param extent  what the sheet shows, m
  */
 export function relief(heights: readonly SpotHeight[], extent: Extent): Relief {
-  if (terrainOf(heights).level) return NONE;
-  return { contours: contourLines(heights, extent), ...slopes(heights) };
+  const terrain = terrainOf(heights);
+  if (terrain.level) return NONE;
+  return { contours: contourLines(heights, terrain, extent), ...slopes(terrain) };
 }

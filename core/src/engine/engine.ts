@@ -73,13 +73,25 @@ class Running implements Engine {
       const number = numbers.get(key.id);
       if (number !== undefined) values[number] = value;
     }
+    // Loops written out: a preview reads hundreds of keys to find that nothing of them is new.
+    const made = (row: Row): unknown => {
+      const { needs } = row;
+      const from = new Array<unknown>(needs.length);
+      for (let i = 0; i < needs.length; i++) from[i] = read(needs[i] ?? -1);
+      return this.make(row, from, given);
+    };
     const read = (number: number): unknown => {
       const known = values[number];
       if (known !== NOT_READ) return known;
       const rows = makers[number] ?? [];
       const of = keys[number];
-      const parts = rows.map((row) => this.make(row, row.needs.map(read), given));
-      const value = of && isSlot(of) ? this.remember(of, parts, () => parts.flat()) : parts[0];
+      const [only] = rows;
+      let value: unknown;
+      if (only && rows.length === 1 && of && !isSlot(of)) value = made(only);
+      else if (of) {
+        const parts = rows.map(made);
+        value = this.remember(of, parts, () => parts.flat());
+      }
       values[number] = value;
       return value;
     };

@@ -1,3 +1,4 @@
+import { roundUp } from '../units/round';
 import { type Term, type TermParams, ratio, sum, upTo, value } from '../working';
 
 /** Spacings of domain.md 6, m. */
@@ -36,6 +37,8 @@ export function onePast<C extends Along>(
   return sum(code, 'piece', params, [gaps(length, pitch), oneMore()]);
 }
 
+/** The same as a number, where nobody asks how it comes about. */
+export const countPast = (length: number, pitch: number): number => roundUp(length / pitch) + 1;
+
 /** Rings along a level seam. */
-export const ringsAlong = (length: number): number =>
-  onePast('fasten.seam', length, PITCH.ring, { kind: 'bands', length }).value;
+export const ringsAlong = (length: number): number => countPast(length, PITCH.ring);

@@ -1,7 +1,7 @@
 import type { PartRef } from '../plan/partRef';
 import type { SkirtLayout } from '../skirt/rolls';
 import { type Term, product, sum, value } from '../working';
-import { PITCH, gaps, oneMore } from './along';
+import { PITCH, countPast, gaps, oneMore } from './along';
 
 /**
  * Pegs along the outer edge of an apron and at its joints.
@@ -34,5 +34,18 @@ export function pegs(skirts: SkirtLayout, jointed: readonly PartRef[]): Term {
   return sum('fasten.need', 'piece', {}, terms);
 }
 
+/** The same as a number. */
+export function pegCount(skirts: SkirtLayout, jointed: readonly PartRef[]): number {
+  let count = 0;
+  for (const { shape, stretches, runs } of skirts.courses) {
+    if (shape.mesh === null || stretches.length === 0) continue;
+    for (const { edge, open } of stretches) count += countPast(edge, PITCH.peg) - (open ? 0 : 1);
+    if (jointed.length === 0) continue;
+    const parts = new Set<PartRef>(runs.map((run) => run.part));
+    count += jointed.filter((part) => parts.has(part)).length * countPast(shape.out, PITCH.peg);
+  }
+  return count;
+}
+
 /** Along the edges alone: whatever the strips are cut from. */
-export const edgePegs = (skirts: SkirtLayout): number => pegs(skirts, []).value;
+export const edgePegs = (skirts: SkirtLayout): number => pegCount(skirts, []);

@@ -8,39 +8,53 @@ import type { MeshCourse } from '../walls/courses';
 import type { WallGroup } from '../walls/groups';
 import type { HungWalls } from '../walls/stage';
 import { type Term, sum } from '../working';
-import { PITCH, onePast } from './along';
+import { PITCH, countPast, onePast, ringsAlong } from './along';
 
 type Profiles = ReadonlyMap<FenceLine, Profile>;
 
-const seam = (kind: 'bands' | 'leaf' | 'skirt' | 'patch', length: number) =>
-  onePast('fasten.seam', length, PITCH.ring, { kind, length });
+/** A level seam: what lies on what, and how long, m. */
+interface Seam {
+  readonly kind: 'bands' | 'leaf' | 'skirt' | 'patch';
+  readonly length: number;
+}
 
 /** The gate that a piece closes. */
 const openingOf = ({ part }: Run): string | undefined => ('opening' in part ? part.opening : undefined);
 
 /** Where row lies on row: along the wall, across leaves, and above them. */
-function wallSeams(group: WallGroup, courses: readonly MeshCourse[]): Term[] {
+function wallSeams(group: WallGroup, courses: readonly MeshCourse[]): Seam[] {
+  const of = (kind: Seam['kind'], runs: readonly { readonly length: number }[]) =>
+    runs.map(({ length }): Seam => ({ kind, length }));
   return courses.slice(1).flatMap((course, i) => {
     const below = courses[i];
-    const both = (of: (c: MeshCourse) => MeshCourse['leaves']) => {
-      const under = new Set((below ? of(below) : []).map(openingOf));
-      return of(course).filter((run) => under.has(openingOf(run)));
+    const both = (pick: (c: MeshCourse) => MeshCourse['leaves']) => {
+      const under = new Set((below ? pick(below) : []).map(openingOf));
+      return pick(course).filter((run) => under.has(openingOf(run)));
     };
     return [
-      ...group.runs.map((run) => seam('bands', run.length)),
-      ...both((c) => c.leaves).map((leaf) => seam('leaf', leaf.length)),
-      ...both((c) => c.above).map((piece) => seam('bands', piece.length)),
+      ...of('bands', group.runs),
+      ...of(
+        'leaf',
+        both((c) => c.leaves),
+      ),
+      ...of(
+        'bands',
+        both((c) => c.above),
+      ),
     ];
   });
 }
 
 /** A patch is ringed to the overhang along both its inner edges. */
-const patchSeams = (courses: readonly MeshCourse[]): Term[] =>
+const patchSeams = (courses: readonly MeshCourse[]): Seam[] =>
   courses.flatMap((c) =>
-    c.patches.flatMap((patch) => [seam('patch', patch.length), seam('patch', patch.length)]),
+    c.patches.flatMap(({ length }): Seam[] => [
+      { kind: 'patch', length },
+      { kind: 'patch', length },
+    ]),
   );
 
-function laps(skirts: SkirtLayout, profiles: Profiles): Term[] {
+function laps(skirts: SkirtLayout, profiles: Profiles): Seam[] {
   const along = (line: FenceLine, from: number, to: number) => {
     const profile = profiles.get(line);
     return profile ? profile.groundAt(to) - profile.groundAt(from) : to - from;
@@ -48,29 +62,32 @@ function laps(skirts: SkirtLayout, profiles: Profiles): Term[] {
   return skirts.courses
     .filter(({ shape }) => shape.mesh !== null && shape.up > 0)
     .flatMap((c) =>
-      c.lines.flatMap(clearSpans).map(({ line, from, to }) => seam('skirt', along(line, from, to))),
+      c.lines
+        .flatMap(clearSpans)
+        .map(({ line, from, to }): Seam => ({ kind: 'skirt', length: along(line, from, to) })),
     );
 }
 
 /** Rings that lap skirts up the wall, whatever the wall is made of. */
 export const lapRings = (skirts: SkirtLayout, profiles: Profiles): number =>
-  laps(skirts, profiles).reduce((total, term) => total + term.value, 0);
+  laps(skirts, profiles).reduce((total, { length }) => total + ringsAlong(length), 0);
 
-/** The upright joints that the cutting makes. */
-function splices(walls: HungWalls, skirts: SkirtLayout, jointed: readonly PartRef[]): Term[] {
-  const heights = new Map<PartRef, number>([
-    ...walls.courses.flatMap((c) => c.runs.map((run) => [run.part, c.row.top - c.row.bottom] as const)),
-    ...skirts.courses.flatMap((c) => c.runs.map((run) => [run.part, c.stripWidth] as const)),
-  ]);
-  const butted = new Set<PartRef>(
-    walls.courses.filter((c) => c.rigid).flatMap((c) => c.runs.map((run) => run.part)),
-  );
-  return jointed
-    .filter((part) => !butted.has(part))
-    .map((part) => {
-      const height = heights.get(part) ?? 0;
-      return onePast('fasten.splice', height, PITCH.jointRing, { height });
-    });
+/** Heights of the upright joints that the cutting makes, m; panels are butted. */
+function spliceHeights(walls: HungWalls, skirts: SkirtLayout, jointed: readonly PartRef[]): number[] {
+  if (jointed.length === 0) return [];
+  const heights = new Map<PartRef, number>();
+  for (const { rigid, runs, row } of walls.courses)
+    if (!rigid) for (const run of runs) heights.set(run.part, row.top - row.bottom);
+  for (const { runs, stripWidth } of skirts.courses)
+    for (const run of runs) heights.set(run.part, stripWidth);
+  return jointed.flatMap((part) => heights.get(part) ?? []);
+}
+
+/** Of the walls alone. */
+function seamsOf(walls: HungWalls): Seam[] {
+  const byGroup = new Map<WallGroup, MeshCourse[]>(walls.groups.map((group) => [group, []]));
+  for (const course of walls.courses) byGroup.get(course.group)?.push(course);
+  return [...byGroup].flatMap(([group, courses]) => [...wallSeams(group, courses), ...patchSeams(courses)]);
 }
 
 /**
@@ -84,14 +101,30 @@ export function rings(
   profiles: Profiles,
   jointed: readonly PartRef[],
 ): Term {
-  const byGroup = new Map<WallGroup, MeshCourse[]>(walls.groups.map((group) => [group, []]));
-  for (const course of walls.courses) byGroup.get(course.group)?.push(course);
-  const seams = [...byGroup].flatMap(([group, courses]) => {
-    return [...wallSeams(group, courses), ...patchSeams(courses)];
-  });
   return sum('fasten.need', 'piece', {}, [
-    ...seams,
-    ...laps(skirts, profiles),
-    ...splices(walls, skirts, jointed),
+    ...[...seamsOf(walls), ...laps(skirts, profiles)].map((seam) =>
+      onePast('fasten.seam', seam.length, PITCH.ring, { kind: seam.kind, length: seam.length }),
+    ),
+    ...spliceHeights(walls, skirts, jointed).map((height) =>
+      onePast('fasten.splice', height, PITCH.jointRing, { height }),
+    ),
   ]);
+}
+
+/**
+ * The same as a number: what other widths of roll are weighed by.
+ *
+ * @param lapped  rings that lap the skirts up the wall, whatever widths there are
+ */
+export function ringCount(
+  walls: HungWalls,
+  skirts: SkirtLayout,
+  lapped: number,
+  jointed: readonly PartRef[],
+): number {
+  const seams = seamsOf(walls).reduce((n, { length }) => n + ringsAlong(length), lapped);
+  return spliceHeights(walls, skirts, jointed).reduce(
+    (n, height) => n + countPast(height, PITCH.jointRing),
+    seams,
+  );
 }

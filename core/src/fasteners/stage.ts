@@ -1,5 +1,4 @@
 import type { Goods } from '../catalogue/goods';
-import type { PackId } from '../catalogue/packs';
 import type { CuttingPool } from '../cutting/types';
 import type { PostStage, StandingPost } from '../posts/stage';
 import type { SkirtStage } from '../skirt/stage';
@@ -18,8 +17,10 @@ import { pegs } from './pegs';
 import { rings } from './rings';
 import { staples } from './staples';
 
-/** What is bought in packs, each with its count worked out (domain.md 6). */
-export type FastenerNeeds = Readonly<Record<Exclude<PackId, 'concrete' | 'stone' | 'brace' | 'spike'>, Term>>;
+/** What is bought in packs, each with its count worked out (domain.md 6): along seams and edges, */
+export type SeamNeeds = Readonly<Record<'ring' | 'peg', Term>>;
+/** on posts, boards and leaves, */
+export type PostNeeds = Readonly<Record<'staple' | 'clip' | 'tie' | 'arm', Term>>;
 
 const LEAST_CLIPS = 5;
 const TIES_A_POST = 5;
@@ -83,8 +84,11 @@ function arms(on: PostsOn, walls: HungWalls): Term {
 
 const HARDWARE = ['hinge', 'catch', 'two-step-catch', 'stop', 'spring', 'padlock'] as const;
 
+/** and for leaves and flaps. */
+export type Hardware = Readonly<Record<(typeof HARDWARE)[number], Term>>;
+
 /** What each leaf and flap hangs on and shuts with, beyond what its kit brings. */
-function hardware(ways: readonly Way[]): Readonly<Record<(typeof HARDWARE)[number], Term>> {
+export function hardware(ways: readonly Way[]): Hardware {
   const needs = HARDWARE.map((id) => {
     const terms = ways.flatMap(({ opening, built }) => {
       const count = built.hardware[id] ?? 0;
@@ -93,10 +97,26 @@ function hardware(ways: readonly Way[]): Readonly<Record<(typeof HARDWARE)[numbe
     });
     return [id, sum('fasten.need', 'piece', {}, terms)] as const;
   });
-  return Object.fromEntries(needs) as Record<(typeof HARDWARE)[number], Term>;
+  return Object.fromEntries(needs) as Hardware;
 }
 
-/** Everything that is fastened. */
+/** What is fastened along its seams and edges. */
+export interface SeamedBy {
+  readonly walls: HungWalls;
+  readonly skirts: SkirtStage;
+  /** The ground under the lines of the skirts. */
+  readonly profiles: ReadonlyMap<FenceLine, Profile>;
+  readonly pools: readonly CuttingPool[];
+}
+
+export function seamNeeds({ walls, skirts, profiles, pools }: SeamedBy): SeamNeeds {
+  const jointed = pools
+    .flatMap((p) => p.rolls.flatMap((r) => r.pieces))
+    .flatMap((piece) => (piece.jointed ? [piece.part] : []));
+  return { ring: rings(walls, skirts, profiles, jointed), peg: pegs(skirts, jointed) };
+}
+
+/** What is fastened to posts, boards and the frames of leaves. */
 export interface FastenedBy {
   readonly goods: Goods;
   readonly posts: PostStage;
@@ -104,27 +124,18 @@ export interface FastenedBy {
   readonly boards: readonly BoardCourse[];
   readonly skirts: SkirtStage;
   readonly ways: readonly Way[];
-  /** The ground under the lines of the skirts. */
-  readonly profiles: ReadonlyMap<FenceLine, Profile>;
-  readonly pools: readonly CuttingPool[];
 }
 
-/** Counts of fasteners and hardware for what is built. A post between two walls counts once, for the one that asks more of it. */
-export function fastenerNeeds(by: FastenedBy): FastenerNeeds {
-  const { goods, posts, walls, skirts, ways, profiles, pools } = by;
+/** A post between two walls counts once, for the one that asks more of it. */
+export function postNeeds(by: FastenedBy): PostNeeds {
+  const { goods, posts, walls } = by;
   const bands = walls.groups.flatMap((g) => g.bands);
-  const jointed = pools
-    .flatMap((p) => p.rolls.flatMap((r) => r.pieces))
-    .flatMap((piece) => (piece.jointed ? [piece.part] : []));
   const on = postsOn(posts.posts);
   const rigid = new Set(bands.filter((b) => isRigid(goods.mesh(b.band.mesh).type)));
   return {
     staple: staples(on, by, rigid),
     clip: clips(on, walls, rigid),
-    ring: rings(walls, skirts, profiles, jointed),
     tie: ties(on, walls, rigid),
     arm: arms(on, walls),
-    peg: pegs(skirts, jointed),
-    ...hardware(ways),
   };
 }

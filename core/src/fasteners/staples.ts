@@ -6,7 +6,7 @@ import type { BoardCourse } from '../walls/boards';
 import type { HungWalls } from '../walls/stage';
 import type { Way } from '../ways/stage';
 import { type Term, product, sum, value } from '../working';
-import { PITCH, onePast } from './along';
+import { PITCH, countPast, onePast } from './along';
 import { type PostsOn, postsByWall } from './postsOn';
 import type { FastenedBy } from './stage';
 
@@ -28,7 +28,8 @@ const eachPost = (band: HungBand) => {
 /** Every timber post takes each band that is not a panel. */
 function onPosts(on: PostsOn, walls: Walls, rigid: ReadonlySet<HungBand>): Term[] {
   const bandsOf = (group: WallGroup) => group.bands.filter((band) => !rigid.has(band));
-  const asks = (group: WallGroup) => bandsOf(group).reduce((n, band) => n + eachPost(band).term.value, 0);
+  const asks = (group: WallGroup) =>
+    bandsOf(group).reduce((n, band) => n + countPast(band.top - band.bottom, pitchOf(band)), 0);
   return postsByWall(on, walls.groups, asks).flatMap(({ wall, posts }) => {
     const timber = posts.filter((p) => p.product.material === 'timber').length;
     return bandsOf(wall).map((band) => {

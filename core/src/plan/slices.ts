@@ -2,7 +2,7 @@ import { type AnyStep, type Key, step } from '../engine/step';
 import { layOver } from '../engine/layOver';
 import { otherWidths } from '../proofBook';
 import * as K from '../keys';
-import { assumptionsOf, facetOf } from './effective';
+import { type Chosen, type Facet, type FacetId, assumptionsOf, facetOf } from './effective';
 import type { Gate, Hatch, Opening, Plan, PopDoor } from './schema';
 
 /** Where an opening parts or pierces the fence, and how high: not how it is made. */
@@ -30,12 +30,16 @@ export function placeOf(opening: Opening): OpeningPlace {
 const slice = <T>(makes: Key<T>, of: (plan: Plan) => T): AnyStep =>
   step(makes, { plan: K.PLAN }, ({ plan }) => of(plan), layOver);
 
+/** One facet of what is chosen. */
+const facet = <F extends FacetId>(makes: Key<Chosen<Facet<F>>>, of: F): AnyStep =>
+  step(makes, { choices: K.CHOICES }, (by) => facetOf(by, of), layOver);
+
 export const SLICES: readonly AnyStep[] = [
   slice(K.CORNERS, (plan) => plan.corners),
   slice(K.SIDES, (plan) => plan.sides),
   slice(K.ENCLOSURES, (plan) => plan.enclosures),
   slice(K.OPENINGS, (plan) => plan.openings),
-  slice(K.OPENING_PLACES, (plan) => plan.openings.map(placeOf)),
+  step(K.OPENING_PLACES, { openings: K.OPENINGS }, ({ openings }) => openings.map(placeOf), layOver),
   slice(K.PINS, (plan) => plan.postPins),
   slice(K.FLOCK, (plan) => plan.flock),
   slice(K.SPACE, (plan) => plan.space),
@@ -47,16 +51,18 @@ export const SLICES: readonly AnyStep[] = [
   slice(K.BOUNDARIES, (plan) => plan.ground.boundaries),
   slice(K.SOIL, (plan) => plan.ground.soil),
   slice(K.FROST, (plan) => plan.ground.frost),
-  slice(K.SPACING_CHOICE, (plan) => facetOf(plan, 'spacing')),
-  slice(K.BAND_CHOICE, (plan) => facetOf(plan, 'bands')),
-  slice(K.BOARD_CHOICE, (plan) => facetOf(plan, 'boards')),
-  slice(K.SLOPE_CHOICE, (plan) => facetOf(plan, 'slope')),
-  slice(K.SKIRT_CHOICE, (plan) => facetOf(plan, 'skirt')),
-  slice(K.POST_CHOICE, (plan) => facetOf(plan, 'posts')),
+  slice(K.CHOICES, (plan) => plan.choices),
+  facet(K.SPACING_CHOICE, 'spacing'),
+  facet(K.BAND_CHOICE, 'bands'),
+  facet(K.BOARD_CHOICE, 'boards'),
+  facet(K.SLOPE_CHOICE, 'slope'),
+  facet(K.SKIRT_CHOICE, 'skirt'),
+  facet(K.POST_CHOICE, 'posts'),
   slice(K.BUYING, (plan) => plan.buying),
   slice(K.OWNED, (plan) => plan.owned),
   slice(K.EXTRAS, (plan) => plan.extras),
-  slice(K.ASSUMED, assumptionsOf),
+  slice(K.ASSUMPTIONS, (plan) => plan.assumptions),
+  step(K.ASSUMED, { assumptions: K.ASSUMPTIONS }, assumptionsOf),
   slice(K.CREW, (plan) => plan.crew),
   slice(K.SETTLED, (plan) => plan.settled),
   step(K.OTHER_WIDTHS, { plan: K.PLAN, proofs: K.PROOFS }, ({ plan, proofs }) => otherWidths(proofs, plan)),

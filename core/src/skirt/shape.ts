@@ -39,12 +39,14 @@ const flat = (
   skirt: Extract<Laid, { kind: 'apron' | 'house-apron' }>,
   round: SkirtShape['round'],
 ): SkirtShape => ({
-  ...NONE,
+  // Written out: it is asked for side by side, and spreading costs many times as much.
   mesh: skirt.mesh,
   up: skirt.lapUp,
+  depth: 0,
   out: skirt.width,
   lies: 'flat',
   turns: skirt.width,
+  trench: null,
   fill: bordered(skirt.stones),
   round,
 });

@@ -4,7 +4,7 @@ import { type FenceLine, keysOf } from '../ground/fenceLines';
 import type { Ring } from '../ground/survey';
 import { type Place, placeAt } from '../plan/place';
 import type { Assumptions } from '../plan/assumptions';
-import type { Building } from '../plan/schema';
+import type { Building, Skirt } from '../plan/schema';
 import type { Profile } from '../ground/profile';
 import { groundSpans } from '../walls/runs';
 import { type Term, ratio, sum, upTo, value } from '../working';
@@ -83,12 +83,13 @@ function courseOf(by: SkirtsBy, skirt: Laid, chosen: ReadonlySet<FenceLine>): La
   const along = (line: FenceLine) => profiles.get(line)?.ground ?? line.length;
   const wears: Wears = (edge) => ('line' in edge.of ? chosen.has(edge.of.line) : true);
   // Each once: corners ask for their two lines again and again.
-  const turns = new Map(
-    [...skirts].map(([line, own]) => [
-      line,
-      own === skirt ? shape.turns : own.kind === 'none' ? 0 : shapeOf(own).turns,
-    ]),
-  );
+  const byChoice = new Map<Skirt, number>([[skirt, shape.turns]]);
+  const turnsOf = (own: Skirt) => {
+    const known = byChoice.get(own) ?? (own.kind === 'none' ? 0 : shapeOf(own).turns);
+    byChoice.set(own, known);
+    return known;
+  };
+  const turns = new Map([...skirts].map(([line, own]) => [line, turnsOf(own)]));
   const turning: Turning = ({ of }) => ('wall' in of ? shape.turns : (turns.get(of.line) ?? 0));
   const chains = skirtChains(all, along, shape.round, rings, buildings).filter((chain) =>
     chain.edges.some(({ of }) => 'line' in of && chosen.has(of.line)),

@@ -50,7 +50,8 @@ export function chosenBands(wants: readonly StackWant[], stacks: readonly Stack[
   return [...bands.values()].sort((a, b) => b.want.length - a.want.length);
 }
 
-const sameSet = (a: Stack, b: Stack) => String(a) === String(b);
+const sameSet = (a: readonly number[], b: Stack): boolean =>
+  a.length === b?.length && a.every((width, i) => width === b[i]);
 
 /** The bands whose widths were chosen, and what is taken whichever they are. */
 export interface ChosenWidths {

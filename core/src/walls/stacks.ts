@@ -36,6 +36,9 @@ export type Stack = readonly number[] | undefined;
 const MOST_OF_THREE = 16;
 const MOST_OF_TWO = 60;
 
+/** Heights remembered for each list of widths. */
+const MOST_HEIGHTS = 500;
+
 /** All sets of one to three widths, widest first in each. */
 function widthSets(widths: readonly number[], { sets: known }: Memo): readonly (readonly number[])[] {
   const before = known.get(widths);
@@ -91,13 +94,22 @@ export function setsThatReach(
   owned: readonly OwnedPiece[] = [],
   memo: Memo = newMemo(),
 ): readonly (readonly number[])[] {
+  const widths = widthsAtHand(market, mesh, owned);
+  const known = memo.reaching.get(widths) ?? new Map<string, readonly (readonly number[])[]>();
+  memo.reaching.set(widths, known);
+  const key = `${height} ${lap} ${rows ?? ''}`;
+  const before = known.get(key);
+  if (before) return before;
   const reaches = (set: readonly number[]) => set.length > 0 && reachOf(set, lap) >= height - EPSILON;
-  return widthSets(widthsAtHand(market, mesh, owned), memo).filter(
+  const found = widthSets(widths, memo).filter(
     (set) =>
       set.length <= (rows ?? 3) &&
       reaches(set) &&
       !set.some((_, i) => reaches(set.filter((__, j) => j !== i))),
   );
+  if (known.size >= MOST_HEIGHTS) known.clear();
+  known.set(key, found);
+  return found;
 }
 
 /** Rings along all the seams of a stack. */

@@ -50,10 +50,11 @@ export const WALL_STEPS: readonly AnyStep[] = [
     ({ widths, cut: sold, laid, profiles, proofs, ...by }) => {
       const { market, owned, extras, assumed, memo } = by;
       const cut: Cutter = (task) => cutRunsOnce(task, memo, proofs.cuts);
-      const beside = { skirts: laid, extras, owned, profiles, assumed, memo, cut };
+      const lapped = lapRings(laid, profiles);
+      const beside = { skirts: laid, extras, owned, lapped, assumed, memo, cut };
       return wallStage(by, {
         strips: stripWants(market, laid),
-        taken: { ...NOTHING, rings: lapRings(laid, profiles), pegs: edgePegs(laid) },
+        taken: { ...NOTHING, rings: lapped, pegs: edgePegs(laid) },
         choose: widths.choose,
         weigh: widths.asCut
           ? (hung, meshes) => weighWalls({ ...sold, ...market }, hung, meshes, beside)

@@ -27,7 +27,7 @@ let proofs: ProofBook = NO_PROOFS;
 let last: Reckoning | null = null;
 /** The request that was answered last, and with what. */
 let sent: { readonly sequence: number; readonly reckoning: Reckoning } | null = null;
-/** Counts what it was asked to preview: what was begun before the newest is dropped. */
+/** Counts the steps of the keeper: previews that began before the newest are dropped. */
 let turn = 0;
 
 /** Previews work so long before they look whether something newer waits, ms. */
@@ -88,9 +88,8 @@ const api = {
     proofs = withWidths(joinProofs(proofs, found), of, others);
     return proofs;
   },
-  /** @returns one effect a change; null where something newer was asked meanwhile */
+  /** @returns one effect a change; null where the plan changed meanwhile, and they are asked for anew */
   async effects(feed: Feed, changes: readonly Change[]): Promise<readonly Effect[] | null> {
-    turn += 1;
     const [now, began] = [follow(feed), turn];
     const effects: Effect[] = [];
     let since = performance.now();

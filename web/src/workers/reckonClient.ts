@@ -153,7 +153,7 @@ export class PreviewClient {
     return api;
   }
 
-  /** @returns one effect a change; null where something newer was asked meanwhile, or there is no plan */
+  /** @returns one effect a change; null where the plan changed meanwhile, and they are asked for anew */
   async effects(
     changes: Parameters<ReckonApi['effects']>[1],
   ): Promise<Awaited<ReturnType<ReckonApi['effects']>>> {
