@@ -200,6 +200,13 @@ test('where the price is not proved the gap is shown, and looking further proves
   // The command line looks as far by itself.
   const answer = reckonFile(await keeper.download('Plan as a file'));
   expect(answer.docket.total / 100).toBeCloseTo(await keeper.toBuy(), 6);
+  // What was proved is kept on this device: opened again, it is proved without looking.
+  const proved = page.locator('.proof');
+  const many = await proved.count();
+  expect(many).toBeGreaterThan(0);
+  await page.reload();
+  await expect(proved).toHaveCount(many);
+  await expect(unproved).toHaveCount(0);
 });
 
 test('where other widths might cost less the gap is shown, looking further finds them, and they are taken in one step', async ({
