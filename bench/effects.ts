@@ -1,34 +1,38 @@
-/* Effects of all options of a panel on the demo plan, as the worker previews them after an edit; prints one JSON object. */
-import { makePreviewer } from '../core/src/index';
+/* Effects of all options, panel by panel, after each edit of the demo plan, as the worker previews them; prints one JSON object. */
+import { type Plan, makePreviewer } from '../core/src/index';
 import { everyOption } from '../core/src/testing/everyOption';
-import { median } from './median';
-import { demo, moved } from './moved';
+import { moved } from './moved';
 
 const ROUNDS = 40;
-const results: Record<string, number> = {};
-/** One for all panels, as in the editor. */
+const WARM = 10;
+/** One for all panels and edits, as in the editor. */
 const preview = makePreviewer();
-for (const panel of Object.keys(everyOption(demo))) {
-  let asked = 0;
-  const ready = (i: number) => {
-    const plan = moved(i + 1);
-    const changes = (everyOption(plan)[panel] ?? [])
+const times = new Map<string, number[]>();
+const note = (name: string, run: () => void, round: number) => {
+  const began = performance.now();
+  run();
+  if (round >= WARM) times.set(name, [...(times.get(name) ?? []), performance.now() - began]);
+};
+
+for (let round = 0; round < WARM + ROUNDS; round++) {
+  const plan: Plan = moved(round + 1);
+  const spacing = 1.5 + round / 500;
+  note(
+    'a preview after an edit, median ms',
+    () => void preview(plan, { verb: 'set-spacing', scope: { scope: 'plan' }, spacing }),
+    round,
+  );
+  for (const [panel, groups] of Object.entries(everyOption(plan))) {
+    const changes = groups
       .flatMap((g) => g.options)
       .filter((o) => o.chosen === 'no')
       .map((o) => o.change);
-    asked = changes.length;
-    return () => changes.forEach((change) => preview(plan, change));
-  };
-  for (let i = 0; i < ROUNDS / 4; i++) ready(-i - 1)();
-  const time = median(ROUNDS, ready);
-  results[`effects of the ${asked} options of ${panel}, demo plan, median ms`] = time;
+    const name = `effects of the ${changes.length} options of ${panel}, demo plan, median ms`;
+    note(name, () => changes.forEach((change) => preview(plan, change)), round);
+  }
 }
-
-/** What the first option of a panel takes after each edit. */
-const first = (i: number) => {
-  const plan = moved(i + 1000);
-  return () => preview(plan, { verb: 'set-spacing', scope: { scope: 'plan' }, spacing: 1.5 + i / 500 });
-};
-for (let i = 0; i < 40; i++) first(-i - 300)();
-results['a preview after an edit, median ms'] = median(100, first);
-process.stdout.write(JSON.stringify(results));
+const medians = [...times].map(([name, all]) => {
+  const rising = [...all].sort((a, b) => a - b);
+  return [name, rising[Math.floor(rising.length / 2)] ?? NaN] as const;
+});
+process.stdout.write(JSON.stringify(Object.fromEntries(medians)));

@@ -25,7 +25,7 @@ export { type LeftOver, leftOver, smallestLeaf } from './cutting/leftOvers';
 export { type CutPlan } from './cutting/cut';
 export { type Improving, type Progress, canImprove, improve } from './cutting/improve';
 export { type Improved, mayImprove, reckonImproved } from './improveAll';
-export { NO_PROOFS, type ProofBook, joinProofs, readProofs, withCut, withWidths } from './proofBook';
+export { NO_PROOFS, type ProofBook, joinProofs, withCut, withWidths } from './proofBook';
 export { type WidthsFound, improveWidths } from './improveWidths';
 export { type StackProof, proofOf } from './walls/stackProof';
 export { type Solver } from './cutting/solver';
@@ -43,6 +43,7 @@ export {
   readPlanBytes,
   writePlan,
 } from './formats/planFile';
+export { readProofs } from './formats/proofFile';
 export { MOST_PROBLEMS, type Problem, pointerOf } from './formats/problem';
 export { LENGTHS, cutText, textOf, utf8 } from './plan/text';
 export { reckoningFile } from './formats/reckoningFile';

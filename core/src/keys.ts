@@ -19,7 +19,7 @@ import type { Terrain } from './ground/terrain';
 import type { Assumptions } from './plan/assumptions';
 import type { Chosen, Facet } from './plan/effective';
 import type { Plan, Skirt } from './plan/schema';
-import type { OpeningPlace } from './plan/slices';
+import type { OpeningPlace } from './plan/openingPlace';
 import type { SettingOut } from './posts/setOut';
 import type { PostStage, WallTop } from './posts/stage';
 import type { ProofBook } from './proofBook';

@@ -3,7 +3,7 @@ import type { FenceLine } from './ground/fenceLines';
 import type { StandingPost, WallTop } from './posts/stage';
 import type { Part } from './reckoning';
 import { plus, times } from './ground/vector';
-import type { OpeningPlace } from './plan/slices';
+import type { OpeningPlace } from './plan/openingPlace';
 import { skirtAlong } from './skirt/part';
 import type { SkirtLayout } from './skirt/rolls';
 import type { SkirtStrip } from './skirt/strips';

@@ -1,4 +1,3 @@
-import { z } from 'zod';
 import type { CutPlan } from './cutting/cut';
 import { taskKey } from './cutting/known';
 import type { Task } from './cutting/prepare';
@@ -6,7 +5,7 @@ import { type CutProof, proofFrom } from './cutting/proofs';
 import type { Plan } from './plan/schema';
 
 /** Raised when pools are cut or proved in another way: what was found before is then looked for again. */
-const METHOD = 1;
+export const PROOF_METHOD = 1;
 
 /** What looking further found, by the content that it was found for. Whoever reckons holds it, passes it on and may keep it. */
 export interface ProofBook {
@@ -17,7 +16,7 @@ export interface ProofBook {
   readonly widths: Readonly<Record<string, number>>;
 }
 
-export const NO_PROOFS: ProofBook = { method: METHOD, cuts: {}, widths: {} };
+export const NO_PROOFS: ProofBook = { method: PROOF_METHOD, cuts: {}, widths: {} };
 
 /** Entries kept of each kind: the newest. */
 const MOST = 40;
@@ -49,37 +48,6 @@ export function withWidths(book: ProofBook, plan: Plan, others: number): ProofBo
 /** What every other choice of roll widths costs at least in this plan; null where nobody looked. */
 export const otherWidths = ({ widths }: ProofBook, plan: Plan): number | null =>
   Object.keys(widths).length === 0 ? null : (widths[pricedKey(plan)] ?? null);
-
-const count = z.int().min(0);
-const metres = z.number().min(0).max(1e6);
-const schema = z.strictObject({
-  method: z.literal(METHOD),
-  cuts: z.record(
-    z.string(),
-    z.strictObject({
-      rolls: z.array(
-        z.strictObject({
-          unit: count.nullable(),
-          owned: z.string().nullable(),
-          cuts: z.array(z.tuple([count, metres, metres])),
-          block: z.strictObject({
-            length: metres,
-            spots: z.array(z.tuple([count, metres, metres, metres, metres])),
-          }),
-        }),
-      ),
-      unplaced: z.array(count),
-      bound: z.number(),
-    }),
-  ),
-  widths: z.record(z.string(), z.number()),
-});
-
-/** A book that was kept: an empty one where it is none, or was made by another method. */
-export function readProofs(kept: unknown): ProofBook {
-  const read = schema.safeParse(kept);
-  return read.success ? read.data : NO_PROOFS;
-}
 
 /** What both hold; where both hold something of one thing, the newer. */
 export const joinProofs = (older: ProofBook, newer: ProofBook): ProofBook =>

@@ -8,11 +8,11 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Route, Routes, useLocation } from 'react-router';
 import './look/styles.css';
 import { ErrorBoundary } from './pages/ErrorBoundary';
-import { HoldingPage } from './pages/HoldingPage';
 import { HomePage } from './pages/HomePage';
 import { PlanPage } from './pages/PlanPage';
 
-// Pages for a new plan, the yard and the printer come when they are asked for.
+// Pages beside the plan come when they are asked for.
+const HoldingPage = lazy(async () => ({ default: (await import('./pages/HoldingPage')).HoldingPage }));
 const NewPlanPage = lazy(async () => ({ default: (await import('./pages/NewPlanPage')).NewPlanPage }));
 const YardPage = lazy(() => import('./yard/YardPage'));
 const StockPage = lazy(() => import('./stock/StockPage'));

@@ -1,4 +1,4 @@
-import type { FlapPlace, GatePlace, OpeningPlace } from '../plan/slices';
+import type { FlapPlace, GatePlace, OpeningPlace } from '../plan/openingPlace';
 import type { Partings } from './partings';
 import type { Plan } from '../plan/schema';
 import { type Ring, type RingSide, STRAIGHT } from './survey';

@@ -1,7 +1,7 @@
 import { type Finding, finding } from '../findings/types';
 import type { Change } from '../plan/changes/types';
 import { type Chosen, type Facet, choicesFor } from '../plan/effective';
-import type { OpeningPlace } from '../plan/slices';
+import type { OpeningPlace } from '../plan/openingPlace';
 import type { Plan } from '../plan/schema';
 import { TOUCH } from '../units/round';
 import type { Ring, RingSide } from './survey';

@@ -1,6 +1,6 @@
 import { facetOf } from '../plan/effective';
 import type { Plan } from '../plan/schema';
-import { placeOf } from '../plan/slices';
+import { placeOf } from '../plan/openingPlace';
 import { type FenceWalk, fenceWalks } from './fenceLines';
 import { partingsOf } from './partings';
 import { type Ring, surveyRings } from './survey';

@@ -1,7 +1,7 @@
 import { type Finding, finding } from '../findings/types';
 import type { FenceLine } from '../ground/fenceLines';
 import type { Change } from '../plan/changes/types';
-import type { FlapPlace } from '../plan/slices';
+import type { FlapPlace } from '../plan/openingPlace';
 import type { SettingOut } from '../posts/setOut';
 import type { WallTop } from '../posts/stage';
 import { EPSILON, tidy } from '../units/round';

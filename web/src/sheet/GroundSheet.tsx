@@ -1,4 +1,4 @@
-import { type StageId, groundScene, relief as reliefOf, shapeOf, sheetScene } from '@aviarum/core';
+import { type StageId, groundScene, shapeOf, sheetScene } from '@aviarum/core';
 import { Maximize, Minus, Plus } from 'lucide-react';
 import { Suspense, lazy, useCallback, useMemo, useRef } from 'react';
 import { shownPlan, usePlan } from '../state/planStore';
@@ -16,9 +16,10 @@ import { LitPart } from './LitPart';
 import { ReliefLayer } from './ReliefLayer';
 import { Stops } from './Stops';
 import { stopsFor } from './stops';
+import { useRelief } from './useRelief';
 import { useSheetGestures } from './useSheetGestures';
 import { useSize } from './useSize';
-import { aroundOf, fit } from './view';
+import { fit } from './view';
 
 const TapeLayer = lazy(() => import('../survey/TapeLayer'));
 
@@ -69,10 +70,7 @@ export function GroundSheet({ stage, still }: { stage: StageId; still?: true }) 
     return held && touched ? movingScene(plan, touched) : sheetScene(plan, parts);
   }, [plan, held, touched, parts]);
   const heights = settled?.ground.spotHeights;
-  const relief = useMemo(
-    () => (heights && extent && !still ? reliefOf(heights, aroundOf(extent)) : null),
-    [heights, extent, still],
-  );
+  const relief = useRelief(heights, extent, !still);
   const steep = useMemo(
     () =>
       (['steps-welded', 'steps-hexagonal', 'too-steep'] as const).filter((k) =>

@@ -14,11 +14,11 @@ const taken = (plan: Plan) => {
   return [...buildings, ...trees, ...services, ...boundaries, ...spotHeights];
 };
 
-/** New things of the ground, each with the path under which it opens. */
+/** New things of the ground, each with the stop under which it opens. */
 export const NEW_THINGS: readonly {
   readonly label: string;
   readonly words: string;
-  readonly make: (plan: Plan) => { readonly change: Change; readonly path: string };
+  readonly make: (plan: Plan) => { readonly change: Change; readonly stop: string };
 }[] = [
   {
     label: 'Add a house or shed',
@@ -35,7 +35,7 @@ export const NEW_THINGS: readonly {
       const thing = { id, name: 'Shed', outline, eaves: 2, height: 2.6 };
       return {
         change: { verb: 'add-to-ground', list: 'buildings', thing },
-        path: stopId({ on: 'building', building: id }),
+        stop: stopId({ on: 'building', building: id }),
       };
     },
   },
@@ -47,7 +47,7 @@ export const NEW_THINGS: readonly {
       const thing = { id, name: 'tree', at: beside(plan), trunk: 0.3, roots: 2.5, crown: 2 };
       return {
         change: { verb: 'add-to-ground', list: 'trees', thing },
-        path: stopId({ on: 'tree', tree: id }),
+        stop: stopId({ on: 'tree', tree: id }),
       };
     },
   },
@@ -65,7 +65,7 @@ export const NEW_THINGS: readonly {
       const thing = { id, name: 'water pipe', kind: 'water' as const, depth: 0.7, line };
       return {
         change: { verb: 'add-to-ground', list: 'services', thing },
-        path: stopId({ on: 'service-point', service: id, point: 0 }),
+        stop: stopId({ on: 'service-point', service: id, point: 0 }),
       };
     },
   },
@@ -83,7 +83,7 @@ export const NEW_THINGS: readonly {
       const thing = { id, name: 'boundary', line };
       return {
         change: { verb: 'add-to-ground', list: 'boundaries', thing },
-        path: stopId({ on: 'boundary-point', boundary: id, point: 0 }),
+        stop: stopId({ on: 'boundary-point', boundary: id, point: 0 }),
       };
     },
   },

@@ -41,9 +41,9 @@ export function GroundPanel({ base }: { base: string }) {
               type="button"
               className="btn"
               onClick={() => {
-                const { change, path } = make(plan);
+                const { change, stop } = make(plan);
                 take(change, words);
-                openThing(path);
+                openThing(stop);
               }}
             >
               {label}

@@ -1,0 +1,33 @@
+import { z } from 'zod';
+import { NO_PROOFS, PROOF_METHOD, type ProofBook } from '../proofBook';
+
+const count = z.int().min(0);
+const metres = z.number().min(0).max(1e6);
+const schema = z.strictObject({
+  method: z.literal(PROOF_METHOD),
+  cuts: z.record(
+    z.string(),
+    z.strictObject({
+      rolls: z.array(
+        z.strictObject({
+          unit: count.nullable(),
+          owned: z.string().nullable(),
+          cuts: z.array(z.tuple([count, metres, metres])),
+          block: z.strictObject({
+            length: metres,
+            spots: z.array(z.tuple([count, metres, metres, metres, metres])),
+          }),
+        }),
+      ),
+      unplaced: z.array(count),
+      bound: z.number(),
+    }),
+  ),
+  widths: z.record(z.string(), z.number()),
+});
+
+/** A book that was kept: an empty one where it is none, or was made by another method. */
+export function readProofs(kept: unknown): ProofBook {
+  const read = schema.safeParse(kept);
+  return read.success ? read.data : NO_PROOFS;
+}
