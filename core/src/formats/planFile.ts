@@ -1,5 +1,5 @@
 import { type PartRef, thingOf } from '../plan/partRef';
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 import { type Plan, planSchema, planShape } from '../plan/schema';
 import { blocking } from '../blocking';
 import { cutText, utf8 } from '../plan/text';
@@ -52,9 +52,10 @@ function messageOf(issue: z.core.$ZodIssue, document: unknown): string {
       return `has fields that a plan does not: ${someOf(issue.keys)}`;
     case 'invalid_union':
       return 'is none of the kinds that belong here';
+    case 'invalid_key':
+      return 'is no name that belongs here';
     case 'not_multiple_of':
     case 'invalid_format':
-    case 'invalid_key':
     case 'invalid_element':
     case 'custom':
       return issue.message;

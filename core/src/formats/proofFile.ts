@@ -1,8 +1,8 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { NO_PROOFS, PROOF_METHOD, type ProofBook } from '../proofBook';
 
-const count = z.int().min(0);
-const metres = z.number().min(0).max(1e6);
+const count = z.int().check(z.minimum(0));
+const metres = z.number().check(z.minimum(0), z.maximum(1e6));
 const schema = z.strictObject({
   method: z.literal(PROOF_METHOD),
   cuts: z.record(
@@ -10,8 +10,8 @@ const schema = z.strictObject({
     z.strictObject({
       rolls: z.array(
         z.strictObject({
-          unit: count.nullable(),
-          owned: z.string().nullable(),
+          unit: z.nullable(count),
+          owned: z.nullable(z.string()),
           cuts: z.array(z.tuple([count, metres, metres])),
           block: z.strictObject({
             length: metres,

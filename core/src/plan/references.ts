@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 import { EDITIONS, editionNamed } from '../catalogue';
 import type { Choices, Plan } from './schema';
 
@@ -91,7 +91,7 @@ function checkRings(plan: Plan, issue: Issue) {
 }
 
 /** The half of the schema that looks across the document: ids used once, nothing dangling, rings that join up. */
-export function checkReferences(plan: Plan, ctx: z.RefinementCtx) {
+export function checkReferences(plan: Plan, ctx: z.core.$RefinementCtx) {
   const issue: Issue = (path, message) => ctx.addIssue({ code: 'custom', path: [...path], message });
   const corners = unique(plan.corners, ['corners'], issue);
   const sides = unique(plan.sides, ['sides'], issue);

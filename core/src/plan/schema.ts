@@ -1,11 +1,11 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { BIRD_KINDS, SPACE_SCHOOLS } from '../birds/kinds';
 import { PRESENCES, THREAT_IDS } from '../threats/kinds';
 import { ASSUMPTIONS, type AssumptionId } from './assumptions';
 import { checkReferences } from './references';
 import { STAGE_IDS } from './stages';
 import type { point } from './schema/common';
-import { day, id, text, name, length, coordinate } from './schema/common';
+import { day, id, text, name, length, coordinate, meaning } from './schema/common';
 import type { tapeMark, tapeStake } from './schema/ground';
 import { building, tree, service, boundary, spotHeight, tape } from './schema/ground';
 import type { gate, popDoor, hatch } from './schema/openings';
@@ -17,7 +17,7 @@ import { ownMesh, offer, buying, extraPiece, ownedPiece } from './schema/buying'
 const flock = z.strictObject({
   id,
   kind: z.enum(BIRD_KINDS),
-  count: z.int().min(0).max(100000),
+  count: z.int().check(z.minimum(0), z.maximum(100000)),
   keeping: z.enum(['confined', 'part-day']),
 });
 
@@ -25,7 +25,9 @@ const corner = z.strictObject({ id, x: coordinate, y: coordinate });
 const sideEnds = { id, from: id, to: id };
 const side = z.discriminatedUnion('kind', [
   z.strictObject({ ...sideEnds, kind: z.literal('fence') }),
-  z.strictObject({ ...sideEnds, kind: z.literal('wall') }).describe('An existing wall that needs no fence.'),
+  z
+    .strictObject({ ...sideEnds, kind: z.literal('wall') })
+    .apply(meaning('An existing wall that needs no fence.')),
   z.strictObject({ ...sideEnds, kind: z.literal('open') }),
   z.strictObject({ ...sideEnds, kind: z.literal('building'), building: id }),
 ]);
@@ -33,16 +35,13 @@ const side = z.discriminatedUnion('kind', [
 const enclosure = z.strictObject({
   id,
   name,
-  ring: z
-    .array(z.strictObject({ side: id, forward: z.boolean() }))
-    .min(3)
-    .max(400),
+  ring: z.array(z.strictObject({ side: id, forward: z.boolean() })).check(z.minLength(3), z.maxLength(400)),
 });
 
 const assumptions = z.strictObject(
   Object.fromEntries(
-    Object.keys(ASSUMPTIONS).map((key) => [key, z.number().min(0).max(100).optional()]),
-  ) as Record<AssumptionId, z.ZodOptional<z.ZodNumber>>,
+    Object.keys(ASSUMPTIONS).map((key) => [key, z.optional(z.number().check(z.minimum(0), z.maximum(100)))]),
+  ) as Record<AssumptionId, z.ZodMiniOptional<z.ZodMiniNumber>>,
 );
 
 const shape = z.strictObject({
@@ -51,60 +50,59 @@ const shape = z.strictObject({
   id,
   name,
   units: z.enum(['metric', 'imperial']),
-  currency: z.string().regex(/^[A-Z]{3}$/, 'must be three capital letters, XXX for none'),
+  currency: z.string().check(z.regex(/^[A-Z]{3}$/, 'must be three capital letters, XXX for none')),
   place: z
     .strictObject({
       name: text,
-      latitude: z.number().min(-90).max(90),
-      longitude: z.number().min(-180).max(180).default(0),
+      latitude: z.number().check(z.minimum(-90), z.maximum(90)),
+      longitude: z._default(z.number().check(z.minimum(-180), z.maximum(180)), 0),
     })
-    .describe('Where the origin of the sheet lies, degrees, WGS 84.'),
-  flock: z.array(flock).max(40),
+    .apply(meaning('Where the origin of the sheet lies, degrees, WGS 84.')),
+  flock: z.array(flock).check(z.maxLength(40)),
   space: z.enum(SPACE_SCHOOLS),
   threats: z.partialRecord(z.enum(THREAT_IDS), z.enum(PRESENCES)),
   ground: z.strictObject({
     soil: z.enum(['sand', 'loam', 'clay', 'stony']),
-    frost: length(0, 3).default(0.45).describe('Depth to which the ground freezes, m.'),
+    frost: z._default(length(0, 3), 0.45).apply(meaning('Depth to which the ground freezes, m.')),
     north: z
-      .number()
-      .min(-Math.PI)
-      .max(Math.PI)
-      .default(0)
-      .describe('Turn of true north from the y axis, clockwise, radians.'),
-    buildings: z.array(building).max(50),
-    trees: z.array(tree).max(200),
-    services: z.array(service).max(50),
-    boundaries: z.array(boundary).max(50).default([]),
-    spotHeights: z.array(spotHeight).max(500).default([]),
-    tape: tape
-      .default({ marks: [], stakes: [], between: [] })
-      .describe('Tape readings as they were taken, m.'),
+      ._default(z.number().check(z.minimum(-Math.PI), z.maximum(Math.PI)), 0)
+      .apply(meaning('Turn of true north from the y axis, clockwise, radians.')),
+    buildings: z.array(building).check(z.maxLength(50)),
+    trees: z.array(tree).check(z.maxLength(200)),
+    services: z.array(service).check(z.maxLength(50)),
+    boundaries: z._default(z.array(boundary).check(z.maxLength(50)), []),
+    spotHeights: z._default(z.array(spotHeight).check(z.maxLength(500)), []),
+    tape: z
+      ._default(tape, { marks: [], stakes: [], between: [] })
+      .apply(meaning('Tape readings as they were taken, m.')),
   }),
-  corners: z.array(corner).max(400),
-  sides: z.array(side).max(600),
-  openings: z.array(opening).max(400),
-  enclosures: z.array(enclosure).max(50),
+  corners: z.array(corner).check(z.maxLength(400)),
+  sides: z.array(side).check(z.maxLength(600)),
+  openings: z.array(opening).check(z.maxLength(400)),
+  enclosures: z.array(enclosure).check(z.maxLength(50)),
   choices: z.strictObject({
     plan: choices,
     enclosure: z.record(id, someChoices),
     side: z.record(id, someChoices),
   }),
-  postPins: z.array(pin).max(1000),
+  postPins: z.array(pin).check(z.maxLength(1000)),
   buying,
-  owned: z.array(ownedPiece).max(200).default([]).describe('What is there already and may be used here.'),
-  extras: z.array(extraPiece).max(50).default([]).describe('Pieces of mesh wanted beside the fence.'),
+  owned: z
+    ._default(z.array(ownedPiece).check(z.maxLength(200)), [])
+    .apply(meaning('What is there already and may be used here.')),
+  extras: z
+    ._default(z.array(extraPiece).check(z.maxLength(50)), [])
+    .apply(meaning('Pieces of mesh wanted beside the fence.')),
   assumptions,
-  crew: z.enum(['alone', 'two']).default('alone').describe('Who builds: one person, or two.'),
+  crew: z._default(z.enum(['alone', 'two']), 'alone').apply(meaning('Who builds: one person, or two.')),
   stakedOut: z
-    .array(text)
-    .max(2000)
-    .default([])
-    .describe('Paths of stakes, posts and checks that were ticked off in the yard.'),
+    ._default(z.array(text).check(z.maxLength(2000)), [])
+    .apply(meaning('Paths of stakes, posts and checks that were ticked off in the yard.')),
   settled: z.partialRecord(z.enum(STAGE_IDS), z.literal(true)),
 });
 
 /** The plan document: one schema, used at every border and nowhere else. Lengths m, money minor units. */
-export const planSchema = shape.superRefine(checkReferences);
+export const planSchema = shape.check(z.superRefine(checkReferences));
 
 export type Plan = z.infer<typeof shape>;
 export type Flock = z.infer<typeof flock>;

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 
 /** What no text may hold: PostgreSQL keeps no NUL, and half a character is none. */
 const NOT_TEXT = /[\0\p{Surrogate}]/u;
@@ -13,12 +13,14 @@ const charactersOf = (text: string): readonly string[] => [...text];
 export const textOf = (most: number) =>
   z
     .string()
-    .refine((text) => text.length <= most || charactersOf(text).length <= most, {
-      message: `must be at most ${most} characters`,
-      abort: true,
-    })
-    .refine((text) => !NOT_TEXT.test(text), 'must not hold a null or half a character')
-    .meta({ maxLength: most });
+    .check(
+      z.refine((text) => text.length <= most || charactersOf(text).length <= most, {
+        message: `must be at most ${most} characters`,
+        abort: true,
+      }),
+      z.refine((text) => !NOT_TEXT.test(text), 'must not hold a null or half a character'),
+    )
+    .register(z.globalRegistry, { maxLength: most });
 
 /** What fits of a text, cut between characters; what is no text is left out. */
 export const cutText = (text: string, most: number): string =>

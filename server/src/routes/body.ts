@@ -1,7 +1,7 @@
 import { MOST_PROBLEMS, type Problem, pointerOf, utf8 } from '@aviarum/core';
 import type { Context, MiddlewareHandler } from 'hono';
 import { bodyLimit } from 'hono/body-limit';
-import type { z } from 'zod';
+import { z } from 'zod';
 import { BorderError } from '../problem';
 
 function refuse(status: 400 | 413 | 422, code: string, title: string, message: string): never {
@@ -44,7 +44,7 @@ export async function jsonBody(c: Context): Promise<unknown> {
 const MOST_ENTRIES = 2000;
 
 /** @throws BorderError 422 naming each field */
-export function checked<T>(schema: z.ZodType<T>, document: unknown): T {
+export function checked<T>(schema: z.core.$ZodType<T>, document: unknown): T {
   if (typeof document === 'object' && document !== null) {
     for (const [key, value] of Object.entries(document)) {
       if (key === '__proto__' || (Array.isArray(value) && value.length > MOST_ENTRIES))
@@ -53,7 +53,7 @@ export function checked<T>(schema: z.ZodType<T>, document: unknown): T {
         ]);
     }
   }
-  const read = schema.safeParse(document);
+  const read = z.safeParse(schema, document);
   if (read.success) return read.data;
   const problems = read.error.issues.slice(0, MOST_PROBLEMS).map((issue): Problem => {
     return { code: issue.code, pointer: pointerOf(issue.path), message: issue.message.slice(0, 300) };

@@ -1,8 +1,8 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import type { LonLat } from './projection';
 import { type TrackPart, UnreadableFile } from './tracks';
 
-const position = z.array(z.number()).min(2).max(4);
+const position = z.array(z.number()).check(z.minLength(2), z.maxLength(4));
 const line = z.array(position);
 const geometry = z.discriminatedUnion('type', [
   z.looseObject({ type: z.literal('Point'), coordinates: position }),
@@ -16,8 +16,8 @@ type Geometry = z.infer<typeof geometry>;
 const collection = z.looseObject({ type: z.literal('GeometryCollection'), geometries: z.array(geometry) });
 const feature = z.looseObject({
   type: z.literal('Feature'),
-  geometry: z.union([geometry, collection]).nullable(),
-  properties: z.record(z.string(), z.unknown()).nullish(),
+  geometry: z.nullable(z.union([geometry, collection])),
+  properties: z.nullish(z.record(z.string(), z.unknown())),
 });
 const document = z.union([
   z.looseObject({ type: z.literal('FeatureCollection'), features: z.array(feature) }),
@@ -26,7 +26,7 @@ const document = z.union([
   geometry,
 ]);
 const crs = z.looseObject({
-  crs: z.looseObject({ properties: z.looseObject({ name: z.string() }) }).nullish(),
+  crs: z.nullish(z.looseObject({ properties: z.looseObject({ name: z.string() }) })),
 });
 
 /** A file of ours in the metres of a plan says so. */

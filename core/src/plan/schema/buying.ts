@@ -1,7 +1,7 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { PACK_IDS } from '../../catalogue/packs';
 import { LENGTHS, textOf } from '../text';
-import { day, id, length } from './common';
+import { day, id, length, meaning } from './common';
 
 export const ownMesh = z.strictObject({
   id,
@@ -18,22 +18,17 @@ export const ownMesh = z.strictObject({
   ]),
   opening: z.strictObject({ up: length(0.001, 0.5), along: length(0.001, 0.5) }),
   wire: length(0.0001, 0.02),
-  widths: z.array(length(0.05, 6)).min(1).max(12),
-  lengths: z.array(length(0.5, 500)).min(1).max(12),
+  widths: z.array(length(0.05, 6)).check(z.minLength(1), z.maxLength(12)),
+  lengths: z.array(length(0.5, 500)).check(z.minLength(1), z.maxLength(12)),
 });
 
 export const price = z
   .int()
-  .min(0)
-  .max(1_000_000_000)
-  .describe('Integer minor units, as the yard states it.');
+  .check(z.minimum(0), z.maximum(1_000_000_000))
+  .apply(meaning('Integer minor units, as the yard states it.'));
 const stock = z
-  .int()
-  .min(0)
-  .max(100000)
-  .nullable()
-  .default(null)
-  .describe('How many the yard holds; null where that is not said.');
+  ._default(z.nullable(z.int().check(z.minimum(0), z.maximum(100000))), null)
+  .apply(meaning('How many the yard holds; null where that is not said.'));
 export const offer = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('roll'),
@@ -49,7 +44,7 @@ export const offer = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('pack'),
     product: z.enum(PACK_IDS),
-    count: z.int().min(1).max(100000),
+    count: z.int().check(z.minimum(1), z.maximum(100000)),
     price,
     stock,
   }),
@@ -57,10 +52,10 @@ export const offer = z.discriminatedUnion('kind', [
 
 const ownedIds = {
   id,
-  count: z.int().min(1).max(1000).describe('How many alike.'),
+  count: z.int().check(z.minimum(1), z.maximum(1000)).apply(meaning('How many alike.')),
   condition: z
     .enum(['sound', 'worn', 'poor'])
-    .describe('Sound is as new; worn is used and looked over before; poor is not used.'),
+    .apply(meaning('Sound is as new; worn is used and looked over before; poor is not used.')),
   note: textOf(LENGTHS.note),
 };
 /** Something the keeper has already, new or salvaged. Lengths m. */
@@ -77,7 +72,7 @@ export const ownedPiece = z.discriminatedUnion('kind', [
   z.strictObject({ ...ownedIds, kind: z.literal('kit'), product: id, width: length(0.15, 5) }),
   z
     .strictObject({ ...ownedIds, kind: z.literal('pack'), product: z.enum(PACK_IDS) })
-    .describe('Single pieces, counted: staples, rings, catches.'),
+    .apply(meaning('Single pieces, counted: staples, rings, catches.')),
 ]);
 
 /** A piece of mesh wanted beside the fence, such as for a vent in the house. */
@@ -87,24 +82,29 @@ export const extraPiece = z.strictObject({
   mesh: id,
   width: length(0.05, 5),
   height: length(0.05, 5),
-  count: z.int().min(1).max(100),
+  count: z.int().check(z.minimum(1), z.maximum(100)),
 });
 
 /** `kind:product` of what is bought at one yard, such as `roll:fine-13`. */
 const goods = z
   .string()
-  .regex(/^(roll|post|timber|kit|pack):[A-Za-z0-9_-]{1,40}$/, 'must be such as roll:fine-13');
+  .check(z.regex(/^(roll|post|timber|kit|pack):[A-Za-z0-9_-]{1,40}$/, 'must be such as roll:fine-13'));
 
 export const buying = z.strictObject({
-  edition: textOf(20).describe('The catalogue edition whose products and prices this plan uses.'),
+  edition: textOf(20).apply(meaning('The catalogue edition whose products and prices this plan uses.')),
   pricesAsOf: day,
   yards: z
     .array(id)
-    .min(1)
-    .max(2)
-    .describe('Where to buy; of two, each line where the whole with its deliveries is cheapest.'),
-  from: z.record(goods, id).default({}).describe('Lines that are bought at one yard, whatever they cost.'),
-  fetched: z.array(id).max(2).default([]).describe('Yards whose goods the keeper fetches: no delivery.'),
-  ownProducts: z.array(ownMesh).max(200),
-  ownPrices: z.array(z.strictObject({ yard: id, offer, asOf: day.nullable().default(null) })).max(1000),
+    .check(z.minLength(1), z.maxLength(2))
+    .apply(meaning('Where to buy; of two, each line where the whole with its deliveries is cheapest.')),
+  from: z
+    ._default(z.record(goods, id), {})
+    .apply(meaning('Lines that are bought at one yard, whatever they cost.')),
+  fetched: z
+    ._default(z.array(id).check(z.maxLength(2)), [])
+    .apply(meaning('Yards whose goods the keeper fetches: no delivery.')),
+  ownProducts: z.array(ownMesh).check(z.maxLength(200)),
+  ownPrices: z
+    .array(z.strictObject({ yard: id, offer, asOf: z._default(z.nullable(day), null) }))
+    .check(z.maxLength(1000)),
 });

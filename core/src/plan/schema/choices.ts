@@ -1,32 +1,34 @@
-import { z } from 'zod';
-import { id, length } from './common';
+import * as z from 'zod/mini';
+import { id, length, meaning } from './common';
 
 export const band = z.strictObject({
   id,
   mesh: id,
-  top: length(0.1, 6).describe('Height above the ground that the band is meant to reach, m.'),
+  top: length(0.1, 6).apply(meaning('Height above the ground that the band is meant to reach, m.')),
   widths: z
-    .union([z.literal('cheapest'), z.array(length(0.05, 6)).min(1).max(3)])
-    .describe('Roll widths stacked for this band, m, from the ground up; or the cheapest set at the yard.'),
-  bottom: length(0, 6)
-    .nullable()
-    .optional()
-    .describe('Where it starts, m; left out or null, it laps the band below it, or stands on the ground.'),
+    .union([z.literal('cheapest'), z.array(length(0.05, 6)).check(z.minLength(1), z.maxLength(3))])
+    .apply(
+      meaning('Roll widths stacked for this band, m, from the ground up; or the cheapest set at the yard.'),
+    ),
+  bottom: z
+    .optional(z.nullable(length(0, 6)))
+    .apply(
+      meaning('Where it starts, m; left out or null, it laps the band below it, or stands on the ground.'),
+    ),
 });
 
 export const mass = { width: length(0.05, 1), height: length(0.05, 1) };
-export const lapUp = length(0, 0.5).describe('Up the wall, m.');
+export const lapUp = length(0, 0.5).apply(meaning('Up the wall, m.'));
 export const stones = z
-  .strictObject(mass)
-  .optional()
-  .describe('Stones or pavers laid on the apron along the fence, m.');
+  .optional(z.strictObject(mass))
+  .apply(meaning('Stones or pavers laid on the apron along the fence, m.'));
 export const flat = { mesh: id, width: length(0.1, 3), lapUp, stones };
 export const skirt = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('none') }),
-  z.strictObject({ kind: z.literal('apron'), ...flat }).describe('Flat on the ground, `width` out.'),
+  z.strictObject({ kind: z.literal('apron'), ...flat }).apply(meaning('Flat on the ground, `width` out.')),
   z
     .strictObject({ kind: z.literal('house-apron'), ...flat })
-    .describe('The same, carried round the house that the run is built on to.'),
+    .apply(meaning('The same, carried round the house that the run is built on to.')),
   z.strictObject({ kind: z.literal('buried'), mesh: id, depth: length(0.1, 1.5), lapUp }),
   z
     .strictObject({
@@ -36,68 +38,81 @@ export const skirt = z.discriminatedUnion('kind', [
       out: length(0.05, 1.5),
       lapUp,
     })
-    .describe('Down to `depth`, then `out` away from the run.'),
+    .apply(meaning('Down to `depth`, then `out` away from the run.')),
   z
     .strictObject({ kind: z.literal('folded'), mesh: id, up: length(0.1, 1.5), out: length(0.1, 1.5) })
-    .describe('One strip, part of it up the wall and the rest flat outside.'),
-  z.strictObject({ kind: z.literal('stone'), ...mass }).describe('A border of stones or pavers at the foot.'),
+    .apply(meaning('One strip, part of it up the wall and the rest flat outside.')),
+  z
+    .strictObject({ kind: z.literal('stone'), ...mass })
+    .apply(meaning('A border of stones or pavers at the foot.')),
   z
     .strictObject({ kind: z.literal('concrete'), width: length(0.05, 1), depth: length(0.05, 1.5) })
-    .describe('A strip of concrete in the ground under the fence.'),
+    .apply(meaning('A strip of concrete in the ground under the fence.')),
 ]);
 
-export const role = <T extends z.ZodType>(value: T) =>
+export const role = <T extends z.ZodMiniType>(value: T) =>
   z.strictObject({ corner: value, end: value, wall: value, gate: value, line: value });
 
 export const chosen = {
   posts: role(id),
   setting: role(z.enum(['tamped', 'concrete'])),
-  spacing: length(0.3, 6).describe('Largest distance between two posts, m.'),
-  bands: z.array(band).min(1).max(12),
+  spacing: length(0.3, 6).apply(meaning('Largest distance between two posts, m.')),
+  bands: z.array(band).check(z.minLength(1), z.maxLength(12)),
   hanging: z.enum(['continuous', 'side-by-side']),
   skirt,
 };
 export const slope = z.strictObject({
   hang: z
     .enum(['by-mesh', 'follow', 'step'])
-    .describe(
-      'Whether mesh follows the ground or steps down it bay by bay; by-mesh goes by the grade its kind takes.',
+    .apply(
+      meaning(
+        'Whether mesh follows the ground or steps down it bay by bay; by-mesh goes by the grade its kind takes.',
+      ),
     ),
   foot: z
     .enum(['mesh', 'gap'])
-    .describe(
-      'At the low post of a stepped bay: mesh down to the ground, or a gap that is closed otherwise.',
+    .apply(
+      meaning(
+        'At the low post of a stepped bay: mesh down to the ground, or a gap that is closed otherwise.',
+      ),
     ),
 });
-export const load = z.enum(['fence', 'cover', 'roof']).describe('What the posts carry besides the walls.');
+export const load = z
+  .enum(['fence', 'cover', 'roof'])
+  .apply(meaning('What the posts carry besides the walls.'));
 export const bays = z
   .enum(['equal', 'module'])
-  .describe('Equal bays in each clear stretch, or full bays of the spacing (a panel) with the rest last.');
+  .apply(
+    meaning('Equal bays in each clear stretch, or full bays of the spacing (a panel) with the rest last.'),
+  );
 export const shallower = z
-  .strictObject({
-    corner: length(0, 1),
-    end: length(0, 1),
-    wall: length(0, 1),
-    gate: length(0, 1),
-    line: length(0, 1),
-  })
-  .partial()
-  .describe('By role, how much less deep posts are set than the rule says, m.');
-export const board = id.nullable();
+  .partial(
+    z.strictObject({
+      corner: length(0, 1),
+      end: length(0, 1),
+      wall: length(0, 1),
+      gate: length(0, 1),
+      line: length(0, 1),
+    }),
+  )
+  .apply(meaning('By role, how much less deep posts are set than the rule says, m.'));
+export const board = z.nullable(id);
 export const boards = z
   .strictObject({ ground: board, top: board })
-  .describe('A board or rail along the foot and the top of the wall, one piece a bay; null for none.');
-export const overhang = length(0, 1).describe('Mesh folded outward at the top of the wall, m; 0 for none.');
+  .apply(meaning('A board or rail along the foot and the top of the wall, one piece a bay; null for none.'));
+export const overhang = length(0, 1).apply(
+  meaning('Mesh folded outward at the top of the wall, m; 0 for none.'),
+);
 export const choices = z.strictObject({
   ...chosen,
-  boards: boards.default({ ground: null, top: null }),
-  overhang: overhang.default(0),
-  slope: slope.default({ hang: 'by-mesh', foot: 'mesh' }),
-  load: load.default('fence'),
-  bays: bays.default('equal'),
-  shallower: shallower.default({}),
+  boards: z._default(boards, { ground: null, top: null }),
+  overhang: z._default(overhang, 0),
+  slope: z._default(slope, { hang: 'by-mesh', foot: 'mesh' }),
+  load: z._default(load, 'fence'),
+  bays: z._default(bays, 'equal'),
+  shallower: z._default(shallower, {}),
 });
 /** Choices made again for an enclosure or a side: only what differs, nothing filled in. */
-export const someChoices = z
-  .strictObject({ ...chosen, boards, overhang, slope, load, bays, shallower })
-  .partial();
+export const someChoices = z.partial(
+  z.strictObject({ ...chosen, boards, overhang, slope, load, bays, shallower }),
+);
