@@ -191,6 +191,9 @@ for (const theme of ['light', 'dark'] as const) {
         ? page.getByRole('main')
         : page.getByRole('region', { name: 'Docket in short' }).getByText('Fence');
       await expect(ready.first()).toBeVisible();
+      // The sums may be there before the panel is: what is looked at is the whole page.
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      if (stage.endsWith('/docket')) await expect(page.getByRole('table').first()).toBeVisible();
       const { violations } = await new AxeBuilder({ page }).analyze();
       expect(
         violations.map((v) => `${stage}: ${v.id}: ${v.nodes.map((n) => n.html.slice(0, 120)).join(' | ')}`),
