@@ -5,11 +5,11 @@ import type { Plan } from './plan/schema';
 import { setOut } from './posts/setOut';
 import { editionOf } from './catalogue';
 import type { Part } from './reckoning';
+import { skirtAlong } from './skirt/part';
+import { skirtLines } from './skirt/skirtLines';
 
 /** What a preview is made of. */
 export type PreviewPart = Extract<Part, { kind: 'post' | 'skirt' }>;
-import { skirtAlong } from './skirt/part';
-import { skirtLines } from './skirt/skirtLines';
 
 /**
  * Posts and aprons as they would stand, without walls, cutting or docket: what a drag shows under the pointer, in a frame.

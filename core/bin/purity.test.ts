@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals';
 import { readFileSync, readdirSync } from 'node:fs';
 import path from 'node:path';
 
-const ROOT = path.resolve(import.meta.dirname);
+const ROOT = path.resolve(import.meta.dirname, '../src');
 
 const sources = readdirSync(ROOT, { recursive: true, encoding: 'utf8' }).filter(
   (file) => file.endsWith('.ts') && !/\.test\.ts$|^testing\//.test(file),
