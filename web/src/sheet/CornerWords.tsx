@@ -1,5 +1,6 @@
 import type { SheetScene } from '@aviarum/core';
 import { memo } from 'react';
+import { stopId } from './stopId';
 import { degrees } from './stops';
 
 /** Angles only where a corner has room for one, px. */
@@ -22,7 +23,7 @@ export const CornerWords = memo(function CornerWords({
     <g pointerEvents="none">
       {scene.corners.map((c) => {
         const [x, y] = [c.at.x * scale, -c.at.y * scale];
-        const chosen = open === `corner:${c.id}`;
+        const chosen = open === stopId({ on: 'corner', corner: c.id });
         const room = c.reach * scale;
         const away = (px: number) => `translate(${x + c.inward.x * px} ${y - c.inward.y * px + 4.5})`;
         return (

@@ -5,6 +5,7 @@ import { useReader } from '../state/reckoningStore';
 import { hoverPart } from '../state/selection';
 import { nudge } from './drag';
 import { removalOf } from './removal';
+import { drawnAs } from './stopId';
 import type { Stop } from './stops';
 
 const SIZES: Readonly<Record<Stop['look'], number>> = {
@@ -22,9 +23,6 @@ const UNMOVED = 9;
 
 const sizeOf = (stop: Stop, scale: number) =>
   Math.max(LEAST, Math.min(stop.move ? SIZES[stop.look] : UNMOVED, stop.room * scale * 0.55));
-
-/** The part that the strip lights for a stop. */
-const litBy = (id: string) => (id.startsWith('post:') ? id.slice(5) : id);
 
 interface Props {
   readonly stops: readonly Stop[];
@@ -106,13 +104,13 @@ export const Stops = memo(function Stops({ stops, plan, scale, open, onOpen }: P
               : { 'aria-pressed': open === stop.id, 'aria-description': stop.value })}
             onFocus={() => {
               setFocused(stop.id);
-              hoverPart(litBy(stop.id));
+              hoverPart(drawnAs(stop.id));
             }}
             onBlur={() => {
               setMoving(null);
               hoverPart(null);
             }}
-            onPointerEnter={() => hoverPart(litBy(stop.id))}
+            onPointerEnter={() => hoverPart(drawnAs(stop.id))}
             onPointerLeave={() => hoverPart(null)}
             onKeyDown={onKey}
           >

@@ -9,9 +9,12 @@ export function stopId(part: PartRef): string {
   return `${isPost ? POST : ''}${formatPart(part)}`;
 }
 
+/** What the drawings call the part that a stop is of. */
+export const drawnAs = (id: string): string => (id.startsWith(POST) ? id.slice(POST.length) : id);
+
 /** The part that a stop is of; null for what a link may hold that is none. */
 export const partOfStop = (id: string | null): PartRef | null =>
-  id === null ? null : parsePart(id.startsWith(POST) ? id.slice(POST.length) : id);
+  id === null ? null : parsePart(drawnAs(id));
 
 /** A thing of the ground, and which of its points where it is one. */
 export interface OnGround {

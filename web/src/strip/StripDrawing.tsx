@@ -1,5 +1,6 @@
 import { type StripScene, groundUnder, formatPart } from '@aviarum/core';
 import { memo } from 'react';
+import { drawnAs } from '../sheet/stopId';
 import { useMarket, useReader } from '../state/reckoningStore';
 import { hoverPart, useHover, useSelection } from '../state/selection';
 import { MeshPattern } from './meshPattern';
@@ -158,7 +159,7 @@ function Posts({ scene, x, y, up }: StripScale & { scene: StripScene; up: number
   const { at } = useSelection();
   return scene.posts.map((p) => {
     const wide = p.role === 'line' ? 5 : 7;
-    const bright = lit === p.part || at === `post:${p.part}`;
+    const bright = lit === p.part || (at !== null && drawnAs(at) === p.part);
     return (
       <rect
         key={`${p.part} ${p.x}`}
