@@ -97,8 +97,9 @@ export class Keeper {
   /** Waits until the docket bar has figures and the plan is saved. */
   async settled() {
     await expect(this.inShort.getByText('Fence')).toBeVisible();
-    await expect(this.page.getByRole('status')).toContainText('saved', { timeout: 10_000 });
-    await expect(this.page.getByRole('status')).not.toContainText('not saved', { timeout: 10_000 });
+    const word = this.page.locator('.savedword');
+    await expect(word).toContainText('saved', { timeout: 10_000 });
+    await expect(word).not.toContainText('not saved', { timeout: 10_000 });
   }
 
   private get inShort() {

@@ -35,7 +35,18 @@ function told(value: unknown, key = ''): unknown {
     const path = isPart && typeof v === 'object' ? core.formatPart(v as Core.PartRef) : v;
     entries.push([isPart ? 'part' : name, told(path, name)]);
   }
-  return Object.fromEntries(entries);
+  return unordered(Object.fromEntries(entries));
+}
+
+/** Needs of fasteners and the lines of the total say the same in any order, with and without what is nothing. */
+function unordered(of: Record<string, unknown>): unknown {
+  if (of.code !== 'fasten.need' && of.code !== 'docket.total') return of;
+  const terms = (of.terms as readonly { readonly value: number }[])
+    .filter((t) => t.value !== 0)
+    .map((t) => JSON.stringify(t))
+    .sort()
+    .map((t) => JSON.parse(t) as unknown);
+  return of.code === 'fasten.need' && terms.length === 1 ? terms[0] : { ...of, terms };
 }
 
 /** The effects of changes of a plan, as either commit has them. */
@@ -64,7 +75,7 @@ const tellPlan = (plan: Core.Plan, i: number): unknown => {
       : [];
   return told({
     ...rest,
-    docket,
+    docket: { ...docket, lines: Object.fromEntries(docket.lines.map((line) => [line.id, line])) },
     pools: cutting.map(({ unplaced, task: _task, plan: _plan, units: _units, ...pool }) => ({
       ...pool,
       unplaced: unplaced.length,

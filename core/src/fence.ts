@@ -1,8 +1,7 @@
 import { BIRD_STEPS } from './birds/steps';
 import { BUILD_STEPS } from './build/steps';
+import { BUYING_STEPS } from './buying/steps';
 import { MARKET_STEPS } from './catalogue/steps';
-import { DOCKET_STEPS } from './docket/steps';
-import { FASTENER_STEPS } from './fasteners/steps';
 import type { AnyStep } from './engine/step';
 import { GROUND_STEPS, OUTLINE_STEPS } from './ground/steps';
 import { SLICES } from './plan/slices';
@@ -22,8 +21,7 @@ export const FENCE_STEPS: readonly AnyStep[] = [
   ...WALL_STEPS,
   ...SKIRT_STEPS,
   ...WAY_STEPS,
-  ...FASTENER_STEPS,
-  ...DOCKET_STEPS,
+  ...BUYING_STEPS,
   ...BUILD_STEPS,
   // Drawn one over the other.
   ...SKIRT_PARTS,

@@ -1,14 +1,25 @@
+import type { Chosen } from './buying/chosen';
+import type { Ask, AtHand, Demand } from './buying/demand';
+import type { PostLengths } from './buying/lengths';
+import type { Opened } from './buying/opened';
+import type { PriceProof } from './buying/proof';
+import type { Quote } from './buying/quote';
+import type { Settled, Settling } from './buying/settle';
+import type { Unmet } from './buying/unmet';
+import type { Lined } from './buying/ways/way';
+import type { CutMarket, RollMarket } from './catalogue/market';
+import type { Products } from './catalogue/products';
+import type { BoughtPost } from './posts/bought';
+import type { Gathered, WallGroup } from './walls/groups';
+import type { HungWalls } from './walls/stage';
 import type { BirdStage } from './birds/stage';
 import type { Goods } from './catalogue/goods';
-import type { CutMarket, Market, WallMarket } from './catalogue/market';
 import type { Sold } from './catalogue/sold';
 import type { Catalogue, Yard } from './catalogue/types';
 import type { Memo } from './cutting/memo';
 import type { CuttingStage } from './cutting/pools';
-import type { PackLines } from './docket/packs';
 import type { Docket, DocketLine } from './docket/types';
 import { key, slot } from './engine/step';
-import type { Hardware, PostNeeds, SeamNeeds } from './fasteners/stage';
 import type { Finding } from './findings/types';
 import type { FenceLine, FenceWalk } from './ground/fenceLines';
 import type { OutlineWorkings } from './ground/figures';
@@ -17,22 +28,20 @@ import type { Profile } from './ground/profile';
 import type { Ring } from './ground/survey';
 import type { Terrain } from './ground/terrain';
 import type { Assumptions } from './plan/assumptions';
-import type { Chosen, Facet } from './plan/effective';
+import type { Chosen as ChosenBy, Facet } from './plan/effective';
 import type { Plan, Skirt } from './plan/schema';
 import type { OpeningPlace } from './plan/openingPlace';
 import type { SettingOut } from './posts/setOut';
-import type { PostStage, WallTop } from './posts/stage';
-import type { ProofBook } from './proofBook';
+import type { PostStage } from './posts/stage';
+import type { WallTop } from './posts/wallTop';
+import type { ProofBook, WayProof } from './proofBook';
 import type { Estimate, Figures, Part, Reckoning, Workings } from './reckoning';
-import type { SkirtLayout } from './skirt/rolls';
+import type { SkirtLayout } from './skirt/stage';
 import type { SkirtLines } from './skirt/skirtLines';
-import type { SkirtStage } from './skirt/stage';
+import type { SkirtStage } from './skirt/rolls';
 import type { OpeningLimits } from './threats';
 import type { BoardCourse } from './walls/boards';
-import type { WidthsFor } from './walls/chooseStacks';
 import type { Lies } from './walls/slope';
-import type { WallStage } from './walls/stage';
-import type { WorkedStacks } from './walls/stackProof';
 import type { Way } from './ways/stage';
 import type { Term } from './working';
 
@@ -42,7 +51,6 @@ export const CATALOGUE = key<Catalogue>('catalogue');
 /** What was cut before, and what looking further found: held by whoever reckons. */
 export const MEMO = key<Memo>('memo');
 export const PROOFS = key<ProofBook>('proofs');
-export const WIDTHS = key<WidthsFor>('widths');
 
 /* Slices of the plan. */
 export const CORNERS = key<Plan['corners']>('plan.corners');
@@ -62,38 +70,71 @@ export const BOUNDARIES = key<Plan['ground']['boundaries']>('plan.boundaries');
 export const SOIL = key<Plan['ground']['soil']>('plan.soil');
 export const FROST = key<number>('plan.frost');
 export const CHOICES = key<Plan['choices']>('plan.choices');
-export const SPACING_CHOICE = key<Chosen<Facet<'spacing'>>>('choice.spacing');
-export const BAND_CHOICE = key<Chosen<Facet<'bands'>>>('choice.bands');
-export const BOARD_CHOICE = key<Chosen<Facet<'boards'>>>('choice.boards');
-export const SLOPE_CHOICE = key<Chosen<Facet<'slope'>>>('choice.slope');
-export const SKIRT_CHOICE = key<Chosen<Facet<'skirt'>>>('choice.skirt');
-export const POST_CHOICE = key<Chosen<Facet<'posts'>>>('choice.posts');
+export const SPACING_CHOICE = key<ChosenBy<Facet<'spacing'>>>('choice.spacing');
+export const BAND_CHOICE = key<ChosenBy<Facet<'bands'>>>('choice.bands');
+export const BOARD_CHOICE = key<ChosenBy<Facet<'boards'>>>('choice.boards');
+export const SLOPE_CHOICE = key<ChosenBy<Facet<'slope'>>>('choice.slope');
+export const SKIRT_CHOICE = key<ChosenBy<Facet<'skirt'>>>('choice.skirt');
+export const POST_CHOICE = key<ChosenBy<Facet<'posts'>>>('choice.posts');
 export const BUYING = key<Plan['buying']>('plan.buying');
+export const OWN_PRODUCTS = key<Plan['buying']['ownProducts']>('plan.own-products');
 export const OWNED = key<Plan['owned']>('plan.owned');
 export const EXTRAS = key<Plan['extras']>('plan.extras');
 export const ASSUMPTIONS = key<Plan['assumptions']>('plan.assumptions');
 export const ASSUMED = key<Assumptions>('plan.assumed');
 export const CREW = key<Plan['crew']>('plan.crew');
 export const SETTLED = key<Plan['settled']>('plan.settled');
-/** What every other choice of roll widths costs at least in this plan, where somebody looked; minor units. */
-export const OTHER_WIDTHS = key<number | null>('plan.other-widths');
 
-/* What is sold: goods whatever they cost, and prices kind by kind. */
+/** What is made, wherever it is bought. */
+export const PRODUCTS = key<Products>('products');
+
+/** What the stages of the work ask for: no size sold and no price is in it. */
+export const DEMANDS = slot<Demand>('demands');
+
+/* One way to buy: at one yard, the other, or both. Each is worked out beside the others, from the same demands. */
+export const BUYING_AT = key<Plan['buying']>('quote.buying');
 export const ROLLS_SOLD = key<Sold>('sold.rolls');
 export const TIMBERS_SOLD = key<Sold>('sold.timbers');
 export const POSTS_SOLD = key<Sold>('sold.posts');
 export const KITS_SOLD = key<Sold>('sold.kits');
 export const PACKS_SOLD = key<Sold>('sold.packs');
-/** Packs whose count follows from the rolls chosen. */
-export const SEAM_PACKS = key<Sold>('sold.seam-packs');
-export const GOODS = key<Goods>('goods');
-export const WALL_MARKET = key<WallMarket>('market.walls');
-export const CUT_MARKET = key<CutMarket>('market.cut');
-export const POST_MARKET = key<Pick<Market, 'posts' | 'yard'>>('market.posts');
-export const KIT_MARKET = key<Pick<Market, 'kits' | 'yard'>>('market.kits');
-export const PACK_MARKET = key<Pick<Market, 'packs' | 'yard'>>('market.packs');
+export const GOODS_AT = key<Goods>('quote.goods');
+export const ROLL_MARKET_AT = key<RollMarket>('quote.rolls');
+export const CUT_MARKET = key<CutMarket>('quote.lengths');
 /** Those bought at, the preferred first. */
-export const YARDS = key<readonly Yard[]>('market.yards');
+export const YARDS_AT = key<readonly Yard[]>('quote.yards');
+export const HAND = key<AtHand>('quote.hand');
+export const OPENED = key<Opened>('quote.opened');
+/** Packs whose count follows from what is chosen. */
+export const CHOICE_PACKS = key<Sold>('quote.choice-packs');
+/** What looking further found about this way to buy; null where nobody looked. */
+export const WAY_PROOF = key<WayProof | null>('quote.found');
+export const SETTLING = key<Settling>('quote.settling');
+export const SETTLED_AT = key<Settled>('quote.settled');
+export const ASKS = key<readonly Ask[]>('quote.asks');
+export const CUTTING_AT = key<CuttingStage>('quote.cutting');
+export const LINED = slot<Lined>('quote.lined');
+export const POOL_LINES = key<readonly DocketLine[]>('quote.pools');
+export const DOCKET_AT = key<Docket>('quote.docket');
+export const QUOTE = key<Quote>('quote');
+export const QUOTES = key<readonly Quote[]>('quotes');
+
+/* As bought: the quote that is taken. */
+export const BOUGHT = key<Quote>('bought');
+export const GOODS = key<Goods>('goods');
+export const ROLL_MARKET = key<RollMarket>('market.rolls');
+/** Widths of the rolls that open demands take, by their names. */
+export const CHOSEN = key<Chosen>('chosen');
+/** What each length of posts asked for is cut from. */
+export const POST_SIZES = key<ReadonlyMap<string, readonly number[]>>('post-sizes');
+export const POST_LENGTHS = key<PostLengths>('post-lengths');
+/** What nothing sold meets. */
+export const UNMET = key<readonly Unmet[]>('unmet');
+export const CUTTING = key<CuttingStage>('cutting');
+export const DOCKET = key<Docket>('docket');
+export const STACKS = key<PriceProof | null>('stacks');
+/** Of all that is bought, at whichever yards. */
+export const PRICE_PROOF = key<PriceProof | null>('price-proof');
 
 /* Ground and outline. */
 export const LIMITS = key<OpeningLimits>('limits');
@@ -124,29 +165,19 @@ export const SKIRT_PROFILES = key<ReadonlyMap<FenceLine, Profile>>('skirt.profil
 /** What each side wears. */
 export const SIDE_SKIRTS = key<ReadonlyMap<string, Skirt>>('skirt.sides');
 export const LAID = key<SkirtLayout>('skirt.laid');
-export const WALLS = key<WallStage>('walls');
+/** Lines by what they wear, with what their bands may hang from. */
+export const GATHERED = key<readonly Gathered[]>('walls.gathered');
+export const MEANT_WALLS = key<readonly WallGroup[]>('walls.meant');
+export const WALLS = key<HungWalls>('walls');
 export const BOARD_COURSES = key<readonly BoardCourse[]>('walls.boards');
 export const SKIRTS = key<SkirtStage>('skirt');
 export const POSTS = key<PostStage>('posts');
+export const BOUGHT_POSTS = key<readonly BoughtPost[]>('posts.bought');
 export const WAYS = key<readonly Way[]>('ways');
-export const CUTTING = key<CuttingStage>('cutting');
-/** What is bought in packs: along seams, on posts, and for what is hung. */
-export const SEAM_NEEDS = key<SeamNeeds>('fasteners.seams');
-export const POST_NEEDS = key<PostNeeds>('fasteners.posts');
-export const HARDWARE = key<Hardware>('fasteners.hardware');
-/** Docket lines, by what is counted. */
-export const POST_LINES = key<readonly DocketLine[]>('docket.posts');
-export const POOL_LINES = key<readonly DocketLine[]>('docket.pools');
-export const KIT_LINES = key<readonly DocketLine[]>('docket.kits');
-export const PACK_LINES = key<PackLines>('docket.packs');
-export const DOCKET = key<Docket>('docket');
 export const HOURS = key<Term>('hours');
 export const ELAPSED = key<Term>('hours.elapsed');
 /** The largest opening left, m; 0 for none. */
 export const OPENING_LEFT = key<number>('opening-left');
-export const STACKS = key<WorkedStacks | null>('stacks');
-/** How many things cannot be built as meant from what is sold. */
-export const UNFIT = key<number>('unfit');
 
 /* What every stage adds to. */
 export const FOUND = slot<Finding>('found');

@@ -1,18 +1,19 @@
-import type { Goods } from './catalogue/goods';
+import type { Products } from './catalogue/products';
 import type { FenceLine } from './ground/fenceLines';
-import type { StandingPost, WallTop } from './posts/stage';
+import type { BoughtPost } from './posts/bought';
+import type { WallTop } from './posts/wallTop';
 import type { Part } from './reckoning';
 import { plus, times } from './ground/vector';
 import type { OpeningPlace } from './plan/openingPlace';
 import { skirtAlong } from './skirt/part';
-import type { SkirtLayout } from './skirt/rolls';
+import type { SkirtLayout } from './skirt/stage';
 import type { SkirtStrip } from './skirt/strips';
 import { leafTop } from './ways/leaf';
 import { type Lies, clearSpans, spansOnSides, stepsOn } from './walls/runs';
 import type { BoardCourse } from './walls/boards';
 import type { HungWalls } from './walls/stage';
 
-export const postPart = (post: StandingPost): Part => ({
+export const postPart = (post: BoughtPost): Part => ({
   kind: 'post',
   part: post.part,
   number: post.number,
@@ -118,11 +119,11 @@ export function openingParts(
 export function boardParts(
   boards: readonly BoardCourse[],
   tops: ReadonlyMap<FenceLine, WallTop>,
-  goods: Goods,
+  products: Pick<Products, 'timber'>,
 ): readonly Part[] {
   return boards.flatMap(({ at, timber, lines, runs }) => {
     const byId = new Map(lines.map((l) => [l.id, l]));
-    const high = goods.timber(timber).width;
+    const high = products.timber(timber).width;
     return runs.flatMap((run) => {
       const line = byId.get(run.part.side);
       const wall = (line && tops.get(line)?.top) ?? 0;

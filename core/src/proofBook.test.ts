@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { cutRuns } from './cutting/cut';
-import { type Plan, NO_PROOFS, WHOLE_PLAN, apply, readProofs, reckon, withCut, withWidths } from './index';
+import { type Plan, NO_PROOFS, WHOLE_PLAN, apply, readProofs, reckon, withCut, withWay } from './index';
 import { cutFrom, proofFrom } from './cutting/proofs';
 import { aRun } from './testing/aRun';
 import { runOf, sheetOf, sold } from './testing/pools';
@@ -77,7 +77,10 @@ describe('the book of proofs', () => {
   const plan = boarded(4, 6);
   const [pool] = reckon(plan).cutting;
   if (!pool) throw new Error('nothing was cut');
-  const book = withWidths(withCut(NO_PROOFS, pool.task, pool.plan), plan, 1234);
+  const book = withWay(withCut(NO_PROOFS, pool.task, pool.plan), plan, ['far-gate'], {
+    taken: { a: '1.2' },
+    others: 1234,
+  });
   test('is kept as plain data and read again as it was', () => {
     expect(readProofs(JSON.parse(JSON.stringify(book)))).toEqual(book);
   });
@@ -85,14 +88,16 @@ describe('the book of proofs', () => {
     ['nothing', undefined],
     ['a text', 'proofs'],
     ['another method', { ...book, method: 0 }],
-    ['a wrong number', { ...book, widths: { a: 'x' } }],
+    ['a wrong number', { ...book, ways: { a: { taken: {}, others: 'x' } } }],
   ])('of %s is empty', (_, kept) => expect(readProofs(kept)).toEqual(NO_PROOFS));
   test('keeps the newest, however many there are', () => {
     const many = Array.from({ length: 100 }, (_, i) => i).reduce(
-      (all, i) => withWidths(all, { ...plan, currency: `C${i}` }, i),
+      (all, i) => withWay(all, { ...plan, currency: `C${i}` }, [], { taken: {}, others: i }),
       book,
     );
-    expect(Object.values(many.widths)).toEqual(Array.from({ length: 40 }, (_, i) => 60 + i));
+    expect(Object.values(many.ways).map((w) => w.others)).toEqual(
+      Array.from({ length: 40 }, (_, i) => 60 + i),
+    );
   });
   test('changes no price of a plan that it says nothing of', () => {
     const other = boarded(5, 5);

@@ -1,41 +1,23 @@
 import { type Catalogue, editionOf } from './catalogue';
 import { type Engine, type Read, makeEngine } from './engine/engine';
-import { type Given, give } from './engine/step';
+import { give } from './engine/step';
 import { tableOf } from './engine/table';
 import { FENCE_STEPS } from './fence';
 import * as K from './keys';
 import { type Memo, newMemo } from './cutting/memo';
 import { NO_PROOFS, type ProofBook } from './proofBook';
-import type { Buying, Plan } from './plan/schema';
+import type { Plan } from './plan/schema';
 import type { Reckoning } from './reckoning';
 import { TOLD_STEPS } from './told';
-import { AS_CUT, type ChooseStacks } from './walls/chooseStacks';
 
 /** Checked once: a circle, a missing maker or a second one is told when the program starts. */
 export const TABLE = tableOf(
   [...FENCE_STEPS, ...TOLD_STEPS],
-  [K.PLAN, K.CATALOGUE, K.WIDTHS, K.MEMO, K.PROOFS],
+  [K.PLAN, K.CATALOGUE, K.MEMO, K.PROOFS, K.BUYING_AT],
 );
-
-/** Buying at one yard, at the other, or at both. */
-function waysToBuy(buying: Buying): readonly Buying[] {
-  const pinned = Object.values(buying.from);
-  const alone = buying.yards.length > 1 ? buying.yards.filter((yard) => pinned.every((p) => p === yard)) : [];
-  return [...alone.map((yard) => ({ ...buying, yards: [yard] })), buying];
-}
-
-/** What can be built as meant, then what has a price, then what is cheap. */
-function better(best: Read, other: Read): Read {
-  const [a, b] = [best(K.UNFIT), other(K.UNFIT)];
-  if (a !== b) return b < a ? other : best;
-  const [c, d] = [best(K.DOCKET), other(K.DOCKET)];
-  if (c.complete !== d.complete) return c.complete ? best : other;
-  return d.total < c.total ? other : best;
-}
 
 /** Runs the steps for plans that follow each other. */
 export interface Reckoner {
-  /** Of two yards, everything from the one, the other, or each line where it is cheapest: whichever costs least with its deliveries. */
   read(plan: Plan, more?: ReckonMore): Read;
   /** Reads this one's memory and keeps its own: for previews. */
   fork(): Reckoner;
@@ -44,37 +26,19 @@ export interface Reckoner {
 export interface ReckonMore {
   /** The edition that the plan names, by default. */
   readonly catalogue?: Catalogue;
-  /** Takes widths of rolls as they are given; the cheapest as cut, by default. */
-  readonly choose?: ChooseStacks;
   /** What looking further found before; nothing, by default. */
   readonly proofs?: ProofBook;
 }
 
 function readerOf(engine: Engine, memo: Memo): Reckoner {
-  /** Of each way to buy but the plan's own, by its yards. */
-  const beside = new Map<string, Engine>();
-  const at = (buying: Buying, own: boolean): Engine => {
-    if (own) return engine;
-    const name = buying.yards.join(' ');
-    const known = beside.get(name) ?? engine.fork();
-    beside.set(name, known);
-    return known;
-  };
   return {
-    read(plan, { catalogue = editionOf(plan), choose, proofs = NO_PROOFS } = {}) {
-      const given: Given = [
+    read: (plan, { catalogue = editionOf(plan), proofs = NO_PROOFS } = {}) =>
+      engine.run([
         give(K.PLAN, plan),
         give(K.CATALOGUE, catalogue),
         give(K.MEMO, memo),
         give(K.PROOFS, proofs),
-        give(K.WIDTHS, choose ? { choose, asCut: false } : AS_CUT),
-      ];
-      const reads = waysToBuy(plan.buying).map((buying) => {
-        const own = buying === plan.buying;
-        return at(buying, own).run(own ? given : [...given, give(K.BUYING, buying)]);
-      });
-      return reads.reduce(better);
-    },
+      ]),
     fork: () => readerOf(engine.fork(), memo),
   };
 }
@@ -95,6 +59,7 @@ export function told(read: Read): Reckoning {
     cutting: read(K.CUTTING).pools,
     docket: read(K.DOCKET),
     stacks: read(K.STACKS),
+    proof: read(K.PRICE_PROOF),
     largestOpening: limits.largestOpening,
     tightestBird: limits.bird?.kind ?? null,
   };

@@ -1,4 +1,5 @@
 import type { BirdKind } from './birds/kinds';
+import type { PriceProof } from './buying/proof';
 import type { WorkedPool } from './cutting/types';
 import type { Docket } from './docket/types';
 import type { Finding } from './findings/types';
@@ -6,7 +7,6 @@ import type { Vector } from './ground/vector';
 import type { PartOf, PostRef } from './plan/partRef';
 import type { PostRole, Skirt } from './plan/schema';
 import type { StageId } from './plan/stages';
-import type { WorkedStacks } from './walls/stackProof';
 import type { Term } from './working';
 
 /** Flat map of names to metres, square metres, hours and counts. */
@@ -136,7 +136,9 @@ export interface Reckoning {
   readonly cutting: readonly WorkedPool[];
   readonly docket: Docket;
   /** Whether other widths of roll could be cheaper; null where none were chosen or a price is missing. */
-  readonly stacks: WorkedStacks | null;
+  readonly stacks: PriceProof | null;
+  /** Whether anything else could be cheaper: rolls, widths and yards together; null where a price is missing. */
+  readonly proof: PriceProof | null;
   /** What holds the birds and keeps the threats out, m; null when nothing asks. */
   readonly largestOpening: number | null;
   readonly tightestBird: BirdKind | null;

@@ -24,11 +24,16 @@ const CASES: readonly (readonly [string, Plan, readonly Change[]])[] = [
 ];
 
 /** Given by whoever runs the steps, or only there to save work. */
-const ASIDE: ReadonlySet<string> = new Set(
-  [K.PLAN, K.CATALOGUE, K.WIDTHS, K.MEMO, K.PROOFS].map((k) => k.id),
-);
+const ASIDE: ReadonlySet<string> = new Set([K.PLAN, K.CATALOGUE, K.MEMO, K.PROOFS].map((k) => k.id));
+
+/** Whether something is worked out for one way to buy alone: it is told by the quotes. */
+function ofOneWay(key: Key<unknown>): boolean {
+  if (key.id === K.BUYING_AT.id) return true;
+  const rows = TABLE.makers[TABLE.numbers.get(key.id) ?? -1] ?? [];
+  return rows.some(({ step }) => Object.values(step.needs).some(ofOneWay));
+}
 /** Made of closures over what they are made from, or keyed by lines: what they give is told by what follows. */
-const made = TABLE.keys.filter((key) => !ASIDE.has(key.id));
+const made = TABLE.keys.filter((key) => !ASIDE.has(key.id) && !ofOneWay(key));
 
 const differs = (a: Read, b: Read, keys: readonly Key<unknown>[]): string | null => {
   for (const key of keys) {

@@ -5,7 +5,6 @@ import * as K from './keys';
 import type { Plan } from './plan/schema';
 import { STAGE_IDS, type StageId } from './plan/stages';
 import type { Reckoning, StageResult } from './reckoning';
-import { sameAs } from './walls/chooseStacks';
 
 const ORDER: Readonly<Record<Severity, number>> = { blocks: 0, mend: 1, know: 2 };
 
@@ -45,12 +44,12 @@ export const TOLD_STEPS: readonly AnyStep[] = [
     { fence: K.FENCE_TOTALS, plan: K.PLAN_FIGURES, workings: K.WORKINGS, limits: K.LIMITS },
     ({ fence, plan, workings, limits }) => joined([fence, ...plan, askedFigures(workings, limits)]),
   ),
-  variants(K.ALONE, { rings: K.RINGS, walls: K.WALLS }, K.FENCE_TOTALS, ({ rings, walls }) =>
+  variants(K.ALONE, { rings: K.RINGS, bought: K.BOUGHT }, K.FENCE_TOTALS, ({ rings, bought }) =>
     rings.length === 1
       ? []
       : rings.map((ring) => ({
           name: ring.enclosure,
-          given: [give(K.RINGS, [ring]), give(K.WIDTHS, { choose: sameAs(walls.choice), asCut: false })],
+          given: [give(K.RINGS, [ring]), give(K.BOUGHT, bought)],
         })),
   ),
   step(K.RUNS, { rings: K.RINGS, alone: K.ALONE, whole: K.FENCE_TOTALS }, ({ rings, alone, whole }) =>

@@ -1,8 +1,8 @@
 import { type Assumptions, SOIL_FACTORS } from '../plan/assumptions';
 import type { Opening, Plan } from '../plan/schema';
-import type { Run } from '../cutting/types';
+import type { Run } from '../buying/run';
 import type { PostStage } from '../posts/stage';
-import type { SkirtCourse, SkirtStage } from '../skirt/stage';
+import type { LaidCourse, SkirtLayout } from '../skirt/stage';
 import type { BoardCourse } from '../walls/boards';
 import type { HungWalls } from '../walls/stage';
 import type { Figures } from '../reckoning';
@@ -17,7 +17,7 @@ export interface HoursBy {
   readonly posts: PostStage;
   readonly walls: Pick<HungWalls, 'courses'>;
   readonly boards: readonly BoardCourse[];
-  readonly skirts: SkirtStage;
+  readonly skirts: SkirtLayout;
   readonly assumed: Assumptions;
 }
 
@@ -94,7 +94,7 @@ export function buildHours({
 }
 
 /** Trench by its volume and the soil, flat strips by the metre, stones and concrete by what is carried. */
-function skirtHours({ shape, strips, trench, fill, bags }: SkirtCourse, soil: Term, a: Assumptions): Term[] {
+function skirtHours({ shape, strips, trench, fill, bags }: LaidCourse, soil: Term, a: Assumptions): Term[] {
   const terms: Term[] = [];
   const rate = (hours: number) => value('hours.rate', hours, 'h/unit', {});
   if (shape.lies === 'flat') {

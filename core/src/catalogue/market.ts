@@ -1,5 +1,6 @@
 import type { Buying } from '../plan/schema';
 import { type Goods, goodsOf } from './goods';
+import { productsOf } from './products';
 import { type Sold, type SoldUnit, rollKey, soldUnits, yardsOf } from './sold';
 import type { Catalogue, PackId, Yard } from './types';
 
@@ -12,12 +13,10 @@ export interface RollPrices {
   /** Best price of a square metre, minor units; Infinity when the yard has none of it. */
   meshRate(mesh: string): number;
 }
-/** What walls and skirts are hung from: rolls, and the packs whose count follows from the rolls chosen. */
-export interface WallMarket extends Goods, RollPrices {
-  packs(product: 'ring' | 'peg'): readonly SoldUnit[];
-}
+/** What mesh is cut from. */
+export interface RollMarket extends Goods, RollPrices {}
 /** What is cut from lengths. */
-export interface CutMarket extends Goods, RollPrices {
+export interface CutMarket extends RollMarket {
   /** Lengths of a timber, shortest first. Unpriced common lengths when the yard has none. */
   timbers(product: string): readonly SoldUnit[];
 }
@@ -51,13 +50,9 @@ export function rollPrices(goods: Goods, sold: Sold): RollPrices {
   };
 }
 
-export const wallMarket = (
-  goods: Goods,
-  sold: { readonly rolls: Sold; readonly packs: Sold },
-): WallMarket => ({
+export const rollMarket = (goods: Goods, rolls: Sold): RollMarket => ({
   ...goods,
-  ...rollPrices(goods, sold.rolls),
-  packs: (id) => sold.packs.get(id) ?? unpriced([1]),
+  ...rollPrices(goods, rolls),
 });
 
 export const cutMarket = (
@@ -110,7 +105,7 @@ export function marketOf(catalogue: Catalogue, buying: Buying): Market {
     kits: soldUnits(catalogue, buying, 'kit'),
     packs: soldUnits(catalogue, buying, 'pack'),
   };
-  const goods = goodsOf(catalogue, buying.ownProducts, sold);
+  const goods = goodsOf(productsOf(catalogue, buying.ownProducts), sold);
   const yards = yardsOf(catalogue, buying);
   return {
     ...cutMarket(goods, sold),

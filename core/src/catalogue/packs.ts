@@ -1,15 +1,15 @@
-/** What is bought by the piece or in packs. */
+/** What is bought by the piece or in packs, in the order of the work. */
 export const PACK_IDS = [
+  'spike',
+  'brace',
+  'concrete',
   'staple',
   'clip',
   'ring',
   'tie',
-  'peg',
-  'concrete',
-  'stone',
-  'brace',
-  'spike',
   'arm',
+  'stone',
+  'peg',
   'hinge',
   'catch',
   'two-step-catch',

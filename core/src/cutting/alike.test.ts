@@ -1,3 +1,4 @@
+import type { Task } from './plan';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { DEMO_PLANS, type Plan, apply, reckon } from '../index';
@@ -5,7 +6,7 @@ import { lowestPrice } from '../testing/bruteForce';
 import { runOf, sheetOf, sold } from '../testing/pools';
 import { cutAlike } from './alike';
 import { cutRuns } from './cut';
-import { type Task, prepare } from './prepare';
+import { prepare } from './prepare';
 
 const [orchard] = DEMO_PLANS as [Plan];
 

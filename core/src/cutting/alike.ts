@@ -1,11 +1,12 @@
+import type { Bin } from './plan';
 import type { SoldUnit } from '../catalogue/market';
 import { EPSILON } from '../units/round';
-import { type Bin, addSheets, boughtSlot, emptyBin } from './bins';
+import { addSheets, boughtSlot, emptyBin } from './bins';
 import { weight } from './covers';
 import type { Prepared } from './prepare';
 import { type Laid, used } from './quick';
 import { blockOf } from './sheets';
-import type { Run } from './types';
+import type { Run } from '../buying/run';
 
 /** Pieces of as good as one length: one can stand for another. */
 interface Kind {

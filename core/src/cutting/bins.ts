@@ -1,39 +1,13 @@
+import { type Bin, NO_BLOCK, type OwnedLength, type Slot } from './plan';
 import type { SoldUnit } from '../catalogue/market';
 import { EPSILON } from '../units/round';
 import { weight } from './covers';
-import { type Block, NO_BLOCK, blockOf } from './sheets';
+import { blockOf } from './sheets';
 import type { Prepared } from './prepare';
-import type { Run } from './types';
+import type { Run } from '../buying/run';
 
 /* Named here: the inner loops of cutting ask for them millions of times. */
 const { abs, max } = Math;
-
-/** A length that the keeper has already, m. */
-export interface OwnedLength {
-  readonly id: string;
-  readonly size: number;
-}
-
-/** A whole roll before anything is cut from it: one that is bought, or one that is owned. */
-export type Slot =
-  | { readonly size: number; readonly unit: SoldUnit; readonly owned: null }
-  | { readonly size: number; readonly unit: null; readonly owned: OwnedLength };
-
-/** A stretch of one run put into one roll. */
-export interface Cut {
-  readonly run: Run;
-  readonly from: number;
-  readonly to: number;
-  readonly length: number;
-}
-
-export interface Bin {
-  readonly slot: Slot;
-  free: number;
-  readonly cuts: Cut[];
-  /** Small pieces, laid together at the end of the roll. */
-  block: Block;
-}
 
 export const boughtSlot = (unit: SoldUnit): Slot => ({ size: unit.size, unit, owned: null });
 export const ownedSlot = (owned: OwnedLength): Slot => ({ size: owned.size, unit: null, owned });

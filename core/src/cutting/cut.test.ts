@@ -1,9 +1,9 @@
+import type { CutPlan, Task } from './plan';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { lowestPrice } from '../testing/bruteForce';
 import { randomPool, runOf, seeded, sheetOf, sold } from '../testing/pools';
-import { type CutPlan, cutRuns } from './cut';
-import type { Task } from './prepare';
+import { cutRuns } from './cut';
 import { cutLength } from './stretch';
 
 const evenly = (n: number, bay: number) => runOf(Array<number>(n).fill(bay));

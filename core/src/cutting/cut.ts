@@ -1,27 +1,17 @@
+import type { CutPlan, Slot, Task } from './plan';
 import { EPSILON } from '../units/round';
 import { cutAlike } from './alike';
-import { type Bin, type Slot, costOf, jointsOf, ownedSlot } from './bins';
+import { costOf, jointsOf, ownedSlot } from './bins';
 import { CoverSearch, cheapestCover } from './covers';
-import { type Budget, layExactly } from './lay';
+import { layExactly } from './lay';
+import type { Budget } from './stepsLeft';
 import { type Memo, newMemo } from './memo';
 import { polish } from './polish';
-import { type Prepared, type Task, couldHold, prepare } from './prepare';
+import { type Prepared, couldHold, prepare } from './prepare';
 import { LARGE, type Laid, MANY_RUNS, cheaper, countOf, packAsNeeded, packBest, used } from './quick';
 import { demands, slotsOf } from './sets';
 import { isSheet } from './sheets';
 import { leastJoints } from './stretch';
-import type { Run } from './types';
-
-export interface CutPlan {
-  readonly bins: readonly Bin[];
-  readonly joints: number;
-  readonly cost: number;
-  /** No way of cutting costs less. */
-  readonly bound: number;
-  readonly unplaced: readonly Run[];
-  /** More of a length was needed than the yard holds; what it holds was then let be. */
-  readonly overStock: boolean;
-}
 
 /** All is laid, and what is bought for it has a price: nothing may be. */
 export const isPriced = ({ bins, unplaced }: CutPlan): boolean =>

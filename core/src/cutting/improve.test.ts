@@ -1,13 +1,14 @@
+import type { CutPlan, Task } from './plan';
 import { byPlace } from '../plan/place';
 import { describe, expect, test } from '@jest/globals';
 import loadHighs from 'highs';
 import { lowestPrice } from '../testing/bruteForce';
 import { randomPool, runOf, seeded, sheetOf, sold } from '../testing/pools';
 import { ownedSlot, boughtSlot } from './bins';
-import { type CutPlan, cutRuns } from './cut';
+import { cutRuns } from './cut';
 import { highsSolver } from './highs';
 import { canImprove, improve } from './improve';
-import { type Task, prepare } from './prepare';
+import { prepare } from './prepare';
 import { setProgram } from './program';
 
 const solver = highsSolver(await loadHighs());

@@ -1,9 +1,10 @@
+import type { CutPlan, Slot, Task } from './plan';
 import { EPSILON } from '../units/round';
-import { type Slot, ownedSlot } from './bins';
+import { ownedSlot } from './bins';
 import { CoverSearch } from './covers';
-import { type CutPlan, finish, usualEffort } from './cut';
+import { finish, usualEffort } from './cut';
 import { type Attempt, layExactly } from './lay';
-import { type Prepared, type Task, couldHold, prepare } from './prepare';
+import { type Prepared, couldHold, prepare } from './prepare';
 import { patternProgram } from './patterns';
 import { binariesOf, setProgram } from './program';
 import { cheaper, packBest, used } from './quick';

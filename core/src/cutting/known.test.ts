@@ -1,11 +1,11 @@
+import type { Task } from './plan';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { runOf, sold } from '../testing/pools';
 import { cutRuns } from './cut';
 import { cutRunsOnce } from './known';
 import { newMemo } from './memo';
-import type { Task } from './prepare';
-import type { Run } from './types';
+import type { Run } from '../buying/run';
 
 const aRunOf = (bays: readonly number[], place: number, product: string) =>
   runOf(bays, { place, part: { on: 'product', product } });

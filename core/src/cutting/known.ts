@@ -1,15 +1,9 @@
+import type { CutPlan, Known, Task } from './plan';
 import type { SoldUnit } from '../catalogue/market';
-import { type CutPlan, cutRuns } from './cut';
+import { cutRuns } from './cut';
 import { type Memo, newMemo } from './memo';
-import type { Task } from './prepare';
 import { type CutProof, cutFrom } from './proofs';
-import type { Run } from './types';
-
-export interface Known {
-  readonly plan: CutPlan;
-  /** The runs that it was cut from, in the order in which they came. */
-  readonly runs: readonly Run[];
-}
+import type { Run } from '../buying/run';
 
 /** Everything of a run that decides how it is cut. */
 function signature({ length, startAllowance, endAllowance, joints, place, leans, across }: Run): string {

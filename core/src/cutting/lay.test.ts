@@ -1,3 +1,4 @@
+import type { Task } from './plan';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { randomPool, runOf, seeded, sheetOf, sold } from '../testing/pools';
@@ -5,10 +6,10 @@ import { boughtSlot, emptyBin, ownedSlot } from './bins';
 import { cutRuns } from './cut';
 import { layExactly } from './lay';
 import { polish } from './polish';
-import { type Task, prepare } from './prepare';
+import { prepare } from './prepare';
 import { blockOf } from './sheets';
 import { wholeLength } from './stretch';
-import type { Run } from './types';
+import type { Run } from '../buying/run';
 
 const task = (given: Partial<Task>): Task => ({
   units: [sold(30, 100)],

@@ -1,18 +1,15 @@
+import type { Budget } from './stepsLeft';
+import type { Bin, Cut, Slot } from './plan';
 import { EPSILON } from '../units/round';
-import { type Bin, type Cut, type Slot, addSheets, emptyBin } from './bins';
+import { addSheets, emptyBin } from './bins';
 import { layLoose } from './loose';
 import type { Prepared } from './prepare';
 import { triedOf } from './sheets';
 import { cutLength, furthest, leastJoints } from './stretch';
-import type { Run } from './types';
+import type { Run } from '../buying/run';
 
 /* Named here: the inner loops of cutting ask for them millions of times. */
 const { ceil, max, round } = Math;
-
-/** How far a search may go before it gives up: counted, so that it ends alike on every machine. */
-export interface Budget {
-  nodes: number;
-}
 
 /** What became of one set of rolls. */
 export type Attempt =

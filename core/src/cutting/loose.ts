@@ -1,8 +1,8 @@
+import type { Bin } from './plan';
 import { EPSILON } from '../units/round';
-import type { Bin } from './bins';
-import type { Budget } from './lay';
+import type { Budget } from './stepsLeft';
 import { LEAST_PIECE, cutLength } from './stretch';
-import type { Run } from './types';
+import type { Run } from '../buying/run';
 
 /** A joint that is longer than what it adds is no use; shorter scraps are not tried, m. */
 const SLIVER = 1e-6;

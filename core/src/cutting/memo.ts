@@ -1,9 +1,7 @@
+import type { CutPlan, Known, Layout } from './plan';
+import type { ShownPool } from './types';
 import type { SoldUnit } from '../catalogue/market';
-import type { CutPlan } from './cut';
-import type { Known } from './known';
-import type { ShownPool } from './pools';
-import type { Layout } from './sheets';
-import type { Run } from './types';
+import type { Run } from '../buying/run';
 
 /** The entries asked for last: what was not asked for while so many others came is forgotten. */
 export class Recent<T> {

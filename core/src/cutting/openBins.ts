@@ -1,5 +1,5 @@
+import type { Bin } from './plan';
 import { EPSILON } from '../units/round';
-import type { Bin } from './bins';
 
 /** Rolls that can still take something, kept by what is free: of a thousand rolls the right one is found without looking at each. */
 export class OpenBins {

@@ -1,11 +1,12 @@
+import type { Bin, Slot } from './plan';
 import { byPlace } from '../plan/place';
 import { EPSILON } from '../units/round';
-import { type Bin, type Slot, emptyBin } from './bins';
+import { emptyBin } from './bins';
 import { OpenBins } from './openBins';
 import type { Prepared } from './prepare';
 import { laySmall } from './small';
 import { LEAST_PIECE, cutLength, furthest } from './stretch';
-import type { Run } from './types';
+import type { Run } from '../buying/run';
 
 /* Named here: the inner loops of cutting ask for them millions of times. */
 const EPS = EPSILON;

@@ -1,10 +1,11 @@
+import type { Bin, Slot } from './plan';
 import { EPSILON } from '../units/round';
-import { type Bin, type Slot, boughtSlot, emptyBin, ownedSlot } from './bins';
+import { boughtSlot, emptyBin, ownedSlot } from './bins';
 import { weight } from './covers';
 import type { Prepared } from './prepare';
 import type { Solved } from './solver';
 import { wholeLength } from './stretch';
-import type { Run } from './types';
+import type { Run } from '../buying/run';
 
 /** With more ways to fill a roll the program is not written. */
 const MOST_PATTERNS = 4000;

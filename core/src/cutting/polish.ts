@@ -1,6 +1,6 @@
+import type { Bin, Task } from './plan';
 import { EPSILON } from '../units/round';
-import { type Bin, emptyBin, ownedSlot } from './bins';
-import type { Task } from './prepare';
+import { emptyBin, ownedSlot } from './bins';
 import { cheaper, used } from './quick';
 
 /** Moves looked at before it is good enough. */

@@ -1,20 +1,21 @@
-import type { CutMarket } from '../catalogue/market';
+import type { Bin, Cut, CutPlan, Spot } from './plan';
+import type { ShownPool } from './types';
 import { type Finding, finding } from '../findings/types';
-import type { Assumptions } from '../plan/assumptions';
 import type { PartRef } from '../plan/partRef';
 import { type Place, byPlace } from '../plan/place';
 import { EPSILON } from '../units/round';
 import { type Term, product, sum, value } from '../working';
-import type { Bin, Cut } from './bins';
-import { type CutPlan, isPriced } from './cut';
-import { type CutOrder, type Cutter, type Wanted, gather } from './gather';
+import { isPriced } from './cut';
 import type { Memo } from './memo';
-import type { Spot } from './sheets';
+import type { Cutter, Wanted } from './wanted';
 import { leansOn, wholeLength } from './stretch';
-import type { CutRoll, CuttingPool, Lean, Piece, Run, Span, WorkedPool } from './types';
+import type { Lean, Run, Span } from '../buying/run';
+import type { CutRoll, CuttingPool, Piece, WorkedPool } from './types';
 
 export interface CuttingStage {
   readonly pools: readonly WorkedPool[];
+  /** What each was cut for. */
+  readonly wanted: readonly Wanted[];
   /** By pool: the need in words and figures, joints included. */
   readonly workings: ReadonlyMap<string, Term>;
   readonly findings: readonly Finding[];
@@ -239,16 +240,6 @@ export function poolOf(wanted: Wanted, plan: CutPlan, lettered: number): WorkedP
   };
 }
 
-/** A pool as it is shown, with how its need comes about and what is said of it. */
-export interface ShownPool {
-  readonly id: string;
-  /** How many pieces were lettered before it. */
-  readonly lettered: number;
-  readonly pool: WorkedPool;
-  readonly working: Term;
-  readonly findings: readonly Finding[];
-}
-
 function shownPool(wanted: Wanted, plan: CutPlan, lettered: number): ShownPool {
   const pool = poolOf(wanted, plan, lettered);
   const longest = Math.max(...wanted.units.map((u) => u.size));
@@ -262,31 +253,29 @@ function shownPool(wanted: Wanted, plan: CutPlan, lettered: number): ShownPool {
 }
 
 /**
- * All mesh cut from whole rolls and timber from lengths sold, one pool a product and width; letters follow the place along the fence.
+ * Pools cut from whole rolls and from lengths sold, one a product and width; letters follow the place along the fence.
  *
  * @param shown  pools by how they were cut: what is cut just so from the same runs is shown so again
  */
 export function cuttingStage(
-  market: CutMarket,
-  order: CutOrder,
-  figures: Assumptions,
+  wanted: readonly Wanted[],
   cut: Cutter,
   shown: Memo['shown'] = new WeakMap(),
 ): CuttingStage {
   const workings = new Map<string, Term>();
   const findings: Finding[] = [];
   let lettered = 0;
-  const pools = gather(market, order, figures.jointLap, cut).map((wanted): WorkedPool => {
-    const { units, owned, runs, lap, width } = wanted;
+  const pools = wanted.map((want): WorkedPool => {
+    const { units, owned, runs, lap, width } = want;
     const plan = cut({ units, owned, runs, lap, width });
     const before = shown.get(plan);
     const now =
-      before?.id === wanted.id && before.lettered === lettered ? before : shownPool(wanted, plan, lettered);
+      before?.id === want.id && before.lettered === lettered ? before : shownPool(want, plan, lettered);
     shown.set(plan, now);
     lettered += now.pool.rolls.reduce((n, roll) => n + roll.pieces.length, 0);
-    workings.set(wanted.id, now.working);
+    workings.set(want.id, now.working);
     findings.push(...now.findings);
     return now.pool;
   });
-  return { pools, workings, findings };
+  return { pools, wanted, workings, findings };
 }

@@ -1,24 +1,11 @@
-import type { SoldUnit } from '../catalogue/market';
+import type { Block, Slot, Task } from './plan';
 import { byPlace } from '../plan/place';
 import { EPSILON } from '../units/round';
-import type { OwnedLength, Slot } from './bins';
 import { type Memo, newMemo } from './memo';
 import { reachTable } from './reach';
-import { type Block, type Lying, MANY_SHEETS, isSheet, leastRoll, rowsOf } from './sheets';
+import { type Lying, MANY_SHEETS, isSheet, leastRoll, rowsOf } from './sheets';
 import { canBeLaid, leastJoints, wholeLength } from './stretch';
-import type { Run } from './types';
-
-/** What is cut from what: one product in one width. */
-export interface Task {
-  /** Lengths sold; all priced or none. */
-  readonly units: readonly SoldUnit[];
-  readonly owned: readonly OwnedLength[];
-  readonly runs: readonly Run[];
-  /** Paid by the piece further along at a joint, m. */
-  readonly lap: number;
-  /** Of the roll, m. */
-  readonly width: number;
-}
+import type { Run } from '../buying/run';
 
 /** A task with its runs sorted by how they may be cut, and what they need at least. */
 export interface Prepared {

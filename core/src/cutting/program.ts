@@ -1,5 +1,6 @@
+import type { Bin, Slot } from './plan';
 import { EPSILON } from '../units/round';
-import { type Bin, type Slot, emptyBin } from './bins';
+import { emptyBin } from './bins';
 import { layLoose } from './loose';
 import type { Prepared } from './prepare';
 import { type Possible, baysOf } from './reach';

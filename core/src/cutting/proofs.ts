@@ -1,8 +1,6 @@
+import type { Bin, Cut, CutPlan, Slot, Spot, Task } from './plan';
 import { EPSILON } from '../units/round';
-import { type Bin, type Cut, type Slot, boughtSlot, costOf, jointsOf, ownedSlot } from './bins';
-import type { CutPlan } from './cut';
-import type { Task } from './prepare';
-import type { Spot } from './sheets';
+import { boughtSlot, costOf, jointsOf, ownedSlot } from './bins';
 import { cutLength } from './stretch';
 
 /** A stretch of the nth run: from and to along it, m. */

@@ -1,6 +1,7 @@
+import type { Bin, Slot } from './plan';
 import type { SoldUnit } from '../catalogue/market';
 import { EPSILON } from '../units/round';
-import { type Bin, type Slot, boughtSlot, compareLaid, costOf, isEmpty } from './bins';
+import { boughtSlot, compareLaid, costOf, isEmpty } from './bins';
 import { weight } from './covers';
 import { STRATEGIES, pack } from './pack';
 import type { Prepared } from './prepare';

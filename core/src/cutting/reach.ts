@@ -1,6 +1,6 @@
 import { EPSILON } from '../units/round';
 import { cutLength } from './stretch';
-import type { Run } from './types';
+import type { Run } from '../buying/run';
 
 /* Named here: the inner loops of cutting ask for them millions of times. */
 const { floor, max, min } = Math;

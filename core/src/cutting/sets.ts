@@ -1,5 +1,6 @@
+import type { Slot } from './plan';
 import type { SoldUnit } from '../catalogue/market';
-import { type Slot, boughtSlot } from './bins';
+import { boughtSlot } from './bins';
 import type { Cover, Demand } from './covers';
 import type { Prepared } from './prepare';
 

@@ -1,27 +1,10 @@
+import { type Block, type Layout, NO_BLOCK, type Spot } from './plan';
 import { EPSILON } from '../units/round';
-import type { Run } from './types';
+import type { Run } from '../buying/run';
 
 /* Named here: the inner loops of cutting ask for them millions of times. */
 const EPS = EPSILON;
 const { abs, max, min } = Math;
-
-/** A small piece as it lies in its block. All m: `x` along the roll from where the block begins, `y` across it. */
-export interface Spot {
-  readonly run: Run;
-  readonly x: number;
-  readonly y: number;
-  readonly along: number;
-  readonly across: number;
-}
-
-/** Small pieces that lie together in one stretch of roll, cut apart by straight cuts from edge to edge. */
-export interface Block {
-  /** Of roll, m. */
-  readonly length: number;
-  readonly spots: readonly Spot[];
-}
-
-export const NO_BLOCK: Block = { length: 0, spots: [] };
 
 /** For up to so many small pieces in one roll every way to cut them apart is tried; more are laid row by row. */
 export const MOST_TRIED = 6;
@@ -55,15 +38,6 @@ interface Sheet {
   readonly index: number;
   readonly a: number;
   readonly b: number;
-}
-
-interface Placed extends Omit<Spot, 'run'> {
-  readonly index: number;
-}
-
-export interface Layout {
-  readonly length: number;
-  readonly spots: readonly Placed[];
 }
 
 const EMPTY: Layout = { length: 0, spots: [] };

@@ -1,8 +1,9 @@
+import type { Bin, Block } from './plan';
 import { EPSILON } from '../units/round';
-import { type Bin, addSheets } from './bins';
+import { addSheets } from './bins';
 import type { Prepared } from './prepare';
-import { type Block, blockAfter, triedOf } from './sheets';
-import type { Run } from './types';
+import { blockAfter, triedOf } from './sheets';
+import type { Run } from '../buying/run';
 
 /** Into the roll whose block grows least; of those the one with least free. */
 function laySheet(bins: readonly Bin[], sheet: Run, given: Prepared, tried: number): boolean {

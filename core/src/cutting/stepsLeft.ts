@@ -14,3 +14,8 @@ export const stepsFor = (effort = 1): Steps => ({ left: STEPS * effort });
 export const spend = (steps: Steps, taken: number): void => {
   steps.left -= taken;
 };
+
+/** How far a search may go before it gives up: counted, so that it ends alike on every machine. */
+export interface Budget {
+  nodes: number;
+}

@@ -1,5 +1,5 @@
 import { EPSILON } from '../units/round';
-import type { Lean, Run } from './types';
+import type { Lean, Run } from '../buying/run';
 
 /* Named here: the inner loops of cutting ask for them millions of times. */
 const EPS = EPSILON;

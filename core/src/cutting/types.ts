@@ -1,53 +1,10 @@
+import type { Finding } from '../findings/types';
+import type { Term } from '../working';
+import type { CutPlan, Task } from './plan';
 import type { SoldUnit } from '../catalogue/market';
+import type { Run, Span } from '../buying/run';
 import type { PartRef } from '../plan/partRef';
 import type { Place } from '../plan/place';
-import type { CutPlan } from './cut';
-import type { Task } from './prepare';
-
-/** Where a run lies along one side, in the side's own coordinates, m. */
-export interface Span {
-  readonly side: string;
-  readonly from: number;
-  readonly to: number;
-}
-
-/** A span with its length along what is cut, m: on a slope more than from `from` to `to` on the level. */
-export interface CutSpan extends Span {
-  readonly cut: number;
-  /** Whether the run passes the side from its `from` corner or against it. */
-  readonly way: 'along' | 'against';
-}
-
-/** A straight grade under a run: a strip hung parallel to it leans, and each piece on it takes `extra` more, m. */
-export interface Lean {
-  /** From and to along the run, m. */
-  readonly from: number;
-  readonly to: number;
-  readonly extra: number;
-}
-
-/** A length wanted in one go, which may be jointed where `joints` says. All m. */
-export interface Run {
-  /** What it becomes. One value for the run and all its pieces. */
-  readonly part: PartRef;
-  readonly use: 'band' | 'skirt' | 'leaf' | 'patch' | 'extra' | 'board' | 'frame' | 'sill';
-  /** Between its ends, before allowances. */
-  readonly length: number;
-  readonly startAllowance: number;
-  readonly endAllowance: number;
-  /**
-   * Its other size where it is a small piece that may lie either way, such as a leaf or a vent; null where it takes the whole width of
-   * the roll.
-   */
-  readonly across: number | null;
-  /** Places from its start where it may be jointed: posts for walls, anywhere for skirts. */
-  readonly joints: readonly number[] | 'anywhere';
-  /** Its place along the fence, for order and letters. */
-  readonly place: Place;
-  readonly spans: readonly CutSpan[];
-  /** In order; none on the level, and none where mesh steps. */
-  readonly leans: readonly Lean[];
-}
 
 export interface Piece {
   readonly part: PartRef;
@@ -111,4 +68,14 @@ export interface CuttingPool {
 export interface WorkedPool extends CuttingPool {
   readonly task: Task;
   readonly plan: CutPlan;
+}
+
+/** A pool as it is shown, with how its need comes about and what is said of it. */
+export interface ShownPool {
+  readonly id: string;
+  /** How many pieces were lettered before it. */
+  readonly lettered: number;
+  readonly pool: WorkedPool;
+  readonly working: Term;
+  readonly findings: readonly Finding[];
 }

@@ -1,9 +1,8 @@
 import type { Yard } from '../catalogue/types';
 import type { Buying } from '../plan/schema';
-import type { StageId } from '../plan/stages';
+import { STAGE_IDS } from '../plan/stages';
 import { type Term, sum, value } from '../working';
-import type { PackLines } from './packs';
-import type { Docket, DocketLine, TaxShare, YardShare } from './types';
+import type { Docket, DocketLine, LineDetail, TaxShare, YardShare } from './types';
 
 /** Goods and one delivery for each yard that anything is bought at. */
 function sharesOf(
@@ -58,32 +57,23 @@ export interface DocketBy {
   /** Those bought at, the preferred first. */
   readonly yards: readonly Yard[];
   readonly buying: Pick<Buying, 'fetched' | 'pricesAsOf'>;
-  readonly posts: readonly DocketLine[];
-  readonly pools: readonly DocketLine[];
-  readonly kits: readonly DocketLine[];
-  readonly packs: PackLines;
+  readonly lines: readonly DocketLine[];
 }
 
-/** Lines stage by stage, as they are bought: first what is cut or counted, then what it takes in packs. */
-function inOrder({ posts, pools, kits, packs }: DocketBy): readonly DocketLine[] {
-  const of = (stage: StageId) => pools.filter((line) => line.stage === stage);
-  const pack = (stage: StageId) => packs.filter((line) => line.stage === stage);
-  return [
-    ...posts,
-    ...pack('posts'),
-    ...of('walls'),
-    ...pack('walls'),
-    ...of('skirt'),
-    ...pack('skirt'),
-    ...kits,
-    ...of('ways'),
-    ...pack('ways'),
-  ];
-}
+/** What is bought by the piece and what is cut before what it takes in packs. */
+const KINDS = ['post', 'kit', 'roll', 'timber', 'pack'] as const satisfies readonly LineDetail['kind'][];
+
+/** Lines stage by stage, as they are bought. */
+const inOrder = (lines: readonly DocketLine[]): readonly DocketLine[] =>
+  [...lines].sort(
+    (a, b) =>
+      STAGE_IDS.indexOf(a.stage) - STAGE_IDS.indexOf(b.stage) ||
+      KINDS.indexOf(a.detail.kind) - KINDS.indexOf(b.detail.kind),
+  );
 
 /** Every stage's lines joined, with tax, deliveries and a total (domain.md 14). */
 export function makeDocket(by: DocketBy): Docket {
-  const lines = inOrder(by);
+  const lines = inOrder(by.lines);
   const yards = sharesOf(by.yards, lines, by.buying.fetched);
   const taxes = taxesOf(by.yards, yards);
   const working = totalWorking(lines, yards, taxes);

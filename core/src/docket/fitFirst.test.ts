@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { type OwnOffer, type Plan, reckon } from '../index';
+import { EDITIONS } from '../catalogue';
 import { aRun } from '../testing/aRun';
 import { buyingAt } from '../testing/buying';
 
@@ -93,6 +94,18 @@ describe('what can be built as meant goes before what is cheap', () => {
     expect(line?.units.find((u) => u.yard === 'far-gate')?.count).toBe(3);
     expect(line?.units.reduce((n, u) => n + u.count, 0)).toBe(line?.buy);
     expect(line?.notHeld).toEqual([]);
-    expect(codes(at(run, posts(1)))).toContain('goods.not-held');
+    // One of them at the other yard: the rest are longer than they need be.
+    const long = at(run, posts(1));
+    const linesOf = (of: Plan) => reckon(of).docket.lines.filter((l) => l.id.startsWith('post:round-100'));
+    expect(linesOf(long).flatMap((l) => l.notHeld)).toEqual([]);
+    const bought = (of: Plan) => linesOf(of).reduce((n, l) => n + l.buy, 0);
+    expect(bought(long)).toBe(bought(plan));
+    expect(linesOf(long).length).toBeGreaterThan(linesOf(plan).length);
+    const few = EDITIONS[LATEST]?.yards.flatMap((yard) =>
+      yard.offers.flatMap((o) =>
+        o.kind === 'post' && o.product === 'round-100' ? [offer(yard.id, o, 1)] : [],
+      ),
+    );
+    expect(codes(at(run, few ?? []))).toContain('goods.not-held');
   });
 });

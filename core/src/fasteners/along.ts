@@ -1,3 +1,5 @@
+import type { AskOf, Reason } from '../buying/demand';
+import type { PackId } from '../catalogue/packs';
 import { roundUp } from '../units/round';
 import { type Term, type TermParams, ratio, sum, upTo, value } from '../working';
 
@@ -12,6 +14,13 @@ export const PITCH = {
   peg: 0.5,
   clip: 0.3,
 } as const;
+
+/** Clips on a steel post, and ties of a panel to each post that it meets. */
+export const LEAST_CLIPS = 5;
+export const TIES_A_POST = 5;
+
+/** Between staples: closer on what is gnawed and pushed at, m. */
+export const pitchAt = (lowest: boolean): number => (lowest ? PITCH.low : PITCH.high);
 
 /** ⌈length / pitch⌉ */
 export const gaps = (length: number, pitch: number): Term =>
@@ -42,3 +51,13 @@ export const countPast = (length: number, pitch: number): number => roundUp(leng
 
 /** Rings along a level seam. */
 export const ringsAlong = (length: number): number => countPast(length, PITCH.ring);
+
+/** What is bought in packs, as it comes about. */
+export const packed = ({ stage, part }: Reason, pack: PackId, terms: readonly Term[]): AskOf<'pack'> => ({
+  stage,
+  part,
+  buy: 'pack',
+  pack,
+  count: terms.reduce((n, term) => n + term.value, 0),
+  need: () => terms,
+});

@@ -23,7 +23,7 @@ const schema = z.strictObject({
       bound: z.number(),
     }),
   ),
-  widths: z.record(z.string(), z.number()),
+  ways: z.record(z.string(), z.strictObject({ taken: z.record(z.string(), z.string()), others: z.number() })),
 });
 
 /** A book that was kept: an empty one where it is none, or was made by another method. */

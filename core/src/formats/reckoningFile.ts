@@ -1,9 +1,9 @@
-import type { Piece, Run, WorkedPool } from '../cutting/types';
+import type { Run } from '../buying/run';
+import type { Piece, WorkedPool } from '../cutting/types';
 import type { Finding } from '../findings/types';
 import { formatPart } from '../plan/partRef';
 import type { Plan } from '../plan/schema';
 import type { Reckoning } from '../reckoning';
-import { proofOf } from '../walls/stackProof';
 
 export const RECKONING_VERSION = 1;
 
@@ -40,7 +40,7 @@ export function reckoningFile(
     figures,
     findings: findings.map((f) => finding(f, plan)),
     cutting: cutting.map(pool),
-    stacks: stacks && proofOf(stacks),
+    stacks,
     docket,
   };
 }

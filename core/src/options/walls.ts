@@ -1,8 +1,9 @@
+import { handOf } from '../buying/hand';
 import { BOARD_TIMBER, RAIL_TIMBER } from '../catalogue/timbers';
 import { terrainOf } from '../ground/terrain';
 import { assumptionsOf } from '../plan/effective';
 import type { Band, Choices } from '../plan/schema';
-import { setsThatReach, widthsAtHand } from '../walls/stacks';
+
 import { meshName, timberName, wireName } from '../words/names';
 import { type Asking, type OptionGroup, chosenIf } from './types';
 
@@ -32,10 +33,9 @@ function widthSets({ plan, market, choices }: Asking, band: Band): readonly Band
   const below = choices.bands[index - 1];
   const lap = Math.max(assumptionsOf(plan).bandLap, market.mesh(band.mesh).opening.up);
   const height = band.top - (band.bottom ?? (below ? below.top - lap : 0));
-  const singles = widthsAtHand(market, band.mesh, plan.owned).map((w) => [w]);
-  const stacks = setsThatReach(market, { mesh: band.mesh, height, lap }, plan.owned).filter(
-    (set) => set.length > 1,
-  );
+  const hand = handOf(market, plan.owned);
+  const singles = hand.widths(band.mesh).map((w) => [w]);
+  const stacks = hand.reaching({ mesh: band.mesh, height, lap, rows: 3 }).filter((set) => set.length > 1);
   const sets: readonly Band['widths'][] = ['cheapest', ...singles, ...stacks.map((set) => [...set])];
   const now = JSON.stringify(band.widths);
   return sets.some((set) => JSON.stringify(set) === now) ? sets : [...sets, band.widths];

@@ -1,6 +1,5 @@
 import { type AnyStep, type Key, step } from '../engine/step';
 import { layOver } from '../engine/layOver';
-import { otherWidths } from '../proofBook';
 import * as K from '../keys';
 import { type Chosen, type Facet, type FacetId, assumptionsOf, facetOf } from './effective';
 import { placeOf } from './openingPlace';
@@ -39,11 +38,11 @@ export const SLICES: readonly AnyStep[] = [
   facet(K.SKIRT_CHOICE, 'skirt'),
   facet(K.POST_CHOICE, 'posts'),
   slice(K.BUYING, (plan) => plan.buying),
+  slice(K.OWN_PRODUCTS, (plan) => plan.buying.ownProducts),
   slice(K.OWNED, (plan) => plan.owned),
   slice(K.EXTRAS, (plan) => plan.extras),
   slice(K.ASSUMPTIONS, (plan) => plan.assumptions),
   step(K.ASSUMED, { assumptions: K.ASSUMPTIONS }, assumptionsOf),
   slice(K.CREW, (plan) => plan.crew),
   slice(K.SETTLED, (plan) => plan.settled),
-  step(K.OTHER_WIDTHS, { plan: K.PLAN, proofs: K.PROOFS }, ({ plan, proofs }) => otherWidths(proofs, plan)),
 ];

@@ -1,8 +1,9 @@
 import type { Figures } from '../reckoning';
+import type { BoughtPost } from './bought';
 import { POST_ROLES, type PostStage } from './stage';
 
 /** Posts by role, and by the length that is bought. */
-export function postFigures({ posts, counts, total, braces }: PostStage): Figures {
+export function postFigures({ counts, total, braces }: PostStage, posts: readonly BoughtPost[]): Figures {
   const figures: Record<string, number> = {};
   for (const role of POST_ROLES) figures[`posts.${role}`] = counts[role];
   figures['posts.total'] = total.value;

@@ -2,7 +2,7 @@ import type { PostProduct } from '../catalogue/types';
 import type { Choices, PostRole } from '../plan/schema';
 import { EPSILON } from '../units/round';
 import type { SettingOut, Stretch } from './setOut';
-import type { WallTop } from './stage';
+import type { WallTop } from './wallTop';
 
 /** What depth goes by besides the post itself. */
 export interface Footing {

@@ -4,7 +4,7 @@ import { WHOLE_PLAN } from '../plan/changes/types';
 import type { Plan } from '../plan/schema';
 import { EPSILON, tidy } from '../units/round';
 import { buriedLength } from './footing';
-import type { StandingPost } from './stage';
+import type { BoughtPost } from './bought';
 
 /** A post is set so much shallower at most to fit a shorter length sold, m. */
 const NEARLY = 0.15;
@@ -12,8 +12,8 @@ const NEARLY = 0.15;
 const SPIKE_HIGHEST = 1.5;
 
 /** One post of each kind that stands alike: the rest would say the same. */
-function kinds(posts: readonly StandingPost[], key: (post: StandingPost) => string) {
-  const seen = new Map<string, StandingPost>();
+function kinds(posts: readonly BoughtPost[], key: (post: BoughtPost) => string) {
+  const seen = new Map<string, BoughtPost>();
   for (const post of posts) {
     const before = seen.get(key(post));
     // The one that needs most speaks for the rest.
@@ -23,10 +23,7 @@ function kinds(posts: readonly StandingPost[], key: (post: StandingPost) => stri
 }
 
 /** The next shorter length sold that all posts of a role would fit, set a little shallower. */
-function shorterFits(
-  goods: Goods,
-  alike: readonly StandingPost[],
-): { length: number; by: number } | undefined {
+function shorterFits(goods: Goods, alike: readonly BoughtPost[]): { length: number; by: number } | undefined {
   const needs = Math.max(...alike.map((p) => p.above + p.depth));
   const buys = Math.max(...alike.map((p) => p.buy));
   const product = alike[0]?.product.id ?? '';
@@ -43,7 +40,7 @@ function shorterFits(
 export function lengthFindings(
   soil: Plan['ground']['soil'],
   goods: Goods,
-  posts: readonly StandingPost[],
+  posts: readonly BoughtPost[],
 ): readonly Finding[] {
   const bought = posts.filter((p) => p.standing === null);
   const found: Finding[] = [];

@@ -1,4 +1,4 @@
-import type { Goods } from '../catalogue/goods';
+import type { Products } from '../catalogue/products';
 import { type Finding, finding } from '../findings/types';
 import type { FenceLine } from '../ground/fenceLines';
 import { type Chosen, type Facet, type PostChoices, choicesFor } from '../plan/effective';
@@ -12,7 +12,7 @@ const SAME = 0.05;
 export interface SpacingBy {
   readonly choices: Chosen<PostChoices>;
   readonly enclosures: Plan['enclosures'];
-  readonly goods: Goods;
+  readonly products: Products;
   readonly bands: ReadonlyMap<FenceLine, Facet<'bands'>>;
 }
 
@@ -23,14 +23,14 @@ export interface SpacingBy {
  * @see domain.md 5: T 2.4 to 3.0, timber 2.4, 1.8 where mesh or snow hangs from a cover, 3.0 for woven or chain link
  */
 export function largestSpacing(
-  { choices, enclosures, goods, bands }: SpacingBy,
+  { choices, enclosures, products, bands }: SpacingBy,
   line: FenceLine,
 ): { most: number; why: 'cover' | 'timber' | 'steel' } {
   const chosen = line.members.map((m) => choicesFor({ choices, enclosures }, m.ringSide.side.id));
   if (chosen.some(({ load }) => load !== 'fence')) return { most: 1.8, why: 'cover' };
   const hung = bands.get(line)?.bands ?? [];
-  const woven = hung.every((b) => ['woven', 'chain-link'].includes(goods.mesh(b.mesh).type));
-  const steel = chosen.every(({ posts }) => goods.post(posts.line).material === 'steel');
+  const woven = hung.every((b) => ['woven', 'chain-link'].includes(products.mesh(b.mesh).type));
+  const steel = chosen.every(({ posts }) => products.post(posts.line).material === 'steel');
   if (woven || steel) return { most: 3, why: 'steel' };
   return { most: 2.4, why: 'timber' };
 }

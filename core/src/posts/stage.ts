@@ -1,19 +1,19 @@
-import type { Goods } from '../catalogue/goods';
+import type { Products } from '../catalogue/products';
 import type { PostProduct } from '../catalogue/types';
 import type { FenceLine } from '../ground/fenceLines';
 import type { Assumptions } from '../plan/assumptions';
 import { type Chosen, type PostChoices, choicesFor } from '../plan/effective';
 import type { Plan, PostRole } from '../plan/schema';
-import { EPSILON } from '../units/round';
 import { type Term, product, ratio, sum, upTo, value } from '../working';
 import type { Lies } from '../walls/runs';
 import { braces, buriedLength, depthInGround, holeFor } from './footing';
 import { heightsAbove } from './heights';
 import type { Post, SettingOut } from './setOut';
+import type { WallTop } from './wallTop';
 
 export const POST_ROLES: readonly PostRole[] = ['corner', 'end', 'wall', 'gate', 'line'];
 
-/** A post with what is bought for it and how it stands. All m. */
+/** A post as it stands. All m. */
 export interface StandingPost extends Post {
   readonly choices: PostChoices;
   readonly product: PostProduct;
@@ -21,11 +21,8 @@ export interface StandingPost extends Post {
   readonly asked: number;
   readonly above: number;
   readonly depth: number;
-  /** Length sold that it is cut from; 0 for one that is here already. */
-  readonly buy: number;
-  readonly cutOff: number;
-  /** What the longest length sold misses; 0 where it is long enough, or here already. */
-  readonly missing: number;
+  /** From its top to its foot: what is bought is at least so long. */
+  readonly needs: number;
   readonly setting: 'tamped' | 'concrete';
 }
 
@@ -39,17 +36,11 @@ export interface PostStage {
   readonly spikes: Term;
 }
 
-/** What a line's wall asks of its posts: its top as meant, m, and whether it is of woven wire, which pulls. */
-export interface WallTop {
-  readonly top: number;
-  readonly pulls: 'woven' | 'no';
-}
-
 export interface PostsBy {
   readonly choices: Chosen<PostChoices>;
   readonly enclosures: Plan['enclosures'];
   readonly frost: number;
-  readonly goods: Goods;
+  readonly products: Products;
   readonly setting: SettingOut;
   readonly tops: ReadonlyMap<FenceLine, WallTop>;
   /** How the lines lie on the ground: a bay that steps needs its low post higher. */
@@ -74,7 +65,7 @@ function lineWorking(setting: SettingOut): Term {
 
 /** Counts, lengths, depths, braces and concrete of the posts as set out. */
 export function postStage(by: PostsBy): PostStage {
-  const { frost, goods, setting, tops, lies, assumed } = by;
+  const { frost, products, setting, tops, lies, assumed } = by;
   const aboveOf = heightsAbove(setting, (line) => tops.get(line)?.top ?? 0, lies);
   const bySide = new Map<string, PostChoices>();
   const choicesOf = (side: string): PostChoices => {
@@ -84,15 +75,11 @@ export function postStage(by: PostsBy): PostStage {
   };
   const posts = setting.posts.map((post): StandingPost => {
     const choices = choicesOf(post.side);
-    const wanted = goods.post(choices.posts[post.role]);
+    const wanted = products.post(choices.posts[post.role]);
     const above = aboveOf(post);
     const byRule = depthInGround(wanted, post.role, { above, load: choices.load, frost });
     const less = wanted.standing === 'spike' ? 0 : (choices.shallower[post.role] ?? 0);
     const depth = Math.max(0.1, byRule - less);
-    const sold = goods.postLengths(wanted.id);
-    const needs = above + buriedLength(wanted, depth);
-    const buy = sold.find((length) => length >= needs - EPSILON) ?? sold[sold.length - 1] ?? needs;
-    const bought = post.standing === null;
     // Written out: spreading four hundred posts costs more than setting them out.
     return {
       part: post.part,
@@ -109,9 +96,7 @@ export function postStage(by: PostsBy): PostStage {
       asked: above,
       above: post.standing ?? above,
       depth,
-      buy: bought ? buy : 0,
-      cutOff: bought ? Math.max(0, buy - needs) : 0,
-      missing: bought ? Math.max(0, needs - buy) : 0,
+      needs: above + buriedLength(wanted, depth),
       setting: wanted.standing === 'dug' ? choices.setting[post.role] : 'tamped',
     };
   });

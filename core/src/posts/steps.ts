@@ -1,6 +1,8 @@
 import { type AnyStep, adds, step } from '../engine/step';
 import * as K from '../keys';
 import { postPart } from '../parts';
+import { boughtPosts } from './bought';
+import { postDemands } from './demands';
 import { postFigures } from './figures';
 import { lengthFindings } from './lengths';
 import { placeFindings } from './places';
@@ -17,7 +19,7 @@ export const POST_STEPS: readonly AnyStep[] = [
       choices: K.POST_CHOICE,
       enclosures: K.ENCLOSURES,
       frost: K.FROST,
-      goods: K.GOODS,
+      products: K.PRODUCTS,
       setting: K.SETTING,
       tops: K.TOPS,
       lies: K.LIES,
@@ -31,7 +33,7 @@ export const POST_STEPS: readonly AnyStep[] = [
       lines: K.LINES,
       spacings: K.SPACINGS,
       bands: K.BANDS,
-      goods: K.GOODS,
+      products: K.PRODUCTS,
       choices: K.POST_CHOICE,
       enclosures: K.ENCLOSURES,
     },
@@ -42,13 +44,19 @@ export const POST_STEPS: readonly AnyStep[] = [
     { services: K.SERVICES, trees: K.TREES, setting: K.SETTING, posts: K.POSTS },
     ({ setting, posts, ...ground }) => placeFindings(ground, setting, posts.posts),
   ),
-  adds(K.FOUND, { soil: K.SOIL, goods: K.GOODS, posts: K.POSTS }, ({ soil, goods, posts }) =>
-    lengthFindings(soil, goods, posts.posts),
+  adds(K.DEMANDS, { posts: K.POSTS }, ({ posts }) => postDemands(posts)),
+  step(K.BOUGHT_POSTS, { posts: K.POSTS, lengths: K.POST_LENGTHS }, ({ posts, lengths }) =>
+    boughtPosts(posts, lengths),
   ),
-  adds(K.FENCE_FIGURES, { posts: K.POSTS }, ({ posts }) => [postFigures(posts)]),
+  adds(K.FOUND, { soil: K.SOIL, goods: K.GOODS, posts: K.BOUGHT_POSTS }, ({ soil, goods, posts }) =>
+    lengthFindings(soil, goods, posts),
+  ),
+  adds(K.FENCE_FIGURES, { posts: K.POSTS, bought: K.BOUGHT_POSTS }, ({ posts, bought }) => [
+    postFigures(posts, bought),
+  ]),
 ];
 
 /** Posts as they stand: drawn above everything else. */
 export const POST_PARTS: readonly AnyStep[] = [
-  adds(K.PARTS, { posts: K.POSTS }, ({ posts }) => posts.posts.map(postPart)),
+  adds(K.PARTS, { posts: K.BOUGHT_POSTS }, ({ posts }) => posts.map(postPart)),
 ];

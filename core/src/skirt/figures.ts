@@ -1,5 +1,5 @@
 import type { Figures } from '../reckoning';
-import type { SkirtStage } from './stage';
+import type { SkirtStage } from './rolls';
 
 /** Strips, outer edges, trenches and what fills them. */
 export function skirtFigures({ courses, length }: SkirtStage): Figures {

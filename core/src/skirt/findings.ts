@@ -1,4 +1,4 @@
-import type { WallMarket } from '../catalogue/market';
+import type { RollMarket } from '../catalogue/market';
 import { type Finding, type Mends, finding } from '../findings/types';
 import type { FenceLine } from '../ground/fenceLines';
 import type { Ring } from '../ground/survey';
@@ -12,7 +12,7 @@ import { type OpeningLimits, THREAT_IDS, type ThreatId, isPresent, passing, shor
 import { EPSILON, tidy } from '../units/round';
 import { breaking, finerMesh, tornBy } from '../threats/strongMesh';
 import type { SkirtLines } from './skirtLines';
-import type { SkirtCourse, SkirtStage } from './stage';
+import type { SkirtCourse, SkirtStage } from './rolls';
 import { shapeOf } from './shape';
 import { digFigure, largeEnough, skirtOfKind, skirtWanted, stopsDigging } from './wanted';
 
@@ -21,7 +21,7 @@ const IN_THE_GROUND: ReadonlySet<string> = new Set(['fine-13', 'fine-13-heavy', 
 
 /** What skirts are looked at by. */
 export interface SkirtSeenBy {
-  readonly market: WallMarket;
+  readonly market: RollMarket;
   readonly rings: readonly Ring[];
   readonly skirted: SkirtLines;
   readonly skirts: SkirtStage;

@@ -1,44 +1,34 @@
-import type { WallMarket } from '../catalogue/market';
+import { type Chosen, widthsFor } from '../buying/chosen';
+import { stackName } from '../buying/stack';
+import type { Goods } from '../catalogue/goods';
 import { EPSILON } from '../units/round';
-import type { Stack, StackWant } from '../walls/stacks';
-import type { SkirtCourse, SkirtStage } from './stage';
+import type { LaidCourse, SkirtLayout } from './stage';
 
-/** A skirt's strips before their roll is chosen. */
-export type LaidCourse = Omit<SkirtCourse, 'rollWidth'>;
-
-/** Skirts along the fence, the rolls of their strips left open. */
-export interface SkirtLayout extends Pick<SkirtStage, 'length'> {
-  readonly courses: readonly LaidCourse[];
+/** All of one skirt choice with its roll. */
+export interface SkirtCourse extends LaidCourse {
+  /** The roll it is cut from, m; undefined when no roll is wide enough, or there is no mesh. */
+  readonly rollWidth: number | undefined;
+  /** The widest that is sold, m; 0 where there is no mesh. */
+  readonly widest: number;
 }
 
-/** The roll is chosen beside those of the walls, which it may share, wherever it has a price. */
-function priced(market: WallMarket, mesh: string): boolean {
-  return market.widths(mesh).every((width) => market.rolls(mesh, width).every((u) => u.price !== null));
+export interface SkirtStage extends SkirtLayout {
+  readonly courses: readonly SkirtCourse[];
 }
 
-/** What each strip asks for: one row of its width, in the order of the courses. */
-export function stripWants(market: WallMarket, { courses }: SkirtLayout): readonly StackWant[] {
-  return courses.flatMap(({ shape, stripWidth, strips }): StackWant[] => {
-    if (shape.mesh === null || !priced(market, shape.mesh)) return [];
-    const length = strips.reduce((total, s) => total + s.length, 0);
-    return [{ mesh: shape.mesh, height: stripWidth, lap: 0, length, seam: 0, rows: 1 }];
-  });
-}
+/** What a strip asks to be reached: its width, by one roll. */
+export const stripReach = (mesh: string, width: number) =>
+  ({ mesh, height: width, lap: 0, rows: 1 }) as const;
 
-/**
- * Skirts with their rolls.
- *
- * @param stacks  the row chosen for each of `stripWants`; a strip without a price comes from the narrowest roll that is wide enough
- */
-export function withRolls(market: WallMarket, layout: SkirtLayout, stacks: readonly Stack[]): SkirtStage {
-  let next = 0;
-  const widthOf = ({ shape, stripWidth }: LaidCourse): number | undefined => {
-    if (shape.mesh === null) return undefined;
-    if (priced(market, shape.mesh)) return stacks[next++]?.[0];
-    return market.widths(shape.mesh).find((width) => width >= stripWidth - EPSILON);
+/** Skirts with their rolls; without one where none that is sold is wide enough. */
+export function withRolls(goods: Pick<Goods, 'widths'>, layout: SkirtLayout, chosen: Chosen): SkirtStage {
+  const rollOf = ({ shape: { mesh }, stripWidth }: LaidCourse) => {
+    if (mesh === null) return { rollWidth: undefined, widest: 0 };
+    const [roll = 0] = widthsFor(chosen, stackName(stripReach(mesh, stripWidth)));
+    return {
+      rollWidth: roll >= stripWidth - EPSILON ? roll : undefined,
+      widest: Math.max(...goods.widths(mesh)),
+    };
   };
-  return {
-    ...layout,
-    courses: layout.courses.map((course) => ({ ...course, rollWidth: widthOf(course) })),
-  };
+  return { ...layout, courses: layout.courses.map((course) => ({ ...course, ...rollOf(course) })) };
 }

@@ -1,5 +1,5 @@
-import type { Goods } from '../catalogue/goods';
-import type { Run } from '../cutting/types';
+import type { AtJoint, Run } from '../buying/run';
+import { jointPegs, spliceRings } from '../fasteners/joints';
 import { type FenceLine, keysOf } from '../ground/fenceLines';
 import type { Ring } from '../ground/survey';
 import { type Place, placeAt } from '../plan/place';
@@ -9,7 +9,6 @@ import type { Profile } from '../ground/profile';
 import { groundSpans } from '../walls/runs';
 import { type Term, ratio, sum, upTo, value } from '../working';
 import { type SkirtChain, type SkirtEdge, skirtChains } from './edges';
-import type { LaidCourse, SkirtLayout } from './rolls';
 import type { SkirtLines } from './skirtLines';
 import { type Laid, type SkirtShape, shapeOf, stripWidthOf } from './shape';
 import {
@@ -23,8 +22,8 @@ import {
   volumeAlong,
 } from './strips';
 
-/** All of one skirt choice: its strips are cut from one product and width. */
-export interface SkirtCourse {
+/** All of one skirt choice: its strips are cut from one product and width, whichever roll that is. */
+export interface LaidCourse {
   readonly skirt: Laid;
   readonly shape: SkirtShape;
   readonly lines: readonly FenceLine[];
@@ -35,9 +34,6 @@ export interface SkirtCourse {
   readonly runs: readonly Run[];
   /** Width of the strip, m; 0 for stones and concrete. */
   readonly stripWidth: number;
-  /** The roll it is cut from, m; undefined when no roll is wide enough, or there is no mesh. */
-  readonly rollWidth: number | undefined;
-  readonly widest: number;
   /** Where pegs go; none for a skirt that is buried. */
   readonly stretches: readonly Stretch[];
   /** What is dug, and what stones or concrete it takes, m³. */
@@ -47,12 +43,13 @@ export interface SkirtCourse {
   readonly bags: Term | null;
 }
 
-export interface SkirtStage {
-  readonly courses: readonly SkirtCourse[];
+/** Skirts along the fence, the rolls of their strips left open. */
+export interface SkirtLayout {
+  readonly courses: readonly LaidCourse[];
   readonly length: Term;
 }
 
-function stripRun(strip: SkirtStrip, profiles: Profiles, place: Place): Run {
+function stripRun(strip: SkirtStrip, profiles: Profiles, place: Place, atJoint: readonly AtJoint[]): Run {
   const [first] = strip.edges;
   if (!first) throw new RangeError('a strip lies along one edge at least');
   const { of } = first;
@@ -67,6 +64,7 @@ function stripRun(strip: SkirtStrip, profiles: Profiles, place: Place): Run {
     endAllowance: 0,
     across: null,
     joints: 'anywhere',
+    atJoint,
     place,
     spans: strip.edges.flatMap(({ of: on }) => {
       const profile = 'line' in on ? profiles.get(on.line) : undefined;
@@ -77,7 +75,7 @@ function stripRun(strip: SkirtStrip, profiles: Profiles, place: Place): Run {
 }
 
 function courseOf(by: SkirtsBy, skirt: Laid, chosen: ReadonlySet<FenceLine>): LaidCourse {
-  const { goods, profiles, assumed, rings, buildings } = by;
+  const { profiles, assumed, rings, buildings } = by;
   const { skirts, lines: all } = by.skirted;
   const shape = shapeOf(skirt);
   const along = (line: FenceLine) => profiles.get(line)?.ground ?? line.length;
@@ -106,6 +104,13 @@ function courseOf(by: SkirtsBy, skirt: Laid, chosen: ReadonlySet<FenceLine>): La
   const lines = all.filter((line) => chosen.has(line));
   const volume = (code: 'skirt.trench' | 'skirt.fill', width: number, depth: number) =>
     volumeAlong(code, lines, along, width, depth);
+  const stripWidth = stripWidthOf(shape);
+  const stretches =
+    shape.lies === 'flat' ? chains.flatMap((chain) => apronStretches(chain, shape.out, wears, turning)) : [];
+  const atJoint = [
+    spliceRings(stripWidth, 'skirt'),
+    ...(stretches.length > 0 ? [jointPegs(shape.out, 'skirt')] : []),
+  ];
   const fill = shape.fill && volume('skirt.fill', shape.fill.width, shape.fill.height);
   return {
     skirt,
@@ -114,16 +119,12 @@ function courseOf(by: SkirtsBy, skirt: Laid, chosen: ReadonlySet<FenceLine>): La
     ground: lines.reduce((total, line) => total + along(line), 0),
     chains,
     strips,
-    stripWidth: stripWidthOf(shape),
-    widest: shape.mesh === null ? 0 : Math.max(...goods.widths(shape.mesh)),
-    stretches:
-      shape.lies === 'flat'
-        ? chains.flatMap((chain) => apronStretches(chain, shape.out, wears, turning))
-        : [],
+    stripWidth,
+    stretches,
     trench: shape.trench && volume('skirt.trench', shape.trench.width, shape.trench.depth),
     fill,
     bags: fill && bagsFor(fill, shape.fill.of, assumed),
-    runs: strips.map((strip, i) => stripRun(strip, profiles, placeOf(strip.edges[0], i))),
+    runs: strips.map((strip, i) => stripRun(strip, profiles, placeOf(strip.edges[0], i), atJoint)),
   };
 }
 
@@ -139,9 +140,8 @@ const bagsFor = (fill: Term, of: 'stone' | 'concrete', figures: Assumptions): Te
 
 type Profiles = ReadonlyMap<FenceLine, Profile>;
 
-/** What skirts are laid by: no price is in it. */
+/** What skirts are laid by: nothing that is sold is in it. */
 export interface SkirtsBy {
-  readonly goods: Goods;
   readonly skirted: SkirtLines;
   readonly profiles: Profiles;
   readonly rings: readonly Ring[];

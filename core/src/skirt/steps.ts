@@ -1,13 +1,14 @@
 import { type AnyStep, adds, step } from '../engine/step';
 import * as K from '../keys';
 import { skirtParts } from '../parts';
+import { skirtDemands } from './demands';
 import { skirtFigures } from './figures';
 import { skirtFindings } from './findings';
 import { withRolls } from './rolls';
 import { sideSkirts, skirtLines, withParts } from './skirtLines';
 import { skirtStage } from './stage';
 
-/** Skirts: laid along the ground, their rolls chosen with those of the walls. */
+/** Skirts: laid along the ground, their rolls chosen beside all that is bought. */
 export const SKIRT_STEPS: readonly AnyStep[] = [
   step(K.SKIRTED, { choices: K.SKIRT_CHOICE, enclosures: K.ENCLOSURES, walks: K.WALKS }, ({ walks, ...by }) =>
     skirtLines(by, walks),
@@ -19,7 +20,6 @@ export const SKIRT_STEPS: readonly AnyStep[] = [
   step(
     K.LAID,
     {
-      goods: K.GOODS,
       skirted: K.SKIRTED,
       profiles: K.SKIRT_PROFILES,
       rings: K.RINGS,
@@ -28,13 +28,25 @@ export const SKIRT_STEPS: readonly AnyStep[] = [
     },
     skirtStage,
   ),
-  step(K.SKIRTS, { market: K.WALL_MARKET, laid: K.LAID, walls: K.WALLS }, ({ market, laid, walls }) =>
-    withRolls(market, laid, walls.strips),
+  adds(
+    K.DEMANDS,
+    {
+      products: K.PRODUCTS,
+      laid: K.LAID,
+      profiles: K.SKIRT_PROFILES,
+      posts: K.POSTS,
+      boards: K.BOARD_COURSES,
+      assumed: K.ASSUMED,
+    },
+    skirtDemands,
+  ),
+  step(K.SKIRTS, { goods: K.GOODS, laid: K.LAID, chosen: K.CHOSEN }, ({ goods, laid, chosen }) =>
+    withRolls(goods, laid, chosen),
   ),
   adds(
     K.FOUND,
     {
-      market: K.WALL_MARKET,
+      market: K.ROLL_MARKET,
       rings: K.RINGS,
       skirted: K.SKIRTED,
       skirts: K.SKIRTS,

@@ -1,4 +1,4 @@
-import type { Task } from '../cutting/prepare';
+import type { Task } from '../cutting/plan';
 
 /**
  * The true lowest price of a pool by trying every way to joint and every way to share pieces among rolls. Written apart from the cutting,

@@ -129,7 +129,6 @@ export const EVERY_VERB: { readonly [V in Verb]: ChangeOf<V> } = {
   'set-setting': { verb: 'set-setting', scope, setting: { corner: 'concrete' } },
   'set-spacing': { verb: 'set-spacing', scope, spacing: 1.5 },
   'set-band': { verb: 'set-band', scope, id: 'wall', to: { mesh: 'welded-25' } },
-  'set-widths': { verb: 'set-widths', bands: [{ scope, id: 'wall', widths: [0.9, 0.9] }] },
   'add-band': {
     verb: 'add-band',
     scope: onSide,

@@ -1,12 +1,11 @@
-import { type Plan, type Reckoning, proofOf } from '../index';
+import type { Plan, Reckoning } from '../index';
 
-/** A reckoning as plain data that can be compared: mends worked out, and of the widths just what is proved. */
+/** A reckoning as plain data that can be compared: mends worked out. */
 export function plainly(plan: Plan, reckoning: Reckoning): Readonly<Record<string, unknown>> {
-  const { findings, stacks, ...rest } = reckoning;
+  const { findings, ...rest } = reckoning;
   return {
     ...rest,
     findings: findings.map(({ mends, ...finding }) => ({ ...finding, mends: mends(plan) })),
-    stacks: stacks && proofOf(stacks),
   };
 }
 

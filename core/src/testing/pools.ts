@@ -1,7 +1,7 @@
+import type { Task } from '../cutting/plan';
 import type { SoldUnit } from '../catalogue/market';
-import type { Task } from '../cutting/prepare';
 import { placeAt } from '../plan/place';
-import type { Run } from '../cutting/types';
+import { NO_JOINTS, type Run } from '../buying/run';
 
 /** A length sold at a price, without tax, as many as wanted. */
 export const sold = (size: number, price: number, stock: number | null = null): SoldUnit => ({
@@ -28,6 +28,7 @@ export function runOf(
     endAllowance: 0.1,
     across: null,
     joints: ends.slice(0, -1),
+    atJoint: NO_JOINTS,
     place: placeAt('wall', place),
     spans: [],
     leans: [],

@@ -1,4 +1,4 @@
-import type { Run } from '../cutting/types';
+import { NO_JOINTS, type Run } from '../buying/run';
 import type { Facet } from '../plan/effective';
 import type { PartOf } from '../plan/partRef';
 import { placeAt } from '../plan/place';
@@ -55,6 +55,7 @@ export function boardCourses(
           endAllowance: 0,
           across: null,
           joints: [],
+          atJoint: NO_JOINTS,
           place: placeAt(`${at}-board`, course.runs.length),
           spans,
           leans: [],

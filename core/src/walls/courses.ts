@@ -1,4 +1,5 @@
-import type { Run } from '../cutting/types';
+import { type AtJoint, NO_JOINTS, type Run } from '../buying/run';
+import { spliceRings } from '../fasteners/joints';
 import type { FenceLine } from '../ground/fenceLines';
 import { STRAIGHT } from '../ground/survey';
 import { placeAt } from '../plan/place';
@@ -7,13 +8,13 @@ import { EPSILON } from '../units/round';
 import { leafTop } from '../ways/leaf';
 import { later } from '../later';
 import { type Term, product, sum, value } from '../working';
-import type { WallGroup } from './groups';
+import type { WallLines } from './lines';
 import type { HungBand, MeshRow } from './rows';
 import type { Lies, WallRun } from './runs';
 
 /** One roll width of one band, all along its group. */
 export interface MeshCourse {
-  readonly group: WallGroup;
+  readonly group: WallLines;
   readonly band: HungBand;
   readonly row: MeshRow;
   readonly rowIndex: number;
@@ -32,7 +33,7 @@ export interface MeshCourse {
 }
 
 function courseWorking(
-  group: WallGroup,
+  group: WallLines,
   runs: readonly WallRun[],
   lies: Lies,
   row: MeshRow,
@@ -107,6 +108,7 @@ function gateRuns(
       endAllowance: ends,
       across,
       joints: [],
+      atJoint: NO_JOINTS,
       place: placeAt('gate', line.number),
       spans: [{ side, from: along, to: along + width, cut: length, way: 'along' }],
       leans: [],
@@ -126,7 +128,7 @@ function gateRuns(
 }
 
 export function courseOf(
-  group: WallGroup,
+  group: WallLines,
   lies: Lies,
   band: HungBand,
   row: MeshRow,
@@ -137,6 +139,8 @@ export function courseOf(
   const tail = { band: band.band.id, row: rowIndex };
   const height = row.top - row.bottom;
   const allowance = rigid ? 0 : figures.endAllowance;
+  // Panels are butted.
+  const atJoint: readonly AtJoint[] = rigid ? NO_JOINTS : [spliceRings(height, 'walls')];
   const wallRuns = rigid ? group.cornerless : group.runs;
   const runs = wallRuns.map((run): Run => ({
     part: {
@@ -152,6 +156,7 @@ export function courseOf(
     endAllowance: allowance,
     across: null,
     joints: run.posts,
+    atJoint,
     place: run.place,
     spans: run.spans,
     leans: run.grades.map(({ from, to, grade }) => ({ from, to, extra: height * Math.abs(grade) })),
@@ -174,7 +179,7 @@ export function courseOf(
 }
 
 /** An overhang folded outward opens at every convex corner: a square patch closes it. */
-function patches(group: WallGroup, overhang: number, tail: Tail): readonly Run[] {
+function patches(group: WallLines, overhang: number, tail: Tail): readonly Run[] {
   return group.lines
     .filter((line) => line.turn > STRAIGHT)
     .map((line, i): Run => ({
@@ -185,6 +190,7 @@ function patches(group: WallGroup, overhang: number, tail: Tail): readonly Run[]
       endAllowance: 0,
       across: overhang,
       joints: [],
+      atJoint: NO_JOINTS,
       place: placeAt('patch', i),
       spans: [],
       leans: [],

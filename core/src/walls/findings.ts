@@ -1,4 +1,4 @@
-import type { WallMarket } from '../catalogue/market';
+import type { RollMarket } from '../catalogue/market';
 import { type Finding, finding } from '../findings/types';
 import type { Change, Scope } from '../plan/changes/types';
 import { type Facet, scopeOf } from '../plan/effective';
@@ -8,7 +8,7 @@ import type { Band, Plan } from '../plan/schema';
 import { type OpeningLimits, passing, shorterSide } from '../threats/openings';
 import { breaking, finerMesh, tornBy } from '../threats/strongMesh';
 import { EPSILON, tidy } from '../units/round';
-import { isRigid } from './rigid';
+import { isRigid } from '../catalogue/rigid';
 import type { HungBand } from './rows';
 import { type WallGroup, bandPart } from './groups';
 
@@ -17,7 +17,7 @@ const WASTED_LAP = 0.05;
 
 /** What bands are looked at by. */
 export interface BandsSeenBy {
-  readonly market: WallMarket;
+  readonly market: RollMarket;
   readonly limits: OpeningLimits;
   readonly threats: Plan['threats'];
   readonly spacings: ReadonlyMap<FenceLine, Facet<'spacing'>>;

@@ -1,4 +1,4 @@
-import type { Goods } from '../catalogue/goods';
+import type { Products } from '../catalogue/products';
 import { ringsAlong } from '../fasteners/along';
 import { type FenceLine, keysOf } from '../ground/fenceLines';
 import type { Assumptions } from '../plan/assumptions';
@@ -7,23 +7,15 @@ import type { PartRef } from '../plan/partRef';
 import { type Chosen, type Facet, scopeOf } from '../plan/effective';
 import type { Plan } from '../plan/schema';
 import type { SettingOut } from '../posts/setOut';
-import { isRigid } from './rigid';
-import { type HungBand, hangBands } from './rows';
+import { type MeshCourse, courseOf } from './courses';
+import type { WallLines } from './lines';
+import { isRigid } from '../catalogue/rigid';
+import { type BandPlace, type HungBand, hangBand, placeBands } from './rows';
 import { type Lies, type WallRun, wallRuns } from './runs';
-import type { StackWant } from './stacks';
 
-/** Fence lines that wear the same bands. */
-export interface WallGroup {
-  readonly scope: Scope;
-  readonly lines: readonly FenceLine[];
-  readonly runs: readonly WallRun[];
-  /** The same, cut at every corner as rigid panels are. */
-  readonly cornerless: readonly WallRun[];
+/** The same with its bands as they hang. */
+export interface WallGroup extends WallLines {
   readonly bands: readonly HungBand[];
-  /** Top of the wall as meant, m. */
-  readonly top: number;
-  /** What the lowest band is higher, to reach the ground at the low posts of bays that step, m. */
-  readonly drop: number;
 }
 
 /** A band where it is chosen. */
@@ -35,16 +27,27 @@ export function bandPart(scope: Scope, band: string): PartRef {
 }
 
 /** Roll of one row, m, and rings along a seam of it. */
-type Row = Pick<StackWant, 'length' | 'seam'>;
+export interface Row {
+  readonly length: number;
+  readonly seam: number;
+}
 
 /** Lines that wear the same bands, before the widths of their rolls are chosen. */
-export interface Gathered extends Omit<WallGroup, 'bands'> {
-  /** What each of their rows is bought for, and what it takes at least. */
-  readonly bought: Row;
+export interface Gathered {
+  readonly wall: WallLines;
+  /** Where its bands hang, whichever rolls they are of. */
+  readonly places: readonly BandPlace[];
+  /** What each of their rows takes at least, and with a leaf in every gate. */
   readonly least: Row;
-  /** Where their bands are chosen: once a side where each has its own. */
-  readonly scopes: readonly Scope[];
-  readonly hang: (stackOf: Parameters<typeof hangBands>[2]) => readonly HungBand[];
+  readonly most: Row;
+  /** A band as it hangs from rolls of some widths, with its courses: made once. */
+  readonly dressed: (place: BandPlace, widths: readonly number[]) => DressedBand;
+}
+
+/** A band as it hangs, with a course of mesh for each of its rows. */
+export interface DressedBand {
+  readonly band: HungBand;
+  readonly courses: readonly MeshCourse[];
 }
 
 const leastRow = (runs: readonly WallRun[], allowance: number): Row => ({
@@ -52,7 +55,7 @@ const leastRow = (runs: readonly WallRun[], allowance: number): Row => ({
   seam: runs.reduce((total, run) => total + ringsAlong(run.length), 0),
 });
 /** With a leaf in every gate. */
-function boughtRow(least: Row, lines: readonly FenceLine[], figures: Assumptions): Row {
+function mostRow(least: Row, lines: readonly FenceLine[], figures: Assumptions): Row {
   const leaves = lines
     .flatMap((line) => line.openings)
     .map(({ opening }) => opening.width + figures.leafOverlap);
@@ -62,19 +65,29 @@ function boughtRow(least: Row, lines: readonly FenceLine[], figures: Assumptions
   };
 }
 
-/** The scopes that choose the bands of these lines, each once. */
-function scopesOf(
-  plan: Pick<WallsBy, 'choices' | 'enclosures'>,
-  lines: readonly FenceLine[],
-): readonly Scope[] {
-  const sides = lines.flatMap((line) => line.members.map((m) => m.ringSide.side.id));
-  const scopes = sides.map((side) => scopeOf(plan, side, 'bands'));
-  return [...new Map(scopes.map((s) => [s.scope === 'plan' ? '' : `${s.scope} ${s.of}`, s])).values()];
+/** Bands by where they hang and from what, each worked out once: what is weighed is what is hung. */
+function dresser(by: WallsBy, wall: WallLines): Gathered['dressed'] {
+  const known = new Map<BandPlace, Map<string, DressedBand>>();
+  return (place, widths) => {
+    const these = known.get(place) ?? new Map<string, DressedBand>();
+    known.set(place, these);
+    const key = widths.join();
+    const before = these.get(key);
+    if (before) return before;
+    const band = hangBand(place, widths);
+    const rigid = isRigid(by.products.mesh(band.band.mesh).type);
+    const made = {
+      band,
+      courses: band.rows.map((row, i) => courseOf(wall, by.lies, band, row, i, rigid, by.assumed)),
+    };
+    these.set(key, made);
+    return made;
+  };
 }
 
 /** What walls are hung by, before anything is priced. */
 export interface WallsBy {
-  readonly goods: Goods;
+  readonly products: Products;
   readonly setting: SettingOut;
   readonly lies: Lies;
   readonly bands: ReadonlyMap<FenceLine, Facet<'bands'>>;
@@ -84,15 +97,8 @@ export interface WallsBy {
 }
 
 /** Lines by what they wear, with the runs of mesh that hang on their posts. */
-export function gatherLines({
-  goods,
-  setting,
-  lies,
-  bands: chosen,
-  choices,
-  enclosures,
-  assumed,
-}: WallsBy): readonly Gathered[] {
+export function gatherLines(by: WallsBy): readonly Gathered[] {
+  const { products, setting, lies, bands: chosen, choices, enclosures, assumed } = by;
   const bandKeys = keysOf(setting.lines, chosen, ({ bands, overhang }) => [bands, overhang]);
   /** Mesh that steps down to the ground is higher by the drop: such lines are cut on their own. */
   const dropOf = (line: FenceLine) => {
@@ -102,8 +108,8 @@ export function gatherLines({
   const keys = new Map(setting.lines.map((line) => [line, `${dropOf(line)} ${bandKeys.get(line) ?? ''}`]));
   const runs = wallRuns(setting, chosen, lies, (a, b) => keys.get(a) === keys.get(b));
   const bandsOf = (line: FenceLine) => chosen.get(line)?.bands ?? [];
-  const anyRigid = setting.lines.some((line) => bandsOf(line).some((b) => isRigid(goods.mesh(b.mesh).type)));
-  const cornerless = anyRigid ? wallRuns(setting, chosen, lies, () => false) : [];
+  const rigidOn = (line: FenceLine) => bandsOf(line).some((b) => isRigid(products.mesh(b.mesh).type));
+  const cornerless = setting.lines.some(rigidOn) ? wallRuns(setting, chosen, lies, () => false) : [];
   const grouped = new Map<string, FenceLine[]>();
   for (const line of setting.lines) {
     const key = keys.get(line) ?? '';
@@ -115,19 +121,22 @@ export function gatherLines({
     const ofThese = (all: readonly WallRun[]) =>
       all.filter((run) => run.lines[0] && keys.get(run.lines[0]) === key);
     const bands = bandsOf(first);
-    const overhang = chosen.get(first)?.overhang ?? 0;
-    const group = { lines, runs: ofThese(runs), cornerless: ofThese(cornerless), drop: dropOf(first) };
-    // Panels butt: where there are any, no row surely takes the turns round its end posts.
-    const rigid = bands.some((b) => isRigid(goods.mesh(b.mesh).type));
-    const least = leastRow(group.runs, rigid ? 0 : assumed.endAllowance);
-    return {
-      ...group,
-      least,
-      bought: boughtRow(least, lines, assumed),
+    const wall: WallLines = {
       scope: scopeOf({ choices, enclosures }, first.id, 'bands'),
-      scopes: scopesOf({ choices, enclosures }, lines),
+      lines,
+      runs: ofThese(runs),
+      cornerless: ofThese(cornerless),
       top: bands[bands.length - 1]?.top ?? 0,
-      hang: (stackOf) => hangBands(goods, bands, stackOf, assumed.bandLap, group.drop, overhang),
+      drop: dropOf(first),
+    };
+    // Panels butt: where there are any, no row surely takes the turns round its end posts.
+    const least = leastRow(wall.runs, rigidOn(first) ? 0 : assumed.endAllowance);
+    return {
+      wall,
+      places: placeBands(products, bands, assumed.bandLap, wall.drop, chosen.get(first)?.overhang ?? 0),
+      least,
+      most: mostRow(least, lines, assumed),
+      dressed: dresser(by, wall),
     };
   });
 }

@@ -1,15 +1,15 @@
-import type { Goods } from '../catalogue/goods';
+import type { Products } from '../catalogue/products';
 import type { Opening } from '../plan/schema';
 import { hollow } from '../ground/profile';
-import type { SkirtStage } from '../skirt/stage';
+import type { SkirtLayout } from '../skirt/stage';
 import { shorterSide } from '../threats/openings';
 import type { Lies } from './runs';
-import type { WallStage } from './stage';
+import type { HungWalls } from './stage';
 
 export interface LeftBy {
-  readonly goods: Goods;
-  readonly walls: Pick<WallStage, 'groups'>;
-  readonly skirts: Pick<SkirtStage, 'courses'>;
+  readonly products: Pick<Products, 'mesh'>;
+  readonly walls: Pick<HungWalls, 'groups'>;
+  readonly skirts: Pick<SkirtLayout, 'courses'>;
   readonly openings: readonly Opening[];
   readonly lies: Lies;
 }
@@ -20,13 +20,13 @@ export interface LeftBy {
  *
  * @returns m; 0 where nothing is fenced
  */
-export function openingLeft({ goods, walls, skirts, openings, lies }: LeftBy): number {
+export function openingLeft({ products, walls, skirts, openings, lies }: LeftBy): number {
   const bands = walls.groups.flatMap((g) => g.bands);
   const holes = bands.map((band) => (band.index === 0 ? Math.max(0, band.bottom) : Math.max(0, -band.lap)));
   const meshes = [
     ...bands.map((b) => b.band.mesh),
     ...skirts.courses.flatMap(({ shape }) => (shape.mesh === null ? [] : [shape.mesh])),
-  ].map((id) => shorterSide(goods.mesh(id)));
+  ].map((id) => shorterSide(products.mesh(id)));
   const gaps = openings.flatMap((o) => (o.kind === 'gate' ? [o.gap] : []));
   const feet = [...lies.values()].flatMap(({ hang, foot, drop, profile, bays }) => [
     hang === 'step' && foot === 'gap' ? drop : 0,

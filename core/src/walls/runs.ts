@@ -1,4 +1,4 @@
-import type { CutSpan, Span } from '../cutting/types';
+import type { CutSpan, Span } from '../buying/run';
 import { type Place, placeAt } from '../plan/place';
 import { type FenceLine, type FenceWalk, goesStraightOn, onSide } from '../ground/fenceLines';
 import { straightGrades } from '../ground/profile';

@@ -1,4 +1,4 @@
-import type { Goods } from '../catalogue/goods';
+import type { Products } from '../catalogue/products';
 import type { MeshType } from '../catalogue/types';
 import type { FenceLine } from '../ground/fenceLines';
 import type { Profile } from '../ground/profile';
@@ -77,17 +77,17 @@ function sharpest(bays: readonly BayLie[]): number {
 }
 
 /** The mesh of some bands that minds a slope most, and what it can follow, rise over run. */
-export function stiffest(goods: Pick<Goods, 'mesh'>, bands: readonly Band[]) {
+export function stiffest(products: Pick<Products, 'mesh'>, bands: readonly Band[]) {
   let mesh: MeshType = 'chain-link';
   for (const band of bands) {
-    const { type } = goods.mesh(band.mesh);
+    const { type } = products.mesh(band.mesh);
     if (band === bands[0] || GRADE_LIMITS[type] < GRADE_LIMITS[mesh]) mesh = type;
   }
   return { mesh, limit: Math.max(GRADE_LIMITS[mesh], LEVEL_ENOUGH) };
 }
 
 export interface SlopeBy {
-  readonly goods: Goods;
+  readonly products: Products;
   readonly setting: SettingOut;
   readonly profiles: ReadonlyMap<FenceLine, Profile>;
   readonly bands: ReadonlyMap<FenceLine, Facet<'bands'>>;
@@ -99,7 +99,7 @@ export interface SlopeBy {
  *
  * @see domain.md 13: welded mesh follows 5 %, hexagonal 12 %, chain link and woven 25 %; steeper or at a sharp change, step
  */
-export function linesOnSlope({ goods, setting, profiles, bands, slopes }: SlopeBy): Lies {
+export function linesOnSlope({ products, setting, profiles, bands, slopes }: SlopeBy): Lies {
   const bays = baysOf(setting, profiles);
   const lies = new Map<FenceLine, LineLie>();
   for (const line of setting.lines) {
@@ -109,7 +109,7 @@ export function linesOnSlope({ goods, setting, profiles, bands, slopes }: SlopeB
     const own = bays.get(line) ?? [];
     const steepest = own.reduce((most, bay) => Math.max(most, Math.abs(bay.grade)), 0);
     const sharp = sharpest(own);
-    const { limit } = stiffest(goods, bands.get(line)?.bands ?? []);
+    const { limit } = stiffest(products, bands.get(line)?.bands ?? []);
     const steps = steepest > limit + EPSILON || sharp > limit + EPSILON;
     const hang = slope.hang === 'by-mesh' ? (steps ? 'step' : 'follow') : slope.hang;
     // Stepping level ground is hanging it level: the mesh may run on.

@@ -1,4 +1,4 @@
-import type { Goods } from '../catalogue/goods';
+import type { Products } from '../catalogue/products';
 import { type Finding, type Mends, finding } from '../findings/types';
 import { type FenceLine, onSide } from '../ground/fenceLines';
 import { hollow, lowest } from '../ground/profile';
@@ -17,7 +17,7 @@ const LEAST_HOLLOW = 0.01;
 const LEAST_GRADE = 0.01;
 
 export interface SlopeSeenBy {
-  readonly goods: Goods;
+  readonly products: Products;
   readonly lies: Lies;
   readonly bands: ReadonlyMap<FenceLine, Facet<'bands'>>;
   readonly limits: OpeningLimits;
@@ -73,10 +73,10 @@ function leanFindings({ line, steepest, profile }: LineLie, bands: readonly Band
   return [finding('slope.leans', 'know', 'walls', { on: 'side', side: line.id }, params)];
 }
 
-function hangFindings({ goods, limits, bands: chosen }: SlopeSeenBy, lie: LineLie): Finding[] {
+function hangFindings({ products, limits, bands: chosen }: SlopeSeenBy, lie: LineLie): Finding[] {
   const { line, drop } = lie;
   const bands = chosen.get(line)?.bands ?? [];
-  const { mesh, limit } = stiffest(goods, bands);
+  const { mesh, limit } = stiffest(products, bands);
   const grade = Math.max(lie.steepest, lie.sharp);
   const params = { side: line.number, grade, limit, mesh };
   const part = { on: 'side', side: line.id } as const;

@@ -1,19 +1,19 @@
-import type { Goods } from '../catalogue/goods';
+import type { Products } from '../catalogue/products';
 import type { FenceLine } from '../ground/fenceLines';
 import type { Facet } from '../plan/effective';
-import type { WallTop } from '../posts/stage';
+import type { WallTop } from '../posts/wallTop';
 
 /** What each line's wall asks of its posts, from its bands as meant: whatever rolls they come from. */
 export const topsOf = (
   bands: ReadonlyMap<FenceLine, Facet<'bands'>>,
-  goods: Pick<Goods, 'mesh'>,
+  products: Pick<Products, 'mesh'>,
 ): ReadonlyMap<FenceLine, WallTop> =>
   new Map(
     [...bands].map(([line, { bands: these }]) => [
       line,
       {
         top: these[these.length - 1]?.top ?? 0,
-        pulls: these.some((b) => goods.mesh(b.mesh).type === 'woven') ? 'woven' : 'no',
+        pulls: these.some((b) => products.mesh(b.mesh).type === 'woven') ? 'woven' : 'no',
       },
     ]),
   );

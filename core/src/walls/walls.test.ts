@@ -6,22 +6,29 @@ import fc from 'fast-check';
 import { aRun } from '../testing/aRun';
 import { buyingAt } from '../testing/buying';
 import { uniform } from '../testing/uniform';
-import { hangBands } from './rows';
-import { chooseStacks } from './chooseStacks';
-import { type StackWant } from './stacks';
+import type { Band } from '../plan/schema';
+import { cheapestStacks } from '../testing/stacks';
+import { hangBand, placeBands } from './rows';
+import { reachingOf } from './stage';
 
 const edition = EDITIONS['2026-03'];
 if (!edition) throw new Error('the edition is gone');
 const market = marketOf(edition, buyingAt('far-gate'));
 
 const seamOf = (length: number) => Math.ceil(length / 0.15 - 1e-9) + 1;
-const alone = (length: number) => (want: Omit<StackWant, 'length' | 'seam'>) =>
-  chooseStacks(market, [{ ...want, length, seam: seamOf(length) }])[0];
 const cheapestStack = (mesh: string, height: number, lap: number, length: number) =>
-  alone(length)({ mesh, height, lap });
+  cheapestStacks(market, [{ mesh, height, lap, rows: 3, length, seam: seamOf(length) }])[0];
+
+/** Bands hung on a wall so long, m. */
+const hung = (bands: readonly Band[], length: number) =>
+  placeBands(market, bands, 0.05).map((place) => {
+    const { mesh, height, lap } = reachingOf(place);
+    const { widths } = place.band;
+    return hangBand(place, widths === 'cheapest' ? (cheapestStack(mesh, height, lap, length) ?? []) : widths);
+  });
 
 describe('bands', () => {
-  const hang = (bands: Parameters<typeof hangBands>[1]) => hangBands(market, bands, alone(20), 0.05);
+  const hang = (bands: readonly Band[]) => hung(bands, 20);
   test('0.6 and 1.2 with a lap of 0.05 reach 1.75', () => {
     const [low, high] = hang([
       { id: 'low', mesh: 'fine-13', top: 0.6, widths: [0.6] },
@@ -43,12 +50,7 @@ describe('bands', () => {
     expect(set && set.reduce((a, b) => a + b) - 0.05).toBeGreaterThanOrEqual(2.1);
     // 0.9 + 1.2 would make 2.05 only; 0.9 + 1.5 and 1.2 + 1.2 make 2.35.
     expect(set).toEqual([1.2, 1.2]);
-    const [band] = hangBands(
-      market,
-      [{ id: 'b', mesh: 'welded-50x25', top: 2.1, widths: 'cheapest' }],
-      alone(15),
-      0.05,
-    );
+    const [band] = hung([{ id: 'b', mesh: 'welded-50x25', top: 2.1, widths: 'cheapest' }], 15);
     expect(band?.trimmed).toBeCloseTo(0.25, 9);
   });
   test('of the widths that reach, none is cheaper than the set chosen, rows of one width from the same rolls, rings in packs', () => {

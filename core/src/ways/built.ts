@@ -1,7 +1,7 @@
-import type { Goods } from '../catalogue/goods';
+import { NO_JOINTS, type Run } from '../buying/run';
+import type { Products } from '../catalogue/products';
 import type { PackId } from '../catalogue/packs';
 import { BOARD_TIMBER, FRAME_TIMBER, SILL_TIMBER } from '../catalogue/timbers';
-import type { Stick } from '../cutting/gather';
 import type { Gate, Hatch, Opening, PopDoor } from '../plan/schema';
 import { placeAt } from '../plan/place';
 import { roundUp } from '../units/round';
@@ -69,10 +69,10 @@ function gateSticks(gate: Gate, leaf: Leaf): readonly Sticks[] {
 function flapSticks(
   opening: PopDoor | Hatch,
   overlap: number,
-  goods: Pick<Goods, 'timber'>,
+  products: Pick<Products, 'timber'>,
 ): readonly Sticks[] {
   if (opening.make === 'kit') return [];
-  const boards = roundUp((opening.height + overlap) / goods.timber(BOARD_TIMBER).width);
+  const boards = roundUp((opening.height + overlap) / products.timber(BOARD_TIMBER).width);
   const upright = opening.kind === 'pop-door' ? 2 * opening.height : opening.height;
   return [
     { timber: FRAME_TIMBER, use: 'frame', name: 'upright', count: 2, length: upright },
@@ -82,13 +82,21 @@ function flapSticks(
 }
 
 /** What is sawn and screwed for one opening, whether built or hung from a kit. */
-export function builtFor(opening: Opening, leaf: Leaf, overlap: number, goods: Pick<Goods, 'timber'>): Built {
+export function builtFor(
+  opening: Opening,
+  leaf: Leaf,
+  overlap: number,
+  products: Pick<Products, 'timber'>,
+): Built {
   if (opening.kind === 'gate')
     return { opening, sticks: gateSticks(opening, leaf), hardware: gateHardware(opening, leaf) };
   const hatch: Built['hardware'] =
     opening.kind === 'hatch' && opening.make === 'built' ? { hinge: 2, catch: 1 } : {};
-  return { opening, sticks: flapSticks(opening, overlap, goods), hardware: hatch };
+  return { opening, sticks: flapSticks(opening, overlap, products), hardware: hatch };
 }
+
+/** A piece of timber with what it is sawn from. */
+export type Stick = Run & { readonly timber: string };
 
 /** Every stick as a piece that cannot be jointed. */
 export function stickRuns({ opening, sticks }: Built): readonly Stick[] {
@@ -102,6 +110,7 @@ export function stickRuns({ opening, sticks }: Built): readonly Stick[] {
       endAllowance: 0,
       across: null,
       joints: [],
+      atJoint: NO_JOINTS,
       place: placeAt('stick', 0),
       spans: [],
       leans: [],

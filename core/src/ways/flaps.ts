@@ -3,7 +3,7 @@ import type { FenceLine } from '../ground/fenceLines';
 import type { Change } from '../plan/changes/types';
 import type { FlapPlace } from '../plan/openingPlace';
 import type { SettingOut } from '../posts/setOut';
-import type { WallTop } from '../posts/stage';
+import type { WallTop } from '../posts/wallTop';
 import { EPSILON, tidy } from '../units/round';
 
 /** Room for its frame beside a post, m. */

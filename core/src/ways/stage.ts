@@ -1,11 +1,12 @@
-import type { Goods } from '../catalogue/goods';
+import type { Unmet } from '../buying/unmet';
+import type { Products } from '../catalogue/products';
 import { type Finding, finding } from '../findings/types';
 import type { FenceLine } from '../ground/fenceLines';
 import type { Ring } from '../ground/survey';
 import type { Assumptions } from '../plan/assumptions';
 import type { Change } from '../plan/changes/types';
 import type { Opening, Plan, Skirt } from '../plan/schema';
-import type { WallTop } from '../posts/stage';
+import type { WallTop } from '../posts/wallTop';
 import { type OpeningLimits, passing } from '../threats';
 import { type Built, type Leaf, builtFor } from './built';
 import { catchFindings, placeFindings } from './gates';
@@ -14,9 +15,8 @@ import { leafTop } from './leaf';
 /** An opening with the kit or the timber that closes it. */
 export interface Way {
   readonly opening: Opening;
-  /** The kit's product, and its sold width, m: undefined when this yard has none so wide, null for what is built. */
-  readonly product: string;
-  readonly kit: number | undefined | null;
+  /** The product of its kit; null for what is built. */
+  readonly kit: string | null;
   /** Clear size and overlap, m. */
   readonly leaf: Leaf;
   readonly built: Built;
@@ -24,8 +24,6 @@ export interface Way {
 
 export const GATE_KIT = 'gate-kit';
 export const POP_DOOR_KIT = 'pop-door-kit';
-/** Kits and openings agree within this, m: 3 ft and 0.914 are the same gate. */
-const SAME_WIDTH = 0.001;
 /** Tightest gap that can be hung and still swings, m. */
 const TIGHT_GAP = 0.01;
 
@@ -35,15 +33,8 @@ export const kitFor = (opening: Opening): string => {
   return opening.use === 'eggs' ? 'egg-hatch-kit' : 'cleaning-hatch-kit';
 };
 
-const kitOf = (goods: Goods, opening: Opening): number | undefined =>
-  goods.kitWidths(kitFor(opening)).find((w) => Math.abs(w - opening.width) <= SAME_WIDTH);
-
-function noKit(goods: Goods, opening: Opening): Finding {
-  const widths = goods.kitWidths(kitFor(opening));
-  const nearest = widths.reduce<number | null>(
-    (best, w) => (best === null || Math.abs(w - opening.width) < Math.abs(best - opening.width) ? w : best),
-    null,
-  );
+/** @param nearest  clear width of the kit sold that comes nearest, m; null where none is */
+function noKit(opening: Opening, nearest: number | null): Finding {
   const mends: Change[] = [
     ...(nearest === null ? [] : [{ verb: 'set-opening', id: opening.id, to: { width: nearest } } as const]),
     { verb: 'set-opening', id: opening.id, to: { make: 'built' } },
@@ -75,7 +66,7 @@ export interface WaysBy {
   readonly openings: readonly Opening[];
   readonly lines: readonly FenceLine[];
   readonly tops: ReadonlyMap<FenceLine, WallTop>;
-  readonly goods: Goods;
+  readonly products: Products;
   readonly assumed: Assumptions;
 }
 
@@ -84,7 +75,7 @@ const lineOfSides = (lines: readonly FenceLine[]): ReadonlyMap<string, FenceLine
   new Map(lines.flatMap((line) => line.members.map((m) => [m.ringSide.side.id, line] as const)));
 
 /** Gates, pop doors and hatches: their kits or what they are built from. */
-export function wayStage({ openings, lines, tops, goods, assumed }: WaysBy): readonly Way[] {
+export function wayStage({ openings, lines, tops, products, assumed }: WaysBy): readonly Way[] {
   const lineOf = lineOfSides(lines);
   return openings.map((opening): Way => {
     const line = lineOf.get(opening.side);
@@ -95,16 +86,16 @@ export function wayStage({ openings, lines, tops, goods, assumed }: WaysBy): rea
     };
     return {
       opening,
-      product: kitFor(opening),
-      kit: opening.make === 'built' ? null : kitOf(goods, opening),
+      kit: opening.make === 'built' ? null : kitFor(opening),
       leaf,
-      built: builtFor(opening, leaf, assumed.leafOverlap, goods),
+      built: builtFor(opening, leaf, assumed.leafOverlap, products),
     };
   });
 }
 
-export interface WaysSeenBy extends WaysBy {
-  readonly ways: readonly Way[];
+export interface WaysSeenBy extends Omit<WaysBy, 'products' | 'assumed'> {
+  /** What no yard bought at has. */
+  readonly unmet: readonly Unmet[];
   readonly rings: readonly Ring[];
   readonly skirts: ReadonlyMap<string, Skirt>;
   readonly limits: OpeningLimits;
@@ -113,9 +104,14 @@ export interface WaysSeenBy extends WaysBy {
 
 /** What is weak about the ways in, opening by opening, and runs without a gate. */
 export function wayFindings(by: WaysSeenBy): readonly Finding[] {
-  const { openings, ways, lines, tops, goods, rings, skirts, limits, threats } = by;
+  const { openings, unmet, lines, tops, rings, skirts, limits, threats } = by;
   const lineOf = lineOfSides(lines);
-  const each = ways.flatMap(({ opening, kit }): Finding[] => {
+  const noKits = new Map(
+    unmet.flatMap(({ buy, part, nearest }) =>
+      buy === 'kit' && part.on === 'opening' ? [[part.opening, nearest] as const] : [],
+    ),
+  );
+  const each = openings.flatMap((opening): Finding[] => {
     const line = lineOf.get(opening.side);
     const wall = (line && tops.get(line)?.top) ?? 0;
     const gate =
@@ -126,7 +122,8 @@ export function wayFindings(by: WaysSeenBy): readonly Finding[] {
             ...(line ? placeFindings(opening, line, wall, skirts.get(opening.side)) : []),
           ]
         : [];
-    return kit === undefined ? [...gate, noKit(goods, opening)] : gate;
+    const nearest = noKits.get(opening.id);
+    return nearest === undefined ? gate : [...gate, noKit(opening, nearest)];
   });
   const ungated = rings.flatMap((ring): Finding[] => {
     const fenced = ring.sides.filter((s) => s.side.kind === 'fence');

@@ -1,6 +1,7 @@
 import { type AnyStep, adds, step } from '../engine/step';
 import * as K from '../keys';
 import { openingParts } from '../parts';
+import { wayDemands } from './demands';
 import { leafFigures } from './figures';
 import { flapFindings } from './flaps';
 import { swingFindings } from './meets';
@@ -10,7 +11,7 @@ import { wayFindings, wayStage } from './stage';
 export const WAY_STEPS: readonly AnyStep[] = [
   step(
     K.WAYS,
-    { openings: K.OPENINGS, lines: K.LINES, tops: K.TOPS, goods: K.GOODS, assumed: K.ASSUMED },
+    { openings: K.OPENINGS, lines: K.LINES, tops: K.TOPS, products: K.PRODUCTS, assumed: K.ASSUMED },
     wayStage,
   ),
   adds(
@@ -19,9 +20,7 @@ export const WAY_STEPS: readonly AnyStep[] = [
       openings: K.OPENINGS,
       lines: K.LINES,
       tops: K.TOPS,
-      goods: K.GOODS,
-      assumed: K.ASSUMED,
-      ways: K.WAYS,
+      unmet: K.UNMET,
       rings: K.RINGS,
       skirts: K.SIDE_SKIRTS,
       limits: K.LIMITS,
@@ -29,6 +28,7 @@ export const WAY_STEPS: readonly AnyStep[] = [
     },
     wayFindings,
   ),
+  adds(K.DEMANDS, { ways: K.WAYS, walls: K.MEANT_WALLS }, ({ ways, walls }) => wayDemands(ways, walls)),
   adds(K.FOUND, { setting: K.SETTING, tops: K.TOPS }, ({ setting, tops }) => flapFindings(setting, tops)),
   adds(
     K.FOUND,

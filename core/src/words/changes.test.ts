@@ -63,21 +63,6 @@ describe('a button or an undo step says what it does', () => {
     [{ verb: 'set-crew', crew: 'alone' }, 'Build alone'],
     [{ verb: 'set-band', scope, id: 'low', to: { bottom: null } }, 'Let it lap the band below'],
     [{ verb: 'set-band', scope, id: 'low', to: { bottom: 0.15 } }, 'Start the band at 0.15 m'],
-    [
-      { verb: 'set-widths', bands: [{ scope, id: 'low', widths: [0.6, 0.6] }] },
-      'Take rolls 0.60 m + 0.60 m wide',
-    ],
-    [
-      {
-        verb: 'set-widths',
-        bands: [
-          { scope, id: 'low', widths: [0.6] },
-          { scope: { scope: 'side', of: 's1' }, id: 'low', widths: [0.6] },
-          { scope, id: 'high', widths: [1.2] },
-        ],
-      },
-      'Take rolls 0.60 m and 1.20 m wide',
-    ],
     [opening({ make: 'built' }), 'Build it of frame timber and mesh'],
     [opening({ make: 'kit' }), 'Hang a kit'],
     [opening({ catches: 'two-step' }), 'Two-step catches at top and foot'],

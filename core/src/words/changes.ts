@@ -13,7 +13,7 @@ import {
 } from './names';
 import type { GroundList } from '../plan/changes';
 import type { Gate, Hatch, PostRole } from '../plan/schema';
-import { type Reader, capital, counted, listed } from './reader';
+import { type Reader, capital, counted } from './reader';
 
 type Sentences = { readonly [V in Verb]: (change: ChangeOf<V>, reader: Reader, market: Market) => string };
 
@@ -97,8 +97,6 @@ const SENTENCES: Sentences = {
   },
   'set-setting': () => 'Change how posts are set',
   'set-spacing': ({ spacing }, r) => `Posts at most ${r.length(spacing)} apart`,
-  'set-widths': ({ bands }, r) =>
-    `Take rolls ${listed([...new Set(bands.map((b) => b.widths.map((w) => r.length(w)).join(' + ')))])} wide`,
   'set-band': ({ to }, r, market) => {
     if (to.mesh !== undefined) return `Hang ${meshName(market.mesh(to.mesh), r)} instead`;
     if (to.bottom !== undefined)

@@ -1,6 +1,6 @@
 import type { Market, PackId } from '../catalogue';
 import type { CuttingPool, Piece } from '../cutting/types';
-import type { StackProof } from '../walls/stackProof';
+import type { PriceProof } from '../buying/proof';
 import type { BoughtUnits, DocketLine } from '../docket/types';
 import { ROLE_NAMES, kitName, meshName, packName, postName, timberName, wireName } from './names';
 import { FOOT } from '../units/factors';
@@ -128,10 +128,11 @@ export function sayPiece(piece: Piece): string {
   return piece.jointed ? 'wall, jointed on' : 'wall';
 }
 
-/** Whether the choice of roll widths is proved, in a sentence. */
-export function sayStacks({ cost, bound, proved }: StackProof, reader: Reader): string {
-  if (proved) return 'Roll widths: best possible, no other widths do it for less.';
-  return `Roll widths: others could save at most ${reader.money(Math.floor(cost - bound + 1e-6))}.`;
+/** Whether the price of all that is bought is proved, in a sentence. @param yards  how many may be bought at */
+export function sayPriceProof({ cost, bound, proved }: PriceProof, reader: Reader, yards: number): string {
+  const others = yards > 1 ? 'rolls, widths or yards' : 'rolls or widths';
+  if (proved) return `The price is the best possible: no other ${others} cost less.`;
+  return `The price is not proved: other ${others} could save at most ${reader.money(Math.floor(cost - bound + 1e-6))}.`;
 }
 
 /** Whether the cutting is proved, in a sentence. */

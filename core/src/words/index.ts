@@ -7,7 +7,7 @@ export {
   sayPiece,
   sayProof,
   sayReason,
-  sayStacks,
+  sayPriceProof,
   sayUnits,
   sayWeightAndTax,
 } from './docket';

@@ -11,7 +11,7 @@ import {
   sayLeftOver,
   sayOwned,
   sayProof,
-  sayStacks,
+  sayPriceProof,
 } from '../index';
 import { buyingAt } from '../testing/buying';
 
@@ -68,8 +68,12 @@ describe('how good the cutting is, is said', () => {
     expect(sayProof({ ...pool, cost: null, bound: null }, metres)).toMatch(/^No price/);
   });
   test('of widths too', () => {
-    expect(sayStacks({ cost: 900, bound: 900, proved: true }, metres)).toMatch(/best possible/);
-    expect(sayStacks({ cost: 900, bound: 650.5, proved: false }, metres)).toContain('at most 2.49');
+    expect(sayPriceProof({ cost: 900, bound: 900, proved: true }, metres, 1)).toMatch(
+      /best possible: no other rolls or widths cost less/,
+    );
+    expect(sayPriceProof({ cost: 900, bound: 650.5, proved: false }, metres, 2)).toContain(
+      'other rolls, widths or yards could save at most 2.49',
+    );
   });
   test('what is left still makes patches where it makes no vent', () => {
     expect(sayLeftOver(leftOver({ width: 0.6 }, 0.35, null, [0.6]), metres)).toBe(

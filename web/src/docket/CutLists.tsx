@@ -1,8 +1,7 @@
-import { type CutStep, cutList, lengthText, poolName, sayCut } from '@aviarum/core';
+import { type CutStep, type CuttingPool, cutList, lengthText, poolName, sayCut } from '@aviarum/core';
 import { usePlan } from '../state/planStore';
 import { useMarket, useReader, useReckoning } from '../state/reckoningStore';
 import { hoverLetter, useSelection } from '../state/selection';
-import type { PoolView } from '../workers/view';
 
 /** What to cut, roll by roll, in the order in which one unrolls along the fence: for the yard and for paper. */
 export function CutLists() {
@@ -21,7 +20,7 @@ export function CutLists() {
   );
 }
 
-function PoolCuts({ pool }: { pool: PoolView }) {
+function PoolCuts({ pool }: { pool: CuttingPool }) {
   const plan = usePlan((s) => s.plan);
   const parts = useReckoning((s) => s.reckoning?.parts);
   const market = useMarket();

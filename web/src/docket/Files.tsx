@@ -30,11 +30,10 @@ export const slug = (name: string) =>
     .replace(/^-+|-+$/g, '') || 'plan';
 
 /** On paper nothing can be looked into any more: what is not proved is, once, before it is printed. */
-async function printImproved() {
-  for (const pool of useReckoning.getState().reckoning?.cutting ?? []) {
-    const looked = useImproving.getState().efforts[pool.id] ?? 0;
-    if (pool.open && looked === 0) await keepLooking(pool.id);
-  }
+async function printImproved(plan: Plan) {
+  const { reckoning } = useReckoning.getState();
+  const looked = useImproving.getState().efforts[plan.id] ?? 0;
+  if (reckoning?.proof?.proved === false && looked === 0) await keepLooking();
   window.print();
 }
 
@@ -83,7 +82,7 @@ export function Files({ plan }: { plan: Plan }) {
       <Link className="btn" to={`${base}/print`}>
         Print to scale
       </Link>
-      <button type="button" className="btn" onClick={() => void printImproved()}>
+      <button type="button" className="btn" onClick={() => void printImproved(plan)}>
         Print the docket
       </button>
     </div>

@@ -1,26 +1,25 @@
 import {
   type CutRoll,
-  type StackProof,
+  type CuttingPool,
+  type PriceProof,
+  counted,
   leftOver,
   poolName,
-  printNumber,
   sayLeftOver,
-  sayChange,
   sayPiece,
   sayProof,
-  sayStacks,
+  sayPriceProof,
   smallestLeaf,
 } from '@aviarum/core';
-import { WIDTHS, keepLooking, keepLookingWidths, stopLooking, useImproving } from '../state/improving';
+import { keepLooking, stopLooking, useImproving } from '../state/improving';
 import { usePlan } from '../state/planStore';
 import { useMarket, useReader, useReckoning } from '../state/reckoningStore';
 import { hoverLetter, useSelection } from '../state/selection';
-import type { PoolView } from '../workers/view';
 
 /** Each roll as a bar with the pieces cut from it, in the order in which they are unrolled. */
 export function Rolls() {
   const cutting = useReckoning((s) => s.reckoning?.cutting);
-  const stacks = useReckoning((s) => s.reckoning?.stacks);
+  const proof = useReckoning((s) => s.reckoning?.proof);
   const market = useMarket();
   const reader = useReader();
   if (!cutting || !market) return null;
@@ -35,53 +34,44 @@ export function Rolls() {
           {pool.rolls.map((roll, i) => (
             <RollBar key={i} roll={roll} number={i + 1} pool={pool} />
           ))}
-          <Proof pool={pool} />
+          <PoolProof pool={pool} />
         </div>
       ))}
-      {stacks && <Widths stacks={stacks} />}
+      {proof && <WholeProof proof={proof} />}
     </section>
   );
 }
 
 /** How far looking further has come, and a way to stop it; or a way to begin. */
-function Looking({
-  of,
-  things,
-  open,
-  begin,
-}: {
-  of: string;
-  things: string;
-  open: boolean;
-  begin: () => Promise<void>;
-}) {
+function Looking({ proved }: { proved: boolean }) {
   const reader = useReader();
+  const plan = usePlan((s) => s.plan);
   const { looking, progress, efforts, failed } = useImproving();
-  if (looking === of)
+  if (looking)
     return (
       <p className="small" role="status">
         Looking further
         {progress
-          ? `: ${printNumber(progress.sets, 0)} ${things}, ${reader.money(Math.max(0, Math.floor(progress.cost - progress.bound)))} still open.`
+          ? `: ${counted(progress.sets, 'way')} looked at, ${reader.money(Math.max(0, Math.floor(progress.cost - progress.bound)))} still open.`
           : ' …'}{' '}
         <button type="button" className="btn btn-sm" onClick={stopLooking}>
           Stop
         </button>
       </p>
     );
-  if (!open) return null;
+  if (proved) return null;
   return (
     <>
-      <button type="button" className="btn btn-sm" onClick={() => void begin()}>
-        {efforts[of] ? 'Keep looking, further' : 'Keep looking'}
+      <button type="button" className="btn btn-sm" onClick={() => void keepLooking()}>
+        {plan && efforts[plan.id] ? 'Keep looking, further' : 'Keep looking'}
       </button>
-      {failed?.of === of && <p role="alert">It could not be looked into: {failed.why}.</p>}
+      {failed !== null && <p role="alert">It could not be looked into: {failed}.</p>}
     </>
   );
 }
 
-/** Whether the price is proved; if not, how much it could be off, and a way to look further. */
-function Proof({ pool }: { pool: PoolView }) {
+/** Whether the price of a pool is proved; if not, how much it could be off. */
+function PoolProof({ pool }: { pool: CuttingPool }) {
   const reader = useReader();
   return (
     <div className={pool.proved ? 'proof' : 'unproved'}>
@@ -89,37 +79,20 @@ function Proof({ pool }: { pool: PoolView }) {
       {pool.proved && pool.joints > 0 && (
         <p className="soft small">That is the price; joints and left-overs are the best that were found.</p>
       )}
-      <Looking
-        of={pool.id}
-        things="sets of rolls decided"
-        open={pool.open}
-        begin={() => keepLooking(pool.id)}
-      />
     </div>
   );
 }
 
-/** The same of the choice of widths, with those that were found to cost less. */
-function Widths({ stacks }: { stacks: StackProof }) {
+/** The same of everything that is bought, and a way to look further. */
+function WholeProof({ proof }: { proof: PriceProof }) {
   const reader = useReader();
-  const market = useMarket();
   const plan = usePlan((s) => s.plan);
-  const take = usePlan((s) => s.take);
-  const better = useImproving((s) => s.better);
-  const found = better && better.plan === plan ? better.found : null;
-  const words = found && market ? sayChange(found.change, reader, market) : '';
+  const found = useImproving((s) => s.found);
   return (
-    <div className={stacks.proved ? 'proof' : 'unproved'}>
-      <p>{sayStacks(stacks, reader)}</p>
-      {found && (
-        <p>
-          Found: {reader.money(found.saves)} less.{' '}
-          <button type="button" className="btn btn-sm" onClick={() => take(found.change, words)}>
-            {words}
-          </button>
-        </p>
-      )}
-      <Looking of={WIDTHS} things="other widths cut up" open={!stacks.proved} begin={keepLookingWidths} />
+    <div className={proof.proved ? 'proof' : 'unproved'}>
+      <p>{sayPriceProof(proof, reader, plan?.buying.yards.length ?? 1)}</p>
+      {found && found.plan === plan && <p role="status">Found: {reader.money(found.gained)} less.</p>}
+      <Looking proved={proof.proved} />
     </div>
   );
 }
@@ -127,7 +100,7 @@ function Widths({ stacks }: { stacks: StackProof }) {
 /** How much of a roll's bar a letter and a text beside it take, in hundredths of it, where the panel is narrowest. */
 const roomFor = (text: string): number => (30 + 7.2 * text.length) / 3.6;
 
-function RollBar({ roll, number, pool }: { roll: CutRoll; number: number; pool: PoolView }) {
+function RollBar({ roll, number, pool }: { roll: CutRoll; number: number; pool: CuttingPool }) {
   const reader = useReader();
   const market = useMarket();
   const plan = usePlan((s) => s.plan);

@@ -1,8 +1,7 @@
 import { afterEach, describe, expect, test } from '@jest/globals';
-import { type ChangeOf, DEMO_PLANS, type Plan, WHOLE_PLAN, apply, makeReader } from '@aviarum/core';
+import { DEMO_PLANS, type Plan, apply, makeReader } from '@aviarum/core';
 import { act, cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { useImproving } from '../state/improving';
-import { usePlan } from '../state/planStore';
 import { useReckoning } from '../state/reckoningStore';
 import { inHand, shown } from '../testing/shown';
 import { CutLists } from './CutLists';
@@ -11,7 +10,7 @@ import { Totals } from './Totals';
 
 afterEach(() => {
   cleanup();
-  useImproving.setState({ looking: null, progress: null, efforts: {}, failed: null, better: null });
+  useImproving.setState({ looking: null, progress: null, efforts: {}, failed: null, found: null });
 });
 
 const [orchard, leanTo] = DEMO_PLANS as [Plan, Plan];
@@ -54,6 +53,7 @@ describe('rolls', () => {
     for (const letter of letters)
       expect(screen.getByRole('button', { name: new RegExp(`^Piece ${letter}:`) })).toBeTruthy();
     expect(screen.getAllByText(/^Best possible/)).toHaveLength(cutting.length);
+    expect(screen.getByText(/^The price is the best possible/)).toBeTruthy();
     expect(screen.queryByRole('button', { name: /Keep looking/ })).toBeNull();
   });
   test('say what is from the shed, and what is left still makes', () => {
@@ -88,50 +88,39 @@ describe('rolls', () => {
     });
     expect(new Set(tops).size).toBe(2);
   });
-  test('where the price is not proved say by how much at most, and how the search goes', () => {
+  test('say how much may still be saved by all that is bought, and how far looking further has come', () => {
     inHand(leanTo);
     const { reckoning } = useReckoning.getState();
     const [first, ...rest] = reckoning?.cutting ?? [];
-    if (!reckoning || !first) throw new Error('nothing is cut');
-    const open = { ...first, bound: (first.cost ?? 0) - 250, proved: false, open: true };
-    useReckoning.setState({ reckoning: { ...reckoning, cutting: [open, ...rest] } });
+    if (!reckoning?.proof || !first) throw new Error('nothing is cut');
+    const { cost } = reckoning.proof;
+    const open = { ...first, bound: (first.cost ?? 0) - 250, proved: false };
+    const proof = { cost, bound: cost - 890, proved: false };
+    useReckoning.setState({ reckoning: { ...reckoning, cutting: [open, ...rest], proof } });
     shown(<Rolls />);
     expect(screen.getByText('Not proved the best possible: at most 2.50 could be saved.')).toBeTruthy();
-    expect(screen.getByRole('button', { name: 'Keep looking' })).toBeTruthy();
-    act(() => useImproving.setState({ looking: first.id, progress: { cost: 1000, bound: 800, sets: 3 } }));
-    expect(screen.getByRole('status').textContent).toContain('3 sets of rolls decided, 2.00 still open');
+    expect(screen.getByText(/other rolls or widths could save at most 8\.90\.$/)).toBeTruthy();
+    expect(screen.getAllByRole('button', { name: 'Keep looking' })).toHaveLength(1);
+    act(() => useImproving.setState({ looking: leanTo, progress: { cost: 1000, bound: 800, sets: 3 } }));
+    expect(screen.getByRole('status').textContent).toContain('3 ways looked at, 2.00 still open');
     fireEvent.click(screen.getByRole('button', { name: 'Stop' }));
     expect(screen.getByRole('button', { name: 'Keep looking' })).toBeTruthy();
   });
   test('say what went wrong when the solver could not be loaded', () => {
     inHand(leanTo);
     const { reckoning } = useReckoning.getState();
-    const [first, ...rest] = reckoning?.cutting ?? [];
-    if (!reckoning || !first) throw new Error('nothing is cut');
-    useReckoning.setState({
-      reckoning: { ...reckoning, cutting: [{ ...first, proved: false, open: true }, ...rest] },
-    });
-    useImproving.setState({ failed: { of: first.id, why: 'no network' } });
+    if (!reckoning?.proof) throw new Error('nothing is cut');
+    useReckoning.setState({ reckoning: { ...reckoning, proof: { ...reckoning.proof, proved: false } } });
+    useImproving.setState({ failed: 'no network' });
     shown(<Rolls />);
     expect(screen.getByRole('alert').textContent).toContain('no network');
   });
-  test('offer widths that were found to cost less, as one step, for the plan that they were found for', () => {
+  test('say what was gained, for the plan whose price it is', () => {
     inHand(orchard);
-    const { reckoning } = useReckoning.getState();
-    if (!reckoning?.stacks) throw new Error('no widths were chosen');
-    const { cost } = reckoning.stacks;
-    const stacks = { cost, bound: cost - 890, proved: false };
-    useReckoning.setState({ reckoning: { ...reckoning, stacks } });
-    const change: ChangeOf<'set-widths'> = {
-      verb: 'set-widths',
-      bands: [{ scope: WHOLE_PLAN, id: 'high', widths: [0.9, 0.6] }],
-    };
-    useImproving.setState({ better: { plan: orchard, found: { change, saves: 890 } } });
+    useImproving.setState({ found: { plan: orchard, gained: 890 } });
     shown(<Rolls />);
-    expect(screen.getByText('Roll widths: others could save at most 8.90.')).toBeTruthy();
-    expect(screen.getByText(/^Found: 8\.90 less/)).toBeTruthy();
-    fireEvent.click(screen.getByRole('button', { name: 'Take rolls 0.90 m + 0.60 m wide' }));
-    expect(usePlan.getState().plan).toEqual(apply(orchard, change));
+    expect(screen.getByText('Found: 8.90 less.')).toBeTruthy();
+    act(() => void inHand(leanTo));
     expect(screen.queryByText(/^Found:/)).toBeNull();
   });
 });

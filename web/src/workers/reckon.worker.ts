@@ -1,19 +1,14 @@
 import '../noEval';
 import {
   type Change,
-  type CutPlan,
   type Effect,
   NO_PROOFS,
   type Plan,
   type ProofBook,
   type Reckoning,
   type StageId,
-  type WorkedPool,
-  joinProofs,
   makePreviewer,
   makeReckoner,
-  withCut,
-  withWidths,
 } from '@aviarum/core';
 import { expose } from 'comlink';
 import { type Feed, planAfter } from './feed';
@@ -74,19 +69,6 @@ const api = {
     if (!now || !of) return { sequence: 0, mends: [] };
     const mends = now.findings.filter((f) => f.stage === stage).map((f) => f.mends(of));
     return { sequence: sent?.sequence ?? 0, mends };
-  },
-  /** A pool with all that looking further needs. */
-  pool: (id: string) => last?.cutting.find((pool) => pool.id === id) ?? null,
-  /** Takes what was found for a pool, if it is still there. @returns all that was found by now */
-  learnCut(id: string, found: { readonly plan: CutPlan; readonly runs: WorkedPool['task']['runs'] }) {
-    const pool = last?.cutting.find((p) => p.id === id);
-    if (pool) proofs = withCut(proofs, { ...pool.task, runs: found.runs }, found.plan);
-    return proofs;
-  },
-  /** Takes what other widths cost at least for a plan, and what was found about pools meanwhile. @returns all that was found by now */
-  learnWidths(of: Plan, others: number, found: ProofBook) {
-    proofs = withWidths(joinProofs(proofs, found), of, others);
-    return proofs;
   },
   /** @returns one effect a change; null where the plan changed meanwhile, and they are asked for anew */
   async effects(feed: Feed, changes: readonly Change[]): Promise<readonly Effect[] | null> {

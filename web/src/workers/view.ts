@@ -1,16 +1,4 @@
-import {
-  type CuttingPool,
-  type Reckoning,
-  type StackProof,
-  type ToldFinding,
-  mayImprove,
-  proofOf,
-} from '@aviarum/core';
-
-export interface PoolView extends CuttingPool {
-  /** Looking further may better its price or prove it. */
-  readonly open: boolean;
-}
+import type { CuttingPool, Reckoning, ToldFinding } from '@aviarum/core';
 
 /** A reckoning as it is shown: workings and mends are asked for when they are looked at. */
 export interface ReckoningView extends Omit<
@@ -18,8 +6,7 @@ export interface ReckoningView extends Omit<
   'workings' | 'findings' | 'docket' | 'cutting' | 'stacks'
 > {
   readonly findings: readonly ToldFinding[];
-  readonly stacks: StackProof | null;
-  readonly cutting: readonly PoolView[];
+  readonly cutting: readonly CuttingPool[];
   readonly docket: Omit<Reckoning['docket'], 'working' | 'lines'> & {
     readonly lines: readonly Omit<Reckoning['docket']['lines'][number], 'working'>[];
   };
@@ -37,16 +24,12 @@ const SHOW: Show = {
   figures: asItIs,
   parts: asItIs,
   findings: (findings) => findings.map(({ mends: _, ...told }) => told),
-  cutting: (pools) =>
-    pools.map((pool) => {
-      const { task: _task, plan: _plan, ...shown } = pool;
-      return { ...shown, open: mayImprove(pool) };
-    }),
+  cutting: (pools) => pools.map(({ task: _task, plan: _plan, ...shown }) => shown),
   docket: ({ working: _, lines, ...bare }) => ({
     ...bare,
     lines: lines.map(({ working: _line, ...line }) => line),
   }),
-  stacks: (stacks) => stacks && proofOf(stacks),
+  proof: asItIs,
   largestOpening: asItIs,
   tightestBird: asItIs,
 };

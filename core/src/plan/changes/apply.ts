@@ -99,12 +99,6 @@ const APPLY: Appliers = {
     choose(plan, scope, (now) => ({ setting: { ...now.setting, ...setting } })),
   'set-spacing': (plan, { scope, spacing }) => choose(plan, scope, () => ({ spacing })),
   'set-band': (plan, { scope, id, to }) => choose(plan, scope, (now) => ({ bands: byId(now.bands, id, to) })),
-  'set-widths': (plan, { bands }) =>
-    bands.reduce(
-      (now, { scope, id, widths }) =>
-        choose(now, scope, (c) => ({ bands: byId(c.bands, id, { widths: [...widths] }) })),
-      plan,
-    ),
   'add-band': (plan, { scope, band }) =>
     choose(plan, scope, (now) => ({ bands: [...now.bands, band].sort((a, b) => a.top - b.top) })),
   'remove-band': (plan, { scope, id }) =>

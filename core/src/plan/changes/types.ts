@@ -182,15 +182,6 @@ export type Change =
       readonly id: string;
       readonly to: Partial<Omit<Band, 'id'>>;
     }
-  | {
-      /** Roll widths of several bands at once: other widths for one may only be cheaper together with those of another. */
-      readonly verb: 'set-widths';
-      readonly bands: readonly {
-        readonly scope: Scope;
-        readonly id: string;
-        readonly widths: readonly number[];
-      }[];
-    }
   | { readonly verb: 'add-band'; readonly scope: Scope; readonly band: Band }
   | { readonly verb: 'remove-band'; readonly scope: Scope; readonly id: string }
   | { readonly verb: 'set-hanging'; readonly scope: Scope; readonly hanging: Choices['hanging'] }

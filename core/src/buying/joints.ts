@@ -1,0 +1,28 @@
+import type { CutPlan } from '../cutting/plan';
+import { jointTerms } from '../fasteners/joints';
+import { EPSILON } from '../units/round';
+import type { AskOf } from './demand';
+import type { AtJoint } from './run';
+
+/** What the joints of plans take in packs: joints alike as one ask. */
+export function jointAsks(plans: readonly CutPlan[]): readonly AskOf<'pack'>[] {
+  const alike = new Map<string, { readonly at: AtJoint; joints: number }>();
+  for (const { bins } of plans)
+    for (const { cuts } of bins)
+      for (const { from, run } of cuts)
+        if (from > EPSILON)
+          for (const at of run.atJoint) {
+            const key = `${at.stage} ${at.pack} ${at.along} ${at.length}`;
+            const known = alike.get(key) ?? { at, joints: 0 };
+            alike.set(key, known);
+            known.joints += 1;
+          }
+  return [...alike.values()].map(({ at, joints }) => ({
+    stage: at.stage,
+    part: { on: 'plan' },
+    buy: 'pack',
+    pack: at.pack,
+    count: joints * at.count,
+    need: () => jointTerms(at, joints),
+  }));
+}

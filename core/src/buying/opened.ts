@@ -1,0 +1,170 @@
+import type { RollMarket } from '../catalogue/market';
+import type { PackId } from '../catalogue/packs';
+import type { Ask, AskOf, AtHand, Candidate, Demand, Following, Open, RollTaken } from './demand';
+import { openStack } from './stack';
+
+/** A candidate of all demands that are alike. */
+export interface Taking {
+  readonly id: string;
+  readonly shortBy: number;
+  /** All of its widths are sold: none is in the shed alone. */
+  readonly sold: boolean;
+  /** Together. */
+  readonly rolls: readonly RollTaken[];
+  readonly packs: Candidate['packs'];
+  /** The same candidate of each of the demands, in their order. */
+  readonly each: readonly Candidate[];
+}
+
+/** Demands that are alike: one candidate is taken for all of them. */
+export interface Choice {
+  readonly alike: string;
+  readonly measure: number;
+  readonly opens: readonly Open[];
+  readonly takings: readonly Taking[];
+}
+
+/** One of the demands, in their order. */
+type Item =
+  | { readonly kind: 'ask'; readonly ask: Ask }
+  | { readonly kind: 'open'; readonly open: Open; readonly alike: string; readonly nth: number }
+  | { readonly kind: 'following'; readonly following: Following };
+
+/** Demands as they are met at some yards: what is still to be chosen, and what nothing is left to choose of. */
+export interface Opened {
+  readonly items: readonly Item[];
+  readonly choices: readonly Choice[];
+  /** Nothing reaches, or nothing has a price: the nearest, or the narrowest. */
+  readonly fixed: ReadonlyMap<string, Taking>;
+  /** Meshes that something is chosen of. */
+  readonly meshes: ReadonlySet<string>;
+  /** Packs whose count follows from what is chosen, or from how it is cut. */
+  readonly packs: readonly PackId[];
+}
+
+/** What each open demand takes, by its name. */
+export type Assigned = ReadonlyMap<string, Taking>;
+
+function together(candidates: readonly Candidate[], market: RollMarket): Taking | undefined {
+  const [first] = candidates;
+  if (!first) return undefined;
+  const sold = first.rolls.every(({ mesh, width }) => market.widths(mesh).includes(width));
+  const add = <T extends { readonly least: number; readonly most: number }>(
+    of: readonly T[],
+    pick: (c: Candidate) => readonly T[],
+  ): readonly T[] =>
+    candidates.length === 1
+      ? of
+      : of.map((one, i) => ({
+          ...one,
+          least: candidates.reduce((total, c) => total + (pick(c)[i]?.least ?? 0), 0),
+          most: candidates.reduce((total, c) => total + (pick(c)[i]?.most ?? 0), 0),
+        }));
+  return {
+    id: first.id,
+    shortBy: Math.max(...candidates.map((c) => c.shortBy)),
+    sold,
+    rolls: add(first.rolls, (c) => c.rolls),
+    packs: add(first.packs, (c) => c.packs),
+    each: candidates,
+  };
+}
+
+/** All of its rolls have a price. */
+const priced = (market: RollMarket, mesh: string): boolean =>
+  market.widths(mesh).every((width) => market.rolls(mesh, width).every((u) => u.price !== null));
+
+/** A strip is cut from any roll that is wide enough. */
+export const openStrip = (strip: AskOf<'strip'>): Open => {
+  const { stage, part, mesh, width, lap, runs, takes, need } = strip;
+  const row = (length: number) => ({ length, seam: 0 });
+  return openStack({
+    stage,
+    part,
+    mesh,
+    height: width,
+    lap: 0,
+    rows: 1,
+    least: row(takes.least),
+    most: row(takes.most),
+    packs: atJoints(strip),
+    asks: ([roll = width]) => [
+      { stage, part, buy: 'mesh', mesh, width: roll, lap, runs, takes, trimmed: 0, short: 0, need },
+    ],
+  });
+};
+
+/** Packs that runs take at their joints. */
+const atJoints = (ask: Ask): readonly PackId[] =>
+  'runs' in ask ? [...new Set(ask.runs.flatMap((run) => run.atJoint))].map((joint) => joint.pack) : [];
+
+function choiceOf(alike: string, opens: readonly Open[], hand: AtHand, market: RollMarket): Choice {
+  const measure = Math.max(...opens.map((o) => o.measure));
+  const lists = opens.map((open) => open.candidates(hand, measure));
+  const takings = (lists[0] ?? []).flatMap((_, i) => {
+    const taking = together(
+      lists.flatMap((list) => list[i] ?? []),
+      market,
+    );
+    return taking ?? [];
+  });
+  return { alike, measure, opens, takings };
+}
+
+/** Opens demands where there is something to choose, those that are alike as one. */
+export function openDemands(demands: readonly Demand[], hand: AtHand, market: RollMarket): Opened {
+  const byName = new Map<string, Open[]>();
+  const bare = new Set<string>();
+  const packs = new Set<PackId>();
+  const items = demands.map((demand): Item => {
+    if (demand.buy === 'following') {
+      for (const pack of demand.least.keys()) packs.add(pack);
+      return { kind: 'following', following: demand };
+    }
+    if (demand.buy !== 'open' && demand.buy !== 'strip') {
+      for (const pack of atJoints(demand)) packs.add(pack);
+      return { kind: 'ask', ask: demand };
+    }
+    const open = demand.buy === 'strip' ? openStrip(demand) : demand;
+    for (const pack of open.packs) packs.add(pack);
+    // A strip is chosen beside the rolls of walls wherever it has a price; otherwise it is the narrowest.
+    if (demand.buy === 'strip' && !priced(market, demand.mesh)) bare.add(open.alike);
+    const these = byName.get(open.alike) ?? [];
+    byName.set(open.alike, these);
+    these.push(open);
+    return { kind: 'open', open, alike: open.alike, nth: these.length - 1 };
+  });
+  const fixed = new Map<string, Taking>();
+  const choices: Choice[] = [];
+  for (const [alike, opens] of byName) {
+    const choice = choiceOf(alike, opens, hand, market);
+    const narrowest = [...choice.takings].sort(
+      (a, b) => (a.rolls[0]?.width ?? 0) - (b.rolls[0]?.width ?? 0),
+    )[0];
+    const [nearest] = choice.takings;
+    if (nearest && nearest.shortBy > 0) fixed.set(alike, nearest);
+    else if (narrowest && bare.has(alike)) fixed.set(alike, narrowest);
+    else choices.push(choice);
+  }
+  const meshes = new Set(choices.flatMap((c) => c.takings.flatMap((t) => t.rolls.map((r) => r.mesh))));
+  return { items, choices, fixed, meshes, packs: [...packs] };
+}
+
+/** Everything that is asked for where each open demand takes what it is given. */
+export function asksWith({ items, fixed }: Opened, assigned: Assigned): readonly Ask[] {
+  const takingOf = (alike: string): Taking => {
+    const taking = fixed.get(alike) ?? assigned.get(alike);
+    if (!taking) throw new RangeError(`nothing is taken for ${alike}`);
+    return taking;
+  };
+  const taken = (alike: string): Candidate => {
+    const [first] = takingOf(alike).each;
+    if (!first) throw new RangeError(`nobody asks for ${alike}`);
+    return first;
+  };
+  return items.flatMap((item): readonly Ask[] => {
+    if (item.kind === 'ask') return [item.ask];
+    if (item.kind === 'following') return item.following.asks(taken);
+    return takingOf(item.alike).each[item.nth]?.asks() ?? [];
+  });
+}

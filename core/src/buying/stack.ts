@@ -1,0 +1,63 @@
+import { later } from '../later';
+import type { Ask, AtHand, Candidate, Open, Reaching, Reason } from './demand';
+import { reachOf } from './reach';
+
+/** What each roll of a stack takes, m, and what each seam of roll on roll takes in rings. */
+interface EachRow {
+  readonly length: number;
+  readonly seam: number;
+}
+
+/** A height or a width to be reached by rolls side by side, whichever they are. */
+export interface Stack extends Reason, Reaching, Pick<Open, 'packs'> {
+  readonly least: EachRow;
+  /** As it is estimated before anything is cut. */
+  readonly most: EachRow;
+  /** What is asked for where it is made of rolls of these widths, m, from the ground up. */
+  readonly asks: (widths: readonly number[]) => readonly Ask[];
+}
+
+/** Which stacks are alike: those of one mesh that reach the same to a tenth of a millimetre. */
+export const stackName = ({ mesh, height, lap, rows }: Reaching): string =>
+  `${mesh} ${Math.round(height * 1e4)} ${lap} ${rows}`;
+
+export const widthsName = (widths: readonly number[]): string => widths.join(' ');
+
+function candidateOf(
+  { mesh, least, most, asks }: Stack,
+  widths: readonly number[],
+  shortBy: number,
+): Candidate {
+  const seams = widths.length - 1;
+  return {
+    id: widthsName(widths),
+    shortBy,
+    rolls: widths.map((width) => ({ mesh, width, least: least.length, most: most.length })),
+    packs: seams > 0 ? [{ pack: 'ring', least: seams * least.seam, most: seams * most.seam }] : [],
+    asks: later(() => asks(widths)),
+  };
+}
+
+/**
+ * A stack as an open demand: sets of one to three widths that reach, every width running the whole length; where none reaches, the widest as often as
+ * it may be.
+ *
+ * @see domain.md 6: Σw − (k − 1)·lap ≥ height
+ */
+export function openStack(stack: Stack): Open {
+  const { mesh, height, lap, rows, stage, part, packs } = stack;
+  return {
+    buy: 'open',
+    stage,
+    part,
+    alike: stackName(stack),
+    measure: height,
+    packs,
+    candidates: (hand: AtHand, measure: number) => {
+      const sets = hand.reaching({ mesh, height: measure, lap, rows });
+      if (sets.length > 0) return sets.map((set) => candidateOf(stack, set, 0));
+      const nearest = Array<number>(rows).fill(Math.max(...hand.widths(mesh)));
+      return [candidateOf(stack, nearest, height - reachOf(nearest, lap))];
+    },
+  };
+}

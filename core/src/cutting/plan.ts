@@ -1,0 +1,86 @@
+import type { Run } from '../buying/run';
+import type { SoldUnit } from '../catalogue/market';
+
+/** A length that the keeper has already, m. */
+export interface OwnedLength {
+  readonly id: string;
+  readonly size: number;
+}
+
+/** A whole roll before anything is cut from it: one that is bought, or one that is owned. */
+export type Slot =
+  | { readonly size: number; readonly unit: SoldUnit; readonly owned: null }
+  | { readonly size: number; readonly unit: null; readonly owned: OwnedLength };
+
+/** A stretch of one run put into one roll. */
+export interface Cut {
+  readonly run: Run;
+  readonly from: number;
+  readonly to: number;
+  readonly length: number;
+}
+
+/** A small piece as it lies in its block. All m: `x` along the roll from where the block begins, `y` across it. */
+export interface Spot {
+  readonly run: Run;
+  readonly x: number;
+  readonly y: number;
+  readonly along: number;
+  readonly across: number;
+}
+
+/** Small pieces that lie together in one stretch of roll, cut apart by straight cuts from edge to edge. */
+export interface Block {
+  /** Of roll, m. */
+  readonly length: number;
+  readonly spots: readonly Spot[];
+}
+
+export const NO_BLOCK: Block = { length: 0, spots: [] };
+
+export interface Bin {
+  readonly slot: Slot;
+  free: number;
+  readonly cuts: Cut[];
+  /** Small pieces, laid together at the end of the roll. */
+  block: Block;
+}
+
+export interface CutPlan {
+  readonly bins: readonly Bin[];
+  readonly joints: number;
+  readonly cost: number;
+  /** No way of cutting costs less. */
+  readonly bound: number;
+  readonly unplaced: readonly Run[];
+  /** More of a length was needed than the yard holds; what it holds was then let be. */
+  readonly overStock: boolean;
+}
+
+/** What is cut from what: one product in one width. */
+export interface Task {
+  /** Lengths sold; all priced or none. */
+  readonly units: readonly SoldUnit[];
+  readonly owned: readonly OwnedLength[];
+  readonly runs: readonly Run[];
+  /** Paid by the piece further along at a joint, m. */
+  readonly lap: number;
+  /** Of the roll, m. */
+  readonly width: number;
+}
+
+export interface Placed extends Omit<Spot, 'run'> {
+  readonly index: number;
+}
+
+export interface Layout {
+  readonly length: number;
+  readonly spots: readonly Placed[];
+}
+
+/** How a pool was cut before. */
+export interface Known {
+  readonly plan: CutPlan;
+  /** The runs that it was cut from, in the order in which they came. */
+  readonly runs: readonly Run[];
+}

@@ -1,0 +1,37 @@
+import type { Assigned, Choice } from '../buying/opened';
+import { assignedTo } from '../buying/cheapest';
+import { editionOf } from '../catalogue';
+import { newMemo } from '../cutting/memo';
+import { makeEngine } from '../engine/engine';
+import { type Given, give } from '../engine/step';
+import * as K from '../keys';
+import type { Plan } from '../plan/schema';
+import { NO_PROOFS } from '../proofBook';
+import { TABLE, told } from '../reckon';
+import type { Reckoning } from '../reckoning';
+
+const givenFor = (plan: Plan): Given => [
+  give(K.PLAN, plan),
+  give(K.CATALOGUE, editionOf(plan)),
+  give(K.MEMO, newMemo()),
+  give(K.PROOFS, NO_PROOFS),
+];
+
+/** Every way to take one candidate for each choice. */
+const waysOf = (choices: readonly Choice[]): readonly Assigned[] =>
+  choices
+    .reduce<readonly Choice['takings'][]>(
+      (ways, { takings }) => ways.flatMap((way) => takings.map((taking) => [...way, taking])),
+      [[]],
+    )
+    .map((takings) => assignedTo(choices, takings));
+
+/** What was chosen for a plan where it is bought, and every way in which it could be chosen there. */
+export function choicesOf(plan: Plan): { readonly assigned: Assigned; readonly ways: readonly Assigned[] } {
+  const { settling, assigned } = makeEngine(TABLE).run(givenFor(plan))(K.BOUGHT);
+  return { assigned, ways: waysOf(settling.opened.choices) };
+}
+
+/** A reckoning in which open demands take what they are given, whatever it costs. */
+export const boughtWith = (plan: Plan, assigned: Assigned): Reckoning =>
+  told(makeEngine(TABLE).run([...givenFor(plan), give(K.SETTLED_AT, { assigned, others: 0 })]));

@@ -1,0 +1,59 @@
+import type { Demand, Reason } from '../buying/demand';
+import { PITCH, onePast, packed, pitchAt } from '../fasteners/along';
+import type { Opening } from '../plan/schema';
+import type { WallGroup } from '../walls/groups';
+import { type Term, product, value } from '../working';
+import { type Built, stickRuns } from './built';
+import type { Way } from './stage';
+
+const reasonOf = (opening: Opening): Reason => ({
+  stage: 'ways',
+  part: { on: 'opening', opening: opening.id },
+});
+
+/** A built leaf: each band on two stiles, and along three rails. */
+function leafStaples(groups: readonly WallGroup[], { opening, leaf }: Way): Term[] {
+  if (opening.kind !== 'gate' || opening.make === 'kit') return [];
+  const group = groups.find((g) => g.lines.some((l) => l.openings.some((o) => o.opening.id === opening.id)));
+  const bands = (group?.bands ?? []).filter((band) => Math.max(0, band.bottom) < leaf.height - 1e-9);
+  const stiles = bands.map((band) => {
+    const height = Math.min(band.top, leaf.height) - Math.max(0, band.bottom);
+    return product('fasten.stiles', 'piece', { height }, [
+      value('fasten.post-count', 2, 'piece', {}),
+      onePast('fasten.stiles', height, pitchAt(band.index === 0), { height }),
+    ]);
+  });
+  const rails = product('fasten.rails', 'piece', { length: leaf.width }, [
+    value('fasten.rows', 3, 'piece', {}),
+    onePast('fasten.rails', leaf.width, PITCH.high, { length: leaf.width }),
+  ]);
+  return [...stiles, rails];
+}
+
+/** What each leaf and flap hangs on and shuts with, beyond what its kit brings. */
+const hardware = ({ opening, hardware: needed }: Built): Demand[] =>
+  (Object.keys(needed) as (keyof typeof needed)[]).flatMap((pack): Demand[] => {
+    const count = needed[pack] ?? 0;
+    const params = { way: opening.kind, width: opening.width };
+    return count > 0
+      ? [packed(reasonOf(opening), pack, [value('ways.hardware', count, 'piece', params)])]
+      : [];
+  });
+
+/** Kits, what is sawn for the rest, and what all of them hang on. @param walls  as meant */
+export const wayDemands = (ways: readonly Way[], walls: readonly WallGroup[]): readonly Demand[] =>
+  ways.flatMap((way): Demand[] => {
+    const { opening, kit, built } = way;
+    const reason = reasonOf(opening);
+    const timbers = new Map<string, ReturnType<typeof stickRuns>>();
+    for (const stick of stickRuns(built))
+      timbers.set(stick.timber, [...(timbers.get(stick.timber) ?? []), stick]);
+    return [
+      ...(kit === null
+        ? []
+        : [{ ...reason, buy: 'kit', product: kit, width: opening.width, way: opening.kind } as const]),
+      ...[...timbers].map(([timber, runs]): Demand => ({ ...reason, buy: 'timber', timber, runs })),
+      packed(reason, 'staple', leafStaples(walls, way)),
+      ...hardware(built),
+    ];
+  });
