@@ -18,6 +18,7 @@ import type { Sold } from './catalogue/sold';
 import type { Catalogue, Yard } from './catalogue/types';
 import type { Memo } from './cutting/memo';
 import type { CuttingStage } from './cutting/pools';
+import type { Wanted } from './cutting/wanted';
 import type { Docket, DocketLine } from './docket/types';
 import { key, slot } from './engine/step';
 import type { Finding } from './findings/types';
@@ -90,6 +91,10 @@ export const PRODUCTS = key<Products>('products');
 
 /** What the stages of the work ask for: no size sold and no price is in it. */
 export const DEMANDS = slot<Demand>('demands');
+/** Of these, what is settled and cut from rolls together: all mesh, and the packs that follow from it. */
+export const ROLL_DEMANDS = key<readonly Demand[]>('demands.rolls');
+/** All others, which ask for the same whatever is chosen. */
+export const OTHER_ASKS = key<readonly Ask[]>('demands.others');
 
 /* One way to buy: at one yard, the other, or both. Each is worked out beside the others, from the same demands. */
 export const BUYING_AT = key<Plan['buying']>('quote.buying');
@@ -111,7 +116,10 @@ export const CHOICE_PACKS = key<Sold>('quote.choice-packs');
 export const WAY_PROOF = key<WayProof | null>('quote.found');
 export const SETTLING = key<Settling>('quote.settling');
 export const SETTLED_AT = key<Settled>('quote.settled');
-export const ASKS = key<readonly Ask[]>('quote.asks');
+export const ROLL_ASKS = key<readonly Ask[]>('quote.asks');
+export const TIMBER_ASKS = key<readonly Ask[]>('demands.timber');
+export const MESH_WANTED = key<readonly Wanted[]>('quote.mesh');
+export const TIMBER_WANTED = key<readonly Wanted[]>('quote.timber');
 export const CUTTING_AT = key<CuttingStage>('quote.cutting');
 export const LINED = slot<Lined>('quote.lined');
 export const POOL_LINES = key<readonly DocketLine[]>('quote.pools');

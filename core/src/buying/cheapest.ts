@@ -50,13 +50,10 @@ export function cheapest(by: TriedBy, { choices, anyway }: Choosing): Assigned {
   const chosen: (Trying | undefined)[] = order.map(() => undefined);
   const cheapestOf = (these: readonly Trying[]): Trying | undefined => {
     let best: { trying: Trying; cost: number } | undefined;
-    const before = taken.rolls + taken.packs;
     for (const trying of these) {
-      const giveBack = taken.take(trying);
-      const cost = taken.rolls + taken.packs - before;
-      giveBack();
+      const cost = taken.costOf(trying);
       const simpler =
-        best && cost < best.cost + SAME_PRICE && trying.widths.length < best.trying.widths.length;
+        best && cost < best.cost + SAME_PRICE && trying.taking.rolls.length < best.trying.taking.rolls.length;
       if (!best || cost < best.cost - SAME_PRICE || simpler) best = { trying, cost };
     }
     return best?.trying;
@@ -65,9 +62,9 @@ export function cheapest(by: TriedBy, { choices, anyway }: Choosing): Assigned {
     let changed = false;
     for (const [i, these] of tried.entries()) {
       const before = chosen[i];
-      if (before) taken.give(before);
+      if (before) taken.put(before, -1);
       const best = cheapestOf(these);
-      if (best) taken.take(best);
+      if (best) taken.put(best, 1);
       chosen[i] = best;
       if (before !== best) changed = true;
     }

@@ -62,6 +62,8 @@ interface Kinds {
     readonly width: number;
     readonly way: 'gate' | 'pop-door' | 'hatch';
   };
+  /** A piece at least so large, m, of what is sold whole in fixed sizes. */
+  readonly piece: { readonly product: string; readonly width: number; readonly length: number };
   readonly pack: { readonly pack: PackId; readonly count: number; readonly need: () => readonly Term[] };
 }
 export type AskKind = keyof Kinds;

@@ -86,7 +86,7 @@ export interface GatheredBy {
 class Pools {
   readonly all = new Map<string, Wanted>();
 
-  constructor(private readonly by: GatheredBy) {}
+  constructor(private readonly by: Omit<GatheredBy, 'cut'>) {}
 
   private known(id: string, make: () => Omit<Wanted, 'id' | 'runs' | 'terms' | 'trimmed' | 'short'>): Wanted {
     const before = this.all.get(id);
@@ -177,7 +177,7 @@ export function gatherMesh(asks: readonly Ask[], by: GatheredBy): readonly Wante
 }
 
 /** The same of timber. */
-export function gatherTimber(asks: readonly Ask[], by: GatheredBy): readonly Wanted[] {
+export function gatherTimber(asks: readonly Ask[], by: Omit<GatheredBy, 'cut'>): readonly Wanted[] {
   const pools = new Pools(by);
   for (const ask of ofKind(asks, 'timber')) addTo(pools.timber(ask.timber, ask.stage), ask, ask.runs);
   for (const pool of pools.all.values()) pool.terms.push(() => pieceTerms('timber.piece', pool.runs));

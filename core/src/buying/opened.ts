@@ -111,22 +111,46 @@ function choiceOf(alike: string, opens: readonly Open[], hand: AtHand, market: R
   return { alike, measure, opens, takings };
 }
 
+/** Packs whose count follows from what is chosen, or from how it is cut. */
+function packsFollowing(demands: readonly Demand[]): ReadonlySet<PackId> {
+  const packs = new Set<PackId>();
+  for (const demand of demands) {
+    if (demand.buy === 'following') for (const pack of demand.least.keys()) packs.add(pack);
+    else if (demand.buy === 'open') for (const pack of demand.packs) packs.add(pack);
+    else for (const pack of atJoints(demand)) packs.add(pack);
+  }
+  return packs;
+}
+
+/** Demands apart: what is settled and cut from rolls together, and what is asked for whatever is chosen. */
+export function apart(demands: readonly Demand[]): {
+  readonly rolls: readonly Demand[];
+  readonly others: readonly Ask[];
+} {
+  const packs = packsFollowing(demands);
+  const rolls: Demand[] = [];
+  const others: Ask[] = [];
+  for (const demand of demands) {
+    const cutFromRolls =
+      demand.buy === 'open' ||
+      demand.buy === 'following' ||
+      demand.buy === 'mesh' ||
+      demand.buy === 'strip' ||
+      demand.buy === 'sheet';
+    if (cutFromRolls || (demand.buy === 'pack' && packs.has(demand.pack))) rolls.push(demand);
+    else others.push(demand);
+  }
+  return { rolls, others };
+}
+
 /** Opens demands where there is something to choose, those that are alike as one. */
 export function openDemands(demands: readonly Demand[], hand: AtHand, market: RollMarket): Opened {
   const byName = new Map<string, Open[]>();
   const bare = new Set<string>();
-  const packs = new Set<PackId>();
   const items = demands.map((demand): Item => {
-    if (demand.buy === 'following') {
-      for (const pack of demand.least.keys()) packs.add(pack);
-      return { kind: 'following', following: demand };
-    }
-    if (demand.buy !== 'open' && demand.buy !== 'strip') {
-      for (const pack of atJoints(demand)) packs.add(pack);
-      return { kind: 'ask', ask: demand };
-    }
+    if (demand.buy === 'following') return { kind: 'following', following: demand };
+    if (demand.buy !== 'open' && demand.buy !== 'strip') return { kind: 'ask', ask: demand };
     const open = demand.buy === 'strip' ? openStrip(demand) : demand;
-    for (const pack of open.packs) packs.add(pack);
     // A strip is chosen beside the rolls of walls wherever it has a price; otherwise it is the narrowest.
     if (demand.buy === 'strip' && !priced(market, demand.mesh)) bare.add(open.alike);
     const these = byName.get(open.alike) ?? [];
@@ -147,7 +171,7 @@ export function openDemands(demands: readonly Demand[], hand: AtHand, market: Ro
     else choices.push(choice);
   }
   const meshes = new Set(choices.flatMap((c) => c.takings.flatMap((t) => t.rolls.map((r) => r.mesh))));
-  return { items, choices, fixed, meshes, packs: [...packs] };
+  return { items, choices, fixed, meshes, packs: [...packsFollowing(demands)] };
 }
 
 /** Everything that is asked for where each open demand takes what it is given. */

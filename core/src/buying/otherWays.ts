@@ -69,10 +69,8 @@ export function visitCheaper(
       return true;
     }
     for (const trying of these) {
-      const giveBack = taken.take(trying);
       way[i] = trying.taking;
-      const done = look(i + 1, same && trying.taking.id === chosen[i]);
-      giveBack();
+      const done = taken.during(trying, () => look(i + 1, same && trying.taking.id === chosen[i]));
       if (!done) return false;
     }
     way.length = i;
@@ -94,11 +92,10 @@ function costOfChosen(
   ways: readonly (readonly Trying[])[],
   chosen: readonly (string | undefined)[],
 ): number {
-  const back = ways.flatMap((these, i) => {
-    const trying = these.find((t) => t.taking.id === chosen[i]);
-    return trying ? [taken.take(trying)] : [];
-  });
-  const cost = taken.rolls + taken.packs;
-  for (const giveBack of back.reverse()) giveBack();
-  return cost - 1e-6;
+  const made = ways.flatMap((these, i) => these.find((t) => t.taking.id === chosen[i]) ?? []);
+  const add = (i: number): number => {
+    const trying = made[i];
+    return trying ? taken.during(trying, () => add(i + 1)) : taken.rolls + taken.packs;
+  };
+  return add(0) - 1e-6;
 }

@@ -4,11 +4,6 @@ import { leastPrice } from '../cutting/covers';
 import type { Memo } from '../cutting/memo';
 import type { OwnedPiece } from '../plan/schema';
 
-/** What so many metres of a width cost at least in whole rolls, minor units; by area where the yard names no price. */
-export function rollPrice(units: readonly SoldUnit[], width: number, length: number, memo: Memo): number {
-  return units.some((u) => u.price === null) ? width * Math.max(0, length) : leastPrice(units, length, memo);
-}
-
 /** How many of a pack's pieces are in the shed. */
 export const ownedPieces = (pack: PackId, owned: readonly OwnedPiece[]): number =>
   owned.reduce(

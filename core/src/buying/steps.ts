@@ -16,7 +16,7 @@ import { gatherMesh, gatherTimber } from './gather';
 import { handOf } from './hand';
 import { jointAsks } from './joints';
 import { postKey } from './lengths';
-import { asksWith, openDemands } from './opened';
+import { apart, asksWith, openDemands } from './opened';
 import { priceProof } from './priceProof';
 import { choiceProof } from './proof';
 import { packPrice } from './prices';
@@ -37,8 +37,9 @@ function wayOf<W extends Ask['buy']>(way: Way<W>): readonly AnyStep[] {
   return [
     step(
       asked,
-      { asks: K.ASKS, cutting: K.CUTTING_AT },
-      ({ asks, cutting }) => ofKind([...asks, ...jointAsks(cutting.pools.map((p) => p.plan))]),
+      { rolls: K.ROLL_ASKS, others: K.OTHER_ASKS, cutting: K.CUTTING_AT },
+      ({ rolls, others, cutting }) =>
+        ofKind([...rolls, ...others, ...jointAsks(cutting.pools.map((p) => p.plan))]),
       sameList,
     ),
     adds(
@@ -60,7 +61,7 @@ const QUOTE_STEPS: readonly AnyStep[] = [
   ),
   step(
     K.OPENED,
-    { demands: K.DEMANDS, hand: K.HAND, market: K.ROLL_MARKET_AT },
+    { demands: K.ROLL_DEMANDS, hand: K.HAND, market: K.ROLL_MARKET_AT },
     ({ demands, hand, market }) => openDemands(demands, hand, market),
   ),
   step(
@@ -86,23 +87,23 @@ const QUOTE_STEPS: readonly AnyStep[] = [
     ({ settling, proofs, found }) =>
       settle(settling, (task) => cutRunsOnce(task, settling.memo, proofs.cuts), found),
   ),
-  step(K.ASKS, { opened: K.OPENED, settled: K.SETTLED_AT }, ({ opened, settled }) =>
+  step(K.ROLL_ASKS, { opened: K.OPENED, settled: K.SETTLED_AT }, ({ opened, settled }) =>
     asksWith(opened, settled.assigned),
   ),
   step(
+    K.MESH_WANTED,
+    { asks: K.ROLL_ASKS, market: K.CUT_MARKET, owned: K.OWNED, memo: K.MEMO, proofs: K.PROOFS },
+    ({ asks, memo, proofs, ...by }) =>
+      gatherMesh(asks, { ...by, cut: (task) => cutRunsOnce(task, memo, proofs.cuts) }),
+  ),
+  step(K.TIMBER_WANTED, { asks: K.TIMBER_ASKS, market: K.CUT_MARKET, owned: K.OWNED }, ({ asks, ...by }) =>
+    gatherTimber(asks, by),
+  ),
+  step(
     K.CUTTING_AT,
-    { asks: K.ASKS, market: K.CUT_MARKET, owned: K.OWNED, memo: K.MEMO, proofs: K.PROOFS },
-    ({ asks, memo, proofs, ...by }) => {
-      const gathered = {
-        ...by,
-        cut: (task: Parameters<typeof cutRunsOnce>[0]) => cutRunsOnce(task, memo, proofs.cuts),
-      };
-      return cuttingStage(
-        [...gatherMesh(asks, gathered), ...gatherTimber(asks, gathered)],
-        gathered.cut,
-        memo.shown,
-      );
-    },
+    { mesh: K.MESH_WANTED, timber: K.TIMBER_WANTED, memo: K.MEMO, proofs: K.PROOFS },
+    ({ mesh, timber, memo, proofs }) =>
+      cuttingStage([...mesh, ...timber], (task) => cutRunsOnce(task, memo, proofs.cuts), memo.shown),
   ),
   step(
     K.POOL_LINES,
@@ -151,6 +152,14 @@ const QUOTE_STEPS: readonly AnyStep[] = [
 export const BUYING_STEPS: readonly AnyStep[] = [
   adds(K.DEMANDS, { extras: K.EXTRAS, products: K.PRODUCTS, assumed: K.ASSUMED }, (by) =>
     extraDemands(by.extras, by.products, by.assumed),
+  ),
+  step(K.ROLL_DEMANDS, { demands: K.DEMANDS }, ({ demands }) => apart(demands).rolls, sameList),
+  step(K.OTHER_ASKS, { demands: K.DEMANDS }, ({ demands }) => apart(demands).others, sameList),
+  step(
+    K.TIMBER_ASKS,
+    { asks: K.OTHER_ASKS },
+    ({ asks }) => asks.filter((ask) => ask.buy === 'timber'),
+    sameList,
   ),
   ...QUOTE_STEPS,
   variants(K.QUOTES, { buying: K.BUYING }, K.QUOTE, ({ buying }) =>

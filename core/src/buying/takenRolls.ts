@@ -1,11 +1,12 @@
 import type { RollMarket, SoldUnit } from '../catalogue/market';
 import type { PackId } from '../catalogue/packs';
+import { leastPrice } from '../cutting/covers';
 import type { Memo } from '../cutting/memo';
 import type { OwnedPiece } from '../plan/schema';
 import { EPSILON } from '../units/round';
 import { ownedRolls, sameWidth } from './hand';
 import type { Choice, Taking } from './opened';
-import { type PackUnits, packPrice, rollPrice } from './prices';
+import { type PackUnits, packPrice } from './prices';
 
 /** One width of one mesh: what has been taken of it, and what that costs at least beside what is owned, minor units. */
 interface Width {
@@ -13,6 +14,8 @@ interface Width {
   /** Lengths sold; none of a width that is only in the shed. */
   readonly units: readonly SoldUnit[];
   readonly owned: number;
+  /** All of them with a price. */
+  readonly priced: boolean;
   /** Of a metre at least; nothing where some is owned. */
   readonly metre: number;
   length: number;
@@ -22,6 +25,7 @@ interface Width {
 /** One candidate as it is tried: how much it takes of each width, and of each pack. */
 export interface Trying {
   readonly taking: Taking;
+  /** Each once. */
   readonly widths: readonly Width[];
   /** m, of each of the widths. */
   readonly lengths: readonly number[];
@@ -98,37 +102,63 @@ export class TakenRolls {
       .reduce((total, o) => total + o.length, 0);
     // By the metre a width that is not priced, or of which some is owned, may cost nothing.
     const metre = has > 0 ? 0 : Math.min(...units.map((u) => (u.cost ?? 0) / u.size));
-    const made: Width = { width, units, owned: has, metre, length: 0, cost: 0 };
+    const priced = units.every((u) => u.price !== null);
+    const made: Width = { width, units, owned: has, priced, metre, length: 0, cost: 0 };
     made.cost = this.priceOf(made, 0);
     this.rolls += made.cost;
     this.widths.set(key, made);
     return made;
   }
 
-  /** What so much of a width costs at least, by length. */
-  private priceOf({ units, width, owned }: Width, length: number): number {
+  /** What so much of a width costs at least, by length; by area where the yard names no price. */
+  private priceOf({ units, width, owned, priced }: Width, length: number): number {
     if (units.length === 0) return length > owned + EPSILON ? NOT_SOLD : 0;
-    return rollPrice(units, width, length - owned, this.given.memo);
+    return priced ? leastPrice(units, length - owned, this.given.memo) : width * Math.max(0, length - owned);
   }
 
   trying(taking: Taking): Trying {
     const { by, packs } = this.given;
-    const widths = taking.rolls.map(({ mesh, width }) => this.widthOf(mesh, width));
-    const lengths = taking.rolls.map((roll) => roll[by]);
+    const amounts = new Map<Width, number>();
+    for (const roll of taking.rolls) {
+      const width = this.widthOf(roll.mesh, roll.width);
+      amounts.set(width, (amounts.get(width) ?? 0) + roll[by]);
+    }
+    let metres = 0;
+    for (const [width, length] of amounts) metres += width.metre * length;
     return {
       taking,
-      widths,
-      lengths,
+      widths: [...amounts.keys()],
+      lengths: [...amounts.values()],
       pieces: packs.map((pack) =>
         taking.packs.reduce((n, taken) => n + (taken.pack === pack ? taken[by] : 0), 0),
       ),
-      metres: widths.reduce((total, w, i) => total + w.metre * (lengths[i] ?? 0), 0),
+      metres,
     };
   }
 
-  /** By length, as if nothing else were taken, minor units. */
-  alone = ({ widths, lengths }: Trying): number =>
-    widths.reduce((total, w, i) => total + this.priceOf(w, lengths[i] ?? 0), 0);
+  /** By length, row by row, as if nothing else were taken, minor units. */
+  alone({ taking }: Trying): number {
+    const { by } = this.given;
+    return taking.rolls.reduce(
+      (total, roll) => total + this.priceOf(this.widthOf(roll.mesh, roll.width), roll[by]),
+      0,
+    );
+  }
+
+  /** What a candidate costs beside all that is taken already. */
+  costOf({ widths, lengths, pieces }: Trying): number {
+    let cost = 0;
+    for (let i = 0; i < widths.length; i++) {
+      const w = widths[i];
+      if (w) cost += this.priceOf(w, w.length + (lengths[i] ?? 0)) - w.cost;
+    }
+    for (let i = 0; i < pieces.length; i++) {
+      const price = this.prices[i];
+      const there = this.pieces[i] ?? 0;
+      if (price && pieces[i] !== 0) cost += price(there + (pieces[i] ?? 0)) - price(there);
+    }
+    return cost;
+  }
 
   get packs(): number {
     const { pieces, prices } = this;
@@ -137,43 +167,37 @@ export class TakenRolls {
     return total;
   }
 
-  /** Gives back what a candidate took, whatever was taken since. */
-  give({ widths, lengths, pieces }: Trying): void {
-    widths.forEach((w, i) => {
-      const length = lengths[i] ?? 0;
-      w.length -= length;
-      this.rolls -= w.cost;
-      w.cost = this.priceOf(w, w.length);
-      this.rolls += w.cost;
-      this.metres -= w.metre * length;
-    });
-    pieces.forEach((n, i) => (this.pieces[i] = (this.pieces[i] ?? 0) - n));
-  }
-
-  /** Takes what a candidate takes; gives it back when called, before anything that was taken earlier. */
-  take({ widths, lengths, pieces }: Trying): () => void {
-    const { rolls, metres } = this;
-    const costs = widths.map((w) => w.cost);
+  /** Takes what a candidate takes, or gives it back. */
+  put({ widths, lengths, pieces, metres }: Trying, sign: 1 | -1): void {
     for (let i = 0; i < widths.length; i++) {
       const w = widths[i];
-      const length = lengths[i] ?? 0;
       if (!w) continue;
-      w.length += length;
+      w.length += sign * (lengths[i] ?? 0);
       this.rolls -= w.cost;
       w.cost = this.priceOf(w, w.length);
       this.rolls += w.cost;
-      this.metres += w.metre * length;
     }
-    for (let i = 0; i < pieces.length; i++) this.pieces[i] = (this.pieces[i] ?? 0) + (pieces[i] ?? 0);
-    return () => {
-      widths.forEach((w, i) => (w.length -= lengths[i] ?? 0));
-      // A width taken twice has its first cost again.
-      widths.forEach((w, i) => {
-        if (widths.indexOf(w) === i) w.cost = costs[i] ?? 0;
-      });
-      for (let i = 0; i < pieces.length; i++) this.pieces[i] = (this.pieces[i] ?? 0) - (pieces[i] ?? 0);
-      this.rolls = rolls;
-      this.metres = metres;
-    };
+    for (let i = 0; i < pieces.length; i++) this.pieces[i] = (this.pieces[i] ?? 0) + sign * (pieces[i] ?? 0);
+    this.metres += sign * metres;
+  }
+
+  /** Takes what a candidate takes for as long as something is looked at, and leaves everything just as it was. */
+  during<T>(trying: Trying, look: () => T): T {
+    const { rolls, metres } = this;
+    const { widths } = trying;
+    const before = widths.map(({ length, cost }) => ({ length, cost }));
+    this.put(trying, 1);
+    const seen = look();
+    for (let i = 0; i < widths.length; i++) {
+      const [w, was] = [widths[i], before[i]];
+      if (!w || !was) continue;
+      w.length = was.length;
+      w.cost = was.cost;
+    }
+    for (let i = 0; i < trying.pieces.length; i++)
+      this.pieces[i] = (this.pieces[i] ?? 0) - (trying.pieces[i] ?? 0);
+    this.rolls = rolls;
+    this.metres = metres;
+    return seen;
   }
 }

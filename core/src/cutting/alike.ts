@@ -95,17 +95,20 @@ interface Row {
   readonly prices: Float64Array;
 }
 
-const flattened = (
-  patterns: readonly Pattern[],
-  kinds: number,
-  steps: ReadonlyMap<Pattern, number>,
-): Row => ({
-  size: patterns.length,
-  kinds,
-  counts: Int32Array.from(patterns.flatMap((p) => p.counts)),
-  steps: Int32Array.from(patterns, (p) => steps.get(p) ?? 0),
-  prices: Float64Array.from(patterns, (p) => weight(p.unit)),
-});
+function flattened(patterns: readonly Pattern[], kinds: number, steps: ReadonlyMap<Pattern, number>): Row {
+  const size = patterns.length;
+  const counts = new Int32Array(size * kinds);
+  const back = new Int32Array(size);
+  const prices = new Float64Array(size);
+  for (let p = 0; p < size; p++) {
+    const pattern = patterns[p];
+    if (!pattern) continue;
+    for (let k = 0; k < kinds; k++) counts[p * kinds + k] = pattern.counts[k] ?? 0;
+    back[p] = steps.get(pattern) ?? 0;
+    prices[p] = weight(pattern.unit);
+  }
+  return { size, kinds, counts, steps: back, prices };
+}
 
 /** Takes the cheapest pattern at one state, whose price it sets. @returns which it is; −1 where none can be cut from what is left */
 function bestPattern(row: Row, left: Int32Array, price: Float64Array, state: number): number {

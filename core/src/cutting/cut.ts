@@ -46,7 +46,7 @@ export function usualEffort(given: Prepared): Effort {
   const rolls = given.need / given.longest;
   if (runs > SEARCHED_RUNS || rolls > SEARCHED_ROLLS)
     return { proving: 300, joining: 60, sets: 40, units: UNITS };
-  return { proving: 12000, joining: 300, sets: 400, units: UNITS };
+  return { proving: 6000, joining: 300, sets: 400, units: UNITS };
 }
 
 /** Minor units. */

@@ -36,11 +36,27 @@ const onward = (numbers: readonly number[]): readonly number[] => {
   for (const n of [...numbers].reverse()) sums.unshift((sums[0] ?? 0) + n);
   return sums;
 };
-const keyOf = (free: readonly number[]) =>
-  free
-    .map((f) => round(f * 1e6))
-    .sort((a, b) => a - b)
-    .join();
+
+/** What is left in the rolls as a text, whichever roll it is left in; a few numbers are sorted where they stand. */
+function keyOf(free: readonly number[]): string {
+  const sorted: number[] = [];
+  for (const f of free) {
+    const micro = round(f * 1e6);
+    let at = sorted.length;
+    while (at > 0 && (sorted[at - 1] as number) > micro) {
+      sorted[at] = sorted[at - 1] as number;
+      at -= 1;
+    }
+    sorted[at] = micro;
+  }
+  return sorted.join();
+}
+
+/** Where a run may end a piece: at its joints and at its end. */
+const stopsOf = ({ joints, length }: Run): readonly number[] => [
+  ...(joints === 'anywhere' ? [] : joints),
+  length,
+];
 
 class Search {
   readonly free: number[];
@@ -50,6 +66,7 @@ class Search {
   private readonly needs: readonly number[];
   private readonly covers: readonly number[];
   private readonly joints: readonly number[];
+  private readonly stops: readonly (readonly number[])[];
   bins: readonly Bin[] | undefined;
   /** A branch was not followed to its end, or could only be tried by rule of thumb. */
   unsure = false;
@@ -67,6 +84,7 @@ class Search {
     const { least } = given;
     const rest = sum([...sheets, ...loose].map(least));
     this.needs = onward(strips.map(least)).map((n) => n + rest);
+    this.stops = strips.map(stopsOf);
     this.covers = onward(strips.map((run) => run.length));
     this.joints = onward(strips.map((run) => leastJoints(run, longest, task.lap)));
   }
@@ -75,6 +93,8 @@ class Search {
   private hopeless(index: number, from: number, joints: number): boolean {
     const { strips, task, reach } = this.given;
     const run = strips[index];
+    let total = 0;
+    for (const free of this.free) total += free;
     let need = this.needs[index + 1] ?? this.needs[index] ?? 0;
     let covered = this.covers[index + 1] ?? 0;
     let more = this.joints[index + 1] ?? 0;
@@ -89,29 +109,35 @@ class Search {
       more += least;
     }
     if (joints + more > this.mostJoints) return true;
-    if (sum(this.free) < need - EPSILON) return true;
+    if (total < need - EPSILON) return true;
     let reached = 0;
     for (const free of this.free) reached += reach(free);
     return reached < covered - EPSILON;
   }
 
-  private moves(run: Run, from: number): readonly Move[] {
+  /** A roll before this one has as much left. */
+  private stoodBefore(bin: number): boolean {
+    const same = round((this.free[bin] ?? 0) * 1e6);
+    for (let i = 0; i < bin; i++) if (round((this.free[i] ?? 0) * 1e6) === same) return true;
+    return false;
+  }
+
+  private moves(index: number, run: Run, from: number): readonly Move[] {
     const { lap } = this.given.task;
     const { reach } = this.given;
-    const tried = new Set<number>();
+    const stops = this.stops[index] ?? [];
     const moves: Move[] = [];
-    this.free.forEach((free, bin) => {
-      const same = round(free * 1e6);
-      if (tried.has(same)) return;
-      tried.add(same);
+    for (let bin = 0; bin < this.free.length; bin++) {
+      if (this.stoodBefore(bin)) continue;
+      const free = this.free[bin] ?? 0;
       const last = furthest(run, from, free, lap);
-      if (last === undefined) return;
-      const stops = [...(run.joints === 'anywhere' ? [] : run.joints), run.length];
+      if (last === undefined) continue;
+      const now = reach(free);
       for (const to of stops) {
         if (to <= from + EPSILON) continue;
         if (to > last + EPSILON) break;
         const length = cutLength(run, from, to, lap);
-        const lost = reach(free) - reach(free - length) - (to - from);
+        const lost = now - reach(free - length) - (to - from);
         moves.push({
           bin,
           to,
@@ -120,7 +146,7 @@ class Search {
           ends: to >= run.length - EPSILON ? 1 : 0,
         });
       }
-    });
+    }
     return moves.sort((a, b) => b.ends - a.ends || a.lost - b.lost || b.to - a.to);
   }
 
@@ -134,10 +160,10 @@ class Search {
       return false;
     }
     this.budget.nodes -= 1;
-    const key = `${index} ${from.toFixed(6)} ${keyOf(this.free)}`;
+    const key = `${index} ${round(from * 1e6)} ${keyOf(this.free)}`;
     const before = this.failed.get(key);
     if (before !== undefined && before <= joints) return false;
-    for (const { bin, to, length } of this.moves(run, from)) {
+    for (const { bin, to, length } of this.moves(index, run, from)) {
       const cuts = this.cuts[bin];
       if (!cuts) continue;
       const free = this.free[bin] ?? 0;

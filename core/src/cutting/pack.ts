@@ -1,23 +1,28 @@
 import type { Bin, Slot } from './plan';
-import { byPlace } from '../plan/place';
 import { EPSILON } from '../units/round';
 import { emptyBin } from './bins';
 import { OpenBins } from './openBins';
-import type { Prepared } from './prepare';
+import type { Order, Prepared } from './prepare';
 import { laySmall } from './small';
-import { LEAST_PIECE, cutLength, furthest } from './stretch';
+import { cutLength, furthest } from './stretch';
 import type { Run } from '../buying/run';
 
 /* Named here: the inner loops of cutting ask for them millions of times. */
 const EPS = EPSILON;
-const { min } = Math;
 
 export interface Strategy {
   /** Which run is laid first. */
-  readonly order: 'longest' | 'along';
+  readonly order: Order;
   /** Which roll takes the first part of a run that fits nowhere whole. */
   readonly split: 'most-free' | 'least-waste' | 'least-free';
 }
+
+/** Of one run alone the order says nothing. */
+export const OF_ONE_RUN: readonly Strategy[] = [
+  { order: 'longest', split: 'most-free' },
+  { order: 'longest', split: 'least-waste' },
+  { order: 'longest', split: 'least-free' },
+];
 
 export const STRATEGIES: readonly Strategy[] = [
   { order: 'longest', split: 'most-free' },
@@ -62,17 +67,9 @@ export function pack(
   strategy: Strategy,
   another: () => Slot | undefined = () => undefined,
 ): readonly Bin[] | undefined {
-  const { task, strips, loose } = given;
-  const { lap } = task;
+  const { lap } = given.task;
   const bins: Bin[] = slots.map(emptyBin);
-  const rigid = (run: Run) => (run.joints !== 'anywhere' && run.joints.length === 0 ? 1 : 0);
-  const runs = [...strips, ...loose].sort(
-    (a, b) =>
-      rigid(a) - rigid(b) ||
-      (strategy.order === 'longest' || rigid(a) === 1 ? b.length - a.length : 0) ||
-      byPlace(a.place, b.place),
-  );
-  const shortest = runs.reduce((least, run) => min(least, cutLength(run, 0, run.length, lap)), LEAST_PIECE);
+  const { runs, shortest } = given.inOrder(strategy.order);
   const open = new OpenBins(bins);
   const place = (bin: Bin, run: Run, from: number, to: number) => {
     const length = cutLength(run, from, to, lap);

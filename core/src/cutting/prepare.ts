@@ -1,10 +1,11 @@
 import type { Block, Slot, Task } from './plan';
 import { byPlace } from '../plan/place';
+import { later } from '../later';
 import { EPSILON } from '../units/round';
 import { type Memo, newMemo } from './memo';
 import { reachTable } from './reach';
 import { type Lying, MANY_SHEETS, isSheet, leastRoll, rowsOf } from './sheets';
-import { canBeLaid, leastJoints, wholeLength } from './stretch';
+import { LEAST_PIECE, canBeLaid, leastJoints, wholeLength } from './stretch';
 import type { Run } from '../buying/run';
 
 /** A task with its runs sorted by how they may be cut, and what they need at least. */
@@ -27,10 +28,36 @@ export interface Prepared {
   readonly size: number;
   /** Roll that all of it takes at least, m: every allowance, and the laps that no roll is long enough to avoid. */
   readonly need: number;
+  /**
+   * What rolls reach together of which each gives a lap less than it has, m: there are as many pieces as rolls at least, and of each run all but one
+   * pay a lap. Null where pieces butt, or where small ones may lie in a roll by themselves.
+   */
+  readonly joined: number | null;
   /** Length of all strips, m. */
   readonly covered: number;
+  /** Strips and loose runs as they are laid, those that cannot be jointed last, with what the shortest takes, m. */
+  readonly inOrder: (order: Order) => Ordered;
   /** What a roll with so much free covers of the strips at most, m. */
   readonly reach: (free: number) => number;
+}
+
+/** Which run is laid first. */
+export type Order = 'longest' | 'along';
+interface Ordered {
+  readonly runs: readonly Run[];
+  readonly shortest: number;
+}
+
+const rigid = ({ joints }: Run) => (joints !== 'anywhere' && joints.length === 0 ? 1 : 0);
+
+function ordered(all: readonly Run[], order: Order, lap: number): Ordered {
+  const runs = [...all].sort(
+    (a, b) =>
+      rigid(a) - rigid(b) ||
+      (order === 'longest' || rigid(a) === 1 ? b.length - a.length : 0) ||
+      byPlace(a.place, b.place),
+  );
+  return { runs, shortest: runs.reduce((least, run) => Math.min(least, wholeLength(run, lap)), LEAST_PIECE) };
 }
 
 const byLength = (a: Run, b: Run) => b.length - a.length || byPlace(a.place, b.place);
@@ -74,6 +101,9 @@ export function prepare(task: Task, lying: Lying = 'any', memo: Memo = newMemo()
     (n, run) => n + (run.joints === 'anywhere' ? 0 : run.joints.length),
     laid.length,
   );
+  const loose = laid.filter((r) => r.joints === 'anywhere').sort(byLength);
+  const longestFirst = later(() => ordered([...strips, ...loose], 'longest', lap));
+  const alongFence = later(() => ordered([...strips, ...loose], 'along', lap));
   return {
     task,
     memo,
@@ -82,12 +112,17 @@ export function prepare(task: Task, lying: Lying = 'any', memo: Memo = newMemo()
     strips,
     sheets,
     rows: sheets.length > MANY_SHEETS ? rowsOf(sheets, width) : null,
-    loose: laid.filter((r) => r.joints === 'anywhere').sort(byLength),
+    loose,
     unplaced,
     size: bays * Math.max(1, need / longest),
     need,
+    joined:
+      lap > 0 && sheets.length === 0
+        ? laid.reduce((total, run) => total + wholeLength(run, lap) - lap, 0)
+        : null,
     covered: strips.reduce((total, run) => total + run.length, 0),
-    reach: onceAsked(() => reachTable(strips, longest, lap)),
+    inOrder: (order) => (order === 'longest' ? longestFirst() : alongFence()),
+    reach: onceAsked(() => reachTable(strips, longest, lap, loose.length > 0)),
   };
 }
 

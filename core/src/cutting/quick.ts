@@ -3,7 +3,7 @@ import type { SoldUnit } from '../catalogue/market';
 import { EPSILON } from '../units/round';
 import { boughtSlot, compareLaid, costOf, isEmpty } from './bins';
 import { weight } from './covers';
-import { STRATEGIES, pack } from './pack';
+import { OF_ONE_RUN, STRATEGIES, pack } from './pack';
 import type { Prepared } from './prepare';
 
 /** Beyond so many runs only the first way of laying is tried. */
@@ -11,8 +11,10 @@ export const MANY_RUNS = 40;
 export const countOf = ({ strips, loose, sheets }: Prepared) => strips.length + loose.length + sheets.length;
 /** Of pools larger than this as well, and what could be cut from less is not tried. */
 export const LARGE = 20_000;
-const strategiesFor = (given: Prepared) =>
-  countOf(given) > MANY_RUNS || given.size > LARGE ? STRATEGIES.slice(0, 1) : STRATEGIES;
+function strategiesFor(given: Prepared) {
+  if (countOf(given) > MANY_RUNS || given.size > LARGE) return STRATEGIES.slice(0, 1);
+  return countOf(given) === 1 ? OF_ONE_RUN : STRATEGIES;
+}
 
 export interface Laid {
   readonly bins: readonly Bin[];

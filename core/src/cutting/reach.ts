@@ -46,7 +46,35 @@ export function baysOf(runs: readonly Run[], longest: number, lap: number): Bays
 /** Lengths are counted in steps of this; pieces are rounded down to it, so that nothing possible is ruled out, m. */
 const STEP = 0.01;
 /** Beyond so many bays together the table is not made: length alone then bounds what a roll can do. */
-const MOST_BAYS = 150;
+const MOST_BAYS = 600;
+/** Of more bays than these only where they are alike, so that there are few pieces to look at, over all lengths. */
+const MANY_BAYS = 150;
+const MOST_WORK = 300_000;
+
+/** What a piece of so many steps covers at most, m, and how many steps pieces take; no pieces are made of it. */
+function bestPieces(runs: readonly Run[], longest: number, lap: number) {
+  const best = new Float64Array(floor(longest / STEP + EPSILON) + 2);
+  let kinds = 0;
+  for (const run of runs) {
+    if (run.joints === 'anywhere') continue;
+    const { joints } = run;
+    const bays = joints.length + 1;
+    for (let i = 0; i < bays; i++) {
+      const from = i === 0 ? 0 : (joints[i - 1] ?? 0);
+      for (let j = i; j < bays; j++) {
+        const to = joints[j] ?? run.length;
+        const length = cutLength(run, from, to, lap);
+        if (length > longest + EPSILON) break;
+        // Of pieces that take the same steps only the one that covers most can be of use.
+        const steps = max(1, floor(length / STEP + EPSILON));
+        const known = best[steps] as number;
+        if (known === 0) kinds += 1;
+        if (to - from > known) best[steps] = to - from;
+      }
+    }
+  }
+  return { best, kinds };
+}
 
 /**
  * How much of the runs a roll with so much free covers at most: bays are not cut across, so the end of a roll is often of no use.
@@ -54,30 +82,30 @@ const MOST_BAYS = 150;
  * An unbounded knapsack over all pieces that any run could give: an upper bound, since a piece may be counted more than once.
  *
  * @param runs  that are jointed at posts or not at all
+ * @param filled  something else is cut from what bays leave: of many bays length alone then says as much
  * @returns m of run for m of roll
  */
-export function reachTable(runs: readonly Run[], longest: number, lap: number): (free: number) => number {
+export function reachTable(
+  runs: readonly Run[],
+  longest: number,
+  lap: number,
+  filled = false,
+): (free: number) => number {
   const count = runs.reduce((n, run) => n + run.joints.length + 1, 0);
-  if (count > MOST_BAYS || count === 0) return (free) => max(0, free);
-  const { lengths, pieces } = baysOf(runs, longest, lap);
-  const before = [0];
-  for (const length of lengths) before.push((before[before.length - 1] ?? 0) + length);
-  // Of pieces that take the same steps only the one that covers most can be of use.
-  const best = new Map<number, number>();
-  for (const piece of pieces) {
-    const steps = max(1, floor(piece.length / STEP + EPSILON));
-    const covers = (before[piece.to] ?? 0) - (before[piece.from] ?? 0);
-    best.set(steps, max(best.get(steps) ?? 0, covers));
-  }
+  if (count > MOST_BAYS || count === 0 || (filled && count > MANY_BAYS)) return (free) => max(0, free);
   const most = floor(longest / STEP + EPSILON);
+  const { best, kinds } = bestPieces(runs, longest, lap);
+  if (count > MANY_BAYS && kinds * most > MOST_WORK) return (free) => max(0, free);
   const table = new Float64Array(most + 1);
-  // Piece by piece over all lengths: a typed array is never asked beyond its end here.
-  for (const [w, covers] of best) {
+  // Piece by piece over all lengths, the shortest first: a typed array is never asked beyond its end here.
+  for (let w = 1; w <= most; w++) {
+    const covers = best[w] as number;
+    // What shorter pieces cover as well is no use; what so much roll covers never falls with its length.
+    if (covers <= (table[w] as number)) continue;
     for (let s = w; s <= most; s++) {
       const reached = (table[s - w] as number) + covers;
       if (reached > (table[s] as number)) table[s] = reached;
     }
   }
-  for (let s = 1; s <= most; s++) table[s] = max(table[s] as number, table[s - 1] as number);
   return (free) => table[min(most, max(0, floor(free / STEP + EPSILON)))] ?? 0;
 }

@@ -1,5 +1,6 @@
 import type { Slot } from './plan';
 import type { SoldUnit } from '../catalogue/market';
+import { EPSILON } from '../units/round';
 import { boughtSlot } from './bins';
 import type { Cover, Demand } from './covers';
 import type { Prepared } from './prepare';
@@ -20,11 +21,21 @@ export const slotsOf = (
 ];
 
 /** What bought rolls must still reach beside those that are owned. */
-export function demands({ task, need, covered, reach }: Prepared, owned: readonly Slot[]): readonly Demand[] {
+export function demands(
+  { task, need, covered, reach, joined }: Prepared,
+  owned: readonly Slot[],
+): readonly Demand[] {
   const has = (yieldOf: (size: number) => number) => owned.reduce((total, o) => total + yieldOf(o.size), 0);
-  const byLength = (size: number) => size;
-  return [
-    { need: need - has(byLength), yields: task.units.map((u) => u.size) },
-    { need: covered - has(reach), yields: task.units.map((u) => reach(u.size)) },
-  ];
+  const { units } = task;
+  const beyond = (wanted: number, yieldOf: (size: number) => number): Demand => ({
+    need: wanted - has(yieldOf),
+    yields: units.map((u) => yieldOf(u.size)),
+  });
+  const byLength = beyond(need, (size) => size);
+  const byReach = beyond(covered, reach);
+  const byJoints = joined === null ? [] : [beyond(joined, (size) => Math.max(0, size - task.lap))];
+  // What is met by whatever is long enough need not be looked at for every set.
+  const asksMore = ({ need: more, yields }: Demand) =>
+    more > byLength.need * Math.min(...yields.map((y, i) => y / (units[i]?.size ?? 1))) + EPSILON;
+  return [byLength, ...[byReach, ...byJoints].filter(asksMore)];
 }

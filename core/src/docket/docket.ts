@@ -61,7 +61,14 @@ export interface DocketBy {
 }
 
 /** What is bought by the piece and what is cut before what it takes in packs. */
-const KINDS = ['post', 'kit', 'roll', 'timber', 'pack'] as const satisfies readonly LineDetail['kind'][];
+const KINDS = [
+  'post',
+  'kit',
+  'piece',
+  'roll',
+  'timber',
+  'pack',
+] as const satisfies readonly LineDetail['kind'][];
 
 /** Lines stage by stage, as they are bought. */
 const inOrder = (lines: readonly DocketLine[]): readonly DocketLine[] =>

@@ -19,6 +19,7 @@ export type LineDetail =
     }
   | { readonly kind: 'timber'; readonly pool: string }
   | { readonly kind: 'kit'; readonly width: number }
+  | { readonly kind: 'piece'; readonly width: number; readonly length: number }
   | { readonly kind: 'pack' };
 
 /** So many sold units of one size at one price. */

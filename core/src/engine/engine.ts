@@ -28,12 +28,19 @@ const sameInputs = (a: readonly unknown[], b: readonly unknown[]): boolean => {
   return a.length === b.length;
 };
 
+/** What a variant is read beside. */
+interface Outer {
+  readonly read: (number: number) => unknown;
+  /** By number, the keys that follow from what the variant is given besides. */
+  readonly follows: readonly boolean[];
+}
+
 const NOT_READ = Symbol('not read yet');
 
 class Running implements Engine {
   private readonly own: Memory = new Map();
   /** Engines of variants, by step and name. */
-  private readonly beside = new Map<Row, ReadonlyMap<string, Engine>>();
+  private readonly beside = new Map<Row, ReadonlyMap<string, Running>>();
 
   constructor(
     private readonly table: Table,
@@ -67,6 +74,17 @@ class Running implements Engine {
   }
 
   run(given: Given): Read {
+    const read = this.reading(given, null);
+    const { numbers } = this.table;
+    return <T>(of: Key<T>): T => {
+      const number = numbers.get(of.id);
+      if (number === undefined) throw new RangeError(`${of.id} is in no table`);
+      return read(number) as T;
+    };
+  }
+
+  /** @param outer  of which this is a variant: what does not follow from what it is given besides is read there */
+  private reading(given: Given, outer: Outer | null): (number: number) => unknown {
     const { keys, numbers, makers } = this.table;
     const values: unknown[] = keys.map(() => NOT_READ);
     for (const { key, value } of given) {
@@ -78,11 +96,12 @@ class Running implements Engine {
       const { needs } = row;
       const from = new Array<unknown>(needs.length);
       for (let i = 0; i < needs.length; i++) from[i] = read(needs[i] ?? -1);
-      return this.make(row, from, given);
+      return this.make(row, from, given, read);
     };
     const read = (number: number): unknown => {
       const known = values[number];
       if (known !== NOT_READ) return known;
+      if (outer && !outer.follows[number]) return (values[number] = outer.read(number));
       const rows = makers[number] ?? [];
       const of = keys[number];
       const [only] = rows;
@@ -95,21 +114,17 @@ class Running implements Engine {
       values[number] = value;
       return value;
     };
-    return <T>(of: Key<T>): T => {
-      const number = numbers.get(of.id);
-      if (number === undefined) throw new RangeError(`${of.id} is in no table`);
-      return read(number) as T;
-    };
+    return read;
   }
 
-  private make(row: Row, from: readonly unknown[], given: Given): unknown {
+  private make(row: Row, from: readonly unknown[], given: Given, read: Outer['read']): unknown {
     const { step } = row;
     const work = () => {
       const inputs: Record<string, unknown> = {};
       row.names.forEach((name, i) => (inputs[name] = from[i]));
       return step.work(inputs as never);
     };
-    if (step.takes) return this.takeEach(row, work() as readonly Variant[], step.takes, given);
+    if (step.takes) return this.takeEach(row, work() as readonly Variant[], step.takes, given, read);
     return this.remember(row, from, () => {
       const value = work();
       const { keep } = step;
@@ -118,12 +133,31 @@ class Running implements Engine {
     });
   }
 
+  /** A new engine for a variant: beside a fork it reads what the variant of the same name made beside its base. */
+  private besideBase(row: Row, name: string): Running {
+    for (let { base } = this; base; base = base.base) {
+      const known = base.beside.get(row)?.get(name);
+      if (known) return new Running(this.table, known);
+    }
+    return new Running(this.table, this);
+  }
+
   /** What each variant makes of a key: looked at each time, since it may need more than the step that asks for it. */
-  private takeEach(row: Row, all: readonly Variant[], takes: Key<unknown>, given: Given): unknown {
+  private takeEach(
+    row: Row,
+    all: readonly Variant[],
+    takes: Key<unknown>,
+    given: Given,
+    read: Outer['read'],
+  ): unknown {
     const before = this.beside.get(row);
-    const engines = new Map(all.map(({ name }) => [name, before?.get(name) ?? this.fork()] as const));
+    const engines = new Map(all.map(({ name }) => [name, before?.get(name) ?? this.besideBase(row, name)]));
     this.beside.set(row, engines);
-    const taken = all.map((variant) => engines.get(variant.name)?.run([...given, ...variant.given])(takes));
+    const number = this.table.numbers.get(takes.id) ?? -1;
+    const taken = all.map((variant) => {
+      const follows = this.table.following(variant.given.map(({ key }) => key));
+      return engines.get(variant.name)?.reading([...given, ...variant.given], { read, follows })(number);
+    });
     return this.remember(row, taken, () => taken);
   }
 }

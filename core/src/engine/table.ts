@@ -13,6 +13,37 @@ export interface Table {
   readonly numbers: ReadonlyMap<string, number>;
   /** By the number of a key, what makes it: none where it is given, several where it is a slot. */
   readonly makers: readonly (readonly Row[])[];
+  /** Which keys follow from some others, by number: what does not is the same whatever those are given. */
+  readonly following: (of: readonly Key<unknown>[]) => readonly boolean[];
+}
+
+/** By the ids of the keys, each worked out once. */
+function followingOf(
+  makers: readonly (readonly Row[])[],
+  numbers: ReadonlyMap<string, number>,
+): Table['following'] {
+  const known = new Map<string, readonly boolean[]>();
+  return (of) => {
+    const name = of.map((key) => key.id).join();
+    const before = known.get(name);
+    if (before) return before;
+    const follows: (boolean | undefined)[] = makers.map(() => undefined);
+    for (const { id } of of) follows[numbers.get(id) ?? -1] = true;
+    const look = (number: number): boolean => {
+      const told = follows[number];
+      if (told !== undefined) return told;
+      const rows = makers[number] ?? [];
+      const found = rows.some(({ needs, step }) => {
+        const taken = step.takes ? [numbers.get(step.takes.id) ?? -1] : [];
+        return [...needs, ...taken].some(look);
+      });
+      follows[number] = found;
+      return found;
+    };
+    const all = makers.map((_, number) => look(number));
+    known.set(name, all);
+    return all;
+  };
 }
 
 /** @throws Error naming the steps that need each other in turn */
@@ -70,5 +101,5 @@ export function tableOf(steps: readonly AnyStep[], given: readonly Key<unknown>[
   given.forEach(numberOf);
   const rows = keys.map((_, number) => makers.get(number) ?? []);
   refuseCircles(rows, keys, numbers);
-  return { keys, numbers, makers: rows };
+  return { keys, numbers, makers: rows, following: followingOf(rows, numbers) };
 }

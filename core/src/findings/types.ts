@@ -100,7 +100,7 @@ export interface FindingParams {
   'overhang.rigid': { readonly overhang: number };
   'goods.not-held': {
     readonly product: string;
-    readonly of: 'roll' | 'timber' | 'post' | 'kit' | 'pack';
+    readonly of: 'roll' | 'timber' | 'post' | 'kit' | 'piece' | 'pack';
     /** Of a roll, length, post or kit, m; pieces in a pack. */
     readonly size: number;
     readonly count: number;

@@ -52,6 +52,14 @@ export function sayLine(
             ? 'the leaf takes mesh from the wall’s rolls'
             : 'hung in the mesh between posts',
       };
+    case 'piece': {
+      const mesh = market.mesh(line.product);
+      const { width, length } = line.detail;
+      return {
+        name: `${meshName(mesh, reader)}, ${reader.length(width)} × ${reader.length(length)}`,
+        note: 'sold whole',
+      };
+    }
     case 'pack':
       return { name: packName(line.product as PackId), note: '' };
   }

@@ -16,6 +16,7 @@ const GOODS: Readonly<
   timber: (count, size) => `${count} lengths of ${size}`,
   post: (count, size) => `${count} posts of ${size}`,
   kit: (count, size) => `${count} kits ${size} wide`,
+  piece: (count, size) => `${counted(count, 'piece')} ${size} long`,
   pack: (count, size) => `${count} packs of ${size}`,
 };
 

@@ -140,6 +140,7 @@ const SENTENCES: Sentences = {
   'docket.line': () => 'line',
   'docket.delivery': () => 'delivery',
   'docket.tax': ({ rate }) => `tax added, ${printNumber(rate * 100, 1)} %`,
+  'docket.piece': ({ width, length }, r) => `pieces ${r.length(width)} × ${r.length(length)}`,
   'docket.kit': ({ width }, r) => `gates ${r.length(width)} clear`,
   'docket.hatch': ({ width }, r) => `hatches ${r.length(width)} clear`,
   'docket.pop-door': ({ width }, r) => `pop doors ${r.length(width)} clear`,

@@ -127,6 +127,7 @@ export interface TermParams {
   'docket.delivery': { readonly yard: string };
   'docket.tax': { readonly rate: number };
   'docket.kit': { readonly width: number };
+  'docket.piece': { readonly width: number; readonly length: number };
   'docket.pop-door': { readonly width: number };
   'docket.hatch': { readonly width: number };
   'docket.spikes': object;
