@@ -70,6 +70,7 @@ await main(async () => {
     ...child('bench/extremes.ts', {}),
     ...child('bench/effects.ts', {}),
     ...child('bench/cutting.ts', {}),
+    ...child('bench/whole.ts', {}),
     ...child('bench/track.ts', {}),
     'first load, compressed JavaScript, bytes': firstLoad(),
   };

@@ -28,6 +28,7 @@ describe('the command line', () => {
       'findings',
       'cutting',
       'stacks',
+      'proof',
       'docket',
     ]);
   });

@@ -23,8 +23,11 @@ import { EPSILON } from './units/round';
 export const mayImprove = (pool: Pick<WorkedPool, 'plan' | 'cost'>): boolean =>
   pool.cost !== null && canImprove(pool.plan);
 
-/** Other choices cut up, for each effort. */
-const MOST_CUT = 60;
+/** Other choices cut up, for each effort: the steps end most searches before. */
+const MOST_CUT = 400;
+
+/** Partial choices are looked at so many times as far as at first. */
+const FURTHER = 10;
 
 /** Steps of cutting a pool anew, for each of its runs and rolls. */
 const CUT_STEP = 10;
@@ -107,7 +110,7 @@ class Search {
         others.push(other);
         return limit;
       },
-      effort,
+      FURTHER * effort,
     );
     others.sort((a, b) => a.cost - b.cost);
     let cutUp = 0;

@@ -31,7 +31,7 @@ const finding = ({ part, mends, ...shown }: Finding, plan: Plan) => ({
  */
 export function reckoningFile(
   plan: Plan,
-  { enclosures, figures, findings, cutting, docket, stacks }: Reckoning,
+  { enclosures, figures, findings, cutting, docket, stacks, proof }: Reckoning,
 ): Readonly<Record<string, unknown>> {
   return {
     format: 'aviarum-reckoning',
@@ -41,6 +41,7 @@ export function reckoningFile(
     findings: findings.map((f) => finding(f, plan)),
     cutting: cutting.map(pool),
     stacks,
+    proof,
     docket,
   };
 }
