@@ -90,7 +90,7 @@ export interface Candidate {
   /** What its seams take. */
   readonly packs: readonly PackTaken[];
   /** What is then asked for; made once, when it is first weighed. */
-  readonly asks: () => readonly Ask[];
+  asks(): readonly Ask[];
 }
 
 /** A height or a width that rolls side by side are to reach, m. */

@@ -5,7 +5,7 @@ import type { Memo } from '../cutting/memo';
 import type { OwnedPiece } from '../plan/schema';
 
 /** How many of a pack's pieces are in the shed. */
-export const ownedPieces = (pack: PackId, owned: readonly OwnedPiece[]): number =>
+const ownedPieces = (pack: PackId, owned: readonly OwnedPiece[]): number =>
   owned.reduce(
     (n, o) => n + (o.kind === 'pack' && o.product === pack && o.condition !== 'poor' ? o.count : 0),
     0,

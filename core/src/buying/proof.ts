@@ -8,7 +8,7 @@ export interface PriceProof {
   readonly proved: boolean;
 }
 
-export const proofOf = (cost: number, others: number): PriceProof => {
+const proofOf = (cost: number, others: number): PriceProof => {
   const proved = cost <= others + 1e-6;
   return { cost, bound: proved ? cost : others, proved };
 };

@@ -1,4 +1,3 @@
-import { later } from '../later';
 import type { Ask, AtHand, Candidate, Open, Reaching, Reason } from './demand';
 import { reachOf } from './reach';
 
@@ -21,21 +20,33 @@ export interface Stack extends Reason, Reaching, Pick<Open, 'packs'> {
 export const stackName = ({ mesh, height, lap, rows }: Reaching): string =>
   `${mesh} ${Math.round(height * 1e4)} ${lap} ${rows}`;
 
-export const widthsName = (widths: readonly number[]): string => widths.join(' ');
+const widthsName = (widths: readonly number[]): string => widths.join(' ');
 
-function candidateOf(
-  { mesh, least, most, asks }: Stack,
-  widths: readonly number[],
-  shortBy: number,
-): Candidate {
-  const seams = widths.length - 1;
-  return {
-    id: widthsName(widths),
-    shortBy,
-    rolls: widths.map((width) => ({ mesh, width, least: least.length, most: most.length })),
-    packs: seams > 0 ? [{ pack: 'ring', least: seams * least.seam, most: seams * most.seam }] : [],
-    asks: later(() => asks(widths)),
-  };
+const NO_PACKS: Candidate['packs'] = [];
+
+/** Rolls of some widths; a class, since there are hundreds of which one is asked what it takes. */
+class OfWidths implements Candidate {
+  readonly id: string;
+  readonly rolls: Candidate['rolls'];
+  readonly packs: Candidate['packs'];
+  private made: readonly Ask[] | undefined;
+
+  constructor(
+    private readonly stack: Stack,
+    private readonly widths: readonly number[],
+    readonly shortBy: number,
+  ) {
+    const { mesh, least, most } = stack;
+    const seams = widths.length - 1;
+    this.id = widthsName(widths);
+    this.rolls = widths.map((width) => ({ mesh, width, least: least.length, most: most.length }));
+    this.packs =
+      seams > 0 ? [{ pack: 'ring', least: seams * least.seam, most: seams * most.seam }] : NO_PACKS;
+  }
+
+  asks(): readonly Ask[] {
+    return (this.made ??= this.stack.asks(this.widths));
+  }
 }
 
 /**
@@ -55,9 +66,9 @@ export function openStack(stack: Stack): Open {
     packs,
     candidates: (hand: AtHand, measure: number) => {
       const sets = hand.reaching({ mesh, height: measure, lap, rows });
-      if (sets.length > 0) return sets.map((set) => candidateOf(stack, set, 0));
+      if (sets.length > 0) return sets.map((set) => new OfWidths(stack, set, 0));
       const nearest = Array<number>(rows).fill(Math.max(...hand.widths(mesh)));
-      return [candidateOf(stack, nearest, height - reachOf(nearest, lap))];
+      return [new OfWidths(stack, nearest, height - reachOf(nearest, lap))];
     },
   };
 }

@@ -32,7 +32,7 @@ export interface WeighedBy {
 }
 
 /** How many pieces of a pack the joints of a plan take. */
-export const jointPieces = ({ bins }: CutPlan, pack: PackId): number => {
+const jointPieces = ({ bins }: CutPlan, pack: PackId): number => {
   let count = 0;
   for (const { cuts } of bins)
     for (const { from, run } of cuts)

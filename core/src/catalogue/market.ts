@@ -36,7 +36,7 @@ export interface Market extends CutMarket {
 const unpriced = (sizes: readonly number[]): readonly SoldUnit[] =>
   sizes.map((size) => ({ size, price: null, cost: null, stock: null, yard: '' }));
 
-export function rollPrices(goods: Goods, sold: Sold): RollPrices {
+function rollPrices(goods: Goods, sold: Sold): RollPrices {
   const rolls = (mesh: string, width: number) =>
     sold.get(rollKey(mesh, width)) ?? unpriced(goods.mesh(mesh).lengths);
   return {
@@ -82,13 +82,13 @@ export const yardsIn = (catalogue: Catalogue): Pick<Market, 'yard'> => ({
   },
 });
 
-export const postPrices = (goods: Goods, sold: Sold): Pick<Market, 'posts'> => ({
+const postPrices = (goods: Goods, sold: Sold): Pick<Market, 'posts'> => ({
   posts: (id) => sold.get(id) ?? unpriced(goods.post(id).lengths),
 });
-export const kitPrices = (goods: Goods, sold: Sold): Pick<Market, 'kits'> => ({
+const kitPrices = (goods: Goods, sold: Sold): Pick<Market, 'kits'> => ({
   kits: (id) => sold.get(id) ?? unpriced(goods.kitWidths(id)),
 });
-export const packPrices = (sold: Sold): Pick<Market, 'packs'> => ({
+const packPrices = (sold: Sold): Pick<Market, 'packs'> => ({
   packs: (id) => sold.get(id) ?? unpriced([1]),
 });
 

@@ -208,7 +208,7 @@ const longestFirst = (order: Order) => (a: CutRoll, b: CutRoll) =>
   (a.pieces[0] && b.pieces[0] ? order(a.pieces[0], b.pieces[0]) : 0);
 
 /** A pool as it is shown: rolls with their pieces, lettered from the nth letter on. */
-export function poolOf(wanted: Wanted, plan: CutPlan, lettered: number): WorkedPool {
+function poolOf(wanted: Wanted, plan: CutPlan, lettered: number): WorkedPool {
   const { units, owned, runs, lap, width } = wanted;
   const priced = isPriced(plan);
   const order = orderOf(runs);

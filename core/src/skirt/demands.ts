@@ -14,15 +14,20 @@ import { type Term, product, sum, value } from '../working';
 import { edgePegs } from './pegs';
 import type { LaidCourse, SkirtLayout } from './stage';
 
-/** What skirts are laid of and fastened to. */
+/** What skirts are laid of. */
 export interface SkirtDemandsBy {
   readonly products: Pick<Products, 'mesh'>;
   readonly laid: SkirtLayout;
   /** The ground under their lines. */
   readonly profiles: ReadonlyMap<FenceLine, Profile>;
+  readonly assumed: Assumptions;
+}
+
+/** What they are fastened to. */
+export interface SkirtsFastenedBy {
+  readonly laid: SkirtLayout;
   readonly posts: PostStage;
   readonly boards: readonly BoardCourse[];
-  readonly assumed: Assumptions;
 }
 
 const reasonOf = ({ lines }: LaidCourse): Reason => ({
@@ -71,17 +76,20 @@ function staples(course: LaidCourse, on: PostsOn, boards: readonly BoardCourse[]
   return terms;
 }
 
-/** Strips of mesh, what fastens them, and stones and concrete. */
-export function skirtDemands(by: SkirtDemandsBy): readonly Demand[] {
-  const { products, laid, profiles, posts, boards, assumed } = by;
+/** What holds skirts to posts, boards and the house. */
+export function skirtFasteners({ laid, posts, boards }: SkirtsFastenedBy): readonly Demand[] {
   const on = postsOn(posts.posts);
+  return laid.courses.map((course) => packed(reasonOf(course), 'staple', staples(course, on, boards)));
+}
+
+/** Strips of mesh with what laps and pegs them, and stones and concrete: whichever posts they lie along. */
+export function skirtDemands({ products, laid, profiles, assumed }: SkirtDemandsBy): readonly Demand[] {
   return laid.courses.flatMap((course): Demand[] => {
     const { shape, strips, stripWidth, runs, stretches, bags } = course;
     const { mesh, fill } = shape;
     const reason = reasonOf(course);
-    const fastened = packed(reason, 'staple', staples(course, on, boards));
     const filled = bags && fill ? [packed(reason, fill.of, [bags])] : [];
-    if (mesh === null) return [fastened, ...filled];
+    if (mesh === null) return filled;
     const length = strips.reduce((total, s) => total + s.length, 0);
     return [
       {
@@ -102,7 +110,6 @@ export function skirtDemands(by: SkirtDemandsBy): readonly Demand[] {
         ],
       },
       ringed(reason, laps(course, profiles)),
-      fastened,
       edgePegs(reason, stretches),
       ...filled,
     ];

@@ -1,7 +1,7 @@
 import { type AnyStep, adds, step } from '../engine/step';
 import * as K from '../keys';
 import { skirtParts } from '../parts';
-import { skirtDemands } from './demands';
+import { skirtDemands, skirtFasteners } from './demands';
 import { skirtFigures } from './figures';
 import { skirtFindings } from './findings';
 import { withRolls } from './rolls';
@@ -34,12 +34,11 @@ export const SKIRT_STEPS: readonly AnyStep[] = [
       products: K.PRODUCTS,
       laid: K.LAID,
       profiles: K.SKIRT_PROFILES,
-      posts: K.POSTS,
-      boards: K.BOARD_COURSES,
       assumed: K.ASSUMED,
     },
     skirtDemands,
   ),
+  adds(K.DEMANDS, { laid: K.LAID, posts: K.POSTS, boards: K.BOARD_COURSES }, skirtFasteners),
   step(K.SKIRTS, { goods: K.GOODS, laid: K.LAID, chosen: K.CHOSEN }, ({ goods, laid, chosen }) =>
     withRolls(goods, laid, chosen),
   ),

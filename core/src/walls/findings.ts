@@ -139,7 +139,7 @@ function folds({ market, group, band, part }: Seen): Finding[] {
 }
 
 /** What is weak about a group's bands, with the mends. */
-export function bandFindings(by: BandsSeenBy, group: WallGroup): readonly Finding[] {
+function bandFindings(by: BandsSeenBy, group: WallGroup): readonly Finding[] {
   return group.bands.flatMap((band) => {
     const seen: Seen = {
       ...by,
