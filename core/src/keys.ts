@@ -1,7 +1,7 @@
 import type { Chosen } from './buying/chosen';
 import type { Ask, AtHand, Demand } from './buying/demand';
 import type { PostLengths } from './buying/lengths';
-import type { Opened } from './buying/opened';
+import type { Apart, Opened } from './buying/opened';
 import type { PriceProof } from './buying/proof';
 import type { Quote } from './buying/quote';
 import type { Settled, Settling } from './buying/settle';
@@ -91,6 +91,7 @@ export const PRODUCTS = key<Products>('products');
 
 /** What the stages of the work ask for: no size sold and no price is in it. */
 export const DEMANDS = slot<Demand>('demands');
+export const DEMANDS_APART = key<Apart>('demands.apart');
 /** Of these, what is settled and cut from rolls together: all mesh, and the packs that follow from it. */
 export const ROLL_DEMANDS = key<readonly Demand[]>('demands.rolls');
 /** All others, which ask for the same whatever is chosen. */

@@ -123,10 +123,12 @@ function packsFollowing(demands: readonly Demand[]): ReadonlySet<PackId> {
 }
 
 /** Demands apart: what is settled and cut from rolls together, and what is asked for whatever is chosen. */
-export function apart(demands: readonly Demand[]): {
+export interface Apart {
   readonly rolls: readonly Demand[];
   readonly others: readonly Ask[];
-} {
+}
+
+export function apart(demands: readonly Demand[]): Apart {
   const packs = packsFollowing(demands);
   const rolls: Demand[] = [];
   const others: Ask[] = [];

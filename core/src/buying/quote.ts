@@ -37,7 +37,7 @@ export function waysToBuy(buying: Buying): readonly Buying[] {
 /**
  * What can be built as meant, then what has a price, then what is cheap: of two that are alike the first.
  *
- * @see domain.md 14: such a set is chosen only where nothing else is sold
+ * What cannot be built as meant is chosen only where nothing else is sold.
  */
 export function bestQuote(quotes: readonly Quote[]): Quote {
   const [first, ...others] = quotes;

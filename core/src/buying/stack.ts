@@ -53,7 +53,7 @@ class OfWidths implements Candidate {
  * A stack as an open demand: sets of one to three widths that reach, every width running the whole length; where none reaches, the widest as often as
  * it may be.
  *
- * @see domain.md 6: Σw − (k − 1)·lap ≥ height
+ * A set of k widths reaches where Σw − (k − 1)·lap ≥ height.
  */
 export function openStack(stack: Stack): Open {
   const { mesh, height, lap, rows, stage, part, packs } = stack;

@@ -153,8 +153,9 @@ export const BUYING_STEPS: readonly AnyStep[] = [
   adds(K.DEMANDS, { extras: K.EXTRAS, products: K.PRODUCTS, assumed: K.ASSUMED }, (by) =>
     extraDemands(by.extras, by.products, by.assumed),
   ),
-  step(K.ROLL_DEMANDS, { demands: K.DEMANDS }, ({ demands }) => apart(demands).rolls, sameList),
-  step(K.OTHER_ASKS, { demands: K.DEMANDS }, ({ demands }) => apart(demands).others, sameList),
+  step(K.DEMANDS_APART, { demands: K.DEMANDS }, ({ demands }) => apart(demands)),
+  step(K.ROLL_DEMANDS, { apart: K.DEMANDS_APART }, ({ apart: { rolls } }) => rolls, sameList),
+  step(K.OTHER_ASKS, { apart: K.DEMANDS_APART }, ({ apart: { others } }) => others, sameList),
   step(
     K.TIMBER_ASKS,
     { asks: K.OTHER_ASKS },

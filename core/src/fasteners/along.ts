@@ -3,7 +3,7 @@ import type { PackId } from '../catalogue/packs';
 import { roundUp } from '../units/round';
 import { type Term, type TermParams, ratio, sum, upTo, value } from '../working';
 
-/** Spacings of domain.md 6, m. */
+/** How far apart fasteners are at most, m. */
 export const PITCH = {
   /** Staples on the skirt and the lowest band. */
   low: 0.1,

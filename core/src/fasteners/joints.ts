@@ -12,7 +12,7 @@ export const spliceRings = (length: number, stage: StageId): AtJoint => ({
   length,
 });
 
-/** Pegs across each joint of an apron so wide, m (domain.md 6: ⌈W/0.5⌉ + 1). */
+/** Pegs across each joint of an apron so wide, m: ⌈W/0.5⌉ + 1. */
 export const jointPegs = (length: number, stage: StageId): AtJoint => ({
   stage,
   pack: 'peg',

@@ -3,7 +3,7 @@ import { PITCH, countPast, gaps } from '../fasteners/along';
 import { sum, value } from '../working';
 import type { Stretch } from './strips';
 
-/** Pegs along the outer edges of an apron; each stretch is rounded and ended by itself (domain.md 6: ⌈outer edge/0.5⌉, one more if it is open). */
+/** Pegs along the outer edges of an apron; each stretch is rounded and ended by itself: ⌈outer edge/0.5⌉, one more if it is open. */
 export const edgePegs = ({ stage, part }: Reason, stretches: readonly Stretch[]): AskOf<'pack'> => ({
   stage,
   part,

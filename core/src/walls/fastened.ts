@@ -98,7 +98,7 @@ interface Panelled {
   readonly rows: number;
 }
 
-/** Each panel is tied five times to every post that it meets (domain.md 6). */
+/** Each panel is tied five times to every post that it meets. */
 const ties = (on: PostsOn, walls: readonly Panelled[]): Term[] =>
   postsByWall(on, walls, ({ rows }) => rows).flatMap(({ wall, posts }) =>
     posts.length === 0
@@ -164,7 +164,7 @@ export interface WallsFastenedBy {
 /**
  * What holds walls to posts and boards; a post between two walls counts once, for the one that asks more of it.
  *
- * @see domain.md 6: per timber post and band ⌈h/p⌉ + 1 and per board bay ⌈l/p⌉ + 1
+ * Staples: per timber post and band ⌈h/p⌉ + 1, and per board bay ⌈l/p⌉ + 1.
  */
 export function wallFasteners({
   products,
