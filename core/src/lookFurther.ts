@@ -1,12 +1,11 @@
 import type { Task } from './cutting/plan';
 import { assignedTo } from './buying/cheapest';
-import { gatherMesh } from './buying/gather';
-import { type Assigned, asksWith } from './buying/opened';
 import { type OtherWay, visitCheaper } from './buying/otherWays';
 import { gapOfQuote } from './buying/priceProof';
 import type { PriceProof } from './buying/proof';
 import type { Quote } from './buying/quote';
-import { choosing, isBetter, weighing } from './buying/settle';
+import { type WeighedWay, choosing, isBetter, leastOf, weighedBy, weighing } from './buying/settle';
+import type { Cutter } from './cutting/wanted';
 import { type Improving, canImprove, improve } from './cutting/improve';
 import { cutRunsOnce } from './cutting/known';
 import { type Memo, newMemo } from './cutting/memo';
@@ -64,7 +63,7 @@ class Search {
 
   /** Looks into pools that are not proved. */
   private async cut(tasks: readonly Task[], telling: boolean): Promise<void> {
-    const { solver, effort = 1, signal } = this.how;
+    const { solver, effort = 1, signal, pause } = this.how;
     for (const task of tasks) {
       const plan = cutRunsOnce(task, this.memo, this.proofs.cuts);
       if (this.ended || !canImprove(plan)) continue;
@@ -74,6 +73,7 @@ class Search {
         effort,
         steps: this.steps,
         ...(signal ? { signal } : {}),
+        ...(pause ? { pause } : {}),
         onProgress: ({ sets }) => {
           decided = sets;
           if (telling) this.tell(sets);
@@ -90,14 +90,10 @@ class Search {
     if (!stacks || stacks.proved) return;
     const { opened } = settling;
     const { from, by } = choosing(settling);
-    const weigh = (of: Assigned) =>
-      weighing(settling, (task) => cutRunsOnce(task, this.memo, this.proofs.cuts))(of);
-    const pools = (of: Assigned) =>
-      gatherMesh(asksWith(opened, of), {
-        ...settling,
-        cut: (task) => cutRunsOnce(task, this.memo, this.proofs.cuts),
-      });
-    let best = { assigned, ...weigh(assigned) };
+    const cut: Cutter = (task) => cutRunsOnce(task, this.memo, this.proofs.cuts);
+    const weigh = weighing(settling, cut);
+    const leastBeside = (way: WeighedWay) => leastOf(way, weighedBy(settling, cut), best.cost);
+    let best = weigh(assigned);
     const { effort = 1 } = this.how;
     const others: OtherWay[] = [];
     const limit = best.cost;
@@ -127,16 +123,18 @@ class Search {
         quote.cutting.pools.reduce((n, p) => n + CUT_STEP * p.task.runs.length * p.rolls.length, 0),
       );
       this.tell();
+      await this.how.pause?.();
       const taken = assignedTo(opened.choices, other.takings);
       let now = weigh(taken);
       if (now.cost >= best.cost - EPSILON && now.least < best.cost - EPSILON) {
-        await this.cut(pools(taken), false);
+        await this.cut(now.wanted, false);
         now = weigh(taken);
       }
       if (isBetter(now, best)) {
-        least = Math.min(least, best.least);
-        best = { assigned: taken, ...now };
-      } else if (now.unfit <= best.unfit) least = Math.min(least, now.least);
+        const before = best;
+        best = now;
+        least = Math.min(least, leastBeside(before));
+      } else if (now.unfit <= best.unfit) least = Math.min(least, leastBeside(now));
     }
     this.proofs = withWay(this.proofs, this.plan, quote.buying.yards, {
       taken: Object.fromEntries([...best.assigned].map(([alike, { id }]) => [alike, id])),

@@ -11,8 +11,10 @@ const widthsOf = (
   of: ReadonlyMap<string, { readonly rolls: readonly { readonly width: number }[] }>,
 ): Chosen => new Map([...of].map(([alike, { rolls }]) => [alike, rolls.map((r) => r.width)]));
 
-export const chosenWidths = ({ fixed }: Pick<Opened, 'fixed'>, { assigned }: Settled): Chosen =>
-  new Map([...widthsOf(fixed), ...widthsOf(assigned)].sort(([a], [b]) => (a < b ? -1 : 1)));
+export const chosenWidths = (
+  { fixed }: Pick<Opened, 'fixed'>,
+  { assigned }: Pick<Settled, 'assigned'>,
+): Chosen => new Map([...widthsOf(fixed), ...widthsOf(assigned)].sort(([a], [b]) => (a < b ? -1 : 1)));
 
 /**
  * What was chosen, with what is asked for here alone: a run looked at by itself may lie a little differently.

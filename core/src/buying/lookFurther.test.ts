@@ -93,6 +93,29 @@ describe('the choice of roll widths, looked into further', () => {
     const { gained, proofs } = await lookFurther(WITH_OWNED, { solver, signal: stop.signal });
     expect([gained, proofs]).toEqual([0, NO_PROOFS]);
   });
+  test('stopped between any two ways it keeps what it found, and goes on from there', async () => {
+    const whole = await lookFurther(WITH_OWNED, { solver });
+    const before = reckon(WITH_OWNED).docket.total;
+    let kept = 0;
+    for (let after = 1; ; after += 3) {
+      const stop = new AbortController();
+      let paused = 0;
+      const pause = () => {
+        paused += 1;
+        if (paused === after) stop.abort();
+        return Promise.resolve();
+      };
+      const part = await lookFurther(WITH_OWNED, { solver, pause, signal: stop.signal });
+      // Nothing is told that more looking would have to take back.
+      expect(part.proof?.bound).toBeLessThanOrEqual(whole.proof?.cost ?? NaN);
+      expect(part.proof?.cost).toBe(before - part.gained);
+      if (part.gained > 0 && stop.signal.aborted) kept += 1;
+      if (!stop.signal.aborted) break;
+      const rest = await lookFurther(WITH_OWNED, { solver }, part.proofs);
+      expect([rest.proof?.cost, rest.proof?.proved]).toEqual([whole.proof?.cost, true]);
+    }
+    expect(kept).toBeGreaterThan(0);
+  });
   test('never leaves a choice that costs less than its bound, and raises no price', async () => {
     let open = 0;
     // To the centimetre, and all different: bands of one height are one, and take the same widths.

@@ -45,27 +45,37 @@ export interface Opened {
 /** What each open demand takes, by its name. */
 export type Assigned = ReadonlyMap<string, Taking>;
 
-function together(candidates: readonly Candidate[], market: RollMarket): Taking | undefined {
-  const [first] = candidates;
-  if (!first) return undefined;
-  const sold = first.rolls.every(({ mesh, width }) => market.widths(mesh).includes(width));
-  const add = <T extends { readonly least: number; readonly most: number }>(
-    of: readonly T[],
-    pick: (c: Candidate) => readonly T[],
-  ): readonly T[] =>
-    candidates.length === 1
-      ? of
-      : of.map((one, i) => ({
-          ...one,
-          least: candidates.reduce((total, c) => total + (pick(c)[i]?.least ?? 0), 0),
-          most: candidates.reduce((total, c) => total + (pick(c)[i]?.most ?? 0), 0),
-        }));
+type Amount = { readonly least: number; readonly most: number };
+
+/** What all take of one thing. */
+function added<T extends Amount>(of: readonly T[], all: readonly (readonly T[])[]): readonly T[] {
+  return of.map((one, i) => {
+    let [least, most] = [0, 0];
+    for (const these of all) {
+      least += these[i]?.least ?? 0;
+      most += these[i]?.most ?? 0;
+    }
+    return { ...one, least, most };
+  });
+}
+
+/** @param first  of the candidates */
+function together(first: Candidate, candidates: readonly Candidate[], market: RollMarket): Taking {
+  const { id, shortBy, rolls, packs } = first;
+  const sold = rolls.every(({ mesh, width }) => market.widths(mesh).includes(width));
+  if (candidates.length === 1) return { id, shortBy, sold, rolls, packs, each: candidates };
   return {
-    id: first.id,
-    shortBy: Math.max(...candidates.map((c) => c.shortBy)),
+    id,
+    shortBy: candidates.reduce((most, c) => Math.max(most, c.shortBy), shortBy),
     sold,
-    rolls: add(first.rolls, (c) => c.rolls),
-    packs: add(first.packs, (c) => c.packs),
+    rolls: added(
+      rolls,
+      candidates.map((c) => c.rolls),
+    ),
+    packs: added(
+      packs,
+      candidates.map((c) => c.packs),
+    ),
     each: candidates,
   };
 }
@@ -99,15 +109,11 @@ const atJoints = (ask: Ask): readonly PackId[] =>
   'runs' in ask ? [...new Set(ask.runs.flatMap((run) => run.atJoint))].map((joint) => joint.pack) : [];
 
 function choiceOf(alike: string, opens: readonly Open[], hand: AtHand, market: RollMarket): Choice {
-  const measure = Math.max(...opens.map((o) => o.measure));
-  const lists = opens.map((open) => open.candidates(hand, measure));
-  const takings = (lists[0] ?? []).flatMap((_, i) => {
-    const taking = together(
-      lists.flatMap((list) => list[i] ?? []),
-      market,
-    );
-    return taking ?? [];
-  });
+  const measure = opens.reduce((most, open) => Math.max(most, open.measure), -Infinity);
+  const [first = [], ...others] = opens.map((open) => open.candidates(hand, measure));
+  const takings = first.map((candidate, i) =>
+    together(candidate, [candidate, ...others.flatMap((list) => list[i] ?? [])], market),
+  );
   return { alike, measure, opens, takings };
 }
 
@@ -145,16 +151,26 @@ export function apart(demands: readonly Demand[]): Apart {
   return { rolls, others };
 }
 
+const widthOf = ({ rolls }: Taking): number => rolls[0]?.width ?? 0;
+const narrowest = (first: Taking, all: readonly Taking[]): Taking =>
+  all.reduce((a, b) => (widthOf(b) < widthOf(a) ? b : a), first);
+
 /** Opens demands where there is something to choose, those that are alike as one. */
 export function openDemands(demands: readonly Demand[], hand: AtHand, market: RollMarket): Opened {
   const byName = new Map<string, Open[]>();
+  const pricedMeshes = new Map<string, boolean>();
+  const hasPrice = (mesh: string): boolean => {
+    const known = pricedMeshes.get(mesh) ?? priced(market, mesh);
+    pricedMeshes.set(mesh, known);
+    return known;
+  };
   const bare = new Set<string>();
   const items = demands.map((demand): Item => {
     if (demand.buy === 'following') return { kind: 'following', following: demand };
     if (demand.buy !== 'open' && demand.buy !== 'strip') return { kind: 'ask', ask: demand };
     const open = demand.buy === 'strip' ? openStrip(demand) : demand;
     // A strip is chosen beside the rolls of walls wherever it has a price; otherwise it is the narrowest.
-    if (demand.buy === 'strip' && !priced(market, demand.mesh)) bare.add(open.alike);
+    if (demand.buy === 'strip' && !hasPrice(demand.mesh)) bare.add(open.alike);
     const these = byName.get(open.alike) ?? [];
     byName.set(open.alike, these);
     these.push(open);
@@ -164,15 +180,14 @@ export function openDemands(demands: readonly Demand[], hand: AtHand, market: Ro
   const choices: Choice[] = [];
   for (const [alike, opens] of byName) {
     const choice = choiceOf(alike, opens, hand, market);
-    const narrowest = [...choice.takings].sort(
-      (a, b) => (a.rolls[0]?.width ?? 0) - (b.rolls[0]?.width ?? 0),
-    )[0];
     const [nearest] = choice.takings;
     if (nearest && nearest.shortBy > 0) fixed.set(alike, nearest);
-    else if (narrowest && bare.has(alike)) fixed.set(alike, narrowest);
+    else if (nearest && bare.has(alike)) fixed.set(alike, narrowest(nearest, choice.takings));
     else choices.push(choice);
   }
-  const meshes = new Set(choices.flatMap((c) => c.takings.flatMap((t) => t.rolls.map((r) => r.mesh))));
+  const meshes = new Set<string>();
+  for (const { takings } of choices)
+    for (const { rolls } of takings) for (const { mesh } of rolls) meshes.add(mesh);
   return { items, choices, fixed, meshes, packs: [...packsFollowing(demands)] };
 }
 

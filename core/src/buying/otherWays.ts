@@ -48,6 +48,8 @@ export function visitCheaper(
       .sort((a, b) => a.alone - b.alone || a.seams - b.seams)
       .map(({ trying }) => trying),
   );
+  /** Where each choice stands among those looked through. */
+  const stands = choices.map((choice) => inOrder.indexOf(choice));
   const chosen = inOrder.map(({ alike }) => assigned.get(alike)?.id);
   /** What the choices from one on take at least, by the metre. */
   const rest = ways.map(() => 0);
@@ -65,7 +67,7 @@ export function visitCheaper(
     if (Math.max(cost, taken.metres + (rest[i] ?? 0) + packs) >= below) return true;
     const these = ways[i];
     if (!these) {
-      if (!same) below = visit({ takings: inTheirOrder(choices, way), cost });
+      if (!same) below = visit({ takings: stands.map((at) => way[at] as Taking), cost });
       return true;
     }
     for (const trying of these) {
@@ -80,11 +82,6 @@ export function visitCheaper(
 }
 
 const sum = (list: readonly number[]): number => list.reduce((a, b) => a + b, 0);
-
-/** As the choices stand, not as they were looked through. */
-function inTheirOrder(choices: readonly Choice[], way: readonly Taking[]): readonly Taking[] {
-  return choices.flatMap(({ takings }) => way.find((taking) => takings.includes(taking)) ?? []);
-}
 
 /** What the choice made costs by length. */
 function costOfChosen(

@@ -9,16 +9,18 @@ const placedFreely = ({ pools }: Quote['cutting']): readonly WorkedPool[] =>
   pools.filter((p) => p.kind === 'mesh' && p.task.runs.some((run) => run.use === 'extra'));
 
 /** By how much one way to buy could be cheaper at most, minor units. */
-export function gapOfQuote({ settling, cutting, stacks }: Quote): number {
+export function gapOfQuote({ settling, cutting, gap, stacks }: Quote): number {
   const { meshes } = settling.opened;
   const free = new Set(placedFreely(cutting));
-  const gaps = (chosen: boolean) =>
-    cutting.pools
-      .filter((p) => !free.has(p) && chosen === (p.kind === 'mesh' && meshes.has(p.product)))
-      .reduce((total, p) => total + gapOf(p), 0);
+  const chosen = (p: WorkedPool) => p.kind === 'mesh' && meshes.has(p.product);
+  const others = cutting.pools.filter((p) => !free.has(p) && !chosen(p));
   const placed = [...free].reduce((total, p) => total + (p.cost ?? 0), 0);
   // The chosen widths cut better, or others.
-  return placed + gaps(false) + Math.max(gaps(true), stacks ? stacks.cost - stacks.bound : 0);
+  return (
+    placed +
+    others.reduce((total, p) => total + gapOf(p), 0) +
+    Math.max(gap, stacks ? stacks.cost - stacks.bound : 0)
+  );
 }
 
 /**

@@ -21,6 +21,8 @@ export interface Quote {
   /** What each length of posts asked for is cut from, m. */
   readonly postSizes: ReadonlyMap<string, readonly number[]>;
   readonly docket: Docket;
+  /** By how much the widths that are chosen could cost less with other rolls, minor units. */
+  readonly gap: number;
   readonly stacks: PriceProof | null;
   readonly unmet: readonly Unmet[];
   /** How many things cannot be built as meant from what is sold: what nothing meets, what no roll gives, what the yards do not hold. */

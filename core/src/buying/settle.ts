@@ -1,17 +1,19 @@
 import type { CutMarket } from '../catalogue/market';
 import type { PackId } from '../catalogue/packs';
 import type { Memo } from '../cutting/memo';
-import type { Cutter } from '../cutting/wanted';
+import type { Cutter, Wanted } from '../cutting/wanted';
 import type { OwnedPiece } from '../plan/schema';
 import { EPSILON } from '../units/round';
 import { assignedTo, cheapest } from './cheapest';
 import type { Ask } from './demand';
+import { gatherMesh } from './gather';
+import { type Traded, leastTogether, tradedFor } from './leastTogether';
 import type { WayProof } from '../proofBook';
 import { type Assigned, type Opened, type Taking, asksWith } from './opened';
 import { type Choosing, type OtherWay, visitCheaper } from './otherWays';
 import type { Anyway, TriedBy } from './takenRolls';
 import type { PackUnits } from './prices';
-import { type Weighed, weigh } from './weigh';
+import { type Weighed, type WeighedBy, weigh } from './weigh';
 
 /** Other ways cut up before the rest is left to looking further: of widths sold, and of those with one that is only in the shed. */
 const MOST_WEIGHED = 8;
@@ -23,8 +25,11 @@ const ANY_PRICE = 1e12;
 const MOST_PIECES = 3_000;
 
 /** What was chosen, and what it rests on. */
-export interface Settled {
-  readonly assigned: Assigned;
+export interface Settled extends Chosen {
+  /** Pools that are not cut from the cheapest rolls, for fewer joints; null where all are. */
+  readonly plans: Traded['plans'] | null;
+  /** By how much it could cost less with other rolls of the same widths, minor units. */
+  readonly gap: number;
   /** What every other way to choose costs at least, minor units. */
   readonly others: number;
 }
@@ -65,13 +70,30 @@ export interface Settling {
   readonly memo: Memo;
 }
 
-/** What a way to choose costs as cut. */
-export type Weigh = (assigned: Assigned) => Weighed;
+/** A way to choose: what is asked for with it, and what that is cut from. */
+interface Chosen {
+  readonly assigned: Assigned;
+  readonly asks: readonly Ask[];
+  readonly wanted: readonly Wanted[];
+}
 
+/** A way to choose with what it costs as cut. */
+export interface WeighedWay extends Chosen, Weighed {}
+
+/** By what ways are weighed. */
+export const weighedBy = (settling: Settling, cut: Cutter): WeighedBy => {
+  const { meshes, packs } = settling.opened;
+  return { ...settling, meshes, packs, cut };
+};
+
+/** Weighs ways to choose as they would be cut. */
 export const weighing =
-  ({ opened, ...by }: Settling, cut: Cutter): Weigh =>
-  (assigned) =>
-    weigh(asksWith(opened, assigned), { ...by, meshes: opened.meshes, packs: opened.packs, cut });
+  (settling: Settling, cut: Cutter) =>
+  (assigned: Assigned): WeighedWay => {
+    const asks = asksWith(settling.opened, assigned);
+    const wanted = gatherMesh(asks, { ...settling, cut });
+    return { assigned, asks, wanted, ...weigh(asks, wanted, weighedBy(settling, cut)) };
+  };
 
 /** What is chosen from, with what is taken anyway, and by what prices. */
 export function choosing({ opened, market, owned, memo }: Settling) {
@@ -100,49 +122,63 @@ function asFound({ choices }: Opened, { taken }: WayProof): Assigned | null {
 export function settle(settling: Settling, cut: Cutter, found: WayProof | null): Settled {
   const { opened } = settling;
   const { choices } = opened;
-  const { from, by } = choosing(settling);
+  const { from, by: triedBy } = choosing(settling);
+  const by = weighedBy(settling, cut);
   const weighed = weighing(settling, cut);
-  const first = cheapest(by('most'), from);
-  const pieces = piecesOf(asksWith(opened, first));
-  // A fence that long is cut once; what other ways would cost is not known.
-  if (pieces > MOST_PIECES) return { assigned: first, others: 0 };
+  const first = cheapest(triedBy('most'), from);
   const begun = weighed(first);
+  const taken = (way: WeighedWay, others: number): Settled => {
+    const { cost, plans } = tradedFor(way, by) ?? { cost: way.cost, plans: null };
+    return { ...way, plans, gap: gapOf(way, cost, by), others };
+  };
+  const pieces = piecesOf(begun.asks);
+  // A fence that long is cut once; what other ways would cost is not known.
+  if (pieces > MOST_PIECES) return taken(begun, 0);
   const known = found && asFound(opened, found);
+  const knownWay = known && weighed(known);
   // Checked before it is used: what is no better than the first choice was not found for these prices.
-  if (found && known && !isBetter(begun, weighed(known))) return { assigned: known, others: found.others };
+  if (found && knownWay && !isBetter(begun, knownWay)) return taken(knownWay, found.others);
   const fits = begun.unfit === 0;
-  if (choices.length === 0 || (fits && begun.cost === Infinity))
-    return { assigned: first, others: begun.least };
+  if (choices.length === 0 || (fits && begun.cost === Infinity)) return taken(begun, begun.least);
   const limit = fits ? begun.cost : ANY_PRICE;
   const cheaper: OtherWay[] = [];
-  const bound = visitCheaper(by('least'), from, first, limit, (other) => {
+  const bound = visitCheaper(triedBy('least'), from, first, limit, (other) => {
     cheaper.push(other);
     return limit;
   });
   cheaper.sort((a, b) => a.cost - b.cost);
-  let best = { assigned: first, ...begun };
-  const passed: Pick<Weighed, 'least' | 'unfit'>[] = [];
+  let best = begun;
+  const passed: WeighedWay[] = [];
+  let least = fits ? bound : Infinity;
   const weighedOf = { sold: 0, shed: 0 };
   const most = Math.min(fits ? MOST_WEIGHED : MOST_WEIGHED_UNFIT, Math.floor(MOST_PIECES / pieces));
   for (const other of cheaper) {
     if (best.unfit === 0 && other.cost >= best.cost - EPSILON) break;
     const kind = other.takings.every((t) => t.sold) ? 'sold' : 'shed';
     if (weighedOf[kind] >= most) {
-      passed.push({ least: other.cost, unfit: 0 });
+      least = Math.min(least, other.cost);
       continue;
     }
     weighedOf[kind] += 1;
-    const assigned = assignedTo(choices, other.takings);
-    const now = weighed(assigned);
+    const now = weighed(assignedTo(choices, other.takings));
     if (isBetter(now, best)) {
       passed.push(best);
-      best = { assigned, ...now };
+      best = now;
     } else passed.push(now);
   }
+  const enough = best.cost;
   // What is less fit would not be taken whatever it costs.
-  const others = passed.filter((p) => p.unfit <= best.unfit).map((p) => p.least);
-  return { assigned: best.assigned, others: Math.min(fits ? bound : best.least, ...others) };
+  for (const way of passed) if (way.unfit <= best.unfit) least = Math.min(least, leastOf(way, by, enough));
+  return taken(best, fits ? least : Math.min(least, best.least));
 }
+
+/** What a way costs at least: looked at closer where it could be less than a limit. */
+export const leastOf = (way: WeighedWay, by: WeighedBy, limit: number): number =>
+  way.least >= limit - EPSILON ? way.least : leastTogether(way, by);
+
+/** By how much a way that costs so much could cost less, cut otherwise, minor units; nothing where it has no price. */
+const gapOf = (way: WeighedWay, cost: number, by: WeighedBy): number =>
+  cost === Infinity ? 0 : cost - leastOf(way, by, cost);
 
 /** What can be built as meant before what is cheap. */
 export const isBetter = (a: Weighed, b: Weighed): boolean =>

@@ -12,11 +12,11 @@ import { wayFound } from '../proofBook';
 import { chosenFor, chosenWidths } from './chosen';
 import type { Ask, AskOf } from './demand';
 import { extraDemands } from './extras';
-import { gatherMesh, gatherTimber } from './gather';
+import { gatherTimber } from './gather';
 import { handOf } from './hand';
 import { jointAsks } from './joints';
 import { postKey } from './lengths';
-import { apart, asksWith, openDemands } from './opened';
+import { apart, openDemands } from './opened';
 import { priceProof } from './priceProof';
 import { choiceProof } from './proof';
 import { packPrice } from './prices';
@@ -87,23 +87,20 @@ const QUOTE_STEPS: readonly AnyStep[] = [
     ({ settling, proofs, found }) =>
       settle(settling, (task) => cutRunsOnce(task, settling.memo, proofs.cuts), found),
   ),
-  step(K.ROLL_ASKS, { opened: K.OPENED, settled: K.SETTLED_AT }, ({ opened, settled }) =>
-    asksWith(opened, settled.assigned),
-  ),
-  step(
-    K.MESH_WANTED,
-    { asks: K.ROLL_ASKS, market: K.CUT_MARKET, owned: K.OWNED, memo: K.MEMO, proofs: K.PROOFS },
-    ({ asks, memo, proofs, ...by }) =>
-      gatherMesh(asks, { ...by, cut: (task) => cutRunsOnce(task, memo, proofs.cuts) }),
-  ),
+  step(K.ROLL_ASKS, { settled: K.SETTLED_AT }, ({ settled }) => settled.asks),
+  step(K.MESH_WANTED, { settled: K.SETTLED_AT }, ({ settled }) => settled.wanted),
   step(K.TIMBER_WANTED, { asks: K.TIMBER_ASKS, market: K.CUT_MARKET, owned: K.OWNED }, ({ asks, ...by }) =>
     gatherTimber(asks, by),
   ),
   step(
     K.CUTTING_AT,
-    { mesh: K.MESH_WANTED, timber: K.TIMBER_WANTED, memo: K.MEMO, proofs: K.PROOFS },
-    ({ mesh, timber, memo, proofs }) =>
-      cuttingStage([...mesh, ...timber], (task) => cutRunsOnce(task, memo, proofs.cuts), memo.shown),
+    { settled: K.SETTLED_AT, mesh: K.MESH_WANTED, timber: K.TIMBER_WANTED, memo: K.MEMO, proofs: K.PROOFS },
+    ({ settled, mesh, timber, memo, proofs }) =>
+      cuttingStage(
+        [...mesh, ...timber],
+        (task) => settled.plans?.get(task) ?? cutRunsOnce(task, memo, proofs.cuts),
+        memo.shown,
+      ),
   ),
   step(
     K.POOL_LINES,
@@ -140,6 +137,7 @@ const QUOTE_STEPS: readonly AnyStep[] = [
         assigned: settled.assigned,
         chosen: chosenWidths(opened, settled),
         postSizes: lined.find((l) => l.lengths)?.lengths ?? new Map(),
+        gap: settled.gap,
         stacks: choiceProof(opened.meshes, cutting.pools, packed, settled.others),
         unmet,
         unfit: unfitOf(unmet, cutting.pools, docket.lines),

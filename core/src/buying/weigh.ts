@@ -1,28 +1,31 @@
 import type { CutPlan } from '../cutting/plan';
-import type { CutMarket } from '../catalogue/market';
 import type { PackId } from '../catalogue/packs';
 import { isPriced } from '../cutting/cut';
 import type { Memo } from '../cutting/memo';
-import type { Cutter } from '../cutting/wanted';
+import type { Cutter, Wanted } from '../cutting/wanted';
 import type { OwnedPiece } from '../plan/schema';
+import { fewestJoints } from '../cutting/stretch';
 import { EPSILON } from '../units/round';
 import type { Ask } from './demand';
-import { gatherMesh, sheetsByTheMetre } from './gather';
+import { sheetsByTheMetre } from './gather';
 import { type PackUnits, packPrice } from './prices';
 
 /** What some way to choose costs as it would really be cut, minor units: of the meshes chosen from, and of all packs that follow from it. */
 export interface Weighed {
   /** Infinity where they cannot be cut, or a price is missing. */
   readonly cost: number;
-  /** Proved: no rolls do for less, with as many joints as were found. */
+  /** Proved: no rolls do for less, with as few joints as rolls are long. */
   readonly least: number;
+  /** Of the cost, for packs, and what fewer joints could save of it at best. */
+  readonly packed: number;
+  readonly saving: number;
   /** What cannot be cut so: bays that no roll reaches, rolls that the yards do not hold. */
   readonly unfit: number;
 }
 
 /** By what it is weighed. */
 export interface WeighedBy {
-  readonly market: CutMarket & PackUnits;
+  readonly market: PackUnits;
   readonly owned: readonly OwnedPiece[];
   readonly memo: Memo;
   readonly cut: Cutter;
@@ -32,7 +35,7 @@ export interface WeighedBy {
 }
 
 /** How many pieces of a pack the joints of a plan take. */
-const jointPieces = ({ bins }: CutPlan, pack: PackId): number => {
+export const jointPieces = ({ bins }: CutPlan, pack: PackId): number => {
   let count = 0;
   for (const { cuts } of bins)
     for (const { from, run } of cuts)
@@ -40,22 +43,67 @@ const jointPieces = ({ bins }: CutPlan, pack: PackId): number => {
   return count;
 };
 
-/** @param asks  everything that is asked for with what was chosen */
-export function weigh(asks: readonly Ask[], by: WeighedBy): Weighed {
-  const { market, owned, memo, cut, meshes, packs } = by;
+/** How many pieces of a pack the joints take that no roll sold or owned avoids. */
+function leastJointPieces({ runs, units, owned, lap }: Wanted, pack: PackId): number {
+  const longest = [...units, ...owned].reduce((most, { size }) => Math.max(most, size), 0);
+  let count = 0;
+  for (const run of runs)
+    for (const joint of run.atJoint)
+      if (joint.pack === pack) count += joint.count * fewestJoints(run, longest, lap);
+  return count;
+}
+
+/** How many pieces of a pack are asked for, whatever is jointed. */
+const askedPieces = (asks: readonly Ask[], pack: PackId): number =>
+  asks.reduce((n, ask) => n + (ask.buy === 'pack' && ask.pack === pack ? ask.count : 0), 0);
+
+/** What packs are priced by. */
+type PricedBy = Pick<WeighedBy, 'packs' | 'market' | 'owned' | 'memo'>;
+
+/** What all packs cost together that follow from what is chosen, by how many pieces of each the joints take, minor units. */
+export function packPrices(
+  asks: readonly Ask[],
+  { packs, market, owned, memo }: PricedBy,
+): (atJoints: readonly number[]) => number {
+  const priceOf = packPrice(market, owned, memo);
+  const priced = packs.map((pack) => ({ asked: askedPieces(asks, pack), price: priceOf(pack) }));
+  return (atJoints) => {
+    let total = 0;
+    for (let i = 0; i < priced.length; i++) {
+      const one = priced[i];
+      if (one) total += one.price(one.asked + (atJoints[i] ?? 0));
+    }
+    return total;
+  };
+}
+
+/**
+ * @param asks  everything that is asked for with what was chosen
+ * @param wanted  its pools of mesh
+ */
+export function weigh(asks: readonly Ask[], wanted: readonly Wanted[], by: WeighedBy): Weighed {
+  const { cut, meshes, packs } = by;
   let [cost, least, unfit] = [0, 0, 0];
-  const counts = packs.map((pack) =>
-    asks.reduce((n, ask) => n + (ask.buy === 'pack' && ask.pack === pack ? ask.count : 0), 0),
-  );
-  for (const { product, units, owned: there, runs, lap, width } of gatherMesh(asks, by)) {
-    const plan = cut({ units, owned: there, runs, lap, width });
-    packs.forEach((pack, i) => (counts[i] = (counts[i] ?? 0) + jointPieces(plan, pack)));
-    if (!meshes.has(product)) continue;
+  const found = packs.map(() => 0);
+  const fewest = packs.map(() => 0);
+  for (const pool of wanted) {
+    const plan = cut(pool);
+    packs.forEach((pack, i) => {
+      found[i] = (found[i] ?? 0) + jointPieces(plan, pack);
+      fewest[i] = (fewest[i] ?? 0) + leastJointPieces(pool, pack);
+    });
+    if (!meshes.has(pool.product)) continue;
     unfit += plan.unplaced.length + (plan.overStock ? 1 : 0);
     cost += isPriced(plan) ? plan.cost : Infinity;
     least += isPriced(plan) ? plan.bound : Infinity;
   }
-  const priceOf = packPrice(market, owned, memo);
-  const packed = packs.reduce((total, pack, i) => total + priceOf(pack)(counts[i] ?? 0), 0);
-  return { cost: cost + packed, least: sheetsByTheMetre(asks) ? 0 : least + packed, unfit };
+  const priceOf = packPrices(asks, by);
+  least = sheetsByTheMetre(asks) ? 0 : least + priceOf(fewest);
+  return {
+    cost: cost + priceOf(found),
+    least,
+    packed: priceOf(found),
+    saving: priceOf(found) - priceOf(fewest),
+    unfit,
+  };
 }

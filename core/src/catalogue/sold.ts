@@ -51,10 +51,12 @@ export function yardsOf(catalogue: Catalogue, { yards }: Pick<Buying, 'yards'>):
 /** One yard's units of one kind; of two offers of one size the later counts, which is the keeper's own. */
 function atYard(yard: Yard, kind: Offer['kind'], buying: Pick<Buying, 'from' | 'ownPrices'>) {
   const here = new Map<string, SoldUnit[]>();
+  const elsewhere = new Set(
+    Object.entries(buying.from).flatMap(([product, only]) => (only === yard.id ? [] : [product])),
+  );
   const take = (offer: Offer) => {
     if (offer.kind !== kind) return;
-    const only = buying.from[`${kind}:${offer.product}`];
-    if (only !== undefined && only !== yard.id) return;
+    if (elsewhere.size > 0 && elsewhere.has(`${kind}:${offer.product}`)) return;
     const { price, stock } = offer;
     const size = sizeOf(offer);
     const unit = { size, price, cost: withTax(yard, price), stock: stock ?? null, yard: yard.id };
@@ -69,6 +71,16 @@ function atYard(yard: Yard, kind: Offer['kind'], buying: Pick<Buying, 'from' | '
   for (const own of buying.ownPrices) if (own.yard === yard.id) take(own.offer);
   return here;
 }
+
+const bySize = (a: SoldUnit, b: SoldUnit): number => a.size - b.size || (a.cost ?? 0) - (b.cost ?? 0);
+
+const isRising = (units: readonly SoldUnit[]): boolean => {
+  for (let i = 1; i < units.length; i++) {
+    const [a, b] = [units[i - 1], units[i]];
+    if (a && b && bySize(a, b) > 0) return false;
+  }
+  return true;
+};
 
 /** Everything of one kind that can be had at the plan's yards, the keeper's own prices laid over the edition's. */
 export function soldUnits(
@@ -89,10 +101,7 @@ export function soldUnits(
       buying.yards.length > 1
         ? units.filter((u) => !units.some((o) => o !== u && dominates(o, u, units)))
         : units;
-    all.set(
-      key,
-      [...worth].sort((a, b) => a.size - b.size || (a.cost ?? 0) - (b.cost ?? 0)),
-    );
+    all.set(key, isRising(worth) ? worth : [...worth].sort(bySize));
   }
   return all;
 }

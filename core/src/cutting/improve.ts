@@ -2,7 +2,8 @@ import type { CutPlan, Slot, Task } from './plan';
 import { EPSILON } from '../units/round';
 import { ownedSlot } from './bins';
 import { CoverSearch } from './covers';
-import { finish, usualEffort } from './cut';
+import { usualEffort } from './effort';
+import { finish } from './finish';
 import { type Attempt, layExactly } from './lay';
 import { type Prepared, couldHold, prepare } from './prepare';
 import { patternProgram } from './patterns';
@@ -24,6 +25,8 @@ export interface Improving {
   readonly solver: Solver;
   readonly signal?: AbortSignal;
   readonly onProgress?: (progress: Progress) => void;
+  /** Waited for between two ways, so that whoever asked can be heard. */
+  readonly pause?: () => Promise<void>;
   /** 1 to begin with; “keep looking” asks again with more. */
   readonly effort?: number;
   /** Shared with whatever else is looked into for the same plan; of its own unless given. */
@@ -31,7 +34,7 @@ export interface Improving {
 }
 
 /** For each set of rolls and effort: nodes of our own search, and of the solver. */
-const OWN_NODES = 40000;
+const OWN_NODES = 400000;
 const SOLVER_NODES = 100;
 /** Programs with more whole variables are not given to the solver: it takes minutes over them and decides nothing. */
 const MOST_BINARIES = 1500;
@@ -53,7 +56,8 @@ const SETS = 40;
 const isProved = ({ cost, bound }: Pick<CutPlan, 'cost' | 'bound'>) => cost <= bound + EPSILON;
 
 /** Whether a plan still has something to look for. */
-export const canImprove = (plan: CutPlan): boolean => !isProved(plan) && !plan.overStock;
+export const canImprove = (plan: CutPlan): boolean =>
+  !isProved(plan) && !plan.overStock && plan.traded !== true;
 
 /** Lays a set of rolls or refutes it: by our own search, and where that does not come to an end, by the solver. */
 async function decide(
@@ -108,7 +112,7 @@ async function cutByPatterns(given: Prepared, plan: CutPlan, how: Improving): Pr
  * @returns the plan improved; what was reached so far when it is stopped
  */
 export async function improve(task: Task, plan: CutPlan, how: Improving): Promise<CutPlan> {
-  const { solver, signal, onProgress, effort = 1, steps = stepsFor(effort) } = how;
+  const { solver, signal, onProgress, pause, effort = 1, steps = stepsFor(effort) } = how;
   if (!canImprove(plan) || steps.left <= 0) return plan;
   const given = prepare(task);
   const owned = task.owned.map(ownedSlot);
@@ -137,6 +141,11 @@ export async function improve(task: Task, plan: CutPlan, how: Improving): Promis
     looked += 1;
     spend(steps, given.size);
     onProgress?.({ cost: best.cost, bound: bound(), sets: looked });
+    await pause?.();
+    if (signal?.aborted) {
+      open ??= cover.cost;
+      break;
+    }
     const quick = packBest(slots, given);
     if (quick) {
       if (cheaper(quick, best)) best = quick;

@@ -51,7 +51,8 @@ function onto({ plan, runs: before }: Known, runs: readonly Run[]): CutPlan {
  * @param proofs  of pools, by `taskKey`
  */
 export function cutRunsOnce(task: Task, memo: Memo, proofs: Readonly<Record<string, CutProof>>): CutPlan {
-  const key = taskKey(task, memo);
+  const key = memo.keys.get(task) ?? taskKey(task, memo);
+  memo.keys.set(task, key);
   const proof = proofs[key];
   const proved = proof && cutFrom(proof, task);
   if (proved) return proved;

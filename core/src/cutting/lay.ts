@@ -5,6 +5,7 @@ import { addSheets, emptyBin } from './bins';
 import { layLoose } from './loose';
 import type { Prepared } from './prepare';
 import { triedOf } from './sheets';
+import { reachFrom } from './reach';
 import { cutLength, furthest, leastJoints } from './stretch';
 import type { Run } from '../buying/run';
 
@@ -18,6 +19,9 @@ export type Attempt =
   | { readonly outcome: 'impossible' }
   /** The budget ended first. */
   | { readonly outcome: 'unknown' };
+
+/** A search that looked at so many places looks closer at what is left to lay. */
+const MANY_VISITED = 40;
 
 /** A piece that could come next. */
 interface Move {
@@ -37,11 +41,13 @@ const onward = (numbers: readonly number[]): readonly number[] => {
   return sums;
 };
 
-/** What is left in the rolls as a text, whichever roll it is left in; a few numbers are sorted where they stand. */
-function keyOf(free: readonly number[]): string {
+/** To the micrometre: what is left in rolls is told apart to this. */
+const micro = (free: number): number => round(free * 1e6);
+
+/** What is left in the rolls, in micrometres, as a text, whichever roll it is left in; a few numbers are sorted where they stand. */
+function keyOf(micros: readonly number[]): string {
   const sorted: number[] = [];
-  for (const f of free) {
-    const micro = round(f * 1e6);
+  for (const micro of micros) {
     let at = sorted.length;
     while (at > 0 && (sorted[at - 1] as number) > micro) {
       sorted[at] = sorted[at - 1] as number;
@@ -60,6 +66,8 @@ const stopsOf = ({ joints, length }: Run): readonly number[] => [
 
 class Search {
   readonly free: number[];
+  /** The same in micrometres. */
+  private readonly micros: number[];
   private readonly cuts: Cut[][];
   private readonly failed = new Map<string, number>();
   /** From each strip on: what must still be laid at least, what must be covered, and the joints that no roll avoids. */
@@ -79,6 +87,7 @@ class Search {
   ) {
     const { strips, sheets, loose, task } = given;
     this.free = slots.map((s) => s.size);
+    this.micros = this.free.map(micro);
     this.cuts = slots.map(() => []);
     const longest = max(0, ...this.free);
     const { least } = given;
@@ -87,6 +96,18 @@ class Search {
     this.stops = strips.map(stopsOf);
     this.covers = onward(strips.map((run) => run.length));
     this.joints = onward(strips.map((run) => leastJoints(run, longest, task.lap)));
+  }
+
+  /** By what is left to lay: made for searches that do not end at once. */
+  private left: ((index: number, free: number) => number) | undefined;
+  private visited = 0;
+
+  /** What of the runs from one on a roll with so much free covers at most. */
+  private covering(): ((index: number, free: number) => number) | undefined {
+    this.visited += 1;
+    if (this.visited < MANY_VISITED) return undefined;
+    const { strips, longest, task, reach } = this.given;
+    return (this.left ??= reachFrom(strips, longest, task.lap, reach));
   }
 
   /** What is missing cannot be laid into what is left, by length or by what fits. */
@@ -111,14 +132,17 @@ class Search {
     if (joints + more > this.mostJoints) return true;
     if (total < need - EPSILON) return true;
     let reached = 0;
-    for (const free of this.free) reached += reach(free);
+    const left = this.covering();
+    if (left) for (const free of this.free) reached += left(index, free);
+    else for (const free of this.free) reached += reach(free);
     return reached < covered - EPSILON;
   }
 
   /** A roll before this one has as much left. */
   private stoodBefore(bin: number): boolean {
-    const same = round((this.free[bin] ?? 0) * 1e6);
-    for (let i = 0; i < bin; i++) if (round((this.free[i] ?? 0) * 1e6) === same) return true;
+    const { micros } = this;
+    const same = micros[bin];
+    for (let i = 0; i < bin; i++) if (micros[i] === same) return true;
     return false;
   }
 
@@ -160,20 +184,23 @@ class Search {
       return false;
     }
     this.budget.nodes -= 1;
-    const key = `${index} ${round(from * 1e6)} ${keyOf(this.free)}`;
+    const key = `${index} ${round(from * 1e6)} ${keyOf(this.micros)}`;
     const before = this.failed.get(key);
     if (before !== undefined && before <= joints) return false;
     for (const { bin, to, length } of this.moves(index, run, from)) {
       const cuts = this.cuts[bin];
       if (!cuts) continue;
       const free = this.free[bin] ?? 0;
+      const same = this.micros[bin] ?? 0;
       this.free[bin] = free - length;
+      this.micros[bin] = micro(free - length);
       cuts.push({ run, from, to, length });
       const ends = to >= run.length - EPSILON;
       const found = ends ? this.strip(index + 1, 0, joints) : this.strip(index, to, joints + 1);
       if (found) return true;
       cuts.pop();
       this.free[bin] = free;
+      this.micros[bin] = same;
       if (this.budget.nodes <= 0) {
         this.unsure = true;
         return false;

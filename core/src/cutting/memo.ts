@@ -1,4 +1,4 @@
-import type { CutPlan, Known, Layout } from './plan';
+import type { CutPlan, Known, Layout, Patterns, Task } from './plan';
 import type { ShownPool } from './types';
 import type { SoldUnit } from '../catalogue/market';
 import type { Run } from '../buying/run';
@@ -35,6 +35,8 @@ const MOST_CUTS = 600;
 export interface Memo {
   /** Pools by all that decides how they are cut. */
   readonly cuts: Recent<Known>;
+  /** Pools as texts: a pool is not changed once it is cut. */
+  readonly keys: WeakMap<Task, string>;
   /** Runs as texts: a run is never changed. */
   readonly signatures: WeakMap<Run, string>;
   /** Pools as they were shown, by how they were cut. */
@@ -43,6 +45,8 @@ export interface Memo {
   readonly layouts: Map<string, Layout>;
   /** What lengths of some units cost at least; a market's units are one list for good. */
   readonly prices: WeakMap<readonly SoldUnit[], Map<number, number>>;
+  /** The cheapest rolls for pieces of a few lengths, by these lengths; null where there are too many ways. */
+  readonly patterns: WeakMap<readonly SoldUnit[], Map<string, Patterns | null>>;
   /** Sets of one to three of some widths; a market's widths of a mesh are one list for good. */
   readonly sets: WeakMap<readonly number[], readonly (readonly number[])[]>;
   /** Of these, those that reach a height, by height, lap and rows. */
@@ -51,10 +55,12 @@ export interface Memo {
 
 export const newMemo = (): Memo => ({
   cuts: new Recent(MOST_CUTS),
+  keys: new WeakMap(),
   signatures: new WeakMap(),
   shown: new WeakMap(),
   layouts: new Map(),
   prices: new WeakMap(),
+  patterns: new WeakMap(),
   sets: new WeakMap(),
   reaching: new WeakMap(),
 });

@@ -55,6 +55,8 @@ export interface CutPlan {
   readonly unplaced: readonly Run[];
   /** More of a length was needed than the yard holds; what it holds was then let be. */
   readonly overStock: boolean;
+  /** Dearer than the cheapest rolls, for fewer joints: what these would take in packs costs more. */
+  readonly traded?: true;
 }
 
 /** What is cut from what: one product in one width. */
@@ -83,4 +85,17 @@ export interface Known {
   readonly plan: CutPlan;
   /** The runs that it was cut from, in the order in which they came. */
   readonly runs: readonly Run[];
+}
+
+/** What one roll can be cut into: so many of each kind, the cheapest roll that holds them. */
+export interface Pattern {
+  readonly counts: readonly number[];
+  readonly total: number;
+  readonly unit: SoldUnit;
+}
+
+/** The cheapest rolls for all kinds: what each is cut into. */
+export interface Patterns {
+  readonly price: number;
+  readonly patterns: readonly Pattern[];
 }

@@ -1,23 +1,55 @@
-import type { Bin, Task } from './plan';
+import type { Bin, Cut, Task } from './plan';
 import { EPSILON } from '../units/round';
-import { emptyBin, ownedSlot } from './bins';
-import { cheaper, used } from './quick';
+import { emptyBin, isEmpty, ownedSlot } from './bins';
+import { weight } from './covers';
+import { used } from './quick';
 
 /** Moves looked at before it is good enough. */
 const MOST_MOVES = 400;
 /** Rolls beyond which left-overs are not worth the time. */
 const MOST_ROLLS = 24;
 
-/** One piece moved from roll to roll, where it fits. */
-function moved(bins: readonly Bin[], from: number, cut: number, to: number): readonly Bin[] | undefined {
-  const piece = bins[from]?.cuts[cut];
-  const into = bins[to];
-  if (!piece || !into || into.free < piece.length - EPSILON) return undefined;
-  return bins.map((bin, i) => {
-    if (i === from)
+/** The longest single left-over of rolls that are cut into, m, but for two. */
+function longestBeside(bins: readonly Bin[], a: Bin, b: Bin): number {
+  let most = 0;
+  for (const bin of bins) if (bin !== a && bin !== b && !isEmpty(bin) && bin.free > most) most = bin.free;
+  return most;
+}
+
+/** Whether a piece is better moved from one roll into another, by price, then as `compareLaid`: joints stay as they are. */
+function isBetterMoved(bins: readonly Bin[], from: Bin, piece: Cut, into: Bin): boolean {
+  const emptied = from.cuts.length === 1 && from.block.spots.length === 0;
+  const opened = isEmpty(into);
+  const saved = emptied && from.slot.unit ? weight(from.slot.unit) : 0;
+  const paid = opened && into.slot.unit ? weight(into.slot.unit) : 0;
+  if (Math.abs(paid - saved) > EPSILON) return paid < saved;
+  const owned = (into.slot.owned ? piece.length : 0) - (from.slot.owned ? piece.length : 0);
+  if (Math.abs(owned) > EPSILON) return owned > 0;
+  const beside = longestBeside(bins, from, into);
+  const before = Math.max(beside, from.free, opened ? 0 : into.free);
+  const after = Math.max(beside, emptied ? 0 : from.free + piece.length, into.free - piece.length);
+  return after > before + EPSILON;
+}
+
+/** One piece moved from roll to roll. */
+const moved = (bins: readonly Bin[], from: Bin, piece: Cut, into: Bin): readonly Bin[] =>
+  bins.map((bin) => {
+    if (bin === from)
       return { ...bin, free: bin.free + piece.length, cuts: bin.cuts.filter((c) => c !== piece) };
-    return i === to ? { ...bin, free: bin.free - piece.length, cuts: [...bin.cuts, piece] } : bin;
+    return bin === into ? { ...bin, free: bin.free - piece.length, cuts: [...bin.cuts, piece] } : bin;
   });
+
+/** The first move that is better, looked for among so many. */
+function nextMove(bins: readonly Bin[], moves: { left: number }): readonly Bin[] | undefined {
+  for (const from of bins)
+    for (const piece of from.cuts)
+      for (const into of bins) {
+        if (into === from) continue;
+        moves.left -= 1;
+        if (into.free >= piece.length - EPSILON && isBetterMoved(bins, from, piece, into))
+          return moved(bins, from, piece, into);
+      }
+  return undefined;
 }
 
 /**
@@ -31,22 +63,11 @@ export function polish(laid: readonly Bin[], task: Task): readonly Bin[] {
   const inUse = new Set(laid.map((b) => b.slot.owned?.id));
   const spare = task.owned.filter((o) => !inUse.has(o.id)).map((o) => emptyBin(ownedSlot(o)));
   let bins: readonly Bin[] = [...laid, ...spare];
-  let looked = 0;
-  for (let improved = true; improved && looked < MOST_MOVES;) {
-    improved = false;
-    for (let from = 0; from < bins.length && !improved; from++) {
-      const cuts = bins[from]?.cuts.length ?? 0;
-      for (let cut = 0; cut < cuts && !improved; cut++) {
-        for (let to = 0; to < bins.length && !improved; to++) {
-          if (to === from) continue;
-          looked += 1;
-          const next = moved(bins, from, cut, to);
-          if (!next || !cheaper(used(next), used(bins))) continue;
-          bins = next;
-          improved = true;
-        }
-      }
-    }
+  const moves = { left: MOST_MOVES };
+  while (moves.left > 0) {
+    const next = nextMove(bins, moves);
+    if (!next) break;
+    bins = next;
   }
   return used(bins).bins;
 }

@@ -231,7 +231,7 @@ function poolOf(wanted: Wanted, plan: CutPlan, lettered: number): WorkedPool {
     joints: plan.joints,
     cost: priced ? plan.cost : null,
     bound: priced ? plan.bound : null,
-    proved: plan.cost <= plan.bound + EPSILON,
+    proved: plan.cost <= plan.bound + EPSILON || plan.traded === true,
     unplaced: plan.unplaced,
     units,
     overStock: plan.overStock,
@@ -266,8 +266,7 @@ export function cuttingStage(
   const findings: Finding[] = [];
   let lettered = 0;
   const pools = wanted.map((want): WorkedPool => {
-    const { units, owned, runs, lap, width } = want;
-    const plan = cut({ units, owned, runs, lap, width });
+    const plan = cut(want);
     const before = shown.get(plan);
     const now =
       before?.id === want.id && before.lettered === lettered ? before : shownPool(want, plan, lettered);

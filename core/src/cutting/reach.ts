@@ -50,6 +50,8 @@ const MOST_BAYS = 600;
 /** Of more bays than these only where they are alike, so that there are few pieces to look at, over all lengths. */
 const MANY_BAYS = 150;
 const MOST_WORK = 300_000;
+/** Pieces over all lengths, looked at again for what is left to lay. */
+const MOST_LEFT_WORK = 2_000_000;
 
 /** What a piece of so many steps covers at most, m, and how many steps pieces take; no pieces are made of it. */
 function bestPieces(runs: readonly Run[], longest: number, lap: number) {
@@ -108,4 +110,55 @@ export function reachTable(
     }
   }
   return (free) => table[min(most, max(0, floor(free / STEP + EPSILON)))] ?? 0;
+}
+
+/**
+ * The same for what is left to lay: what the runs from one on cover of a roll with so much free at most. Runs that are not jointed are counted once.
+ *
+ * @param before  of all runs, where there are too many pieces to look at again
+ */
+export function reachFrom(
+  runs: readonly Run[],
+  longest: number,
+  lap: number,
+  before: (free: number) => number,
+): (index: number, free: number) => number {
+  const most = floor(longest / STEP + EPSILON);
+  let pieces = 0;
+  for (const { joints } of runs) pieces += ((joints.length + 1) * (joints.length + 2)) / 2;
+  if (pieces * most > MOST_LEFT_WORK) return (_, free) => before(free);
+  const tables: Float64Array[] = [];
+  tables[runs.length] = new Float64Array(most + 1);
+  for (let i = runs.length - 1; i >= 0; i--) {
+    const run = runs[i];
+    const table = Float64Array.from(tables[i + 1] ?? []);
+    tables[i] = table;
+    if (!run || run.joints === 'anywhere') continue;
+    const stops = [0, ...run.joints, run.length];
+    const once = stops.length === 2;
+    for (let a = 0; a < stops.length - 1; a++)
+      for (let b = a + 1; b < stops.length; b++) {
+        const [from, to] = [stops[a] ?? 0, stops[b] ?? 0];
+        const length = cutLength(run, from, to, lap);
+        if (length > longest + EPSILON) break;
+        const steps = max(1, floor(length / STEP + EPSILON));
+        if (once) addOnce(table, steps, to - from);
+        else addAny(table, steps, to - from);
+      }
+  }
+  return (index, free) => tables[index]?.[min(most, max(0, floor(free / STEP + EPSILON)))] ?? 0;
+}
+
+function addOnce(table: Float64Array, steps: number, covers: number): void {
+  for (let s = table.length - 1; s >= steps; s--) {
+    const reached = (table[s - steps] as number) + covers;
+    if (reached > (table[s] as number)) table[s] = reached;
+  }
+}
+
+function addAny(table: Float64Array, steps: number, covers: number): void {
+  for (let s = steps; s < table.length; s++) {
+    const reached = (table[s - steps] as number) + covers;
+    if (reached > (table[s] as number)) table[s] = reached;
+  }
 }

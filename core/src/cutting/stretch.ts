@@ -72,3 +72,13 @@ export function canBeLaid(run: Run, longest: number, lap: number): boolean {
   }
   return true;
 }
+
+/** Joints of a run that can be laid, where every roll is as long as the longest: each piece reaches as far as it can. */
+export function fewestJoints(run: Run, longest: number, lap: number): number {
+  let joints = 0;
+  for (let from = furthest(run, 0, longest, lap); from !== undefined && from < run.length - EPSILON;) {
+    joints += 1;
+    from = furthest(run, from, longest, lap);
+  }
+  return joints;
+}

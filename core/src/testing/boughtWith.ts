@@ -1,6 +1,8 @@
 import type { Assigned, Choice } from '../buying/opened';
 import { assignedTo } from '../buying/cheapest';
+import { weighing } from '../buying/settle';
 import { editionOf } from '../catalogue';
+import { cutRunsOnce } from '../cutting/known';
 import { newMemo } from '../cutting/memo';
 import { makeEngine } from '../engine/engine';
 import { type Given, give } from '../engine/step';
@@ -33,5 +35,13 @@ export function choicesOf(plan: Plan): { readonly assigned: Assigned; readonly w
 }
 
 /** A reckoning in which open demands take what they are given, whatever it costs. */
-export const boughtWith = (plan: Plan, assigned: Assigned): Reckoning =>
-  told(makeEngine(TABLE).run([...givenFor(plan), give(K.SETTLED_AT, { assigned, others: 0 })]));
+export function boughtWith(plan: Plan, assigned: Assigned): Reckoning {
+  const { settling } = makeEngine(TABLE).run(givenFor(plan))(K.BOUGHT);
+  const taken = weighing(settling, (task) => cutRunsOnce(task, settling.memo, {}))(assigned);
+  return told(
+    makeEngine(TABLE).run([
+      ...givenFor(plan),
+      give(K.SETTLED_AT, { ...taken, plans: null, gap: 0, others: 0 }),
+    ]),
+  );
+}

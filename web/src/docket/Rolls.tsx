@@ -46,7 +46,7 @@ export function Rolls() {
 function Looking({ proved }: { proved: boolean }) {
   const reader = useReader();
   const plan = usePlan((s) => s.plan);
-  const { looking, progress, efforts, failed } = useImproving();
+  const { looking, progress, stopping, efforts, failed } = useImproving();
   if (looking)
     return (
       <p className="small" role="status">
@@ -54,8 +54,8 @@ function Looking({ proved }: { proved: boolean }) {
         {progress
           ? `: ${counted(progress.sets, 'way')} looked at, ${reader.money(Math.max(0, Math.floor(progress.cost - progress.bound)))} still open.`
           : ' …'}{' '}
-        <button type="button" className="btn btn-sm" onClick={stopLooking}>
-          Stop
+        <button type="button" className="btn btn-sm" disabled={stopping} onClick={stopLooking}>
+          {stopping ? 'Stopping …' : 'Stop'}
         </button>
       </p>
     );

@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, test } from '@jest/globals';
 import { DEMO_PLANS, type Plan, apply, makeReader } from '@aviarum/core';
-import { act, cleanup, fireEvent, screen, within } from '@testing-library/react';
+import { act, cleanup, screen, within } from '@testing-library/react';
 import { useImproving } from '../state/improving';
 import { useReckoning } from '../state/reckoningStore';
 import { inHand, shown } from '../testing/shown';
@@ -10,7 +10,14 @@ import { Totals } from './Totals';
 
 afterEach(() => {
   cleanup();
-  useImproving.setState({ looking: null, progress: null, efforts: {}, failed: null, found: null });
+  useImproving.setState({
+    looking: null,
+    progress: null,
+    stopping: false,
+    efforts: {},
+    failed: null,
+    found: null,
+  });
 });
 
 const [orchard, leanTo] = DEMO_PLANS as [Plan, Plan];
@@ -103,7 +110,10 @@ describe('rolls', () => {
     expect(screen.getAllByRole('button', { name: 'Keep looking' })).toHaveLength(1);
     act(() => useImproving.setState({ looking: leanTo, progress: { cost: 1000, bound: 800, sets: 3 } }));
     expect(screen.getByRole('status').textContent).toContain('3 ways looked at, 2.00 still open');
-    fireEvent.click(screen.getByRole('button', { name: 'Stop' }));
+    expect(screen.getByRole('button', { name: 'Stop' })).toHaveProperty('disabled', false);
+    act(() => useImproving.setState({ stopping: true }));
+    expect(screen.getByRole('button', { name: 'Stopping …' })).toHaveProperty('disabled', true);
+    act(() => useImproving.setState({ looking: null, stopping: false }));
     expect(screen.getByRole('button', { name: 'Keep looking' })).toBeTruthy();
   });
   test('say what went wrong when the solver could not be loaded', () => {

@@ -1,5 +1,5 @@
 import { type Plan, type Progress, joinProofs } from '@aviarum/core';
-import { proxy, wrap } from 'comlink';
+import { type Remote, proxy, wrap } from 'comlink';
 import { create } from 'zustand';
 import type { ImproveApi } from '../workers/improve.worker';
 import { usePlan } from './planStore';
@@ -10,6 +10,8 @@ interface ImprovingState {
   /** The plan that is being looked into; null when none is. */
   readonly looking: Plan | null;
   readonly progress: Progress | null;
+  /** It was told to stop, and ends with the way that it is at. */
+  readonly stopping: boolean;
   /** How often a plan was looked into, by its id: each time goes further. */
   readonly efforts: Readonly<Record<string, number>>;
   readonly failed: string | null;
@@ -20,50 +22,59 @@ interface ImprovingState {
 export const useImproving = create<ImprovingState>()(() => ({
   looking: null,
   progress: null,
+  stopping: false,
   efforts: {},
   failed: null,
   found: null,
 }));
 
-let worker: Worker | undefined;
+interface Searcher {
+  readonly worker: Worker;
+  readonly api: Remote<ImproveApi>;
+}
 
-/** Ends the search at once; what was found before stays. */
+let searcher: Searcher | undefined;
+
+function end(): void {
+  searcher?.worker.terminate();
+  searcher = undefined;
+  useImproving.setState({ looking: null, progress: null, stopping: false });
+}
+
+/** Ends the search after the way that it is at: what it found by then is taken. */
 export function stopLooking(): void {
-  worker?.terminate();
-  worker = undefined;
-  useImproving.setState({ looking: null, progress: null });
+  if (!searcher) return;
+  useImproving.setState({ stopping: true });
+  void searcher.api.stop();
 }
 
 /** Looks further into everything that is bought, in a worker of its own; the solver is loaded the first time. What was found is taken unless something else was asked meanwhile. */
 export async function keepLooking(): Promise<void> {
-  stopLooking();
+  end();
   const { plan } = usePlan.getState();
   if (!plan) return;
   const effort = (useImproving.getState().efforts[plan.id] ?? 0) + 1;
   useImproving.setState({ looking: plan, progress: null, failed: null, found: null });
-  const mine = new Worker(new URL('../workers/improve.worker.ts', import.meta.url), { type: 'module' });
-  worker = mine;
+  const worker = new Worker(new URL('../workers/improve.worker.ts', import.meta.url), { type: 'module' });
+  const mine: Searcher = { worker, api: wrap<ImproveApi>(worker) };
+  searcher = mine;
   const fail = (why: string) => useImproving.setState({ failed: why });
-  mine.onerror = (event) => {
-    stopLooking();
+  worker.onerror = (event) => {
+    end();
     fail(event.message || 'the solver could not be loaded');
   };
   try {
     const onProgress = proxy((progress: Progress) => useImproving.setState({ progress }));
-    const { proofs, gained } = await wrap<ImproveApi>(mine).lookFurther(
-      plan,
-      effort,
-      onProgress,
-      proofsInHand(),
-    );
-    if (worker !== mine) return;
+    const { proofs, gained } = await mine.api.lookFurther(plan, effort, onProgress, proofsInHand());
+    if (searcher !== mine) return;
     learn(plan, joinProofs(proofsInHand(), proofs));
     useImproving.setState((s) => ({
-      efforts: { ...s.efforts, [plan.id]: effort },
+      // What was stopped may be gone through again.
+      efforts: s.stopping ? s.efforts : { ...s.efforts, [plan.id]: effort },
       found: gained > 0 ? { plan, gained } : null,
     }));
   } catch (error) {
-    if (worker === mine) fail(error instanceof Error ? error.message : 'the search failed');
+    if (searcher === mine) fail(error instanceof Error ? error.message : 'the search failed');
   }
-  if (worker === mine) stopLooking();
+  if (searcher === mine) end();
 }
