@@ -84,7 +84,8 @@ describe('rolls and the packs that their joints take', () => {
         expect(truth).toBeLessThanOrEqual(weighed.cost + 1e-6);
         const traded = tradedFor({ asks: [], wanted: [pool], ...weighed }, by);
         if (truth < weighed.cost) saves += 1;
-        if (!traded) return;
+        expect(traded.least).toBe(least);
+        if (!traded.plans) return;
         const plan = traded.plans.get(pool);
         // It is paid as it is cut, with rings for each of its joints.
         expect(traded.cost).toBe((plan?.cost ?? NaN) + ringPrice((plan?.joints ?? NaN) * RINGS));

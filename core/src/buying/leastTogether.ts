@@ -7,11 +7,14 @@ import { used } from '../cutting/quick';
 import type { Wanted } from '../cutting/wanted';
 import { EPSILON } from '../units/round';
 import type { Ask } from './demand';
+import type { Run } from './run';
 import { NODES, type Trade, tradesOf } from './trades';
 import { type Weighed, type WeighedBy, jointPieces, packPrices } from './weigh';
 
 /** Ways to put trades of all pools together that are looked at. */
 const MOST_WAYS = 4000;
+/** Of a pool: beyond, no search comes to an end. */
+const MOST_BAYS = 150;
 
 /** A way to choose as it was weighed. */
 interface AsWeighed extends Pick<Weighed, 'cost' | 'least' | 'saving'> {
@@ -56,8 +59,11 @@ function cheapestTrades({ asks, wanted, saving }: AsWeighed, by: WeighedBy): Tog
   return best;
 }
 
-/** Whether something may be saved by fewer joints. */
-const mayTrade = ({ least, saving }: AsWeighed): boolean => saving > EPSILON && least > 0 && least < Infinity;
+/** Whether something may be saved by fewer joints: of large pools nobody looks. */
+const mayTrade = ({ wanted, least, saving }: AsWeighed): boolean =>
+  saving > EPSILON && least > 0 && least < Infinity && wanted.every(({ runs }) => baysOf(runs) <= MOST_BAYS);
+
+const baysOf = (runs: readonly Run[]): number => runs.reduce((n, { joints }) => n + joints.length + 1, 0);
 
 /**
  * What mesh and the packs that follow from it cost at least together, minor units: rolls that cost more may do with fewer joints, and joints take packs.
@@ -71,29 +77,35 @@ export function leastTogether(way: AsWeighed, by: WeighedBy): number {
 
 /** Pools cut from dearer rolls with fewer joints, where that costs less with all packs. */
 export interface Traded {
+  /** Minor units. */
   readonly cost: number;
-  readonly plans: ReadonlyMap<Task, CutPlan>;
+  /** No other rolls of these widths cost less, with all packs. */
+  readonly least: number;
+  /** Pools that are not cut from the cheapest rolls; null where all are. */
+  readonly plans: ReadonlyMap<Task, CutPlan> | null;
 }
 
-/** Rolls that cost more for fewer joints, where the packs that these would take cost more than that; undefined where nothing is saved so. */
-export function tradedFor(way: AsWeighed, by: WeighedBy): Traded | undefined {
+/** Takes rolls that cost more for fewer joints, where the packs that these would take cost more than that. */
+export function tradedFor(way: AsWeighed, by: WeighedBy): Traded {
+  const { cost } = way;
   const together = mayTrade(way) ? cheapestTrades(way, by) : undefined;
-  if (!together || together.cost >= way.cost - EPSILON) return undefined;
+  const least = Math.max(way.least, together?.cost ?? 0);
+  const asItIs: Traded = { cost, least, plans: null };
+  if (!together || together.cost >= cost - EPSILON) return asItIs;
   const { packs, meshes, memo, cut } = by;
   const plans = new Map<Task, CutPlan>();
   const pieces = packs.map(() => 0);
-  let cost = 0;
+  let rolls = 0;
   for (const [i, pool] of way.wanted.entries()) {
     const before = cut(pool);
     const trade = together.trades[i]?.by;
     const plan = (trade && laidWith(trade, before, prepare(pool, 'any', memo))) ?? before;
     if (plan !== before) plans.set(pool, plan);
-    if (meshes.has(pool.product)) cost += plan.cost;
-    else cost += plan.cost - before.cost;
+    rolls += meshes.has(pool.product) ? plan.cost : plan.cost - before.cost;
     packs.forEach((pack, k) => (pieces[k] = (pieces[k] ?? 0) + jointPieces(plan, pack)));
   }
-  cost += packPrices(way.asks, by)(pieces);
-  return cost < way.cost - EPSILON ? { cost, plans } : undefined;
+  const paid = rolls + packPrices(way.asks, by)(pieces);
+  return paid < cost - EPSILON ? { cost: paid, least, plans } : asItIs;
 }
 
 /** Laid into these rolls with just as many joints; undefined where it is as it was, or was not found. */

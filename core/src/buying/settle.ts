@@ -27,7 +27,7 @@ const MOST_PIECES = 3_000;
 /** What was chosen, and what it rests on. */
 export interface Settled extends Chosen {
   /** Pools that are not cut from the cheapest rolls, for fewer joints; null where all are. */
-  readonly plans: Traded['plans'] | null;
+  readonly plans: Traded['plans'];
   /** By how much it could cost less with other rolls of the same widths, minor units. */
   readonly gap: number;
   /** What every other way to choose costs at least, minor units. */
@@ -128,8 +128,8 @@ export function settle(settling: Settling, cut: Cutter, found: WayProof | null):
   const first = cheapest(triedBy('most'), from);
   const begun = weighed(first);
   const taken = (way: WeighedWay, others: number): Settled => {
-    const { cost, plans } = tradedFor(way, by) ?? { cost: way.cost, plans: null };
-    return { ...way, plans, gap: gapOf(way, cost, by), others };
+    const { cost, least, plans } = tradedFor(way, by);
+    return { ...way, plans, gap: cost === Infinity ? 0 : cost - least, others };
   };
   const pieces = piecesOf(begun.asks);
   // A fence that long is cut once; what other ways would cost is not known.
@@ -175,10 +175,6 @@ export function settle(settling: Settling, cut: Cutter, found: WayProof | null):
 /** What a way costs at least: looked at closer where it could be less than a limit. */
 export const leastOf = (way: WeighedWay, by: WeighedBy, limit: number): number =>
   way.least >= limit - EPSILON ? way.least : leastTogether(way, by);
-
-/** By how much a way that costs so much could cost less, cut otherwise, minor units; nothing where it has no price. */
-const gapOf = (way: WeighedWay, cost: number, by: WeighedBy): number =>
-  cost === Infinity ? 0 : cost - leastOf(way, by, cost);
 
 /** What can be built as meant before what is cheap. */
 export const isBetter = (a: Weighed, b: Weighed): boolean =>

@@ -20,6 +20,7 @@ export interface Trade {
 /** Sets of rolls looked at for each pool, and units looked through. */
 const MOST_SETS = 60;
 const MOST_LOOKED = 50_000;
+const FEW_SHEETS = 2;
 /** Nodes of the search for fewer joints in one set. */
 export const NODES = 400;
 /** So many rolls of a set are cut into at least: the longest first reach what is needed soonest. */
@@ -40,8 +41,14 @@ function leastJointsIn(slots: readonly Slot[], given: Prepared, found: number): 
   const longest = Math.max(...sizes);
   const alone = runs.reduce((n, run) => n + fewestJoints(run, longest, lap), 0);
   let joints = Math.max(alone, fewestRolls(sizes, given.need) - runs.length);
-  const budget = { nodes: NODES };
-  while (joints < found && layExactly(slots, given, budget, joints).outcome === 'impossible') joints += 1;
+  // How small pieces may lie is far dearer to look through than what they could save.
+  const budget = { nodes: given.sheets.length > FEW_SHEETS ? 0 : NODES };
+  while (
+    joints < found &&
+    budget.nodes > 0 &&
+    layExactly(slots, given, budget, joints).outcome === 'impossible'
+  )
+    joints += 1;
   return joints;
 }
 

@@ -23,6 +23,9 @@ type Refuted = Set<string>;
 const setName = (slots: readonly Slot[], { strips, sheets, loose }: Prepared): string =>
   `${strips.length} ${sheets.length} ${loose.length}: ${slots.map(({ size }) => size).join()}`;
 
+/** Of more small pieces each way of laying takes long. */
+const FEW_SHEETS = 2;
+
 interface Found {
   readonly laid: Laid | undefined;
   readonly bound: number;
@@ -47,11 +50,18 @@ function search(
   // What length alone asks for is very often enough, and is then the proof.
   const held = byLength.counts.every((n, i) => n <= (units[i]?.stock ?? n));
   const enough = (laid: Laid | undefined) => held && laid && laid.cost <= byLength.floor + EPSILON;
-  if (typeof start !== 'function' && enough(start)) return { laid: start, bound: byLength.floor };
-  const first = packBest(slotsOf(byLength, units, owned), given);
-  if (enough(first)) return { laid: first, bound: byLength.floor };
-  const begun = typeof start === 'function' ? start() : start;
-  if (enough(begun)) return { laid: begun, bound: byLength.floor };
+  const packed = () => packBest(slotsOf(byLength, units, owned), given);
+  const begin = () => (typeof start === 'function' ? start() : start);
+  // What is known already, or lays small pieces less often, goes first.
+  const startFirst = typeof start !== 'function' || given.sheets.length > FEW_SHEETS;
+  const ways = startFirst ? [begin, packed] : [packed, begin];
+  const laidSo: (Laid | undefined)[] = [];
+  for (const way of ways) {
+    const laid = way();
+    if (enough(laid)) return { laid, bound: byLength.floor };
+    laidSo.push(laid);
+  }
+  const begun = laidSo[ways.indexOf(begin)];
   const covers = new CoverSearch(units, demands(given, owned), effort.units);
   const proving: Budget = { nodes: effort.proving };
   let best = begun;
