@@ -6,7 +6,7 @@ import type { AnyStep } from './engine/step';
 import { GROUND_STEPS, OUTLINE_STEPS } from './ground/steps';
 import { SLICES } from './plan/slices';
 import { POST_PARTS, POST_STEPS } from './posts/steps';
-import { SKIRT_PARTS, SKIRT_STEPS } from './skirt/steps';
+import { STAGES } from './stages';
 import { WALL_PARTS, WALL_STEPS } from './walls/steps';
 import { WAY_PARTS, WAY_STEPS } from './ways/steps';
 
@@ -19,12 +19,12 @@ export const FENCE_STEPS: readonly AnyStep[] = [
   ...GROUND_STEPS,
   ...POST_STEPS,
   ...WALL_STEPS,
-  ...SKIRT_STEPS,
+  ...Object.values(STAGES).flatMap(({ steps }) => steps),
   ...WAY_STEPS,
   ...BUYING_STEPS,
   ...BUILD_STEPS,
   // Drawn one over the other.
-  ...SKIRT_PARTS,
+  ...Object.values(STAGES).flatMap(({ parts }) => parts),
   ...WALL_PARTS,
   ...WAY_PARTS,
   ...POST_PARTS,

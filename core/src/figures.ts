@@ -2,7 +2,7 @@ import type { BirdStage } from './birds/stage';
 import type { OutlineWorkings } from './ground/figures';
 import type { PostStage } from './posts/stage';
 import type { Figures, Workings } from './reckoning';
-import type { SkirtStage } from './skirt/rolls';
+import type { SkirtStage } from './stages/skirt/rolls';
 import type { OpeningLimits } from './threats';
 import { type Term, ratio } from './working';
 

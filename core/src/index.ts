@@ -126,8 +126,9 @@ export { PLAIN_GATE } from './plan/newOpening';
 export { blocking } from './blocking';
 export { type ReckonMore, makeReckoner, reckon } from './reckon';
 export type { Figures, Part, Reckoning, StageResult, Workings } from './reckoning';
-export { shapeOf } from './skirt/shape';
-export { skirtOfKind, skirtWanted } from './skirt/wanted';
+export { measuresOf } from './stages/skirt/measures';
+export { isLaid, shapeOf } from './stages/skirt/shape';
+export { skirtOfKind, skirtWanted } from './stages/skirt/wanted';
 export { freePlace } from './ways/freePlace';
 export {
   PRESENCES,

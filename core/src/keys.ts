@@ -37,9 +37,9 @@ import type { PostStage } from './posts/stage';
 import type { WallTop } from './posts/wallTop';
 import type { ProofBook, WayProof } from './proofBook';
 import type { Estimate, Figures, Part, Reckoning, Workings } from './reckoning';
-import type { SkirtLayout } from './skirt/stage';
-import type { SkirtLines } from './skirt/skirtLines';
-import type { SkirtStage } from './skirt/rolls';
+import type { SkirtLayout } from './stages/skirt/stage';
+import type { SkirtLines } from './stages/skirt/skirtLines';
+import type { SkirtStage } from './stages/skirt/rolls';
 import type { OpeningLimits } from './threats';
 import type { BoardCourse } from './walls/boards';
 import type { Lies } from './walls/slope';
@@ -183,6 +183,8 @@ export const SKIRTS = key<SkirtStage>('skirt');
 export const POSTS = key<PostStage>('posts');
 export const BOUGHT_POSTS = key<readonly BoughtPost[]>('posts.bought');
 export const WAYS = key<readonly Way[]>('ways');
+/** What the stages take to build. */
+export const STAGE_HOURS = slot<Term>('hours.stages');
 export const HOURS = key<Term>('hours');
 export const ELAPSED = key<Term>('hours.elapsed');
 /** The largest opening left, m; 0 for none. */

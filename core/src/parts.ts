@@ -3,11 +3,7 @@ import type { FenceLine } from './ground/fenceLines';
 import type { BoughtPost } from './posts/bought';
 import type { WallTop } from './posts/wallTop';
 import type { Part } from './reckoning';
-import { plus, times } from './ground/vector';
 import type { OpeningPlace } from './plan/openingPlace';
-import { skirtAlong } from './skirt/part';
-import type { SkirtLayout } from './skirt/stage';
-import type { SkirtStrip } from './skirt/strips';
 import { leafTop } from './ways/leaf';
 import { type Lies, clearSpans, spansOnSides, stepsOn } from './walls/runs';
 import type { BoardCourse } from './walls/boards';
@@ -70,26 +66,6 @@ export function meshParts(walls: HungWalls, lies: Lies): readonly Part[] {
       return [...hung, ...over];
     }),
   );
-}
-
-/** A strip along a wall of the house: as far as it runs on past its corners. */
-function houseStrip(strip: SkirtStrip, width: number): Part[] {
-  const [edge] = strip.edges;
-  if (!edge || !('wall' in edge.of)) return [];
-  const from = plus(edge.start, times(edge.direction, -strip.back));
-  const to = plus(edge.end, times(edge.direction, strip.ahead));
-  const away = times(edge.outward, width);
-  const points = [from, to, plus(to, away), plus(from, away)];
-  const { building, number } = edge.of;
-  return [{ kind: 'house-skirt', part: { on: 'house-skirt', building, wall: number }, points }];
-}
-
-/** Skirts in side coordinates, and strips round the house as outlines. */
-export function skirtParts(skirts: SkirtLayout): readonly Part[] {
-  return skirts.courses.flatMap((course) => [
-    ...course.lines.flatMap((line) => skirtAlong(line, course.skirt, course.shape)),
-    ...course.strips.flatMap((strip) => houseStrip(strip, course.shape.out)),
-  ]);
 }
 
 function topOf(opening: OpeningPlace, wall: number): number {

@@ -5,8 +5,9 @@ import type { Plan } from './plan/schema';
 import { setOut } from './posts/setOut';
 import { editionOf } from './catalogue';
 import type { Part } from './reckoning';
-import { skirtAlong } from './skirt/part';
-import { skirtLines } from './skirt/skirtLines';
+import { skirtAlong } from './stages/skirt/part';
+import { isLaid } from './stages/skirt/shape';
+import { skirtLines } from './stages/skirt/skirtLines';
 
 /** What a preview is made of. */
 export type PreviewPart = Extract<Part, { kind: 'post' | 'skirt' }>;
@@ -25,7 +26,7 @@ export function previewFence(plan: Plan): readonly PreviewPart[] {
   const { posts } = setOut({ sides, pins, walks, spacings });
   const skirted = skirtLines({ choices: facetOf(plan, 'skirt'), enclosures }, walks);
   const skirts = [...skirted.skirts].flatMap(([line, skirt]) =>
-    skirt.kind === 'none' ? [] : skirtAlong(line, skirt),
+    isLaid(skirt) ? skirtAlong(line, skirt) : [],
   );
   const standing = posts.map((post): PreviewPart => {
     const id = choicesFor(plan, post.side).posts[post.role];

@@ -1,8 +1,9 @@
-import { type Assumptions, SOIL_FACTORS } from '../plan/assumptions';
+import type { Assumptions } from '../plan/assumptions';
 import type { Opening, Plan } from '../plan/schema';
 import type { Run } from '../buying/run';
 import type { PostStage } from '../posts/stage';
-import type { LaidCourse, SkirtLayout } from '../skirt/stage';
+import { HOURS_OF } from '../stages/words';
+import { soilFactor } from './soil';
 import type { BoardCourse } from '../walls/boards';
 import type { HungWalls } from '../walls/stage';
 import type { Figures } from '../reckoning';
@@ -17,7 +18,8 @@ export interface HoursBy {
   readonly posts: PostStage;
   readonly walls: Pick<HungWalls, 'courses'>;
   readonly boards: readonly BoardCourse[];
-  readonly skirts: SkirtLayout;
+  /** What the stages add, in hours. */
+  readonly stages: readonly Term[];
   readonly assumed: Assumptions;
 }
 
@@ -35,11 +37,11 @@ export function buildHours({
   posts,
   walls,
   boards: rails,
-  skirts,
+  stages,
   assumed: a,
 }: HoursBy): Term {
   const rate = (hours: number) => value('hours.rate', hours, 'h/unit', {});
-  const soil = value('hours.soil', SOIL_FACTORS[of], 'ratio', { soil: of });
+  const soil = soilFactor(of);
   const rates = { dug: a.hoursPostDug, driven: a.hoursPostDriven, spike: a.hoursPostSpike } as const;
 
   const standing = (['dug', 'driven', 'spike'] as const).flatMap((kind): Term[] => {
@@ -68,7 +70,6 @@ export function buildHours({
     metres(rails.reduce((total, c) => total + hung(c.runs), 0)),
     rate(a.hoursBoardMetre),
   ]);
-  const skirt = skirts.courses.flatMap((course) => skirtHours(course, soil, a));
   const counted = (what: 'gates' | 'pop doors', count: number) =>
     value('hours.count', count, 'piece', { of: what });
   const gates = (make: 'kit' | 'built') =>
@@ -89,26 +90,8 @@ export function buildHours({
     'hours.total',
     'h',
     {},
-    [stakeOut, ...standing, concrete, boards, mesh, ...skirt, ...ways].filter((t) => t.value > 0),
+    [stakeOut, ...standing, concrete, boards, mesh, ...stages, ...ways].filter((t) => t.value > 0),
   );
-}
-
-/** Trench by its volume and the soil, flat strips by the metre, stones and concrete by what is carried. */
-function skirtHours({ shape, strips, trench, fill, bags }: LaidCourse, soil: Term, a: Assumptions): Term[] {
-  const terms: Term[] = [];
-  const rate = (hours: number) => value('hours.rate', hours, 'h/unit', {});
-  if (shape.lies === 'flat') {
-    const length = strips.reduce((total, s) => total + s.length, 0);
-    terms.push(
-      product('hours.apron', 'h', {}, [value('hours.metres', length, 'm', {}), rate(a.hoursApronMetre)]),
-    );
-  }
-  if (trench) terms.push(product('hours.trench', 'h', {}, [trench, rate(a.hoursTrenchCubicMetre), soil]));
-  if (fill && shape.fill?.of === 'stone')
-    terms.push(product('hours.stones', 'h', {}, [fill, rate(a.hoursStoneCubicMetre)]));
-  if (bags && shape.fill?.of === 'concrete')
-    terms.push(product('hours.concrete-strip', 'h', {}, [bags, rate(a.hoursConcreteBag)]));
-  return terms;
 }
 
 /** What it takes the people who build. @returns hours from beginning to end: with a second person 0.6 of those alone */
@@ -124,10 +107,6 @@ const PART_OF: Readonly<Partial<Record<TermCode, string>>> = {
   'hours.concrete': 'concrete',
   'hours.boards': 'boards',
   'hours.mesh': 'mesh',
-  'hours.apron': 'skirt',
-  'hours.trench': 'skirt',
-  'hours.stones': 'skirt',
-  'hours.concrete-strip': 'skirt',
   'hours.gates': 'gates',
   'hours.gates-built': 'gates',
   'hours.pop-doors': 'flaps',
@@ -140,7 +119,7 @@ export function hoursFigures(hours: Term, elapsed: Term, assumed: Assumptions): 
     hoursWithHelp: hours.value * assumed.secondPerson,
   };
   for (const term of hours.terms) {
-    const part = PART_OF[term.code];
+    const part = PART_OF[term.code] ?? HOURS_OF[term.code];
     if (part) figures[`hours.${part}`] = (figures[`hours.${part}`] ?? 0) + term.value;
   }
   return figures;

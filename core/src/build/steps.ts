@@ -13,7 +13,7 @@ export const BUILD_STEPS: readonly AnyStep[] = [
       posts: K.POSTS,
       walls: K.WALLS,
       boards: K.BOARD_COURSES,
-      skirts: K.LAID,
+      stages: K.STAGE_HOURS,
       assumed: K.ASSUMED,
     },
     ({ rings, ...by }) => buildHours({ ...by, runs: rings.length }),

@@ -110,7 +110,7 @@ test('no widths for walls and skirt together, sold or from the shed, cost less t
         const { assigned, ways } = choicesOf(plan);
         if ([...assigned.values()].some((taking) => !taking.sold)) shed += 1;
         const others = ways.map((way) => {
-          const other = boughtWith(plan, way);
+          const other = boughtWith(plan, way, 'traded');
           const bought = other.cutting.every((p) => p.kind !== 'mesh' || p.cost !== null);
           return bought ? other.docket.total : Infinity;
         });

@@ -17,8 +17,8 @@ export {
   type StripPost,
   type StripScene,
   type StripSide,
-  type StripSkirt,
   groundUnder,
   stripScene,
 } from './strip';
 export type { StripPiece } from './stripPieces';
+export type { StripSkirt } from '../stages/skirt/draw';

@@ -1,12 +1,10 @@
 import { formatPart } from '../plan/partRef';
-import { type Ring, STRAIGHT, surveyRings } from '../ground/survey';
+import { type Ring, surveyRings } from '../ground/survey';
 import { type Vector, plus, times } from '../ground/vector';
 import { canMove } from '../plan/changes/outline';
-import { choicesFor } from '../plan/effective';
 import type { Plan } from '../plan/schema';
 import type { Part } from '../reckoning';
-import { shapeOf } from '../skirt/shape';
-import { apronCorner } from '../skirt/strips';
+import { skirtReach, skirtShapes } from '../stages/skirt/draw';
 import { type SideFrame, sideFrames } from './frames';
 import { swingOf } from '../ways/swing';
 import {
@@ -77,67 +75,6 @@ export function groundScene(ground: Plan['ground']): GroundScene {
   };
 }
 
-/** A toe lies in the ground, stones upon it. */
-function kindOf(p: PartOf<'skirt'>): string {
-  if (p.form === 'stone') return 'stones';
-  return p.depth > 0 ? 'toe' : 'apron';
-}
-
-const houseShapes = (parts: readonly PartOf<'house-skirt'>[]): Primitive[] =>
-  parts.map(({ part, points }) => ({ shape: 'polygon', kind: 'apron', part: formatPart(part), points }));
-
-/** An apron's own rectangle on its side, and the corner that it runs on round. */
-function skirtShapes(
-  parts: readonly PartOf<'skirt'>[],
-  rings: readonly Ring[],
-  frames: ReadonlyMap<string, SideFrame>,
-): Primitive[] {
-  const bySide = new Map(parts.map((p) => [p.side, p]));
-  const strips = parts.flatMap((p): Primitive[] => {
-    const frame = frames.get(p.side);
-    if (!frame) return [];
-    if (p.out === 0)
-      return [
-        {
-          shape: 'line',
-          kind: p.form === 'concrete' ? 'concrete' : 'buried',
-          part: formatPart(p.part),
-          points: [frame.at(p.from, 0.08), frame.at(p.to, 0.08)],
-        },
-      ];
-    const kind = kindOf(p);
-    const points = [frame.at(p.from, 0), frame.at(p.to, 0), frame.at(p.to, p.out), frame.at(p.from, p.out)];
-    const strip: Primitive = { shape: 'polygon', kind, part: formatPart(p.part), points };
-    if (p.border === 0) return [strip];
-    const stones = [
-      frame.at(p.from, 0),
-      frame.at(p.to, 0),
-      frame.at(p.to, p.border),
-      frame.at(p.from, p.border),
-    ];
-    return [strip, { shape: 'polygon', kind: 'stones', part: formatPart(p.part), points: stones }];
-  });
-  const corners = rings.flatMap((ring) =>
-    ring.sides.flatMap((s, i): Primitive[] => {
-      const next = ring.sides[(i + 1) % ring.sides.length];
-      const a = bySide.get(s.side.id);
-      const b = next && bySide.get(next.side.id);
-      if (!a || !b || a.out === 0 || b.out === 0 || s.turn < STRAIGHT || apronCorner(s.turn).ahead === 0)
-        return [];
-      const bisector = times(plus(s.outward, next.outward), 1 / (1 + Math.cos(s.turn)));
-      const reach = Math.abs(s.turn) < 2.6 ? bisector : plus(s.outward, next.outward);
-      const points: Vector[] = [
-        s.end,
-        plus(s.end, times(s.outward, a.out)),
-        plus(s.end, times(reach, a.out)),
-        plus(s.end, times(next.outward, b.out)),
-      ];
-      return [{ shape: 'polygon', kind: kindOf(a), part: formatPart(a.part), points }];
-    }),
-  );
-  return [...strips, ...corners];
-}
-
 /** Gates with their leaves standing open, and pop doors as short bars in the fence. */
 function openingShapes(
   plan: Plan,
@@ -186,8 +123,7 @@ function sheetCorners(rings: readonly Ring[]): SheetCorner[] {
 function reach(plan: Plan, rings: readonly Ring[], frames: ReadonlyMap<string, SideFrame>): Vector[] {
   const outline = rings.flatMap((ring) =>
     ring.sides.flatMap((s) => {
-      const { skirt } = choicesFor(plan, s.side.id);
-      const out = s.side.kind === 'fence' && skirt.kind !== 'none' ? shapeOf(skirt).out : 0;
+      const out = s.side.kind === 'fence' ? skirtReach(plan, s.side.id) : 0;
       return [plus(s.start, times(s.outward, out)), plus(s.end, times(s.outward, out))];
     }),
   );
@@ -254,7 +190,7 @@ export function sheetScene(plan: Plan, parts: readonly Part[]): SheetScene {
         part: formatPart({ on: 'enclosure', enclosure: r.enclosure }),
         points: r.sides.map((s) => s.start),
       })),
-      skirt: [...skirtShapes(of(parts, 'skirt'), rings, frames), ...houseShapes(of(parts, 'house-skirt'))],
+      skirt: skirtShapes(parts, rings, frames),
       side: sides.map((s): Primitive => ({
         shape: 'line',
         kind: s.kind,

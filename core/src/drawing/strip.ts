@@ -6,6 +6,7 @@ import { terrainOf } from '../ground/terrain';
 import type { Vector } from '../ground/vector';
 import type { Plan } from '../plan/schema';
 import type { Part } from '../reckoning';
+import { type StripSkirt, skirtOnStrip } from '../stages/skirt/draw';
 import { type StripPiece, stripPieces } from './stripPieces';
 
 /** A length of the unrolled ring, left to right from the first corner. All m. */
@@ -42,20 +43,6 @@ export interface StripPanel {
   readonly to: number;
   readonly bottom: number;
   readonly mesh: string;
-  readonly points: readonly Vector[];
-}
-
-export interface StripSkirt {
-  readonly part: string;
-  readonly from: number;
-  readonly to: number;
-  readonly flat: boolean;
-  /** How far a buried skirt turns out at its depth, m; 0 where it goes straight down. */
-  readonly toe: number;
-  readonly form: string;
-  /** Depth below ground, m; 0 where it lies flat. */
-  readonly depth: number;
-  /** The ground that it lies along. */
   readonly points: readonly Vector[];
 }
 
@@ -226,15 +213,7 @@ export function stripScene(
         });
         break;
       case 'skirt':
-        skirts.push({
-          part: formatPart(part.part),
-          ...at,
-          flat: part.out > 0 && part.depth === 0,
-          toe: part.depth > 0 ? part.out : 0,
-          form: part.form,
-          depth: part.depth,
-          points: stretch(ground, at.from, at.to),
-        });
+        skirts.push(skirtOnStrip(part, at, stretch(ground, at.from, at.to)));
         break;
       case 'board': {
         const under = stretch(ground, at.from, at.to);

@@ -2,8 +2,9 @@ import type { BirdKind } from '../birds/kinds';
 import type { MeshType } from '../catalogue/types';
 import type { Change } from '../plan/changes';
 import type { PartRef } from '../plan/partRef';
-import type { Opening, Plan, PostRole, Skirt } from '../plan/schema';
+import type { Opening, Plan, PostRole } from '../plan/schema';
 import type { StageId } from '../plan/stages';
+import type { StageFindings } from '../stages/words';
 import type { ThreatId } from '../threats/kinds';
 
 /** `blocks`: the outline or an opening cannot be built as drawn. `mend`: birds or money are lost. `know`: worth knowing. */
@@ -25,8 +26,8 @@ interface PlacedPost {
   readonly distance: number;
 }
 
-/** Every kind of finding with what its sentence needs. Lengths m. `words/findings` has one sentence for each. */
-export interface FindingParams {
+/** Every kind of finding with what its sentence needs: those of the stages, and those that `words/findings` says. Lengths m. */
+export interface FindingParams extends StageFindings {
   'outline.crosses': { readonly side: number; readonly other: number };
   'outline.touches': { readonly side: number; readonly other: number };
   'outline.collapsed': { readonly side: number };
@@ -133,18 +134,6 @@ export interface FindingParams {
   'post.stony': { readonly role: PostRole };
   'post.standing-low': { readonly number: number; readonly above: number; readonly needs: number };
   'post.too-short': { readonly role: PostRole; readonly needs: number; readonly longest: number };
-  'skirt.none': { readonly threats: readonly ThreatId[] };
-  'skirt.short': {
-    readonly kind: Skirt['kind'];
-    readonly by: 'width' | 'depth';
-    readonly has: number;
-    readonly needs: number;
-    readonly threats: readonly ThreatId[];
-  };
-  'skirt.end-open': { readonly side: number; readonly building: string; readonly width: number };
-  'skirt.no-roll': { readonly width: number; readonly widest: number };
-  'skirt.near-tree': { readonly name: string; readonly distance: number };
-  'skirt.near-service': { readonly name: string; readonly distance: number };
   'fence.no-gate': { readonly name: string };
   'docket.no-price': { readonly count: number };
 }

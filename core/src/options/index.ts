@@ -6,7 +6,7 @@ import type { Reader } from '../words/reader';
 import type { Asking } from './types';
 
 export { postOptions } from './posts';
-export { skirtOptions } from './skirt';
+export { skirtOptions } from '../stages/skirt/questions';
 export type { Asking, Option, OptionGroup } from './types';
 export { wallOptions } from './walls';
 export { wayOptions } from './ways';

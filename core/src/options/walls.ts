@@ -4,28 +4,9 @@ import { terrainOf } from '../ground/terrain';
 import { assumptionsOf } from '../plan/effective';
 import type { Band, Choices } from '../plan/schema';
 
-import { meshName, timberName, wireName } from '../words/names';
+import { timberName } from '../words/names';
+import { meshOption, meshesOnOffer } from './meshes';
 import { type Asking, type OptionGroup, chosenIf } from './types';
-
-/** Meshes that this yard sells, the keeper's own, and the one in use. */
-export function meshesOnOffer(
-  asking: Pick<Asking, 'plan' | 'market'>,
-  now: string | null,
-): readonly string[] {
-  const { plan, market } = asking;
-  const own = new Set(plan.buying.ownProducts.map((p) => p.id));
-  const sold = (id: string) =>
-    market.widths(id).some((w) => market.rolls(id, w).some((u) => u.price !== null));
-  return market
-    .meshIds()
-    .filter((id) => id === now || own.has(id) || sold(id))
-    .filter((id) => market.mesh(id).type !== 'cover-net');
-}
-
-export const meshOption = ({ market, reader }: Asking, id: string) => {
-  const mesh = market.mesh(id);
-  return { key: id, title: meshName(mesh, reader), note: wireName(mesh), mesh: id };
-};
 
 /** The cheapest set, each width by itself even if it is short, and the sets that reach. */
 function widthSets({ plan, market, choices }: Asking, band: Band): readonly Band['widths'][] {

@@ -1,4 +1,5 @@
 import { ASSUMPTIONS, type Assumptions } from './assumptions';
+import { NONE } from '../stages/skirt/choice';
 import type { Scope } from './changes/types';
 import type { Choices, Plan } from './schema';
 
@@ -34,7 +35,7 @@ export const isBetween = ({ enclosures }: Enclosures, side: string): boolean =>
   enclosures.length > 1 && enclosures.filter((e) => e.ring.some((step) => step.side === side)).length > 1;
 
 /** A fence between two runs takes no skirt unless it was asked for there (domain.md 7). */
-const BETWEEN_RUNS: Pick<Choices, 'skirt'> = { skirt: { kind: 'none' } };
+const BETWEEN_RUNS: Pick<Choices, 'skirt'> = { skirt: NONE };
 
 /** The choices that hold on one side: the side's own before its first enclosure's before the plan's. */
 export function choicesFor<C extends object>(

@@ -1,6 +1,7 @@
 import { LATEST_EDITION, EDITIONS, type Yard } from '../catalogue';
 import { birdStage } from '../birds/stage';
-import { skirtWanted } from '../skirt/wanted';
+import * as skirt from '../stages/skirt/choice';
+import { skirtWanted } from '../stages/skirt/wanted';
 import { FOOT } from '../units/factors';
 import { roundUp, tidy } from '../units/round';
 import { apply } from './changes/apply';
@@ -40,7 +41,7 @@ function defaultChoices(units: Plan['units'], apron: number): Choices {
     load: 'fence',
     bays: 'equal',
     shallower: {},
-    skirt: { kind: 'apron', mesh: 'fine-13', width: apron, lapUp: 0.1 },
+    skirt: skirt.usual(apron),
   };
 }
 

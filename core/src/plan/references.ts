@@ -1,3 +1,4 @@
+import { meshOf } from '../stages/skirt/choice';
 import type * as z from 'zod/mini';
 import { EDITIONS, editionNamed } from '../catalogue';
 import type { Choices, Plan } from './schema';
@@ -35,12 +36,9 @@ function checkChoices(
     if (timber !== null && !products.timbers.has(timber))
       issue([...path, 'boards', at], `no board or rail “${timber}” in this edition`);
   }
-  if (choices.skirt && 'mesh' in choices.skirt && !products.meshes.has(choices.skirt.mesh)) {
-    issue(
-      [...path, 'skirt', 'mesh'],
-      `no mesh “${choices.skirt.mesh}” in this edition or among own products`,
-    );
-  }
+  const mesh = choices.skirt ? meshOf(choices.skirt) : null;
+  if (mesh !== null && !products.meshes.has(mesh))
+    issue([...path, 'skirt', 'mesh'], `no mesh “${mesh}” in this edition or among own products`);
 }
 
 interface Products {

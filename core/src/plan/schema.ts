@@ -10,7 +10,8 @@ import type { tapeMark, tapeStake } from './schema/ground';
 import { building, tree, service, boundary, spotHeight, tape } from './schema/ground';
 import type { gate, popDoor, hatch } from './schema/openings';
 import { pin, opening } from './schema/openings';
-import type { band, skirt } from './schema/choices';
+import type { band } from './schema/choices';
+import type { Skirt as AnySkirt } from '../stages/skirt/kinds';
 import { choices, someChoices } from './schema/choices';
 import { ownMesh, offer, buying, extraPiece, ownedPiece } from './schema/buying';
 
@@ -124,7 +125,7 @@ export type TapeStake = z.infer<typeof tapeStake>;
 export type Place = Plan['place'];
 export type PostPin = z.infer<typeof pin>;
 export type Band = z.infer<typeof band>;
-export type Skirt = z.infer<typeof skirt>;
+export type Skirt = AnySkirt;
 export type Choices = z.infer<typeof choices>;
 export type Buying = z.infer<typeof buying>;
 export type OwnMesh = z.infer<typeof ownMesh>;

@@ -1,9 +1,11 @@
 import type { Assigned, Choice } from '../buying/opened';
 import { assignedTo } from '../buying/cheapest';
-import { weighing } from '../buying/settle';
+import { tradedFor } from '../buying/leastTogether';
+import { weighedBy, weighing } from '../buying/settle';
 import { editionOf } from '../catalogue';
 import { cutRunsOnce } from '../cutting/known';
 import { newMemo } from '../cutting/memo';
+import type { Cutter } from '../cutting/wanted';
 import { makeEngine } from '../engine/engine';
 import { type Given, give } from '../engine/step';
 import * as K from '../keys';
@@ -34,14 +36,21 @@ export function choicesOf(plan: Plan): { readonly assigned: Assigned; readonly w
   return { assigned, ways: waysOf(settling.opened.choices) };
 }
 
-/** A reckoning in which open demands take what they are given, whatever it costs. */
-export function boughtWith(plan: Plan, assigned: Assigned): Reckoning {
+/**
+ * A reckoning in which open demands take what they are given, whatever it costs.
+ *
+ * @param joints  as the cheapest rolls have them; or fewer from dearer rolls, where their packs cost more than that
+ */
+export function boughtWith(
+  plan: Plan,
+  assigned: Assigned,
+  joints: 'cheapest' | 'traded' = 'cheapest',
+): Reckoning {
   const { settling } = makeEngine(TABLE).run(givenFor(plan))(K.BOUGHT);
-  const taken = weighing(settling, (task) => cutRunsOnce(task, settling.memo, {}))(assigned);
+  const cut: Cutter = (task) => cutRunsOnce(task, settling.memo, {});
+  const taken = weighing(settling, cut)(assigned);
+  const plans = joints === 'traded' ? tradedFor(taken, weighedBy(settling, cut)).plans : null;
   return told(
-    makeEngine(TABLE).run([
-      ...givenFor(plan),
-      give(K.SETTLED_AT, { ...taken, plans: null, gap: 0, others: 0 }),
-    ]),
+    makeEngine(TABLE).run([...givenFor(plan), give(K.SETTLED_AT, { ...taken, plans, gap: 0, others: 0 })]),
   );
 }

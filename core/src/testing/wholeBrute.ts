@@ -36,7 +36,7 @@ export const countWays = (plan: Plan): number =>
 
 /**
  * The lowest cost of a small plan by trying every yard, every choice of widths and every set of rolls; everything else as it is counted. Of a choice
- * the joints are those that were cut.
+ * the joints are those that were cut, or those that dearer rolls were traded for.
  *
  * @returns minor units with tax and deliveries; Infinity where no way has everything
  */
@@ -53,7 +53,12 @@ export function lowestCost(plan: Plan, mostRolls: number): number {
           ({ unit, count }) => ({ count, price: unit.price, yard: unit.yard }),
         ),
       );
-      lowest = Math.min(lowest, costOfUnits(mode, [...others, ...bought]));
+      const traded = boughtWith(mode, way, 'traded').docket;
+      lowest = Math.min(
+        lowest,
+        costOfUnits(mode, [...others, ...bought]),
+        costOfUnits(mode, unitsOf(traded)),
+      );
     }
   }
   return lowest;

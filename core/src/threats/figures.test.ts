@@ -5,7 +5,7 @@ import { THREATS, type ThreatId } from './kinds';
 import { openingLimits, passing, shorterSide } from './openings';
 import { finerMesh, tornBy } from './strongMesh';
 import { EDITIONS, marketOf } from '../catalogue';
-import { skirtWanted } from '../skirt/wanted';
+import { skirtWanted } from '../stages/skirt/wanted';
 
 /** Which meshes hold which threat, read off the table by hand: the shorter opening is smaller than squeeze and reach. */
 const HELD: readonly (readonly [ThreatId, readonly string[]])[] = [

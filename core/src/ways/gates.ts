@@ -2,6 +2,7 @@ import { type Finding, finding } from '../findings/types';
 import type { FenceLine } from '../ground/fenceLines';
 import type { Change } from '../plan/changes/types';
 import type { Gate, Plan, Skirt } from '../plan/schema';
+import { isLaid } from '../stages/skirt/shape';
 import { isPresent } from '../threats';
 import { EPSILON, TOUCH, tidy } from '../units/round';
 
@@ -74,7 +75,7 @@ export function placeFindings(
     );
   }
   const sill = gate.make === 'kit' || gate.sill === 'board';
-  if (!sill && (skirt?.kind ?? 'none') === 'none') {
+  if (!sill && (!skirt || !isLaid(skirt))) {
     const params = { side: line.number };
     found.push(finding('gate.no-sill', 'mend', 'ways', part, params, [set(gate.id, { sill: 'board' })]));
   }

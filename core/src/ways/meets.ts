@@ -9,7 +9,7 @@ import type { Change } from '../plan/changes/types';
 import type { Building, Gate, Opening, Plan, Skirt, Tree } from '../plan/schema';
 import type { WallTop } from '../posts/wallTop';
 import type { Terrain } from '../ground/terrain';
-import { shapeOf } from '../skirt/shape';
+import { shapeOf } from '../stages/skirt/shape';
 import { EPSILON, tidy } from '../units/round';
 import { leafTop } from './leaf';
 import { type Hung, type Swing, riseUnder, swingOf, toSwing } from './swing';
@@ -143,8 +143,7 @@ function say(met: Met, side: number, part: PartRef, mends: Mends): Finding {
 }
 
 const stonesOf = (skirt: Skirt | undefined): number => {
-  if (!skirt || skirt.kind === 'none') return 0;
-  const { fill } = shapeOf(skirt);
+  const fill = skirt && shapeOf(skirt)?.fill;
   return fill?.of === 'stone' ? fill.height : 0;
 };
 

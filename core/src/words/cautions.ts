@@ -1,5 +1,6 @@
 import type { StageId } from '../plan/stages';
 import type { Plan } from '../plan/schema';
+import * as skirt from '../stages/skirt/words';
 
 /** The cautions that go with a stage (domain.md 19), shown where they apply. */
 export function cautionsFor(
@@ -8,8 +9,6 @@ export function cautionsFor(
 ): readonly string[] {
   const choices = plan.choices.plan;
   const steel = Object.values(choices.posts).some((post) => post.startsWith('t-'));
-  const dug = ['buried', 'toe', 'concrete'].includes(choices.skirt.kind);
-  const concreteStrip = choices.skirt.kind === 'concrete';
   const built = plan.openings.some((o) => o.make === 'built');
   const concrete = Object.values(choices.setting).includes('concrete');
   const byStage: Readonly<Record<StageId, readonly (string | false)[]>> = {
@@ -34,11 +33,7 @@ export function cautionsFor(
       'Gloves with mesh, eye protection when cutting it. Cut ends face outside, turned back or hammered flat.',
       'Leave no wire or staple crumbs where birds peck.',
     ],
-    skirt: [
-      dug && 'Have buried services located before the trench is dug.',
-      concreteStrip && 'Wet cement burns: gloves and goggles.',
-      'Gloves with mesh. Turn cut ends down.',
-    ],
+    skirt: skirt.cautions(choices.skirt),
     ways: [
       'Hinges that cannot be lifted off, a catch that works from inside as well.',
       'Leaves are measured after the mesh is on.',

@@ -14,6 +14,7 @@ import {
 import type { GroundList } from '../plan/changes';
 import type { Gate, Hatch, PostRole } from '../plan/schema';
 import { type Reader, capital, counted } from './reader';
+import { CHANGES } from '../stages/words';
 
 type Sentences = { readonly [V in Verb]: (change: ChangeOf<V>, reader: Reader, market: Market) => string };
 
@@ -28,6 +29,7 @@ const several = (role: string) => ROLE_NAMES[role as PostRole][1];
 
 /** What each change does, as its button or its undo step says it. */
 const SENTENCES: Sentences = {
+  ...CHANGES,
   rename: ({ name }) => `Name it ${name}`,
   'set-units': ({ units }) => (units === 'metric' ? 'Show metres' : 'Show feet and inches'),
   'add-birds': ({ flock }) => `Add ${BIRD_NAMES[flock.kind][1]}`,
@@ -119,27 +121,6 @@ const SENTENCES: Sentences = {
     `Choose as for the whole plan on this ${scope.scope === 'side' ? 'side' : 'run'}`,
   'set-crew': ({ crew }) => (crew === 'alone' ? 'Build alone' : 'Build with a second person'),
   'add-lobby': () => 'Add a lobby with a second gate',
-  'set-skirt': ({ skirt }, r, market) => {
-    const mesh = 'mesh' in skirt ? meshName(market.mesh(skirt.mesh), r) : '';
-    switch (skirt.kind) {
-      case 'none':
-        return 'No skirt';
-      case 'apron':
-        return `Lay an apron ${r.length(skirt.width)} wide of ${mesh}`;
-      case 'house-apron':
-        return `Lay an apron ${r.length(skirt.width)} wide of ${mesh}, round the house too`;
-      case 'buried':
-        return `Bury ${mesh} ${r.length(skirt.depth)} deep`;
-      case 'toe':
-        return `Bury ${mesh} ${r.length(skirt.depth)} deep with a toe of ${r.length(skirt.out)}`;
-      case 'folded':
-        return `Fold ${mesh}, ${r.length(skirt.up)} up and ${r.length(skirt.out)} out`;
-      case 'stone':
-        return `Lay stones ${r.length(skirt.width)} wide`;
-      case 'concrete':
-        return `Pour concrete ${r.length(skirt.depth)} deep`;
-    }
-  },
   'add-opening': ({ opening }, r) => `Add a ${WAY_NAMES[opening.kind]} ${r.length(opening.width)} clear`,
   'set-opening': ({ to }, r) => {
     if (to.width !== undefined) return `Make it ${r.length(to.width)} clear`;

@@ -1,13 +1,11 @@
 import type { FindingCode, FindingParams, ToldFinding } from '../findings/types';
-import { BIRD_NAMES, MESH_NAMES, ROLE_NAMES, THREAT_NAMES, WAY_NAMES } from './names';
-import { type Reader, capital, counted, listed } from './reader';
+import { BIRD_NAMES, MESH_NAMES, ROLE_NAMES, WAY_NAMES } from './names';
+import { type Reader, capital, counted } from './reader';
+import { verb, who } from './whom';
+import { FINDINGS } from '../stages/words';
 import { SERVICE_REACH } from '../posts/places';
-import type { ThreatId } from '../threats/kinds';
 
 type Sentences = { readonly [C in FindingCode]: (params: FindingParams[C], reader: Reader) => string };
-
-const who = (threats: readonly ThreatId[]) => listed(threats.map((t) => THREAT_NAMES[t]));
-const verb = (threats: readonly ThreatId[], one: string, many: string) => (threats.length === 1 ? one : many);
 
 const GOODS: Readonly<
   Record<FindingParams['goods.not-held']['of'], (count: number, size: string) => string>
@@ -21,6 +19,7 @@ const GOODS: Readonly<
 };
 
 const SENTENCES: Sentences = {
+  ...FINDINGS,
   'outline.crosses': ({ side, other }) =>
     `Side ${side} crosses side ${other}. Move one of them until they part.`,
   'outline.touches': ({ side, other }) => `Side ${side} touches side ${other}. Leave room between them.`,
@@ -163,21 +162,6 @@ const SENTENCES: Sentences = {
     `A piece of ${r.length(bay)} is longer than the longest timber sold, ${r.length(roll)}. Set the posts closer, or leave it off.`,
   'post.too-short': ({ role, needs, longest }, r) =>
     `${capital(ROLE_NAMES[role][1])} need ${r.length(needs)}; the longest sold is ${r.length(longest)}. Choose another post or a lower wall.`,
-  'skirt.none': ({ threats }) => `Nothing stops ${who(threats)} from digging under: there is no skirt.`,
-  'skirt.short': ({ kind, by, has, needs, threats }, r) => {
-    const them = verb(threats, 'it', 'them');
-    if (kind === 'stone')
-      return `${capital(who(threats))} ${verb(threats, 'goes', 'go')} under or between stones ${r.length(has)} wide; an apron ${r.length(needs)} wide stops ${them}.`;
-    return `${capital(who(threats))} ${verb(threats, 'digs', 'dig')} under a skirt ${r.length(has)} ${by === 'width' ? 'wide' : 'deep'}; ${r.length(needs)} stops ${them}.`;
-  },
-  'skirt.end-open': ({ building, width }, r) =>
-    `The end of the skirt is open: ${building} is not wider than the run by ${r.length(width)} here. Carry the apron round the house or lay stones.`,
-  'skirt.no-roll': ({ width, widest }, r) =>
-    `The skirt needs a strip ${r.length(width)} wide and the widest roll is ${r.length(widest)}.`,
-  'skirt.near-tree': ({ name, distance }, r) =>
-    `The trench passes ${r.about(distance)} from the ${name}: roots. Lay an apron here.`,
-  'skirt.near-service': ({ name, distance }, r) =>
-    `The trench passes ${r.about(distance)} from the ${name}. Lay an apron here.`,
   'fence.no-gate': ({ name }) => `There is no way into ${name}. Add a gate.`,
   'docket.no-price': ({ count }) =>
     `${counted(count, 'line has', 'lines have')} no price at this yard: the total is at least what it says.`,

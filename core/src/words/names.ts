@@ -1,7 +1,7 @@
 import type { BirdKind, SpaceSchool } from '../birds/kinds';
 import type { MeshProduct, MeshType, PackId, PostProduct, TimberProduct } from '../catalogue';
 import type { Soil } from '../plan/assumptions';
-import type { Opening, PostRole, Service, Skirt } from '../plan/schema';
+import type { Opening, PostRole, Service } from '../plan/schema';
 import type { StageId } from '../plan/stages';
 import type { ThreatId } from '../threats/kinds';
 import { gaugeOf } from '../units';
@@ -132,17 +132,6 @@ export const WAY_NAMES: Readonly<Record<Opening['kind'], string>> = {
   gate: 'gate',
   'pop-door': 'pop door',
   hatch: 'hatch',
-};
-
-export const SKIRT_NAMES: Readonly<Record<Skirt['kind'], readonly [title: string, note: string]>> = {
-  apron: ['Flat apron', 'no trench, works among roots; grass grows through'],
-  buried: ['Buried straight', 'a trench all round; where mowing comes close'],
-  toe: ['Buried with a toe', 'down and then out; against mink, rat and badger'],
-  folded: ['Folded', 'one strip, half up the wall, half out'],
-  'house-apron': ['Apron round the house too', 'where the house stands on the ground'],
-  stone: ['Stone border', 'against light diggers; keeps grass off'],
-  concrete: ['Concrete strip', 'holds to its depth; heavy work'],
-  none: ['No skirt', 'nothing stops what digs'],
 };
 
 const TIMBER_NAMES: Readonly<Record<TimberProduct['kind'], string>> = {

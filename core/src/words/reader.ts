@@ -1,24 +1,9 @@
 import type { Plan } from '../plan/schema';
 import { INCH } from '../units/factors';
 import { areaText, printLength, printMoney, printNumber, type UnitSystem } from '../units';
-import type { TermUnit } from '../working';
+import type { Reader } from '../saying/reader';
 
-/** How one reader wants figures: units and money. Sentences are English for now. */
-export interface Reader {
-  readonly system: UnitSystem;
-  length(metres: number): string;
-  /** A length that nobody measured that finely: to a centimetre or half an inch. */
-  about(metres: number): string;
-  /** As a tape is read: to a millimetre, or a sixteenth of an inch. */
-  tape(metres: number): string;
-  opening(metres: number): string;
-  area(squareMetres: number): string;
-  money(minor: number): string;
-  /** A grade, rise over run: `7.5 %`. */
-  grade(ratio: number): string;
-  /** A value in any unit of a working. */
-  amount(value: number, unit: TermUnit): string;
-}
+export type { Reader } from '../saying/reader';
 
 const trimmed = (value: number, most: number): string => {
   const text = printNumber(value, most);
@@ -84,3 +69,6 @@ export function listed(words: readonly string[], last = 'and'): string {
 }
 
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** A turn as it is said: `90°`. */
+export const turned = (radians: number): string => `${Math.round((radians * 180) / Math.PI)}°`;

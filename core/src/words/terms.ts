@@ -1,14 +1,14 @@
 import type { Term, TermCode, TermParams } from '../working';
 import { BIRD_NAMES, ROLE_NAMES, SOIL_NAMES, SPACE_NAMES, WAY_NAMES } from './names';
 import { type Reader, counted } from './reader';
+import { TERMS } from '../stages/words';
 import { printNumber } from '../units';
 
 type Sentences = { readonly [C in TermCode]: (params: TermParams[C], reader: Reader) => string };
 
-const turned = (radians: number) => `${Math.round((radians * 180) / Math.PI)}°`;
-
 /** What each term of a working is, in the reader's units. */
 const SENTENCES: Sentences = {
+  ...TERMS,
   'birds.area-wanted': () => 'area wanted',
   'birds.kind-area': ({ kind, count }) => `for ${counted(count, ...BIRD_NAMES[kind])}`,
   'birds.count': ({ kind }) => BIRD_NAMES[kind][1],
@@ -72,22 +72,6 @@ const SENTENCES: Sentences = {
   'mesh.lean-grade': () => 'grade',
   'mesh.need': () => 'need',
   'mesh.wall': ({ top }, r) => `wall up to ${r.length(top)}`,
-  'mesh.skirt': () => 'skirt',
-  'skirt.side': ({ side }) => `skirt along side ${side}`,
-  'skirt.corner': ({ side, turn }) =>
-    side === 0
-      ? `run on round a corner of the house, ${turned(turn)}`
-      : `run on round the corner of side ${side}, ${turned(turn)}`,
-  'skirt.house': ({ name }) => `skirt along ${name}`,
-  'skirt.fenced': () => 'fenced length',
-  'skirt.trench': () => 'trench',
-  'skirt.fill': () => 'volume to fill',
-  'skirt.bags': () => 'bags of dry mix for the strip',
-  'skirt.loads': () => 'loads of stones',
-  'skirt.load-volume': () => 'each',
-  'skirt.length': () => 'skirt, before joints',
-  'skirt.trench-width': () => 'wide',
-  'skirt.trench-depth': () => 'deep',
   'fasten.need': () => 'need',
   'fasten.posts': ({ height, spacing }, r) => `up ${r.length(height)} of band, ${r.length(spacing)} apart`,
   'fasten.post-count': () => 'posts',
@@ -151,10 +135,6 @@ const SENTENCES: Sentences = {
     ({ dug: 'posts dug', driven: 'posts driven', spike: 'posts on spikes' })[standing],
   'hours.concrete': () => 'concrete',
   'hours.mesh': () => 'hang mesh',
-  'hours.trench': () => 'dig the trench',
-  'hours.apron': () => 'lay the apron',
-  'hours.stones': () => 'lay stones',
-  'hours.concrete-strip': () => 'mix and pour the strip',
   'hours.boards': () => 'put up boards and rails',
   'hours.gates': () => 'hang gates from kits',
   'hours.gates-built': () => 'build and hang gates',

@@ -1,6 +1,7 @@
 import type { BirdKind, SpaceSchool } from '../birds/kinds';
 import type { Soil } from '../plan/assumptions';
 import type { PostRole } from '../plan/schema';
+import type { StageTerms } from '../stages/words';
 
 /** A side as the keeper calls it: its place in its ring, from 1. */
 export interface SideParam {
@@ -9,9 +10,9 @@ export interface SideParam {
 
 /**
  * Every kind of term that a working is made of, with what its sentence needs. Lengths m, money minor units.
- * `words/terms` has one sentence for each.
+ * Those of the stages have their sentences there, all others in `words/terms`.
  */
-export interface TermParams {
+export interface TermParams extends StageTerms {
   /** Birds and area */
   'birds.area-wanted': object;
   'birds.kind-area': { readonly kind: BirdKind; readonly count: number };
@@ -76,19 +77,6 @@ export interface TermParams {
   'mesh.lean-grade': object;
   'mesh.need': object;
   'mesh.wall': { readonly top: number };
-  'mesh.skirt': object;
-  'skirt.side': SideParam;
-  'skirt.corner': { readonly side: number; readonly turn: number };
-  'skirt.length': object;
-  'skirt.house': { readonly name: string };
-  'skirt.fenced': object;
-  'skirt.trench': object;
-  'skirt.fill': object;
-  'skirt.bags': object;
-  'skirt.loads': object;
-  'skirt.load-volume': object;
-  'skirt.trench-width': object;
-  'skirt.trench-depth': object;
   /** Fasteners */
   'fasten.need': object;
   'fasten.posts': { readonly height: number; readonly spacing: number };
@@ -137,10 +125,6 @@ export interface TermParams {
   'hours.posts': { readonly standing: 'dug' | 'driven' | 'spike' };
   'hours.concrete': object;
   'hours.mesh': object;
-  'hours.trench': object;
-  'hours.apron': object;
-  'hours.stones': object;
-  'hours.concrete-strip': object;
   'hours.boards': object;
   'hours.gates': object;
   'hours.gates-built': object;

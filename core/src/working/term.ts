@@ -1,7 +1,9 @@
 import { roundUp } from '../units/round';
 import type { TermCode, TermParams } from './params';
+import type { TermUnit } from './unit';
 
-export type TermUnit = 'm' | 'm²' | 'm³' | 'piece' | 'h' | 'h/unit' | 'money' | 'ratio' | 'grade';
+export type { TermUnit } from './unit';
+
 export type TermOp = 'value' | 'sum' | 'product' | 'ratio' | 'roundUp' | 'max' | 'min';
 
 /** One node of a working: a tree that adds up to its value. */

@@ -83,7 +83,7 @@ export function GroundSheet({ stage, still }: { stage: StageId; still?: true }) 
   if (!plan || !scene || !ground || !settled) return null;
   const { scale } = view;
   const { skirt } = plan.choices.plan;
-  const apron = skirt.kind === 'none' ? 0 : shapeOf(skirt).out;
+  const apron = shapeOf(skirt)?.out ?? 0;
   const lettered = LETTERED.includes(stage) && !held && !draft;
   const words = still ? 'no' : 'yes';
   const calm = !still && !draft && !held;

@@ -4,7 +4,7 @@ import { groundScene, sheetScene } from '../../drawing/sheet';
 import type { Vector } from '../../ground/vector';
 import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
-import { shapeOf } from '../../skirt/shape';
+import { shapeOf } from '../../stages/skirt/shape';
 import { FOOT as FEET } from '../../units/factors';
 import { readerFor } from '../../words/reader';
 import { element, escaped } from './markup';
@@ -144,7 +144,7 @@ export function writeSvg(plan: Plan, parts: readonly Part[], options: SvgOptions
     ];
   });
   const { skirt: chosen } = plan.choices.plan;
-  const apron = chosen.kind === 'none' ? 0 : shapeOf(chosen).out;
+  const apron = shapeOf(chosen)?.out ?? 0;
   const dimensions = scene.sides.flatMap((s) => {
     const words = reader.length(s.length);
     if (mm(s.length) < words.length * 1.9 || s.kind === 'building') return [];

@@ -1,26 +1,13 @@
-import type { Choices, Opening, Plan } from '../schema';
+import { VERBS } from '../../stages/verbs';
+import { choose } from '../choose';
+import type { Opening, Plan } from '../schema';
 import { buyFrom, setFetching, setYards } from './buying';
 import { moveCorner, removeCorner, setTurn, splitSide } from './corners';
 import { addBeside, divide, removeEnclosure, renameEnclosure, traceOutline, walkOutline } from './enclosures';
 import { addToGround, bringGround, removeFromGround, setGround, setHeights, setOnGround } from './ground';
 import { addLobby } from './lobby';
 import { layOut, moveSide, setSideLength } from './outline';
-import type { Change, ChangeOf, Scope, Verb } from './types';
-
-function choose(plan: Plan, scope: Scope, change: (now: Choices) => Partial<Choices>): Plan {
-  const { choices } = plan;
-  if (scope.scope === 'plan')
-    return { ...plan, choices: { ...choices, plan: { ...choices.plan, ...change(choices.plan) } } };
-  const own = choices[scope.scope][scope.of] ?? {};
-  const now = { ...choices.plan, ...own } as Choices;
-  return {
-    ...plan,
-    choices: {
-      ...choices,
-      [scope.scope]: { ...choices[scope.scope], [scope.of]: { ...own, ...change(now) } },
-    },
-  };
-}
+import type { Change, ChangeOf, Verb } from './types';
 
 const byId = <T extends { readonly id: string }>(
   list: readonly T[],
@@ -117,7 +104,7 @@ const APPLY: Appliers = {
   },
   'set-crew': (plan, { crew }) => ({ ...plan, crew }),
   'add-lobby': addLobby,
-  'set-skirt': (plan, { scope, skirt }) => choose(plan, scope, () => ({ skirt })),
+  ...VERBS,
   'add-opening': (plan, { opening }) => ({ ...plan, openings: [...plan.openings, opening] }),
   'set-opening': (plan, { id, to }) => ({
     ...plan,

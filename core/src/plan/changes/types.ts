@@ -20,14 +20,10 @@ import type {
   SpotHeight,
   Tree,
 } from '../schema';
+import type { StageChange } from '../../stages/verbs';
+import { type Scope, WHOLE_PLAN } from '../scope';
 import type { StageId } from '../stages';
 import type { Presence, ThreatId } from '../../threats/kinds';
-
-/** Where a choice is made: for the plan, or again for one enclosure or side where it differs. */
-export type Scope =
-  | { readonly scope: 'plan' }
-  | { readonly scope: 'enclosure'; readonly of: string }
-  | { readonly scope: 'side'; readonly of: string };
 
 /** A rectangle square to the axes, m. */
 export interface Box {
@@ -201,7 +197,7 @@ export type Change =
       readonly depth: number;
       readonly ids: LobbyIds;
     }
-  | { readonly verb: 'set-skirt'; readonly scope: Scope; readonly skirt: Choices['skirt'] }
+  | StageChange
   | { readonly verb: 'add-opening'; readonly opening: Opening }
   | {
       readonly verb: 'set-opening';
@@ -236,4 +232,4 @@ export type Change =
 export type Verb = Change['verb'];
 export type ChangeOf<V extends Verb> = Extract<Change, { verb: V }>;
 
-export const WHOLE_PLAN: Scope = { scope: 'plan' };
+export { type Scope, WHOLE_PLAN };

@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import * as skirt from '../../stages/skirt/choice';
 import { id, length, meaning } from './common';
 
 export const band = z.strictObject({
@@ -17,39 +18,6 @@ export const band = z.strictObject({
     ),
 });
 
-export const mass = { width: length(0.05, 1), height: length(0.05, 1) };
-export const lapUp = length(0, 0.5).apply(meaning('Up the wall, m.'));
-export const stones = z
-  .optional(z.strictObject(mass))
-  .apply(meaning('Stones or pavers laid on the apron along the fence, m.'));
-export const flat = { mesh: id, width: length(0.1, 3), lapUp, stones };
-export const skirt = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('none') }),
-  z.strictObject({ kind: z.literal('apron'), ...flat }).apply(meaning('Flat on the ground, `width` out.')),
-  z
-    .strictObject({ kind: z.literal('house-apron'), ...flat })
-    .apply(meaning('The same, carried round the house that the run is built on to.')),
-  z.strictObject({ kind: z.literal('buried'), mesh: id, depth: length(0.1, 1.5), lapUp }),
-  z
-    .strictObject({
-      kind: z.literal('toe'),
-      mesh: id,
-      depth: length(0.1, 1.5),
-      out: length(0.05, 1.5),
-      lapUp,
-    })
-    .apply(meaning('Down to `depth`, then `out` away from the run.')),
-  z
-    .strictObject({ kind: z.literal('folded'), mesh: id, up: length(0.1, 1.5), out: length(0.1, 1.5) })
-    .apply(meaning('One strip, part of it up the wall and the rest flat outside.')),
-  z
-    .strictObject({ kind: z.literal('stone'), ...mass })
-    .apply(meaning('A border of stones or pavers at the foot.')),
-  z
-    .strictObject({ kind: z.literal('concrete'), width: length(0.05, 1), depth: length(0.05, 1.5) })
-    .apply(meaning('A strip of concrete in the ground under the fence.')),
-]);
-
 export const role = <T extends z.ZodMiniType>(value: T) =>
   z.strictObject({ corner: value, end: value, wall: value, gate: value, line: value });
 
@@ -59,7 +27,7 @@ export const chosen = {
   spacing: length(0.3, 6).apply(meaning('Largest distance between two posts, m.')),
   bands: z.array(band).check(z.minLength(1), z.maxLength(12)),
   hanging: z.enum(['continuous', 'side-by-side']),
-  skirt,
+  skirt: skirt.schema,
 };
 export const slope = z.strictObject({
   hang: z

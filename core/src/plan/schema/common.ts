@@ -32,3 +32,17 @@ export const point = z
 export const day = z.iso
   .date('must be a day such as 2026-11-25')
   .check(z.refine((text) => text >= '1900-01-01' && text <= '2199-12-31', 'must be between 1900 and 2199'));
+
+/** What a field may be at least and at most, as its schema says: the screens' fields ask here. @throws RangeError for a field that has no bounds */
+export function boundsOf(schema: z.ZodMiniType): { readonly least: number; readonly most: number } {
+  const within = (schema._zod.def as { readonly checks?: readonly z.core.$ZodCheck[] }).checks ?? [];
+  const valueOf = (check: 'greater_than' | 'less_than'): number | undefined => {
+    const found = within
+      .map((c) => c._zod.def as { check: string; value?: number })
+      .find((d) => d.check === check);
+    return found?.value;
+  };
+  const [least, most] = [valueOf('greater_than'), valueOf('less_than')];
+  if (least === undefined || most === undefined) throw new RangeError('this field has no bounds');
+  return { least, most };
+}

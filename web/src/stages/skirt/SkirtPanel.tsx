@@ -1,4 +1,4 @@
-import { type Plan, type Scope, asking, choicesIn, skirtOptions } from '@aviarum/core';
+import { type Plan, type Scope, asking, choicesIn, isLaid, skirtOptions } from '@aviarum/core';
 import { OptionGroups } from '../../fields/OptionGroups';
 import { usePlan } from '../../state/planStore';
 import { useMarket, useReader } from '../../state/reckoningStore';
@@ -16,7 +16,7 @@ function Skirts({ plan, scope }: { plan: Plan; scope: Scope }) {
   const { skirt } = choicesIn(plan, scope);
   return (
     <>
-      {skirt.kind !== 'none' && <SkirtSection skirt={skirt} />}
+      {isLaid(skirt) && <SkirtSection skirt={skirt} />}
       <SkirtFields plan={plan} scope={scope} skirt={skirt} />
       <OptionGroups
         groups={skirtOptions(asking(plan, market, reader, scope))}

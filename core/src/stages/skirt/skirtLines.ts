@@ -1,8 +1,8 @@
-import type { FenceLine, FenceWalk, LineMember } from '../ground/fenceLines';
-import type { Profile } from '../ground/profile';
-import { plus, times } from '../ground/vector';
-import { type Chosen, type Facet, choicesFor } from '../plan/effective';
-import type { Plan, Skirt } from '../plan/schema';
+import type { FenceLine, FenceWalk, LineMember } from '../../ground/fenceLines';
+import type { Profile } from '../../ground/profile';
+import { plus, times } from '../../ground/vector';
+import { type Chosen, type Facet, choicesFor } from '../../plan/effective';
+import type { Plan, Skirt } from '../../plan/schema';
 
 /** The lines that skirts lie along: those of the fence, parted where a straight has one skirt on one side and another on the next. */
 export interface SkirtLines {

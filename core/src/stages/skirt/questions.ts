@@ -1,10 +1,8 @@
-import type { Skirt } from '../plan/schema';
-import { skirtOfKind } from '../skirt/wanted';
-import { SKIRT_NAMES } from '../words/names';
-import { type Asking, type OptionGroup, chosenIf } from './types';
-import { meshOption, meshesOnOffer } from './walls';
+import { meshOption, meshesOnOffer } from '../../options/meshes';
+import { type Asking, type OptionGroup, chosenIf } from '../../options/types';
+import { KINDS, KIND_IDS, type Skirt } from './kinds';
+import { skirtOfKind } from './wanted';
 
-const KINDS = Object.keys(SKIRT_NAMES) as Skirt['kind'][];
 /** Stones as section 7 lays them, m. */
 const STONES = { width: 0.3, height: 0.2 } as const;
 
@@ -16,10 +14,10 @@ export function skirtOptions(asking: Asking): readonly OptionGroup[] {
   const kinds: OptionGroup = {
     id: 'kind',
     name: 'Skirt',
-    options: KINDS.map((kind) => ({
+    options: KIND_IDS.map((kind) => ({
       key: kind,
-      title: SKIRT_NAMES[kind][0],
-      note: SKIRT_NAMES[kind][1],
+      title: KINDS[kind].title,
+      note: KINDS[kind].note,
       chosen: chosenIf(kind === skirt.kind),
       change: set(skirtOfKind(plan, kind, skirt)),
     })),

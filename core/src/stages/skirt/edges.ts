@@ -1,5 +1,5 @@
-import type { FenceLine } from '../ground/fenceLines';
-import type { Ring } from '../ground/survey';
+import type { FenceLine } from '../../ground/fenceLines';
+import type { Ring } from '../../ground/survey';
 import {
   type Vector,
   cross,
@@ -10,8 +10,8 @@ import {
   plus,
   times,
   toSegment,
-} from '../ground/vector';
-import type { Building } from '../plan/schema';
+} from '../../ground/vector';
+import type { Building } from '../../plan/schema';
 import { type LineEnd, type Neighbour, neighbours, sideAt } from './around';
 
 /** A straight length that a skirt lies along: a line of fence, or a wall of the house that it is carried round. */

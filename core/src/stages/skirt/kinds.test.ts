@@ -1,9 +1,9 @@
-import { formatPart } from '../plan/partRef';
+import { formatPart } from '../../plan/partRef';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type Plan, type Skirt, apply, proposePlan, reckon, recompute, skirtOfKind } from '../index';
-import { aPolygon, aRun, anOutline } from '../testing/aRun';
-import { uniform } from '../testing/uniform';
+import { type Plan, type Skirt, apply, proposePlan, reckon, recompute, skirtOfKind } from '../../index';
+import { aPolygon, aRun, anOutline } from '../../testing/aRun';
+import { uniform } from '../../testing/uniform';
 import { type Laid, shapeOf } from './shape';
 import { stopsDigging } from './wanted';
 

@@ -1,6 +1,8 @@
-import type { Plan, Skirt } from '../plan/schema';
-import { THREATS, THREAT_IDS, type ThreatId, isPresent } from '../threats';
-import { EPSILON } from '../units/round';
+import type { Plan } from '../../plan/schema';
+import { THREATS, THREAT_IDS, type ThreatId, isPresent } from '../../threats';
+import { EPSILON } from '../../units/round';
+import { type Skirt, rowOf } from './kinds';
+import type { Wanted } from './kinds/kind';
 import type { SkirtShape } from './shape';
 
 const LEAST = { apron: 0.45, buried: 0.3 } as const;
@@ -46,51 +48,22 @@ export function toeWanted(plan: Pick<Plan, 'threats'>): { readonly depth: number
   return { depth: Math.max(TOE.depth, ...passing.map((id) => digFigure(id, 'buried') ?? 0)), out: TOE.out };
 }
 
-/** A skirt of each kind that stops the diggers present, keeping the mesh and lap of the one that is there. */
+/** What stops every digger present, by how it is laid, m. */
+const wantedOf = (plan: Pick<Plan, 'threats'>): Wanted => ({
+  flat: skirtWanted(plan, 'apron'),
+  deep: skirtWanted(plan, 'buried'),
+  toe: toeWanted(plan),
+});
+
+/** A skirt of another kind that stops the diggers present, keeping the mesh and lap of the one that is there. */
 export function skirtOfKind(plan: Pick<Plan, 'threats'>, kind: Skirt['kind'], now: Skirt): Skirt {
   if (kind === now.kind) return now;
   const mesh = 'mesh' in now ? now.mesh : 'fine-13';
   const lapUp = 'lapUp' in now ? now.lapUp : 0.1;
-  const width = skirtWanted(plan, 'apron');
-  switch (kind) {
-    case 'none':
-      return { kind };
-    case 'apron':
-    case 'house-apron':
-      return { kind, mesh, width: 'width' in now && 'mesh' in now ? now.width : width, lapUp };
-    case 'buried':
-      return { kind, mesh, depth: skirtWanted(plan, 'buried'), lapUp };
-    case 'toe':
-      return { kind, mesh, ...toeWanted(plan), lapUp };
-    case 'folded':
-      return { kind, mesh, up: 0.5, out: Math.max(0.5, width) };
-    case 'stone':
-      return { kind, width: 0.3, height: 0.2 };
-    case 'concrete':
-      return { kind, width: 0.15, depth: 0.3 };
-  }
+  const width = 'width' in now && 'mesh' in now ? now.width : null;
+  return rowOf({ kind }).instead({ mesh, lapUp, width }, wantedOf(plan));
 }
 
 /** The same skirt made large enough for what digs; null where no size of it would do. */
-export function largeEnough(plan: Pick<Plan, 'threats'>, skirt: Skirt): Skirt | null {
-  const width = skirtWanted(plan, 'apron');
-  const depth = skirtWanted(plan, 'buried');
-  switch (skirt.kind) {
-    case 'apron':
-    case 'house-apron':
-      return { ...skirt, width: Math.max(skirt.width, width) };
-    case 'buried':
-      return { ...skirt, depth: Math.max(skirt.depth, depth) };
-    case 'toe': {
-      const toe = toeWanted(plan);
-      return { ...skirt, depth: Math.max(skirt.depth, toe.depth), out: Math.max(skirt.out, toe.out) };
-    }
-    case 'folded':
-      return { ...skirt, out: Math.max(skirt.out, width) };
-    case 'concrete':
-      return { ...skirt, depth: Math.max(skirt.depth, depth) };
-    case 'stone':
-    case 'none':
-      return null;
-  }
-}
+export const largeEnough = (plan: Pick<Plan, 'threats'>, skirt: Skirt): Skirt | null =>
+  rowOf(skirt).enough(skirt, wantedOf(plan));

@@ -1,7 +1,7 @@
-import type { FenceLine } from '../ground/fenceLines';
-import { STRAIGHT } from '../ground/survey';
-import { EPSILON } from '../units/round';
-import { type Term, product, sum, value } from '../working';
+import type { FenceLine } from '../../ground/fenceLines';
+import { STRAIGHT } from '../../ground/survey';
+import { EPSILON } from '../../units/round';
+import { type Term, product, sum, value } from '../../working';
 import type { SkirtChain, SkirtEdge } from './edges';
 
 /** One strip of skirt as it is cut, before joints. */

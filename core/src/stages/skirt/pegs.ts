@@ -1,6 +1,6 @@
-import type { AskOf, Reason } from '../buying/demand';
-import { PITCH, countPast, gaps } from '../fasteners/along';
-import { sum, value } from '../working';
+import type { AskOf, Reason } from '../../buying/demand';
+import { PITCH, countPast, gaps } from '../../fasteners/along';
+import { sum, value } from '../../working';
 import type { Stretch } from './strips';
 
 /** Pegs along the outer edges of an apron; each stretch is rounded and ended by itself: ⌈outer edge/0.5⌉, one more if it is open. */

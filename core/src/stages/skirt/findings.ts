@@ -1,16 +1,24 @@
-import type { RollMarket } from '../catalogue/market';
-import { type Finding, type Mends, finding } from '../findings/types';
-import type { FenceLine } from '../ground/fenceLines';
-import type { Ring } from '../ground/survey';
-import { betweenLines } from '../ground/polyline';
-import { insideOrOn, plus, times, toSegment } from '../ground/vector';
-import { type Change, type Scope, WHOLE_PLAN } from '../plan/changes/types';
-import { isBetween, scopeOf } from '../plan/effective';
-import type { Plan, Skirt } from '../plan/schema';
-import { SERVICE_REACH } from '../posts/places';
-import { type OpeningLimits, THREAT_IDS, type ThreatId, isPresent, passing, shorterSide } from '../threats';
-import { EPSILON, tidy } from '../units/round';
-import { breaking, finerMesh, tornBy } from '../threats/strongMesh';
+import type { RollMarket } from '../../catalogue/market';
+import { type Finding, type Mends, finding } from '../../findings/types';
+import type { FenceLine } from '../../ground/fenceLines';
+import type { Ring } from '../../ground/survey';
+import { betweenLines } from '../../ground/polyline';
+import { insideOrOn, plus, times, toSegment } from '../../ground/vector';
+import { type Change, type Scope, WHOLE_PLAN } from '../../plan/changes/types';
+import { isBetween, scopeOf } from '../../plan/effective';
+import type { Plan, Skirt } from '../../plan/schema';
+import { SERVICE_REACH } from '../../posts/places';
+import {
+  type OpeningLimits,
+  THREAT_IDS,
+  type ThreatId,
+  isPresent,
+  passing,
+  shorterSide,
+} from '../../threats';
+import { EPSILON, tidy } from '../../units/round';
+import { breaking, finerMesh, tornBy } from '../../threats/strongMesh';
+import { rowOf } from './kinds';
 import type { SkirtLines } from './skirtLines';
 import type { SkirtCourse, SkirtStage } from './rolls';
 import { shapeOf } from './shape';
@@ -120,21 +128,9 @@ function measureFindings({ limits, threats }: SkirtSeenBy, course: SkirtCourse):
 
 /** The widest of the same kind that a roll gives: all of it out or down, up the wall as before. */
 function narrower(course: SkirtCourse): Mends {
-  const { skirt, shape, widest, stripWidth } = course;
-  const less = tidy(stripWidth - widest);
-  switch (skirt.kind) {
-    case 'apron':
-    case 'house-apron':
-      return skirt.width - less < 0.1 ? [] : change(course, { ...skirt, width: tidy(skirt.width - less) });
-    case 'buried':
-    case 'toe':
-      return shape.depth - less < 0.1 ? [] : change(course, { ...skirt, depth: tidy(skirt.depth - less) });
-    case 'folded':
-      return skirt.up - less < 0.1 ? [] : change(course, { ...skirt, up: tidy(skirt.up - less) });
-    case 'stone':
-    case 'concrete':
-      return [];
-  }
+  const less = tidy(course.stripWidth - course.widest);
+  const skirt = rowOf(course.skirt).narrower(course.skirt, less);
+  return skirt ? change(course, skirt) : [];
 }
 
 /** An apron ends against a house wall; where the wall is not as wide as the apron, an animal digs round its end. */

@@ -1,15 +1,17 @@
-import { type AnyStep, adds, step } from '../engine/step';
-import * as K from '../keys';
-import { skirtParts } from '../parts';
+import { type AnyStep, adds, step } from '../../engine/step';
+import type { Stage } from '../stage';
+import * as K from '../../keys';
 import { skirtDemands, skirtFasteners } from './demands';
 import { skirtFigures } from './figures';
 import { skirtFindings } from './findings';
+import { skirtsHours } from './hours';
+import { skirtParts } from './part';
 import { withRolls } from './rolls';
 import { sideSkirts, skirtLines, withParts } from './skirtLines';
 import { skirtStage } from './stage';
 
-/** Skirts: laid along the ground, their rolls chosen beside all that is bought. */
-export const SKIRT_STEPS: readonly AnyStep[] = [
+/** Laid along the ground, their rolls chosen beside all that is bought. */
+const steps: readonly AnyStep[] = [
   step(K.SKIRTED, { choices: K.SKIRT_CHOICE, enclosures: K.ENCLOSURES, walks: K.WALKS }, ({ walks, ...by }) =>
     skirtLines(by, walks),
   ),
@@ -58,10 +60,14 @@ export const SKIRT_STEPS: readonly AnyStep[] = [
     },
     skirtFindings,
   ),
+  adds(K.STAGE_HOURS, { laid: K.LAID, soil: K.SOIL, assumed: K.ASSUMED }, ({ laid, soil, assumed }) =>
+    skirtsHours(laid, soil, assumed),
+  ),
   adds(K.FENCE_FIGURES, { skirts: K.SKIRTS }, ({ skirts }) => [skirtFigures(skirts)]),
 ];
 
 /** Skirts lie under everything else. */
-export const SKIRT_PARTS: readonly AnyStep[] = [
-  adds(K.PARTS, { laid: K.LAID }, ({ laid }) => skirtParts(laid)),
-];
+const parts: readonly AnyStep[] = [adds(K.PARTS, { laid: K.LAID }, ({ laid }) => skirtParts(laid))];
+
+/** What closes the foot of the fence against what digs. */
+export const skirt: Stage = { steps, parts };

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { reckon } from '../reckon';
-import { aPolygon, anOutline } from '../testing/aRun';
+import { reckon } from '../../reckon';
+import { aPolygon, anOutline } from '../../testing/aRun';
 import { apronCorner } from './strips';
 
 const apron = (width: number) => ({

@@ -1,11 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type Plan, proposePlan, surveyRings } from '../index';
-import { walksOf } from '../ground/walksOf';
-import { distance } from '../ground/vector';
-import { aRun, anOutline } from '../testing/aRun';
-import { moved, turnedBy } from '../testing/randomRun';
-import { uniform } from '../testing/uniform';
+import { type Plan, proposePlan, surveyRings } from '../../index';
+import { walksOf } from '../../ground/walksOf';
+import { distance } from '../../ground/vector';
+import { aRun, anOutline } from '../../testing/aRun';
+import { moved, turnedBy } from '../../testing/randomRun';
+import { uniform } from '../../testing/uniform';
 import { type SkirtChain, skirtChains } from './edges';
 
 const chainOf = (plan: Plan, round: 'fence' | 'house' = 'house'): SkirtChain => {

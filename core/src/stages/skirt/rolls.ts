@@ -1,7 +1,7 @@
-import { type Chosen, widthsFor } from '../buying/chosen';
-import { stackName } from '../buying/stack';
-import type { Goods } from '../catalogue/goods';
-import { EPSILON } from '../units/round';
+import { type Chosen, widthsFor } from '../../buying/chosen';
+import { stackName } from '../../buying/stack';
+import type { Goods } from '../../catalogue/goods';
+import { EPSILON } from '../../units/round';
 import type { LaidCourse, SkirtLayout } from './stage';
 
 /** All of one skirt choice with its roll. */

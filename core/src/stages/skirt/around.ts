@@ -1,6 +1,6 @@
-import type { FenceLine } from '../ground/fenceLines';
-import type { Ring } from '../ground/survey';
-import { type Vector, dot, times } from '../ground/vector';
+import type { FenceLine } from '../../ground/fenceLines';
+import type { Ring } from '../../ground/survey';
+import { type Vector, dot, times } from '../../ground/vector';
 
 /** One end of a fence line. */
 export interface LineEnd {

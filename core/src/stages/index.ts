@@ -1,0 +1,5 @@
+import { skirt } from './skirt';
+import type { Stage } from './stage';
+
+/** In the order of the work; the order of reckoning follows from what each step needs. */
+export const STAGES = { skirt } as const satisfies Readonly<Record<string, Stage>>;

@@ -1,0 +1,25 @@
+import * as z from 'zod/mini';
+import { KINDS, type Skirt } from './kinds';
+
+const { none, apron, 'house-apron': houseApron, buried, toe, folded, stone, concrete } = KINDS;
+
+/** What is chosen for the foot of the fence. */
+export const schema = z.discriminatedUnion('kind', [
+  none.schema,
+  apron.schema,
+  houseApron.schema,
+  buried.schema,
+  toe.schema,
+  folded.schema,
+  stone.schema,
+  concrete.schema,
+]);
+
+/** Taken unless something else is chosen: an apron so wide, m. */
+export const usual = (width: number): Skirt => ({ kind: 'apron', mesh: 'fine-13', width, lapUp: 0.1 });
+
+/** Where nothing is to be laid. */
+export const NONE: Skirt = { kind: 'none' };
+
+/** The product that it is made of; null where that is no mesh. */
+export const meshOf = (skirt: Skirt): string | null => ('mesh' in skirt ? skirt.mesh : null);

@@ -1,0 +1,34 @@
+import * as z from 'zod/mini';
+import { length, meaning } from '../../../plan/schema/common';
+import { mesh } from './fields';
+import { NO_SHAPE, kind, less } from './kind';
+
+/** Half up the wall, half out, m. */
+const USUAL = 0.5;
+
+export const folded = kind(
+  z
+    .strictObject({ kind: z.literal('folded'), mesh, up: length(0.1, 1.5), out: length(0.1, 1.5) })
+    .apply(meaning('One strip, part of it up the wall and the rest flat outside.')),
+  {
+    title: 'Folded',
+    note: 'one strip, half up the wall, half out',
+    say: ({ up, out }, r, name) => `Fold ${name}, ${r.length(up)} up and ${r.length(out)} out`,
+    measures: [
+      { field: 'up', name: 'Up the wall' },
+      { field: 'out', name: 'Out on the ground', stops: 'flat' },
+    ],
+    shape: ({ mesh: of, up, out }) => ({ ...NO_SHAPE, mesh: of, up, out, lies: 'flat', turns: out }),
+    instead: (kept, wanted) => ({
+      kind: 'folded' as const,
+      mesh: kept.mesh,
+      up: USUAL,
+      out: Math.max(USUAL, wanted.flat),
+    }),
+    enough: (skirt, { flat }) => ({ ...skirt, out: Math.max(skirt.out, flat) }),
+    narrower: (skirt, by) => {
+      const up = less(skirt.up, by);
+      return up === null ? null : { ...skirt, up };
+    },
+  },
+);

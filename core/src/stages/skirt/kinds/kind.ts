@@ -1,0 +1,86 @@
+import type * as z from 'zod/mini';
+import type { Reader } from '../../../saying/reader';
+
+/** A skirt seen from its end: how far it goes up, down and out, and what it is made of. All m. */
+export interface SkirtShape {
+  /** Mesh of its strip; null for stones and concrete. */
+  readonly mesh: string | null;
+  /** Up the wall. */
+  readonly up: number;
+  /** Below the ground. */
+  readonly depth: number;
+  /** Away from the fence: on the ground, or at its depth for a toe. */
+  readonly out: number;
+  /** Where its outer part lies. */
+  readonly lies: 'flat' | 'buried' | 'filled';
+  /** Width with which it turns corners like an apron; 0 where it goes round them. */
+  readonly turns: number;
+  readonly trench: { readonly width: number; readonly depth: number } | null;
+  readonly fill: {
+    readonly of: 'stone' | 'concrete';
+    readonly width: number;
+    readonly height: number;
+  } | null;
+  readonly round: 'fence' | 'house';
+}
+
+/** What stops every digger present, m: so wide flat on the ground, so deep, or so deep and so far out. */
+export interface Wanted {
+  readonly flat: number;
+  readonly deep: number;
+  readonly toe: { readonly depth: number; readonly out: number };
+}
+
+/** What another kind keeps of the skirt that is there: its mesh, its lap up the wall, its width on the ground. */
+export interface Kept {
+  readonly mesh: string;
+  readonly lapUp: number;
+  readonly width: number | null;
+}
+
+/** A measure that the keeper sets, m. */
+export interface Measure {
+  readonly field: 'width' | 'height' | 'depth' | 'out' | 'up' | 'lapUp';
+  readonly name: string;
+  /** By which figure it stops what is about; none where that is not its work. */
+  readonly stops?: 'flat' | 'deep';
+}
+
+/** One kind of skirt: everything that tells it from the others. */
+export interface KindOf<C> {
+  readonly title: string;
+  readonly note: string;
+  /** What choosing it does; its mesh by name. */
+  readonly say: (skirt: C, reader: Reader, mesh: string) => string;
+  readonly measures: readonly Measure[];
+  /** Null where nothing is laid. */
+  readonly shape: (skirt: C) => SkirtShape | null;
+  /** One that stops what is about, instead of another kind. */
+  readonly instead: (kept: Kept, wanted: Wanted) => C;
+  /** The same made large enough for what digs; null where no size of it would do. */
+  readonly enough: (skirt: C, wanted: Wanted) => C | null;
+  /** The same from a strip so much narrower, m: all of it out or down is given up first. Null where it has no strip. */
+  readonly narrower: (skirt: C, less: number) => C | null;
+}
+
+/** A row: the type of its choice comes from its schema, everything else is checked against it. */
+export const kind = <S extends z.ZodMiniObject>(schema: S, row: KindOf<z.infer<S>>) => ({ schema, ...row });
+
+/** Narrower than this is no skirt, m. */
+const LEAST = 0.1;
+
+/** What is left of a measure; null where it is no skirt any more. */
+export const less = (measure: number, by: number): number | null => {
+  const left = Math.round((measure - by) * 1e9) / 1e9;
+  return left < LEAST ? null : left;
+};
+
+export const NO_SHAPE = {
+  up: 0,
+  depth: 0,
+  out: 0,
+  turns: 0,
+  trench: null,
+  fill: null,
+  round: 'fence',
+} as const;

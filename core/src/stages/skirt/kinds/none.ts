@@ -1,0 +1,13 @@
+import * as z from 'zod/mini';
+import { kind } from './kind';
+
+export const none = kind(z.strictObject({ kind: z.literal('none') }), {
+  title: 'No skirt',
+  note: 'nothing stops what digs',
+  say: () => 'No skirt',
+  measures: [],
+  shape: () => null,
+  instead: () => ({ kind: 'none' as const }),
+  enough: () => null,
+  narrower: () => null,
+});

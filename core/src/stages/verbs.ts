@@ -1,0 +1,10 @@
+import { VERBS as skirt } from './skirt/verbs';
+
+/** Verbs of the stages, joined. */
+export const VERBS = { ...skirt } as const;
+
+type StageVerb = keyof typeof VERBS;
+/** A change that a stage brings: its verb with what that needs. */
+export type StageChange = {
+  [V in StageVerb]: { readonly verb: V } & Parameters<(typeof VERBS)[V]>[1];
+}[StageVerb];

@@ -1,0 +1,15 @@
+import type { ParamsBy } from '../saying/sentences';
+import * as skirt from './skirt/words';
+
+/** Sentences of the stages, joined; a code is one only where it has a sentence. */
+export const FINDINGS = { ...skirt.FINDINGS } as const;
+export const TERMS = { ...skirt.TERMS } as const;
+export const CHANGES = { ...skirt.CHANGES } as const;
+
+export type StageFindings = ParamsBy<typeof FINDINGS>;
+export type StageTerms = ParamsBy<typeof TERMS>;
+
+/** To which part of the figures the hours of a stage go, by the code of their term. */
+export const HOURS_OF: Readonly<Record<string, string>> = Object.fromEntries(
+  Object.entries({ skirt }).flatMap(([stage, { HOURS }]) => Object.keys(HOURS).map((code) => [code, stage])),
+);

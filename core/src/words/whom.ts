@@ -1,0 +1,10 @@
+import type { ThreatId } from '../threats/kinds';
+import { THREAT_NAMES } from './names';
+import { listed } from './reader';
+
+/** Animals as a sentence calls them: `foxes and badgers`. */
+export const who = (threats: readonly ThreatId[]): string => listed(threats.map((t) => THREAT_NAMES[t]));
+
+/** One word where one kind of animal does it, another where several do. */
+export const verb = (threats: readonly ThreatId[], one: string, many: string): string =>
+  threats.length === 1 ? one : many;
