@@ -1,4 +1,3 @@
-import { BIRD_STEPS } from './birds/steps';
 import { BUILD_STEPS } from './build/steps';
 import { BUYING_STEPS } from './buying/steps';
 import { MARKET_STEPS } from './catalogue/steps';
@@ -15,11 +14,11 @@ export const FENCE_STEPS: readonly AnyStep[] = [
   ...SLICES,
   ...MARKET_STEPS,
   ...OUTLINE_STEPS,
-  ...BIRD_STEPS,
+  ...STAGES.birds.steps,
   ...GROUND_STEPS,
   ...POST_STEPS,
   ...WALL_STEPS,
-  ...Object.values(STAGES).flatMap(({ steps }) => steps),
+  ...STAGES.skirt.steps,
   ...WAY_STEPS,
   ...BUYING_STEPS,
   ...BUILD_STEPS,

@@ -1,4 +1,4 @@
-import type { BirdStage } from './birds/stage';
+import type { BirdStage } from './stages/birds/stage';
 import type { OutlineWorkings } from './ground/figures';
 import type { PostStage } from './posts/stage';
 import type { Figures, Workings } from './reckoning';

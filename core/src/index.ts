@@ -6,7 +6,7 @@ export {
   type SpaceSchool,
   BIRDS,
   SPACE_FACTORS,
-} from './birds/kinds';
+} from './stages/birds/kinds';
 export {
   type Catalogue,
   EDITIONS,

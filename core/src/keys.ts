@@ -12,7 +12,7 @@ import type { Products } from './catalogue/products';
 import type { BoughtPost } from './posts/bought';
 import type { Gathered, WallGroup } from './walls/groups';
 import type { HungWalls } from './walls/stage';
-import type { BirdStage } from './birds/stage';
+import type { BirdStage } from './stages/birds/stage';
 import type { Goods } from './catalogue/goods';
 import type { Sold } from './catalogue/sold';
 import type { Catalogue, Yard } from './catalogue/types';

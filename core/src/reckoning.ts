@@ -1,4 +1,4 @@
-import type { BirdKind } from './birds/kinds';
+import type { BirdKind } from './stages/birds/kinds';
 import type { PriceProof } from './buying/proof';
 import type { WorkedPool } from './cutting/types';
 import type { Docket } from './docket/types';

@@ -1,4 +1,3 @@
-import type { BirdKind } from '../birds/kinds';
 import type { MeshType } from '../catalogue/types';
 import type { Change } from '../plan/changes';
 import type { PartRef } from '../plan/partRef';
@@ -72,11 +71,6 @@ export interface FindingParams extends StageFindings {
     readonly top: number;
     readonly wall: number;
   };
-  'birds.none': object;
-  'birds.crowded': { readonly area: number; readonly wanted: number };
-  'birds.through': { readonly kind: BirdKind; readonly opening: number; readonly holds: number };
-  'birds.over': { readonly kind: BirdKind; readonly wall: number; readonly needs: number };
-  'birds.cover': { readonly kind: BirdKind };
   'opening.passes': {
     readonly of: 'band' | 'skirt' | 'gate' | 'gap' | 'hollow';
     readonly opening: number;

@@ -1,5 +1,5 @@
 import { LATEST_EDITION, EDITIONS, type Yard } from '../catalogue';
-import { birdStage } from '../birds/stage';
+import { birdStage } from '../stages/birds/stage';
 import * as skirt from '../stages/skirt/choice';
 import { skirtWanted } from '../stages/skirt/wanted';
 import { FOOT } from '../units/factors';

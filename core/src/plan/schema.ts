@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { BIRD_KINDS, SPACE_SCHOOLS } from '../birds/kinds';
+import * as birds from '../stages/birds/choice';
 import { PRESENCES, THREAT_IDS } from '../threats/kinds';
 import { ASSUMPTIONS, type AssumptionId } from './assumptions';
 import { checkReferences } from './references';
@@ -14,13 +14,6 @@ import type { band } from './schema/choices';
 import type { Skirt as AnySkirt } from '../stages/skirt/kinds';
 import { choices, someChoices } from './schema/choices';
 import { ownMesh, offer, buying, extraPiece, ownedPiece } from './schema/buying';
-
-const flock = z.strictObject({
-  id,
-  kind: z.enum(BIRD_KINDS),
-  count: z.int().check(z.minimum(0), z.maximum(100000)),
-  keeping: z.enum(['confined', 'part-day']),
-});
 
 const corner = z.strictObject({ id, x: coordinate, y: coordinate });
 const sideEnds = { id, from: id, to: id };
@@ -59,8 +52,8 @@ const shape = z.strictObject({
       longitude: z._default(z.number().check(z.minimum(-180), z.maximum(180)), 0),
     })
     .apply(meaning('Where the origin of the sheet lies, degrees, WGS 84.')),
-  flock: z.array(flock).check(z.maxLength(40)),
-  space: z.enum(SPACE_SCHOOLS),
+  flock: birds.flocks,
+  space: birds.space,
   threats: z.partialRecord(z.enum(THREAT_IDS), z.enum(PRESENCES)),
   ground: z.strictObject({
     soil: z.enum(['sand', 'loam', 'clay', 'stony']),
@@ -106,7 +99,7 @@ const shape = z.strictObject({
 export const planSchema = shape.check(z.superRefine(checkReferences));
 
 export type Plan = z.infer<typeof shape>;
-export type Flock = z.infer<typeof flock>;
+export type Flock = z.infer<typeof birds.flock>;
 export type Side = z.infer<typeof side>;
 export type Corner = z.infer<typeof corner>;
 export type Opening = z.infer<typeof opening>;

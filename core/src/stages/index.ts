@@ -1,5 +1,6 @@
+import { birds } from './birds';
 import { skirt } from './skirt';
 import type { Stage } from './stage';
 
 /** In the order of the work; the order of reckoning follows from what each step needs. */
-export const STAGES = { skirt } as const satisfies Readonly<Record<string, Stage>>;
+export const STAGES = { birds, skirt } as const satisfies Readonly<Record<string, Stage>>;

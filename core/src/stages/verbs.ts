@@ -1,7 +1,8 @@
+import { VERBS as birds } from './birds/verbs';
 import { VERBS as skirt } from './skirt/verbs';
 
 /** Verbs of the stages, joined. */
-export const VERBS = { ...skirt } as const;
+export const VERBS = { ...birds, ...skirt } as const;
 
 type StageVerb = keyof typeof VERBS;
 /** A change that a stage brings: its verb with what that needs. */

@@ -1,4 +1,4 @@
-import { BIRDS, type BirdKind } from '../birds/kinds';
+import { BIRDS, type BirdKind } from '../stages/birds/kinds';
 import type { Plan } from '../plan/schema';
 import { EPSILON } from '../units/round';
 import { THREATS, THREAT_IDS, type ThreatId, YOUNG_RAT_SQUEEZE } from './kinds';

@@ -1,5 +1,6 @@
 import type { StageId } from '../plan/stages';
 import type { Plan } from '../plan/schema';
+import * as birds from '../stages/birds/words';
 import * as skirt from '../stages/skirt/words';
 
 /** The cautions that go with a stage (domain.md 19), shown where they apply. */
@@ -12,7 +13,7 @@ export function cautionsFor(
   const built = plan.openings.some((o) => o.make === 'built');
   const concrete = Object.values(choices.setting).includes('concrete');
   const byStage: Readonly<Record<StageId, readonly (string | false)[]>> = {
-    birds: ['Livestock registration and bird-housing orders are local: check what applies to you.'],
+    birds: birds.CAUTIONS,
     threats: ['Wildlife law is local. Protected animals are deterred, not harmed.'],
     ground: [
       'Have buried services located before anything is dug: the marks on this sheet are only where you put them.',

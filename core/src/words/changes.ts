@@ -1,16 +1,6 @@
 import type { Market } from '../catalogue/market';
 import { type Change, type ChangeOf, type Verb } from '../plan/changes';
-import {
-  BIRD_NAMES,
-  ROLE_NAMES,
-  SOIL_NAMES,
-  SPACE_NAMES,
-  STAGE_NAMES,
-  THREAT_NAMES,
-  WAY_NAMES,
-  meshName,
-  postName,
-} from './names';
+import { ROLE_NAMES, SOIL_NAMES, STAGE_NAMES, THREAT_NAMES, WAY_NAMES, meshName, postName } from './names';
 import type { GroundList } from '../plan/changes';
 import type { Gate, Hatch, PostRole } from '../plan/schema';
 import { type Reader, capital, counted } from './reader';
@@ -32,10 +22,6 @@ const SENTENCES: Sentences = {
   ...CHANGES,
   rename: ({ name }) => `Name it ${name}`,
   'set-units': ({ units }) => (units === 'metric' ? 'Show metres' : 'Show feet and inches'),
-  'add-birds': ({ flock }) => `Add ${BIRD_NAMES[flock.kind][1]}`,
-  'set-birds': () => 'Change the birds',
-  'remove-birds': () => 'Take these birds out',
-  'set-space': ({ space }) => `Space: ${SPACE_NAMES[space]}`,
   'set-threat': ({ threat, presence }) => `${capital(THREAT_NAMES[threat])}: ${presence}`,
   'set-soil': ({ soil }) => `Soil: ${SOIL_NAMES[soil]}`,
   'lay-out': ({ run }, r) =>

@@ -1,5 +1,5 @@
 import type { FindingCode, FindingParams, ToldFinding } from '../findings/types';
-import { BIRD_NAMES, MESH_NAMES, ROLE_NAMES, WAY_NAMES } from './names';
+import { MESH_NAMES, ROLE_NAMES, WAY_NAMES } from './names';
 import { type Reader, capital, counted } from './reader';
 import { verb, who } from './whom';
 import { FINDINGS } from '../stages/words';
@@ -104,15 +104,6 @@ const SENTENCES: Sentences = {
     `${capital(ROLE_NAMES[role][1])} are to be driven into stony ground: try one first, and dig where it glances off.`,
   'post.standing-low': ({ number, above, needs }, r) =>
     `The standing post ${number} is ${r.length(above)} high and the wall wants ${r.length(needs)}. Put a new one in, or lower the wall.`,
-  'birds.none': () => 'No birds yet: the area they want and the largest opening are left out.',
-  'birds.crowded': ({ area, wanted }, r) =>
-    `The run has ${r.area(area)} and the birds want ${r.area(wanted)}.`,
-  'birds.through': ({ kind, opening, holds }, r) =>
-    `${capital(BIRD_NAMES[kind][1])} get through ${r.opening(opening)}; ${r.opening(holds)} holds them.`,
-  'birds.over': ({ kind, wall, needs }, r) =>
-    `${capital(BIRD_NAMES[kind][1])} clear a wall of ${r.length(wall)} without a cover; they want ${r.length(needs)}, a cover, or one wing clipped.`,
-  'birds.cover': ({ kind }) =>
-    `${capital(BIRD_NAMES[kind][1])} are kept under a cover; none is planned here yet.`,
   'opening.passes': ({ of, opening, threats, limit, from, side }, r) => {
     const under = `under the mesh on side ${side ?? ''}`;
     const where =

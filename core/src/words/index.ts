@@ -14,12 +14,10 @@ export {
 export { sayCut, sayLeftOver } from './cutList';
 export { sayFinding } from './findings';
 export {
-  BIRD_NAMES,
   MESH_NAMES,
   ROLE_NAMES,
   SERVICE_NAMES,
   SOIL_NAMES,
-  SPACE_NAMES,
   STAGE_NAMES,
   THREAT_NAMES,
   THREAT_SIGNS,
@@ -34,3 +32,4 @@ export {
 export { SCHOOLS, type School, type SchoolId } from './schools';
 export { type Reader, capital, counted, listed, makeReader, readerFor } from './reader';
 export { type WorkingLine, sayTerm, sayWorking, workingLines } from './terms';
+export { BIRD_NAMES, SPACE_NAMES } from '../stages/birds/names';

@@ -1,4 +1,3 @@
-import type { BirdKind, SpaceSchool } from '../birds/kinds';
 import type { MeshProduct, MeshType, PackId, PostProduct, TimberProduct } from '../catalogue';
 import type { Soil } from '../plan/assumptions';
 import type { Opening, PostRole, Service } from '../plan/schema';
@@ -71,26 +70,6 @@ export const THREAT_SIGNS: Readonly<Record<ThreatId, string>> = {
   crow: 'eggs and chicks gone',
   'wild-birds': 'none; a housing order asks for a solid cover and openings of 25 mm or less',
   person: 'birds gone, catches undone',
-};
-
-export const BIRD_NAMES: Readonly<Record<BirdKind, readonly [one: string, many: string]>> = {
-  'hen-light': ['light hen', 'light hens'],
-  'hen-heavy': ['heavy hen', 'heavy hens'],
-  bantam: ['bantam', 'bantams'],
-  grower: ['grower', 'growers'],
-  chick: ['chick', 'chicks'],
-  quail: ['quail', 'quail'],
-  duck: ['duck', 'ducks'],
-  goose: ['goose', 'geese'],
-  turkey: ['turkey', 'turkeys'],
-  'meat-chicken': ['meat chicken', 'meat chickens'],
-};
-
-export const SPACE_NAMES: Readonly<Record<SpaceSchool, string>> = {
-  snug: 'snug',
-  usual: 'usual',
-  roomy: 'roomy',
-  'free-range': 'free-range code',
 };
 
 export const ROLE_NAMES: Readonly<Record<PostRole, readonly [one: string, many: string]>> = {

@@ -1,6 +1,6 @@
 import type { Term, TermCode, TermParams } from '../working';
-import { BIRD_NAMES, ROLE_NAMES, SOIL_NAMES, SPACE_NAMES, WAY_NAMES } from './names';
-import { type Reader, counted } from './reader';
+import { ROLE_NAMES, SOIL_NAMES, WAY_NAMES } from './names';
+import type { Reader } from './reader';
 import { TERMS } from '../stages/words';
 import { printNumber } from '../units';
 
@@ -9,14 +9,6 @@ type Sentences = { readonly [C in TermCode]: (params: TermParams[C], reader: Rea
 /** What each term of a working is, in the reader's units. */
 const SENTENCES: Sentences = {
   ...TERMS,
-  'birds.area-wanted': () => 'area wanted',
-  'birds.kind-area': ({ kind, count }) => `for ${counted(count, ...BIRD_NAMES[kind])}`,
-  'birds.count': ({ kind }) => BIRD_NAMES[kind][1],
-  'birds.total': () => 'birds',
-  'birds.each': ({ keeping }) =>
-    keeping === 'confined' ? 'each, always shut in' : 'each, let out part of the day',
-  'birds.space': ({ school }) => `space: ${SPACE_NAMES[school]}`,
-  'birds.area-each': () => 'area a bird',
   'outline.area': () => 'area of the run',
   'outline.enclosure-area': ({ name }) => name,
   'outline.triangle': ({ first, from, to }) => `triangle of corners ${first}, ${from} and ${to}`,

@@ -1,4 +1,3 @@
-import type { BirdKind, SpaceSchool } from '../birds/kinds';
 import type { Soil } from '../plan/assumptions';
 import type { PostRole } from '../plan/schema';
 import type { StageTerms } from '../stages/words';
@@ -13,14 +12,6 @@ export interface SideParam {
  * Those of the stages have their sentences there, all others in `words/terms`.
  */
 export interface TermParams extends StageTerms {
-  /** Birds and area */
-  'birds.area-wanted': object;
-  'birds.kind-area': { readonly kind: BirdKind; readonly count: number };
-  'birds.count': { readonly kind: BirdKind };
-  'birds.total': object;
-  'birds.each': { readonly kind: BirdKind; readonly keeping: 'confined' | 'part-day' };
-  'birds.space': { readonly school: SpaceSchool };
-  'birds.area-each': object;
   /** Outline */
   'outline.area': object;
   'outline.enclosure-area': { readonly name: string };

@@ -1,5 +1,6 @@
 import { VERBS } from '../../stages/verbs';
 import { choose } from '../choose';
+import { byId, put, without } from '../lists';
 import type { Opening, Plan } from '../schema';
 import { buyFrom, setFetching, setYards } from './buying';
 import { moveCorner, removeCorner, setTurn, splitSide } from './corners';
@@ -9,27 +10,11 @@ import { addLobby } from './lobby';
 import { layOut, moveSide, setSideLength } from './outline';
 import type { Change, ChangeOf, Verb } from './types';
 
-const byId = <T extends { readonly id: string }>(
-  list: readonly T[],
-  id: string,
-  to: Partial<NoInfer<T>>,
-): T[] => list.map((thing) => (thing.id === id ? { ...thing, ...to } : thing));
-const without = <T extends { readonly id: string }>(list: readonly T[], id: string): T[] =>
-  list.filter((t) => t.id !== id);
-
-/** In the place of the one with its id, or at the end. */
-const put = <T extends { readonly id: string }>(list: readonly T[], thing: T): T[] =>
-  list.some((t) => t.id === thing.id) ? list.map((t) => (t.id === thing.id ? thing : t)) : [...list, thing];
-
 type Appliers = { readonly [V in Verb]: (plan: Plan, change: ChangeOf<V>) => Plan };
 
 const APPLY: Appliers = {
   rename: (plan, { name }) => ({ ...plan, name }),
   'set-units': (plan, { units }) => ({ ...plan, units }),
-  'add-birds': (plan, { flock }) => ({ ...plan, flock: [...plan.flock, flock] }),
-  'set-birds': (plan, { id, to }) => ({ ...plan, flock: byId(plan.flock, id, to) }),
-  'remove-birds': (plan, { id }) => ({ ...plan, flock: without(plan.flock, id) }),
-  'set-space': (plan, { space }) => ({ ...plan, space }),
   'set-threat': (plan, { threat, presence }) => ({
     ...plan,
     threats: { ...plan.threats, [threat]: presence },

@@ -6,7 +6,6 @@ import type {
   Buying,
   Choices,
   ExtraPiece,
-  Flock,
   Gate,
   Hatch,
   Opening,
@@ -82,10 +81,6 @@ export interface HeightAt {
 export type Change =
   | { readonly verb: 'rename'; readonly name: string }
   | { readonly verb: 'set-units'; readonly units: Plan['units'] }
-  | { readonly verb: 'add-birds'; readonly flock: Flock }
-  | { readonly verb: 'set-birds'; readonly id: string; readonly to: Partial<Omit<Flock, 'id'>> }
-  | { readonly verb: 'remove-birds'; readonly id: string }
-  | { readonly verb: 'set-space'; readonly space: Plan['space'] }
   | { readonly verb: 'set-threat'; readonly threat: ThreatId; readonly presence: Presence }
   | { readonly verb: 'set-soil'; readonly soil: Soil }
   | { readonly verb: 'set-ground'; readonly to: Partial<Pick<Plan['ground'], 'frost' | 'north'>> }

@@ -1,8 +1,8 @@
-import { type Finding, finding } from '../findings/types';
-import { type Change, asRectangle } from '../plan/changes';
-import type { Flock, Plan } from '../plan/schema';
-import { EPSILON, roundUp } from '../units/round';
-import { type Term, product, sum, value } from '../working';
+import { type Finding, finding } from '../../findings/types';
+import { type Change, asRectangle } from '../../plan/changes';
+import type { Flock, Plan } from '../../plan/schema';
+import { EPSILON, roundUp } from '../../units/round';
+import { type Term, product, sum, value } from '../../working';
 import { BIRDS, DRAG_SHELTER_AREAS, FREE_RANGE_AREA, SPACE_FACTORS } from './kinds';
 
 export interface BirdStage {

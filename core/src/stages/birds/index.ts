@@ -1,9 +1,9 @@
-import { type AnyStep, adds, step } from '../engine/step';
-import * as K from '../keys';
+import { type AnyStep, adds, step } from '../../engine/step';
+import * as K from '../../keys';
+import type { Stage } from '../stage';
 import { birdFindings, birdStage } from './stage';
 
-/** The flock: how many, and what room it wants. */
-export const BIRD_STEPS: readonly AnyStep[] = [
+const steps: readonly AnyStep[] = [
   step(K.BIRDS, { flock: K.FLOCK, space: K.SPACE }, birdStage),
   adds(
     K.FOUND,
@@ -14,3 +14,6 @@ export const BIRD_STEPS: readonly AnyStep[] = [
     },
   ),
 ];
+
+/** The flock: how many, and what room it wants. */
+export const birds: Stage = { steps, parts: [] };

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import { reckon } from '../reckon';
-import { aRun } from '../testing/aRun';
-import type { Plan } from '../plan/schema';
+import { reckon } from '../../reckon';
+import { aRun } from '../../testing/aRun';
+import type { Plan } from '../../plan/schema';
 import type { BirdKind, SpaceSchool } from './kinds';
 import { birdStage } from './stage';
 
