@@ -98,4 +98,14 @@ describe('rolls and the packs that their joints take', () => {
     expect(saves).toBeGreaterThan(10);
     expect(reached).toBeGreaterThan(10);
   });
+  test('are left as they are where the rolls have no price: metres are not traded for money', () => {
+    const bays = [[2.3, 2.3, 2.3, 2.3]];
+    const unpriced = UNITS.map((unit) => ({ ...unit, price: null, cost: null }));
+    const pool: Wanted = { ...poolOf(bays), units: unpriced };
+    const bare: WeighedBy = { ...by, meshes: new Set() };
+    const weighed = weigh([], [pool], bare);
+    expect(weighed.saving).toBeGreaterThan(0);
+    const way = { asks: [], wanted: [pool], ...weighed, least: Math.max(1, weighed.least) };
+    expect(tradedFor(way, bare).plans).toBeNull();
+  });
 });

@@ -8,7 +8,7 @@ import type { Wanted } from '../cutting/wanted';
 import { EPSILON } from '../units/round';
 import type { Ask } from './demand';
 import type { Run } from './run';
-import { NODES, type Trade, tradesOf } from './trades';
+import { NODES, type Trade, leftAsItIs, tradesOf } from './trades';
 import { type Weighed, type WeighedBy, jointPieces, packPrices } from './weigh';
 
 /** Ways to put trades of all pools together that are looked at. */
@@ -34,6 +34,8 @@ function cheapestTrades({ asks, wanted, saving }: AsWeighed, by: WeighedBy): Tog
   const each = wanted.map((pool) => {
     const plan = cut(pool);
     const counted = meshes.has(pool.product);
+    // Metres are no money: what has no price is left as it is.
+    if (pool.units.some(({ price }) => price === null)) return [leftAsItIs(pool, packs)];
     return tradesOf(pool, plan, plan.cost + saving, packs, memo).map((trade): Trade => ({
       ...trade,
       cost: counted ? trade.cost : Math.max(0, trade.cost - plan.cost),

@@ -54,7 +54,7 @@ function leastJointsIn(slots: readonly Slot[], given: Prepared, found: number): 
 
 /** Pieces of each pack that the joints take at least: no run does without those that the longest roll leaves. */
 function leastPieces(
-  { task: { runs, lap } }: Prepared,
+  { runs, lap }: Pick<Task, 'runs' | 'lap'>,
   longest: number,
   joints: number,
   packs: readonly PackId[],
@@ -100,7 +100,7 @@ export function tradesOf(
     if (!cover)
       return [
         ...trades,
-        { cost: Math.max(plan.bound, floor), pieces: leastPieces(given, given.longest, 0, packs), by: null },
+        { cost: Math.max(plan.bound, floor), pieces: leastPieces(task, given.longest, 0, packs), by: null },
       ];
     // Cheaper sets than what is proved hold nothing.
     if (cover.cost < plan.bound - EPSILON) continue;
@@ -108,9 +108,15 @@ export function tradesOf(
     if (!couldHold(given, slots)) continue;
     const longest = slots.reduce((most, { size }) => Math.max(most, size), 0);
     const joints = leastJointsIn(slots, given, plan.joints);
-    add({ cost: cover.cost, pieces: leastPieces(given, longest, joints, packs), by: { slots, joints } });
+    add({ cost: cover.cost, pieces: leastPieces(task, longest, joints, packs), by: { slots, joints } });
   }
   const rest = Math.max(plan.bound, Math.min(limit, covers.floor));
-  add({ cost: rest, pieces: leastPieces(given, given.longest, 0, packs), by: null });
+  add({ cost: rest, pieces: leastPieces(task, given.longest, 0, packs), by: null });
   return trades;
+}
+
+/** A pool that costs nothing here, with as few joints as its longest length leaves. */
+export function leftAsItIs(task: Task, packs: readonly PackId[]): Trade {
+  const longest = [...task.units, ...task.owned].reduce((most, { size }) => Math.max(most, size), 0);
+  return { cost: 0, pieces: leastPieces(task, longest, 0, packs), by: null };
 }

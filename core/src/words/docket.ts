@@ -147,12 +147,13 @@ export function sayPriceProof({ cost, bound, proved }: PriceProof, reader: Reade
 export function sayProof(pool: CuttingPool, reader: Reader): string {
   if (pool.cost === null || pool.bound === null)
     return 'No price at the yards bought at: cut from common lengths, with the least left over.';
-  const more = Math.floor(pool.cost - pool.bound + 1e-6);
-  if (pool.proved && more > 0)
-    return `At most ${reader.money(more)} more than the cheapest rolls: the joints that these would have take more than that in packs.`;
+  const more = pool.cost - pool.bound;
+  // Taken for its fewer joints: with rings and pegs the whole costs less.
+  if (pool.proved && more > 1e-6)
+    return `${reader.money(Math.ceil(more - 1e-6))} more than the cheapest rolls, whose joints would take more than that in packs.`;
   if (pool.proved)
     return `Best possible: no set of whole ${pool.kind === 'mesh' ? 'rolls' : 'lengths'} does it for less.`;
-  return `Not proved the best possible: at most ${reader.money(more)} could be saved.`;
+  return `Not proved the best possible: at most ${reader.money(Math.floor(more + 1e-6))} could be saved.`;
 }
 
 /** Something that is owned, in a phrase: `2 pieces of 13 × 13 mm fine welded, 0.90 m wide, 9.30 m, worn`. */

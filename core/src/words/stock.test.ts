@@ -65,6 +65,10 @@ describe('how good the cutting is, is said', () => {
     expect(sayProof({ ...pool, bound: 940, proved: false }, metres)).toBe(
       'Not proved the best possible: at most 0.60 could be saved.',
     );
+    // Dearer rolls that do with fewer joints.
+    expect(sayProof({ ...pool, bound: 940 }, metres)).toBe(
+      '0.60 more than the cheapest rolls, whose joints would take more than that in packs.',
+    );
     expect(sayProof({ ...pool, cost: null, bound: null }, metres)).toMatch(/^No price/);
   });
   test('of widths too', () => {

@@ -10,14 +10,7 @@ import { Totals } from './Totals';
 
 afterEach(() => {
   cleanup();
-  useImproving.setState({
-    looking: null,
-    progress: null,
-    stopping: false,
-    efforts: {},
-    failed: null,
-    found: null,
-  });
+  useImproving.setState(useImproving.getInitialState(), true);
 });
 
 const [orchard, leanTo] = DEMO_PLANS as [Plan, Plan];

@@ -40,7 +40,7 @@ beforeEach(() => {
     }
   } as unknown as typeof Worker;
   usePlan.setState({ plan });
-  useImproving.setState({ looking: null, progress: null, stopping: false, efforts: {}, found: null });
+  useImproving.setState(useImproving.getInitialState(), true);
 });
 
 describe('looking further in a worker', () => {

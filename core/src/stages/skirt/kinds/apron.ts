@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { length, meaning } from '../../../plan/schema/common';
 import { lapUp, mass, mesh } from './fields';
-import { type Measure, type SkirtShape, type Wanted, kind, less } from './kind';
+import { type Kept, type Measure, type SkirtShape, type Wanted, kind, less } from './kind';
 
 const stones = z
   .optional(z.strictObject(mass))
@@ -14,11 +14,6 @@ interface Flat {
   readonly lapUp: number;
   readonly stones?: { readonly width: number; readonly height: number } | undefined;
 }
-
-const MEASURES: readonly Measure[] = [
-  { field: 'width', name: 'Width on the ground', stops: 'flat' },
-  { field: 'lapUp', name: 'Lap up the wall' },
-];
 
 const shape = (skirt: Flat, round: SkirtShape['round']): SkirtShape => ({
   // Written out: it is asked for side by side, and spreading costs many times as much.
@@ -42,22 +37,31 @@ const narrower = <C extends Flat>(skirt: C, by: number): C | null => {
   return width === null ? null : { ...skirt, width };
 };
 
+const laidFlat = ({ mesh: of, width, lapUp: up }: Kept, wanted: Wanted) => ({
+  mesh: of,
+  width: width ?? wanted.flat,
+  lapUp: up,
+});
+
+/** What both kinds have. */
+const FLAT = {
+  measures: [
+    { field: 'width', name: 'Width on the ground', stops: 'flat' },
+    { field: 'lapUp', name: 'Lap up the wall' },
+  ] satisfies readonly Measure[],
+  enough,
+  narrower,
+} as const;
+
 export const apron = kind(
   z.strictObject({ kind: z.literal('apron'), ...flat }).apply(meaning('Flat on the ground, `width` out.')),
   {
     title: 'Flat apron',
     note: 'no trench, works among roots; grass grows through',
     say: ({ width }, r, name) => `Lay an apron ${r.length(width)} wide of ${name}`,
-    measures: MEASURES,
+    ...FLAT,
     shape: (skirt) => shape(skirt, 'fence'),
-    instead: (kept, wanted) => ({
-      kind: 'apron' as const,
-      mesh: kept.mesh,
-      width: kept.width ?? wanted.flat,
-      lapUp: kept.lapUp,
-    }),
-    enough,
-    narrower,
+    instead: (kept, wanted) => ({ kind: 'apron' as const, ...laidFlat(kept, wanted) }),
   },
 );
 
@@ -69,15 +73,8 @@ export const houseApron = kind(
     title: 'Apron round the house too',
     note: 'where the house stands on the ground',
     say: ({ width }, r, name) => `Lay an apron ${r.length(width)} wide of ${name}, round the house too`,
-    measures: MEASURES,
+    ...FLAT,
     shape: (skirt) => shape(skirt, 'house'),
-    instead: (kept, wanted) => ({
-      kind: 'house-apron' as const,
-      mesh: kept.mesh,
-      width: kept.width ?? wanted.flat,
-      lapUp: kept.lapUp,
-    }),
-    enough,
-    narrower,
+    instead: (kept, wanted) => ({ kind: 'house-apron' as const, ...laidFlat(kept, wanted) }),
   },
 );
