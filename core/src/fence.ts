@@ -15,6 +15,7 @@ export const FENCE_STEPS: readonly AnyStep[] = [
   ...MARKET_STEPS,
   ...OUTLINE_STEPS,
   ...STAGES.birds.steps,
+  ...STAGES.threats.steps,
   ...GROUND_STEPS,
   ...POST_STEPS,
   ...WALL_STEPS,

@@ -1,9 +1,9 @@
+import { type OpeningLimits } from './stages/threats/openings';
 import type { BirdStage } from './stages/birds/stage';
 import type { OutlineWorkings } from './ground/figures';
 import type { PostStage } from './posts/stage';
 import type { Figures, Workings } from './reckoning';
 import type { SkirtStage } from './stages/skirt/rolls';
-import type { OpeningLimits } from './threats';
 import { type Term, ratio } from './working';
 
 /** What is added to, joined into one. */

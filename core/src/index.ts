@@ -130,16 +130,8 @@ export { measuresOf } from './stages/skirt/measures';
 export { isLaid, shapeOf } from './stages/skirt/shape';
 export { skirtOfKind, skirtWanted } from './stages/skirt/wanted';
 export { freePlace } from './ways/freePlace';
-export {
-  PRESENCES,
-  type Presence,
-  THREATS,
-  THREAT_IDS,
-  type ThreatId,
-  openingLimits,
-  passing,
-  shorterSide,
-} from './threats';
+export { PRESENCES, type Presence, THREATS, THREAT_IDS, type ThreatId } from './stages/threats/kinds';
+export { openingLimits, passing, shorterSide } from './stages/threats/openings';
 export * from './units';
 export * from './words';
 export { type Term, type TermUnit, recompute } from './working';

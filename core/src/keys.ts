@@ -1,3 +1,4 @@
+import { type OpeningLimits } from './stages/threats/openings';
 import type { Chosen } from './buying/chosen';
 import type { Ask, AtHand, Demand } from './buying/demand';
 import type { PostLengths } from './buying/lengths';
@@ -40,7 +41,6 @@ import type { Estimate, Figures, Part, Reckoning, Workings } from './reckoning';
 import type { SkirtLayout } from './stages/skirt/stage';
 import type { SkirtLines } from './stages/skirt/skirtLines';
 import type { SkirtStage } from './stages/skirt/rolls';
-import type { OpeningLimits } from './threats';
 import type { BoardCourse } from './walls/boards';
 import type { Lies } from './walls/slope';
 import type { Way } from './ways/stage';

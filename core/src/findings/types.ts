@@ -4,7 +4,7 @@ import type { PartRef } from '../plan/partRef';
 import type { Opening, Plan, PostRole } from '../plan/schema';
 import type { StageId } from '../plan/stages';
 import type { StageFindings } from '../stages/words';
-import type { ThreatId } from '../threats/kinds';
+import type { ThreatId } from '../stages/threats/kinds';
 
 /** `blocks`: the outline or an opening cannot be built as drawn. `mend`: birds or money are lost. `know`: worth knowing. */
 export type Severity = 'blocks' | 'mend' | 'know';
@@ -70,21 +70,6 @@ export interface FindingParams extends StageFindings {
     readonly way: Opening['kind'];
     readonly top: number;
     readonly wall: number;
-  };
-  'opening.passes': {
-    readonly of: 'band' | 'skirt' | 'gate' | 'gap' | 'hollow';
-    readonly opening: number;
-    readonly threats: readonly ThreatId[];
-    readonly limit: number;
-    readonly from: number;
-    /** Of a gap or hollow: the side it is on. */
-    readonly side?: number;
-  };
-  'mesh.torn': {
-    readonly of: 'band' | 'skirt';
-    readonly threats: readonly ThreatId[];
-    readonly wire: number;
-    readonly needs: number | null;
   };
   'band.short': { readonly reach: number; readonly top: number; readonly by: number };
   'band.no-roll': { readonly height: number };

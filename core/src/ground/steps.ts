@@ -2,7 +2,6 @@ import { mapOver } from '../engine/layOver';
 import { type AnyStep, type Key, adds, step } from '../engine/step';
 import * as K from '../keys';
 import type { Chosen } from '../plan/effective';
-import { openingLimits } from '../threats';
 import { type FenceLine, fenceWalks } from './fenceLines';
 import { groundWorking, outlineFigures, outlineWorkings } from './figures';
 import { groundFindings } from './findings';
@@ -79,7 +78,6 @@ export const OUTLINE_STEPS: readonly AnyStep[] = [
     { outline: K.OUTLINE_WORKINGS, groundLength: K.GROUND_LENGTH, openings: K.OWN_OPENINGS },
     ({ outline, groundLength, openings }) => [outlineFigures(outline, groundLength, openings)],
   ),
-  step(K.LIMITS, { threats: K.THREATS, flock: K.FLOCK }, openingLimits),
 ];
 
 /** What the ground has against the outline. */

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import * as birds from '../stages/birds/choice';
-import { PRESENCES, THREAT_IDS } from '../threats/kinds';
+import { threats } from '../stages/threats/choice';
 import { ASSUMPTIONS, type AssumptionId } from './assumptions';
 import { checkReferences } from './references';
 import { STAGE_IDS } from './stages';
@@ -54,7 +54,7 @@ const shape = z.strictObject({
     .apply(meaning('Where the origin of the sheet lies, degrees, WGS 84.')),
   flock: birds.flocks,
   space: birds.space,
-  threats: z.partialRecord(z.enum(THREAT_IDS), z.enum(PRESENCES)),
+  threats,
   ground: z.strictObject({
     soil: z.enum(['sand', 'loam', 'clay', 'stony']),
     frost: z._default(length(0, 3), 0.45).apply(meaning('Depth to which the ground freezes, m.')),

@@ -1,6 +1,7 @@
 import { birds } from './birds';
 import { skirt } from './skirt';
+import { threats } from './threats';
 import type { Stage } from './stage';
 
 /** In the order of the work; the order of reckoning follows from what each step needs. */
-export const STAGES = { birds, skirt } as const satisfies Readonly<Record<string, Stage>>;
+export const STAGES = { birds, threats, skirt } as const satisfies Readonly<Record<string, Stage>>;

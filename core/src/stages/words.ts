@@ -1,11 +1,12 @@
 import type { ParamsBy } from '../saying/sentences';
 import * as birds from './birds/words';
 import * as skirt from './skirt/words';
+import * as threats from './threats/words';
 
 /** Sentences of the stages, joined; a code is one only where it has a sentence. */
-export const FINDINGS = { ...birds.FINDINGS, ...skirt.FINDINGS } as const;
+export const FINDINGS = { ...birds.FINDINGS, ...threats.FINDINGS, ...skirt.FINDINGS } as const;
 export const TERMS = { ...birds.TERMS, ...skirt.TERMS } as const;
-export const CHANGES = { ...birds.CHANGES, ...skirt.CHANGES } as const;
+export const CHANGES = { ...birds.CHANGES, ...threats.CHANGES, ...skirt.CHANGES } as const;
 
 export type StageFindings = ParamsBy<typeof FINDINGS>;
 export type StageTerms = ParamsBy<typeof TERMS>;

@@ -2,7 +2,7 @@ import type { Products } from '../catalogue/products';
 import type { Opening } from '../plan/schema';
 import { hollow } from '../ground/profile';
 import type { SkirtLayout } from '../stages/skirt/stage';
-import { shorterSide } from '../threats/openings';
+import { shorterSide } from '../stages/threats/openings';
 import type { Lies } from './runs';
 import type { HungWalls } from './stage';
 

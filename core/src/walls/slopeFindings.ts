@@ -6,7 +6,7 @@ import type { Change } from '../plan/changes/types';
 import { type Facet, scopeOf } from '../plan/effective';
 import { nextId } from '../plan/ids';
 import type { Band, Choices, Plan } from '../plan/schema';
-import { type OpeningLimits, passing } from '../threats/openings';
+import { type OpeningLimits, passing } from '../stages/threats/openings';
 import { EPSILON, tidy } from '../units/round';
 import type { Lies } from './runs';
 import { type LineLie, stiffest } from './slope';

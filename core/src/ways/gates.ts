@@ -1,9 +1,9 @@
+import { isPresent } from '../stages/threats/openings';
 import { type Finding, finding } from '../findings/types';
 import type { FenceLine } from '../ground/fenceLines';
 import type { Change } from '../plan/changes/types';
 import type { Gate, Plan, Skirt } from '../plan/schema';
 import { isLaid } from '../stages/skirt/shape';
-import { isPresent } from '../threats';
 import { EPSILON, TOUCH, tidy } from '../units/round';
 
 /** A bay narrower than this beside a gate gives neither the brace nor the mesh any room, m. */

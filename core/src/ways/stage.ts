@@ -1,3 +1,4 @@
+import { type OpeningLimits, passing } from '../stages/threats/openings';
 import type { Unmet } from '../buying/unmet';
 import type { Products } from '../catalogue/products';
 import { type Finding, finding } from '../findings/types';
@@ -7,7 +8,6 @@ import type { Assumptions } from '../plan/assumptions';
 import type { Change } from '../plan/changes/types';
 import type { Opening, Plan, Skirt } from '../plan/schema';
 import type { WallTop } from '../posts/wallTop';
-import { type OpeningLimits, passing } from '../threats';
 import { type Built, type Leaf, builtFor } from './built';
 import { catchFindings, placeFindings } from './gates';
 import { leafTop } from './leaf';

@@ -1,6 +1,7 @@
 import type { StageId } from '../plan/stages';
 import type { Plan } from '../plan/schema';
 import * as birds from '../stages/birds/words';
+import * as threats from '../stages/threats/words';
 import * as skirt from '../stages/skirt/words';
 
 /** The cautions that go with a stage (domain.md 19), shown where they apply. */
@@ -14,7 +15,7 @@ export function cautionsFor(
   const concrete = Object.values(choices.setting).includes('concrete');
   const byStage: Readonly<Record<StageId, readonly (string | false)[]>> = {
     birds: birds.CAUTIONS,
-    threats: ['Wildlife law is local. Protected animals are deterred, not harmed.'],
+    threats: threats.CAUTIONS,
     ground: [
       'Have buried services located before anything is dug: the marks on this sheet are only where you put them.',
       'Nothing long, such as tube or a measuring staff, raised near overhead lines.',

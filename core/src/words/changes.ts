@@ -1,9 +1,9 @@
 import type { Market } from '../catalogue/market';
 import { type Change, type ChangeOf, type Verb } from '../plan/changes';
-import { ROLE_NAMES, SOIL_NAMES, STAGE_NAMES, THREAT_NAMES, WAY_NAMES, meshName, postName } from './names';
+import { ROLE_NAMES, SOIL_NAMES, STAGE_NAMES, WAY_NAMES, meshName, postName } from './names';
 import type { GroundList } from '../plan/changes';
 import type { Gate, Hatch, PostRole } from '../plan/schema';
-import { type Reader, capital, counted } from './reader';
+import { type Reader, counted } from './reader';
 import { CHANGES } from '../stages/words';
 
 type Sentences = { readonly [V in Verb]: (change: ChangeOf<V>, reader: Reader, market: Market) => string };
@@ -22,7 +22,6 @@ const SENTENCES: Sentences = {
   ...CHANGES,
   rename: ({ name }) => `Name it ${name}`,
   'set-units': ({ units }) => (units === 'metric' ? 'Show metres' : 'Show feet and inches'),
-  'set-threat': ({ threat, presence }) => `${capital(THREAT_NAMES[threat])}: ${presence}`,
   'set-soil': ({ soil }) => `Soil: ${SOIL_NAMES[soil]}`,
   'lay-out': ({ run }, r) =>
     `Make the run ${r.length(run.right - run.left)} by ${r.length(run.high - run.low)}`,

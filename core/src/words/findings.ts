@@ -1,7 +1,7 @@
 import type { FindingCode, FindingParams, ToldFinding } from '../findings/types';
 import { MESH_NAMES, ROLE_NAMES, WAY_NAMES } from './names';
 import { type Reader, capital, counted } from './reader';
-import { verb, who } from './whom';
+import { verb, who } from '../stages/threats/whom';
 import { FINDINGS } from '../stages/words';
 import { SERVICE_REACH } from '../posts/places';
 
@@ -104,31 +104,6 @@ const SENTENCES: Sentences = {
     `${capital(ROLE_NAMES[role][1])} are to be driven into stony ground: try one first, and dig where it glances off.`,
   'post.standing-low': ({ number, above, needs }, r) =>
     `The standing post ${number} is ${r.length(above)} high and the wall wants ${r.length(needs)}. Put a new one in, or lower the wall.`,
-  'opening.passes': ({ of, opening, threats, limit, from, side }, r) => {
-    const under = `under the mesh on side ${side ?? ''}`;
-    const where =
-      of === 'gap'
-        ? `the gap at the foot of a step, ${under}`
-        : of === 'hollow'
-          ? `a hollow ${under}`
-          : of === 'gate'
-            ? 'the gap beside the gate'
-            : of === 'skirt'
-              ? 'the skirt'
-              : from > 0
-                ? `the wall above ${r.length(from)}`
-                : 'the foot of the wall';
-    return `${capital(who(threats))} ${verb(threats, 'gets', 'get')} through ${where}: ${r.opening(opening)} is not smaller than ${r.opening(limit)}.`;
-  },
-  'mesh.torn': ({ of, threats, wire, needs }) => {
-    const what = of === 'skirt' ? 'the skirt' : 'this mesh';
-    const mm = (metres: number) => `${(metres * 1000).toFixed(1)} mm`;
-    const cure =
-      needs === null
-        ? 'it takes welded mesh to hold them'
-        : `it takes wire of ${mm(needs)}, this has ${mm(wire)}`;
-    return `${capital(who(threats))} ${verb(threats, 'breaks', 'break')} ${what}: ${cure}.`;
-  },
   'band.short': ({ reach, top, by }, r) =>
     `The widths chosen reach ${r.length(reach)}: ${r.length(by)} short of ${r.length(top)}.`,
   'band.no-roll': ({ height }, r) =>

@@ -19,8 +19,6 @@ export {
   SERVICE_NAMES,
   SOIL_NAMES,
   STAGE_NAMES,
-  THREAT_NAMES,
-  THREAT_SIGNS,
   WAY_NAMES,
   kitName,
   meshName,
@@ -33,3 +31,4 @@ export { SCHOOLS, type School, type SchoolId } from './schools';
 export { type Reader, capital, counted, listed, makeReader, readerFor } from './reader';
 export { type WorkingLine, sayTerm, sayWorking, workingLines } from './terms';
 export { BIRD_NAMES, SPACE_NAMES } from '../stages/birds/names';
+export { THREAT_NAMES, THREAT_SIGNS } from '../stages/threats/names';

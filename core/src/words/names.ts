@@ -2,7 +2,6 @@ import type { MeshProduct, MeshType, PackId, PostProduct, TimberProduct } from '
 import type { Soil } from '../plan/assumptions';
 import type { Opening, PostRole, Service } from '../plan/schema';
 import type { StageId } from '../plan/stages';
-import type { ThreatId } from '../threats/kinds';
 import { gaugeOf } from '../units';
 import { printNumber } from '../units/printLength';
 import type { Reader } from './reader';
@@ -17,59 +16,6 @@ export const STAGE_NAMES: Readonly<Record<StageId, string>> = {
   skirt: 'Skirt',
   ways: 'Ways in',
   docket: 'Docket',
-};
-
-export const THREAT_NAMES: Readonly<Record<ThreatId, string>> = {
-  fox: 'fox',
-  coyote: 'coyote',
-  dog: 'dog',
-  raccoon: 'raccoon',
-  opossum: 'opossum',
-  skunk: 'skunk',
-  badger: 'badger',
-  mink: 'mink',
-  weasel: 'weasel or stoat',
-  marten: 'marten',
-  rat: 'rat',
-  mouse: 'mouse',
-  snake: 'snake',
-  cat: 'cat',
-  lynx: 'bobcat or lynx',
-  pig: 'wild pig',
-  bear: 'bear',
-  hawk: 'hawk or buzzard',
-  eagle: 'eagle',
-  owl: 'owl',
-  crow: 'crow or magpie',
-  'wild-birds': 'wild birds (disease)',
-  person: 'person (theft)',
-};
-
-/** What each leaves behind, by which a keeper knows it (domain.md 3). */
-export const THREAT_SIGNS: Readonly<Record<ThreatId, string>> = {
-  fox: 'birds carried off, feathers in a trail, or many killed and left',
-  coyote: 'birds carried off whole',
-  dog: 'many dead, little eaten, wire torn or pushed',
-  raccoon: 'heads or limbs pulled through mesh, catches opened',
-  opossum: 'eggs crushed, one bird opened',
-  skunk: 'eggs and chicks gone, a shallow scrape',
-  badger: 'mesh pushed or ripped low, wide digging',
-  mink: 'whole flock killed, neck bites, laid side by side',
-  weasel: 'small neck bites, no gap seen',
-  marten: 'killed and cached, entry high up',
-  rat: 'chicks and eggs gone, burrows, gnawing',
-  mouse: 'feed loss only',
-  snake: 'eggs or chicks gone without trace',
-  cat: 'chicks and small birds only',
-  lynx: 'bird covered with litter',
-  pig: 'fence lifted, ground rooted',
-  bear: 'housing broken open',
-  hawk: 'plucked ring of feathers, breast eaten',
-  eagle: 'bird gone by day',
-  owl: 'head and neck eaten',
-  crow: 'eggs and chicks gone',
-  'wild-birds': 'none; a housing order asks for a solid cover and openings of 25 mm or less',
-  person: 'birds gone, catches undone',
 };
 
 export const ROLE_NAMES: Readonly<Record<PostRole, readonly [one: string, many: string]>> = {

@@ -15,10 +15,6 @@ type Appliers = { readonly [V in Verb]: (plan: Plan, change: ChangeOf<V>) => Pla
 const APPLY: Appliers = {
   rename: (plan, { name }) => ({ ...plan, name }),
   'set-units': (plan, { units }) => ({ ...plan, units }),
-  'set-threat': (plan, { threat, presence }) => ({
-    ...plan,
-    threats: { ...plan.threats, [threat]: presence },
-  }),
   'set-soil': (plan, { soil }) => ({ ...plan, ground: { ...plan.ground, soil } }),
   'set-ground': setGround,
   'add-to-ground': addToGround,

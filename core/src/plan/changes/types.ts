@@ -22,7 +22,6 @@ import type {
 import type { StageChange } from '../../stages/verbs';
 import { type Scope, WHOLE_PLAN } from '../scope';
 import type { StageId } from '../stages';
-import type { Presence, ThreatId } from '../../threats/kinds';
 
 /** A rectangle square to the axes, m. */
 export interface Box {
@@ -81,7 +80,6 @@ export interface HeightAt {
 export type Change =
   | { readonly verb: 'rename'; readonly name: string }
   | { readonly verb: 'set-units'; readonly units: Plan['units'] }
-  | { readonly verb: 'set-threat'; readonly threat: ThreatId; readonly presence: Presence }
   | { readonly verb: 'set-soil'; readonly soil: Soil }
   | { readonly verb: 'set-ground'; readonly to: Partial<Pick<Plan['ground'], 'frost' | 'north'>> }
   | AddToGround

@@ -1,3 +1,5 @@
+import { type OpeningLimits, shorterSide, passing, isPresent } from '../threats/openings';
+import { type ThreatId, THREAT_IDS } from '../threats/kinds';
 import type { RollMarket } from '../../catalogue/market';
 import { type Finding, type Mends, finding } from '../../findings/types';
 import type { FenceLine } from '../../ground/fenceLines';
@@ -8,16 +10,8 @@ import { type Change, type Scope, WHOLE_PLAN } from '../../plan/changes/types';
 import { isBetween, scopeOf } from '../../plan/effective';
 import type { Plan, Skirt } from '../../plan/schema';
 import { SERVICE_REACH } from '../../posts/places';
-import {
-  type OpeningLimits,
-  THREAT_IDS,
-  type ThreatId,
-  isPresent,
-  passing,
-  shorterSide,
-} from '../../threats';
 import { EPSILON, tidy } from '../../units/round';
-import { breaking, finerMesh, tornBy } from '../../threats/strongMesh';
+import { breaking, finerMesh, tornBy } from '../threats/strongMesh';
 import { rowOf } from './kinds';
 import type { SkirtLines } from './skirtLines';
 import type { SkirtCourse, SkirtStage } from './rolls';

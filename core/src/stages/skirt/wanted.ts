@@ -1,5 +1,6 @@
+import { THREAT_IDS, type ThreatId, THREATS } from '../threats/kinds';
+import { isPresent } from '../threats/openings';
 import type { Plan } from '../../plan/schema';
-import { THREATS, THREAT_IDS, type ThreatId, isPresent } from '../../threats';
 import { EPSILON } from '../../units/round';
 import { type Skirt, rowOf } from './kinds';
 import type { Wanted } from './kinds/kind';

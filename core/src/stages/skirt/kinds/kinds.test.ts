@@ -1,6 +1,6 @@
+import { THREAT_IDS, type ThreatId } from '../../threats/kinds';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { THREAT_IDS, type ThreatId } from '../../../threats';
 import { aRun } from '../../../testing/aRun';
 import { readerFor } from '../../../words/reader';
 import { schema } from '../choice';

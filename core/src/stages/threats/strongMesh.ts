@@ -1,8 +1,8 @@
-import type { Goods } from '../catalogue/goods';
-import type { RollPrices } from '../catalogue/market';
-import type { MeshProduct } from '../catalogue/types';
-import type { Plan } from '../plan/schema';
-import { EPSILON } from '../units/round';
+import type { Goods } from '../../catalogue/goods';
+import type { RollPrices } from '../../catalogue/market';
+import type { MeshProduct } from '../../catalogue/types';
+import type { Plan } from '../../plan/schema';
+import { EPSILON } from '../../units/round';
 import { THREATS, THREAT_IDS, type ThreatId } from './kinds';
 import { isPresent, shorterSide } from './openings';
 

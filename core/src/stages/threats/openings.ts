@@ -1,6 +1,6 @@
-import { BIRDS, type BirdKind } from '../stages/birds/kinds';
-import type { Plan } from '../plan/schema';
-import { EPSILON } from '../units/round';
+import { BIRDS, type BirdKind } from '../birds/kinds';
+import type { Plan } from '../../plan/schema';
+import { EPSILON } from '../../units/round';
 import { THREATS, THREAT_IDS, type ThreatId, YOUNG_RAT_SQUEEZE } from './kinds';
 
 /** What one present threat asks of openings, m. */

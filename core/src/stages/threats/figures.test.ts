@@ -1,11 +1,11 @@
-import { buyingAt } from '../testing/buying';
+import { buyingAt } from '../../testing/buying';
 import { describe, expect, test } from '@jest/globals';
-import { MESHES } from '../catalogue/meshes';
+import { MESHES } from '../../catalogue/meshes';
 import { THREATS, type ThreatId } from './kinds';
 import { openingLimits, passing, shorterSide } from './openings';
 import { finerMesh, tornBy } from './strongMesh';
-import { EDITIONS, marketOf } from '../catalogue';
-import { skirtWanted } from '../stages/skirt/wanted';
+import { EDITIONS, marketOf } from '../../catalogue';
+import { skirtWanted } from '../skirt/wanted';
 
 /** Which meshes hold which threat, read off the table by hand: the shorter opening is smaller than squeeze and reach. */
 const HELD: readonly (readonly [ThreatId, readonly string[]])[] = [

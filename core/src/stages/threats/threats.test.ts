@@ -1,7 +1,7 @@
-import { formatPart } from '../plan/partRef';
+import { formatPart } from '../../plan/partRef';
 import { describe, expect, test } from '@jest/globals';
-import { type Plan, apply as applyChange, reckon } from '../index';
-import { aRun } from '../testing/aRun';
+import { type Plan, apply as applyChange, reckon } from '../..';
+import { aRun } from '../../testing/aRun';
 import { openingLimits } from './openings';
 
 const HENS = [{ id: 'f', kind: 'hen-heavy', count: 8, keeping: 'confined' }] as const;

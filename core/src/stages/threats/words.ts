@@ -1,0 +1,62 @@
+import type { VERBS } from './verbs';
+import { type ThreatId } from './kinds';
+import { type Reader } from '../../saying/reader';
+import { capital } from '../../words/reader';
+import { who, verb } from './whom';
+import { THREAT_NAMES } from './names';
+type Of<V extends keyof typeof VERBS> = Parameters<(typeof VERBS)[V]>[1];
+
+export interface OpeningPasses {
+  readonly of: 'band' | 'skirt' | 'gate' | 'gap' | 'hollow';
+  readonly opening: number;
+  readonly threats: readonly ThreatId[];
+  readonly limit: number;
+  readonly from: number;
+  /** Of a gap or hollow: the side it is on. */
+  readonly side?: number;
+}
+export interface MeshTorn {
+  readonly of: 'band' | 'skirt';
+  readonly threats: readonly ThreatId[];
+  readonly wire: number;
+  readonly needs: number | null;
+}
+
+/** What is found about threats. Lengths m. */
+export const FINDINGS = {
+  'opening.passes': ({ of, opening, threats, limit, from, side }: OpeningPasses, r: Reader) => {
+    const under = `under the mesh on side ${side ?? ''}`;
+    const where =
+      of === 'gap'
+        ? `the gap at the foot of a step, ${under}`
+        : of === 'hollow'
+          ? `a hollow ${under}`
+          : of === 'gate'
+            ? 'the gap beside the gate'
+            : of === 'skirt'
+              ? 'the skirt'
+              : from > 0
+                ? `the wall above ${r.length(from)}`
+                : 'the foot of the wall';
+    return `${capital(who(threats))} ${verb(threats, 'gets', 'get')} through ${where}: ${r.opening(opening)} is not smaller than ${r.opening(limit)}.`;
+  },
+  'mesh.torn': ({ of, threats, wire, needs }: MeshTorn) => {
+    const what = of === 'skirt' ? 'the skirt' : 'this mesh';
+    const mm = (metres: number) => `${(metres * 1000).toFixed(1)} mm`;
+    const cure =
+      needs === null
+        ? 'it takes welded mesh to hold them'
+        : `it takes wire of ${mm(needs)}, this has ${mm(wire)}`;
+    return `${capital(who(threats))} ${verb(threats, 'breaks', 'break')} ${what}: ${cure}.`;
+  },
+} as const;
+
+/** What each change does, as its button or its undo step says it. */
+export const CHANGES = {
+  'set-threat': ({ threat, presence }: Of<'set-threat'>) => `${capital(THREAT_NAMES[threat])}: ${presence}`,
+} as const;
+
+/** What can hurt, or is asked by law. */
+export const CAUTIONS: readonly string[] = [
+  'Wildlife law is local. Protected animals are deterred, not harmed.',
+];
