@@ -1,4 +1,4 @@
-import { meshName, wireName } from '../words/names';
+import { meshName, wireName } from '../catalogue/names';
 import type { Asking } from './types';
 
 /** Meshes that this yard sells, the keeper's own, and the one in use. */

@@ -1,6 +1,7 @@
 import type { PostRole } from '../plan/schema';
-import { ROLE_NAMES, postName } from '../words/names';
-import { capital } from '../words/reader';
+import { ROLE_NAMES } from '../stages/posts/names';
+import { postName } from '../catalogue/names';
+import { capital } from '../saying/phrases';
 import { type Asking, type OptionGroup, chosenIf } from './types';
 
 const BAYS = [

@@ -4,7 +4,7 @@ import { terrainOf } from '../ground/terrain';
 import { assumptionsOf } from '../plan/effective';
 import type { Band, Choices } from '../plan/schema';
 
-import { timberName } from '../words/names';
+import { timberName } from '../catalogue/names';
 import { meshOption, meshesOnOffer } from './meshes';
 import { type Asking, type OptionGroup, chosenIf } from './types';
 

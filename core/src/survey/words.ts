@@ -1,5 +1,6 @@
 import type { Tape } from '../plan/schema';
-import { type Reader, listed } from '../words/reader';
+import { type Reader } from '../words/reader';
+import { listed } from '../saying/phrases';
 import type { SurveyProblem } from './types';
 
 /** A reading by its stake and what it was read to: `stake 4 to mark B`. */

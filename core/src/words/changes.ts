@@ -1,9 +1,13 @@
 import type { Market } from '../catalogue/market';
 import { type Change, type ChangeOf, type Verb } from '../plan/changes';
-import { ROLE_NAMES, SOIL_NAMES, STAGE_NAMES, WAY_NAMES, meshName, postName } from './names';
+import { SOIL_NAMES } from '../stages/ground/names';
+import { WAY_NAMES } from '../stages/ways/names';
+import { ROLE_NAMES } from '../stages/posts/names';
+import { meshName, postName } from '../catalogue/names';
 import type { GroundList } from '../plan/changes';
 import type { Gate, Hatch, PostRole } from '../plan/schema';
-import { type Reader, counted } from './reader';
+import { type Reader } from './reader';
+import { counted } from '../saying/phrases';
 import { CHANGES } from '../stages/words';
 
 type Sentences = { readonly [V in Verb]: (change: ChangeOf<V>, reader: Reader, market: Market) => string };
@@ -20,8 +24,6 @@ const several = (role: string) => ROLE_NAMES[role as PostRole][1];
 /** What each change does, as its button or its undo step says it. */
 const SENTENCES: Sentences = {
   ...CHANGES,
-  rename: ({ name }) => `Name it ${name}`,
-  'set-units': ({ units }) => (units === 'metric' ? 'Show metres' : 'Show feet and inches'),
   'set-soil': ({ soil }) => `Soil: ${SOIL_NAMES[soil]}`,
   'lay-out': ({ run }, r) =>
     `Make the run ${r.length(run.right - run.left)} by ${r.length(run.high - run.low)}`,
@@ -45,8 +47,6 @@ const SENTENCES: Sentences = {
   'walk-outline': () => 'Lay the outline out as walked',
   'trace-outline': () => 'Take this outline',
   'set-tape': () => 'Change the tape readings',
-  'set-place': () => 'Say where it is',
-  'tick-off': ({ done }) => (done === 'yes' ? 'Tick it off' : 'Take the tick back'),
   divide: () => 'Divide the run',
   'add-beside': () => 'Add a run beside this side',
   'rename-enclosure': ({ name }) => `Call the run ${name}`,
@@ -102,9 +102,6 @@ const SENTENCES: Sentences = {
   },
   'set-overhang': ({ overhang }, r) =>
     overhang === 0 ? 'No overhang' : `Fold ${r.length(overhang)} outward at the top`,
-  'choose-as-plan': ({ scope }) =>
-    `Choose as for the whole plan on this ${scope.scope === 'side' ? 'side' : 'run'}`,
-  'set-crew': ({ crew }) => (crew === 'alone' ? 'Build alone' : 'Build with a second person'),
   'add-lobby': () => 'Add a lobby with a second gate',
   'add-opening': ({ opening }, r) => `Add a ${WAY_NAMES[opening.kind]} ${r.length(opening.width)} clear`,
   'set-opening': ({ to }, r) => {
@@ -144,10 +141,6 @@ const SENTENCES: Sentences = {
   'set-extra': ({ extra }, r) =>
     `Cut ${counted(extra.count, 'piece')} of ${r.length(extra.width)} by ${r.length(extra.height)}`,
   'remove-extra': () => 'Take the piece out',
-  'set-assumption': () => 'Change an assumption',
-  settle: ({ stage, settled }) =>
-    `${STAGE_NAMES[stage]} ${settled === 'yes' ? 'settled' : 'not settled yet'}`,
-  replace: () => 'Take another version',
 };
 
 export function sayChange(change: Change, reader: Reader, market: Market): string {

@@ -1,8 +1,9 @@
 import type { CutStep, PostAt } from '../cutting/cutList';
 import { type LeftOver, PATCH, SCRAP, VENT } from '../cutting/leftOvers';
 import { sayPiece } from './docket';
-import { ROLE_NAMES } from './names';
-import { type Reader, counted, listed } from './reader';
+import { ROLE_NAMES } from '../stages/posts/names';
+import { type Reader } from './reader';
+import { counted, listed } from '../saying/phrases';
 
 const postName = ({ role, number }: PostAt) => `${ROLE_NAMES[role][0]} ${number}`;
 

@@ -2,10 +2,12 @@ import type { Market, PackId } from '../catalogue';
 import type { CuttingPool, Piece } from '../cutting/types';
 import type { PriceProof } from '../buying/proof';
 import type { BoughtUnits, DocketLine } from '../docket/types';
-import { ROLE_NAMES, kitName, meshName, packName, postName, timberName, wireName } from './names';
+import { ROLE_NAMES } from '../stages/posts/names';
+import { kitName, meshName, packName, postName, timberName, wireName } from '../catalogue/names';
 import { FOOT } from '../units/factors';
 import { printNumber } from '../units';
-import { type Reader, capital, counted, listed } from './reader';
+import { type Reader } from './reader';
+import { capital, counted, listed } from '../saying/phrases';
 import type { OwnedPiece, PostRole } from '../plan/schema';
 
 /** A line's name, and what is said small beside it. */

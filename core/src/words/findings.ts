@@ -1,6 +1,9 @@
 import type { FindingCode, FindingParams, ToldFinding } from '../findings/types';
-import { MESH_NAMES, ROLE_NAMES, WAY_NAMES } from './names';
-import { type Reader, capital, counted } from './reader';
+import { WAY_NAMES } from '../stages/ways/names';
+import { ROLE_NAMES } from '../stages/posts/names';
+import { MESH_NAMES } from '../catalogue/names';
+import { type Reader } from './reader';
+import { capital, counted } from '../saying/phrases';
 import { verb, who } from '../stages/threats/whom';
 import { FINDINGS } from '../stages/words';
 import { SERVICE_REACH } from '../posts/places';

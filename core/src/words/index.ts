@@ -13,22 +13,14 @@ export {
 } from './docket';
 export { sayCut, sayLeftOver } from './cutList';
 export { sayFinding } from './findings';
-export {
-  MESH_NAMES,
-  ROLE_NAMES,
-  SERVICE_NAMES,
-  SOIL_NAMES,
-  STAGE_NAMES,
-  WAY_NAMES,
-  kitName,
-  meshName,
-  packName,
-  postName,
-  timberName,
-  wireName,
-} from './names';
+export { STAGE_NAMES } from './names';
+export { SERVICE_NAMES, SOIL_NAMES } from '../stages/ground/names';
+export { WAY_NAMES } from '../stages/ways/names';
+export { ROLE_NAMES } from '../stages/posts/names';
+export { MESH_NAMES, kitName, meshName, packName, postName, timberName, wireName } from '../catalogue/names';
 export { SCHOOLS, type School, type SchoolId } from './schools';
-export { type Reader, capital, counted, listed, makeReader, readerFor } from './reader';
+export { type Reader, makeReader, readerFor } from './reader';
+export { capital, counted, listed } from '../saying/phrases';
 export { type WorkingLine, sayTerm, sayWorking, workingLines } from './terms';
 export { BIRD_NAMES, SPACE_NAMES } from '../stages/birds/names';
 export { THREAT_NAMES, THREAT_SIGNS } from '../stages/threats/names';

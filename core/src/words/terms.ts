@@ -1,5 +1,6 @@
 import type { Term, TermCode, TermParams } from '../working';
-import { ROLE_NAMES, SOIL_NAMES, WAY_NAMES } from './names';
+import { WAY_NAMES } from '../stages/ways/names';
+import { ROLE_NAMES } from '../stages/posts/names';
 import type { Reader } from './reader';
 import { TERMS } from '../stages/words';
 import { printNumber } from '../units';
@@ -45,16 +46,9 @@ const SENTENCES: Sentences = {
   'mesh.ends': () => 'free ends, turned back round the post',
   'mesh.end-count': () => 'ends',
   'mesh.end-each': () => 'each',
-  'mesh.joints': () => 'joints, lapped',
-  'mesh.joint-count': () => 'joints',
-  'mesh.joint-each': () => 'each',
   'mesh.leaf': () => 'gate leaf, from the same rolls',
   'mesh.above': () => 'above gates lower than the wall, with ends',
   'mesh.patch': () => 'patches of the overhang at corners',
-  'mesh.extra': () => 'pieces wanted beside the fence',
-  'mesh.beside': () => 'small pieces lying side by side',
-  'cut.pieces': () => 'pieces',
-  'cut.piece-length': () => 'each',
   'timber.piece': () => 'pieces of one length',
   'mesh.lean': () => 'hung parallel to the slope, ends cut plumb',
   'mesh.lean-again': () => 'a slope with a joint, cut plumb again',
@@ -64,49 +58,7 @@ const SENTENCES: Sentences = {
   'mesh.lean-grade': () => 'grade',
   'mesh.need': () => 'need',
   'mesh.wall': ({ top }, r) => `wall up to ${r.length(top)}`,
-  'fasten.need': () => 'need',
-  'fasten.posts': ({ height, spacing }, r) => `up ${r.length(height)} of band, ${r.length(spacing)} apart`,
-  'fasten.post-count': () => 'posts',
-  'fasten.each-post': () => 'each post',
-  'fasten.gaps': ({ spacing }, r) => `gaps of at most ${r.length(spacing)}`,
-  'fasten.height': () => 'length fastened',
-  'fasten.distance': () => 'largest distance',
-  'fasten.one-more': () => 'one more than gaps',
-  'fasten.clips': ({ height }, r) => `clips beyond those supplied, wall ${r.length(height)}`,
-  'fasten.clips-needed': () => 'clips on a steel post',
-  'fasten.clips-included': () => 'come with the post',
-  'fasten.least-clips': () => 'at least',
-  'fasten.seam': ({ kind, length }, r) => {
-    const where = {
-      bands: 'where bands lap',
-      leaf: 'where bands lap on the gate',
-      skirt: 'where the skirt laps the wall',
-      patch: 'patch of the overhang',
-    };
-    return `${where[kind]}, ${r.length(length)}`;
-  },
-  'fasten.board': ({ at, length }, r) => {
-    const what = {
-      ground: 'mesh to the board at the ground',
-      top: 'mesh to the board at the top',
-      skirt: 'skirt to the board',
-      house: 'skirt to the house',
-    };
-    return `${what[at]}, ${r.length(length)}`;
-  },
-  'fasten.stiles': ({ height }, r) => `up the stiles of a leaf, ${r.length(height)}`,
-  'fasten.rails': ({ length }, r) => `along the rails of a leaf, ${r.length(length)}`,
-  'fasten.ties': () => 'panels tied to posts',
-  'fasten.ties-each': () => 'ties each',
-  'fasten.rows': () => 'rows',
-  'fasten.arms': () => 'one a post',
   'ways.hardware': ({ way, width }, r) => `for the ${WAY_NAMES[way]} ${r.length(width)} clear`,
-  'fasten.splice': ({ height }, r) => `joint ${r.length(height)} high`,
-  'fasten.pegs-edge': ({ edge }, r) => `outer edge of the apron, ${r.length(edge)}`,
-  'fasten.pegs-end': () => 'one for the open end',
-  'fasten.pegs-joints': () => 'across joints of the apron',
-  'fasten.joint-count': () => 'joints',
-  'fasten.pegs-each-joint': () => 'each joint',
   'docket.price': () => 'price',
   'docket.units': ({ size, unit }, r) =>
     unit === 'm' ? `${r.length(size)} each` : size === 1 ? 'each' : `packs of ${size}`,
@@ -121,22 +73,6 @@ const SENTENCES: Sentences = {
   'docket.hatch': ({ width }, r) => `hatches ${r.length(width)} clear`,
   'docket.pop-door': ({ width }, r) => `pop doors ${r.length(width)} clear`,
   'docket.spikes': () => 'posts on spikes',
-  'hours.total': () => 'hours for one person',
-  'hours.stake-out': () => 'stake out',
-  'hours.posts': ({ standing }) =>
-    ({ dug: 'posts dug', driven: 'posts driven', spike: 'posts on spikes' })[standing],
-  'hours.concrete': () => 'concrete',
-  'hours.mesh': () => 'hang mesh',
-  'hours.boards': () => 'put up boards and rails',
-  'hours.gates': () => 'hang gates from kits',
-  'hours.gates-built': () => 'build and hang gates',
-  'hours.elapsed': () => 'with a second person',
-  'hours.second': () => 'of the hours alone',
-  'hours.pop-doors': () => 'hang pop doors and hatches',
-  'hours.count': ({ of }) => of,
-  'hours.metres': () => 'length',
-  'hours.rate': () => 'each',
-  'hours.soil': ({ soil }) => `for ${SOIL_NAMES[soil]}`,
 };
 
 /** A term's words without its value. */

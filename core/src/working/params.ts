@@ -1,4 +1,3 @@
-import type { Soil } from '../plan/assumptions';
 import type { PostRole } from '../plan/schema';
 import type { StageTerms } from '../stages/words';
 
@@ -49,16 +48,9 @@ export interface TermParams extends StageTerms {
   'mesh.ends': object;
   'mesh.end-count': object;
   'mesh.end-each': object;
-  'mesh.joints': object;
-  'mesh.joint-count': object;
-  'mesh.joint-each': object;
   'mesh.leaf': { readonly width: number };
   'mesh.above': object;
   'mesh.patch': object;
-  'mesh.extra': object;
-  'mesh.beside': object;
-  'cut.pieces': object;
-  'cut.piece-length': object;
   'timber.piece': object;
   'mesh.lean': object;
   'mesh.lean-again': object;
@@ -68,34 +60,7 @@ export interface TermParams extends StageTerms {
   'mesh.lean-grade': object;
   'mesh.need': object;
   'mesh.wall': { readonly top: number };
-  /** Fasteners */
-  'fasten.need': object;
-  'fasten.posts': { readonly height: number; readonly spacing: number };
-  'fasten.post-count': object;
-  'fasten.each-post': { readonly height: number; readonly spacing: number };
-  'fasten.gaps': { readonly spacing: number };
-  'fasten.height': object;
-  'fasten.distance': object;
-  'fasten.one-more': object;
-  'fasten.clips': { readonly height: number };
-  'fasten.clips-needed': object;
-  'fasten.clips-included': object;
-  'fasten.least-clips': object;
-  'fasten.seam': { readonly kind: 'bands' | 'leaf' | 'skirt' | 'patch'; readonly length: number };
-  'fasten.board': { readonly at: 'ground' | 'top' | 'skirt' | 'house'; readonly length: number };
-  'fasten.stiles': { readonly height: number };
-  'fasten.rails': { readonly length: number };
-  'fasten.ties': object;
-  'fasten.ties-each': object;
-  'fasten.rows': object;
-  'fasten.arms': object;
   'ways.hardware': { readonly way: 'gate' | 'pop-door' | 'hatch'; readonly width: number };
-  'fasten.splice': { readonly height: number };
-  'fasten.pegs-edge': { readonly edge: number };
-  'fasten.pegs-end': object;
-  'fasten.pegs-joints': { readonly width: number };
-  'fasten.joint-count': object;
-  'fasten.pegs-each-joint': { readonly width: number };
   /** Docket */
   'docket.price': object;
   'docket.units': { readonly size: number; readonly unit: 'm' | 'piece' };
@@ -110,22 +75,6 @@ export interface TermParams extends StageTerms {
   'docket.pop-door': { readonly width: number };
   'docket.hatch': { readonly width: number };
   'docket.spikes': object;
-  /** Hours */
-  'hours.total': object;
-  'hours.stake-out': object;
-  'hours.posts': { readonly standing: 'dug' | 'driven' | 'spike' };
-  'hours.concrete': object;
-  'hours.mesh': object;
-  'hours.boards': object;
-  'hours.gates': object;
-  'hours.gates-built': object;
-  'hours.elapsed': object;
-  'hours.second': object;
-  'hours.pop-doors': object;
-  'hours.count': { readonly of: 'runs' | 'posts' | 'gates' | 'pop doors' | 'bags' };
-  'hours.metres': object;
-  'hours.rate': object;
-  'hours.soil': { readonly soil: Soil };
 }
 
 export type TermCode = keyof TermParams;

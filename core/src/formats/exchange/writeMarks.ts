@@ -1,8 +1,8 @@
 import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
 import { type StakeMark, stakeOut, usualMarks } from '../../stakeout';
-import { capital } from '../../words/reader';
-import { ROLE_NAMES } from '../../words/names';
+import { capital } from '../../saying/phrases';
+import { ROLE_NAMES } from '../../stages/posts/names';
 import { sheet } from '../csv';
 
 type Cell = string | number;

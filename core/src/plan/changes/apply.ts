@@ -13,8 +13,6 @@ import type { Change, ChangeOf, Verb } from './types';
 type Appliers = { readonly [V in Verb]: (plan: Plan, change: ChangeOf<V>) => Plan };
 
 const APPLY: Appliers = {
-  rename: (plan, { name }) => ({ ...plan, name }),
-  'set-units': (plan, { units }) => ({ ...plan, units }),
   'set-soil': (plan, { soil }) => ({ ...plan, ground: { ...plan.ground, soil } }),
   'set-ground': setGround,
   'add-to-ground': addToGround,
@@ -44,11 +42,6 @@ const APPLY: Appliers = {
   'walk-outline': walkOutline,
   'trace-outline': traceOutline,
   'set-tape': (plan, { tape }) => ({ ...plan, ground: { ...plan.ground, tape } }),
-  'set-place': (plan, { to }) => ({ ...plan, place: { ...plan.place, ...to } }),
-  'tick-off': (plan, { stake, done }) => {
-    const others = plan.stakedOut.filter((s) => s !== stake);
-    return { ...plan, stakedOut: done === 'yes' ? [...others, stake] : others };
-  },
   divide,
   'add-beside': addBeside,
   'rename-enclosure': renameEnclosure,
@@ -75,15 +68,6 @@ const APPLY: Appliers = {
   'set-boards': (plan, { scope, boards }) =>
     choose(plan, scope, (now) => ({ boards: { ...now.boards, ...boards } })),
   'set-overhang': (plan, { scope, overhang }) => choose(plan, scope, () => ({ overhang })),
-  'choose-as-plan': (plan, { scope, choices: taken }) => {
-    const { [scope.of]: own, ...others } = plan.choices[scope.scope];
-    const rest = Object.fromEntries(
-      Object.entries(own ?? {}).filter(([choice]) => !taken.some((t) => t === choice)),
-    );
-    const left = Object.keys(rest).length > 0 ? { ...others, [scope.of]: rest } : others;
-    return { ...plan, choices: { ...plan.choices, [scope.scope]: left } };
-  },
-  'set-crew': (plan, { crew }) => ({ ...plan, crew }),
   'add-lobby': addLobby,
   ...VERBS,
   'add-opening': (plan, { opening }) => ({ ...plan, openings: [...plan.openings, opening] }),
@@ -101,15 +85,6 @@ const APPLY: Appliers = {
   'remove-owned': (plan, { id }) => ({ ...plan, owned: without(plan.owned, id) }),
   'set-extra': (plan, { extra }) => ({ ...plan, extras: put(plan.extras, extra) }),
   'remove-extra': (plan, { id }) => ({ ...plan, extras: without(plan.extras, id) }),
-  'set-assumption': (plan, { id, value }) => {
-    const { [id]: _, ...others } = plan.assumptions;
-    return { ...plan, assumptions: value === null ? others : { ...others, [id]: value } };
-  },
-  settle: (plan, { stage, settled }) => {
-    const { [stage]: _, ...others } = plan.settled;
-    return { ...plan, settled: settled === 'yes' ? { ...others, [stage]: true } : others };
-  },
-  replace: (_, { plan }) => plan,
 };
 
 /** The plan with a change made: pure, and never a plan that was not asked for (an unknown id changes nothing). */

@@ -1,4 +1,4 @@
-import type { AssumptionId, Soil } from '../assumptions';
+import type { Soil } from '../assumptions';
 import type {
   Band,
   Boundary,
@@ -21,7 +21,6 @@ import type {
 } from '../schema';
 import type { StageChange } from '../../stages/verbs';
 import { type Scope, WHOLE_PLAN } from '../scope';
-import type { StageId } from '../stages';
 
 /** A rectangle square to the axes, m. */
 export interface Box {
@@ -78,8 +77,6 @@ export interface HeightAt {
 
 /** Everything that can be done to a plan, as values: the editor's actions, a finding's mend, an option shown with its effect. */
 export type Change =
-  | { readonly verb: 'rename'; readonly name: string }
-  | { readonly verb: 'set-units'; readonly units: Plan['units'] }
   | { readonly verb: 'set-soil'; readonly soil: Soil }
   | { readonly verb: 'set-ground'; readonly to: Partial<Pick<Plan['ground'], 'frost' | 'north'>> }
   | AddToGround
@@ -134,8 +131,6 @@ export type Change =
       readonly place: Pick<Plan['place'], 'latitude' | 'longitude'> | null;
     }
   | { readonly verb: 'set-tape'; readonly tape: Plan['ground']['tape'] }
-  | { readonly verb: 'set-place'; readonly to: Partial<Plan['place']> }
-  | { readonly verb: 'tick-off'; readonly stake: string; readonly done: 'yes' | 'no' }
   | {
       /** A fence from corner to corner across an enclosure makes two of it. */
       readonly verb: 'divide';
@@ -177,13 +172,6 @@ export type Change =
   | { readonly verb: 'set-boards'; readonly scope: Scope; readonly boards: Partial<Choices['boards']> }
   | { readonly verb: 'set-overhang'; readonly scope: Scope; readonly overhang: number }
   | {
-      /** Takes back what one run or side chose otherwise. */
-      readonly verb: 'choose-as-plan';
-      readonly scope: Exclude<Scope, { scope: 'plan' }>;
-      readonly choices: readonly (keyof Choices)[];
-    }
-  | { readonly verb: 'set-crew'; readonly crew: Plan['crew'] }
-  | {
       /** A small run outside a gate, with a second gate: birds that slip through one meet the other. */
       readonly verb: 'add-lobby';
       readonly opening: string;
@@ -217,10 +205,7 @@ export type Change =
   | { readonly verb: 'set-owned'; readonly piece: OwnedPiece }
   | { readonly verb: 'remove-owned'; readonly id: string }
   | { readonly verb: 'set-extra'; readonly extra: ExtraPiece }
-  | { readonly verb: 'remove-extra'; readonly id: string }
-  | { readonly verb: 'set-assumption'; readonly id: AssumptionId; readonly value: number | null }
-  | { readonly verb: 'settle'; readonly stage: StageId; readonly settled: 'yes' | 'no' }
-  | { readonly verb: 'replace'; readonly plan: Plan };
+  | { readonly verb: 'remove-extra'; readonly id: string };
 
 export type Verb = Change['verb'];
 export type ChangeOf<V extends Verb> = Extract<Change, { verb: V }>;

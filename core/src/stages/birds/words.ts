@@ -1,5 +1,5 @@
 import type { Reader } from '../../saying/reader';
-import { capital, counted } from '../../words/reader';
+import { capital, counted } from '../../saying/phrases';
 import type { BirdKind, SpaceSchool } from './kinds';
 import { BIRD_NAMES, SPACE_NAMES } from './names';
 

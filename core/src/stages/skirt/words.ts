@@ -1,7 +1,8 @@
 import type { Market } from '../../catalogue/market';
 import type { ThreatId } from '../threats/kinds';
-import { meshName } from '../../words/names';
-import { type Reader, capital, turned } from '../../words/reader';
+import { meshName } from '../../catalogue/names';
+import { type Reader } from '../../words/reader';
+import { capital, turned } from '../../saying/phrases';
 import { verb, who } from '../threats/whom';
 import { type KindId, type Skirt, rowOf } from './kinds';
 import { shapeOf } from './shape';

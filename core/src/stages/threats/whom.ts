@@ -1,6 +1,6 @@
 import type { ThreatId } from './kinds';
 import { THREAT_NAMES } from './names';
-import { listed } from '../../words/reader';
+import { listed } from '../../saying/phrases';
 
 /** Animals as a sentence calls them: `foxes and badgers`. */
 export const who = (threats: readonly ThreatId[]): string => listed(threats.map((t) => THREAT_NAMES[t]));

@@ -1,7 +1,7 @@
 import type { VERBS } from './verbs';
 import { type ThreatId } from './kinds';
 import { type Reader } from '../../saying/reader';
-import { capital } from '../../words/reader';
+import { capital } from '../../saying/phrases';
 import { who, verb } from './whom';
 import { THREAT_NAMES } from './names';
 type Of<V extends keyof typeof VERBS> = Parameters<(typeof VERBS)[V]>[1];

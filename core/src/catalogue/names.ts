@@ -1,0 +1,108 @@
+import { type PackId } from './packs';
+import { type TimberProduct, type MeshType, type MeshProduct, type PostProduct } from './types';
+import { type Reader } from '../saying/reader';
+import { printNumber } from '../units/printLength';
+import { gaugeOf } from '../units/factors';
+const PACK_NAMES: Readonly<Record<PackId, string>> = {
+  staple: 'Staples 25 mm',
+  clip: 'Clips for steel T posts',
+  ring: 'Mesh rings 15 mm',
+  peg: 'Ground pegs 200 mm',
+  concrete: 'Dry concrete mix, 20 kg bags',
+  brace: 'Brace, half-round timber',
+  spike: 'Driven spike for 100 mm posts',
+  tie: 'Panel ties',
+  stone: 'Border stones, loads of 0.5 m³',
+  arm: 'Arm for an overhang, one a post',
+  hinge: 'Hinge that cannot be lifted off',
+  catch: 'Catch, one step',
+  'two-step-catch': 'Catch, two steps: lift and slide',
+  stop: 'Stop board for a leaf',
+  spring: 'Spring that closes a gate',
+  padlock: 'Hasp and padlock',
+};
+
+const TIMBER_NAMES: Readonly<Record<TimberProduct['kind'], string>> = {
+  board: 'Treated board',
+  rail: 'Treated rail',
+  frame: 'Frame timber',
+  sill: 'Sill timber',
+};
+
+/** `Treated board 150 × 25 mm`. */
+export const timberName = (timber: TimberProduct, reader: Reader): string => {
+  const size = (metres: number) => (reader.system === 'imperial' ? reader.opening(metres) : mm(metres));
+  const unit = reader.system === 'imperial' ? '' : ' mm';
+  return `${TIMBER_NAMES[timber.kind]} ${size(timber.width)} × ${size(timber.thickness)}${unit}`;
+};
+
+export const MESH_NAMES: Readonly<Record<MeshType, string>> = {
+  'fine-welded': 'Fine welded',
+  welded: 'Welded',
+  hexagonal: 'Hexagonal',
+  'chain-link': 'Chain link',
+  woven: 'Woven stock',
+  'stock-panel': 'Rigid stock panel',
+  'close-panel': 'Rigid close panel',
+  'cover-net': 'Knotted cover net',
+  plastic: 'Extruded plastic net',
+};
+
+const mm = (metres: number) => {
+  const value = metres * 1000;
+  return printNumber(value, Math.abs(value - Math.round(value)) < 0.05 ? 0 : 1);
+};
+
+/** Inches as yards that sell in feet name an opening: `½″ × ½″`. */
+const opening = (mesh: MeshProduct, reader: Reader): string =>
+  reader.system === 'imperial'
+    ? `${reader.opening(mesh.opening.up)} × ${reader.opening(mesh.opening.along)}`
+    : `${mm(mesh.opening.up)} × ${mm(mesh.opening.along)}`;
+
+/** `Welded 50 × 25`. */
+export const meshName = (mesh: MeshProduct, reader: Reader): string =>
+  `${MESH_NAMES[mesh.type]} ${opening(mesh, reader)}`;
+
+/** `wire 2.0 mm (14 gauge)`: millimetres and gauge are said together. */
+export function wireName(mesh: MeshProduct): string {
+  const gauge = gaugeOf(mesh.wire);
+  const word = mesh.type === 'cover-net' ? 'cord' : 'wire';
+  return `${word} ${printNumber(mesh.wire * 1000, 1)} mm${gauge ? ` (${gauge} gauge)` : ''}`;
+}
+
+/** `Round treated 100 mm`. */
+export function postName(post: PostProduct, reader: Reader): string {
+  const size =
+    reader.system === 'imperial'
+      ? reader.opening(Math.round(post.size / 0.0254 / 0.25) * 0.25 * 0.0254)
+      : `${mm(post.size)} mm`;
+  switch (post.kind) {
+    case 'steel-t':
+      return 'Steel T';
+    case 'round':
+      return `Round treated ${size}`;
+    case 'square':
+      return `Sawn treated ${size}`;
+    case 'half-round':
+      return `Half-round timber ${size}`;
+    case 'tube':
+      return `Steel tube ${size}`;
+    case 'spike':
+      return `Sawn ${size} on a driven spike`;
+  }
+}
+
+export const packName = (pack: PackId): string => PACK_NAMES[pack];
+
+const POP_DOOR_KIT_NAME = 'Pop door with runners and frame';
+
+const HATCH_KIT_NAMES: Readonly<Record<string, string>> = {
+  'egg-hatch-kit': 'Egg hatch with frame and flap',
+  'cleaning-hatch-kit': 'Cleaning hatch with frame and flap',
+};
+
+const GATE_KIT_NAME = 'Gate kit with frame, hinges, catches and sill';
+
+/** A gate, door or hatch as it is bought. */
+export const kitName = (product: string): string =>
+  product === 'pop-door-kit' ? POP_DOOR_KIT_NAME : (HATCH_KIT_NAMES[product] ?? GATE_KIT_NAME);

@@ -1,0 +1,62 @@
+import { type Reader } from '../saying/reader';
+
+export interface FastenSeam {
+  readonly kind: 'bands' | 'leaf' | 'skirt' | 'patch';
+  readonly length: number;
+}
+export interface FastenBoard {
+  readonly at: 'ground' | 'top' | 'skirt' | 'house';
+  readonly length: number;
+}
+
+/** What counting fasteners is made of, whichever stage asks for them. Lengths m. */
+export const TERMS = {
+  'fasten.need': () => 'need',
+  'fasten.posts': ({ height, spacing }: { readonly height: number; readonly spacing: number }, r: Reader) =>
+    `up ${r.length(height)} of band, ${r.length(spacing)} apart`,
+  'fasten.post-count': () => 'posts',
+  'fasten.each-post': () => 'each post',
+  'fasten.gaps': ({ spacing }: { readonly spacing: number }, r: Reader) =>
+    `gaps of at most ${r.length(spacing)}`,
+  'fasten.height': () => 'length fastened',
+  'fasten.distance': () => 'largest distance',
+  'fasten.one-more': () => 'one more than gaps',
+  'fasten.clips': ({ height }: { readonly height: number }, r: Reader) =>
+    `clips beyond those supplied, wall ${r.length(height)}`,
+  'fasten.clips-needed': () => 'clips on a steel post',
+  'fasten.clips-included': () => 'come with the post',
+  'fasten.least-clips': () => 'at least',
+  'fasten.seam': ({ kind, length }: FastenSeam, r: Reader) => {
+    const where = {
+      bands: 'where bands lap',
+      leaf: 'where bands lap on the gate',
+      skirt: 'where the skirt laps the wall',
+      patch: 'patch of the overhang',
+    };
+    return `${where[kind]}, ${r.length(length)}`;
+  },
+  'fasten.board': ({ at, length }: FastenBoard, r: Reader) => {
+    const what = {
+      ground: 'mesh to the board at the ground',
+      top: 'mesh to the board at the top',
+      skirt: 'skirt to the board',
+      house: 'skirt to the house',
+    };
+    return `${what[at]}, ${r.length(length)}`;
+  },
+  'fasten.stiles': ({ height }: { readonly height: number }, r: Reader) =>
+    `up the stiles of a leaf, ${r.length(height)}`,
+  'fasten.rails': ({ length }: { readonly length: number }, r: Reader) =>
+    `along the rails of a leaf, ${r.length(length)}`,
+  'fasten.ties': () => 'panels tied to posts',
+  'fasten.ties-each': () => 'ties each',
+  'fasten.rows': () => 'rows',
+  'fasten.arms': () => 'one a post',
+  'fasten.splice': ({ height }: { readonly height: number }, r: Reader) => `joint ${r.length(height)} high`,
+  'fasten.pegs-edge': ({ edge }: { readonly edge: number }, r: Reader) =>
+    `outer edge of the apron, ${r.length(edge)}`,
+  'fasten.pegs-end': () => 'one for the open end',
+  'fasten.pegs-joints': () => 'across joints of the apron',
+  'fasten.joint-count': () => 'joints',
+  'fasten.pegs-each-joint': () => 'each joint',
+} as const;

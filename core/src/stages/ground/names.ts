@@ -1,0 +1,16 @@
+import { type Soil } from '../../plan/assumptions';
+import { type Service } from '../../plan/schema';
+export const SOIL_NAMES: Readonly<Record<Soil, string>> = {
+  sand: 'sand',
+  loam: 'loam',
+  clay: 'clay',
+  stony: 'stony ground',
+};
+
+export const SERVICE_NAMES: Readonly<Record<Service['kind'], string>> = {
+  water: 'water pipe',
+  power: 'power cable',
+  gas: 'gas pipe',
+  drain: 'drain',
+  phone: 'phone line',
+};
