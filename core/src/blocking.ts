@@ -1,17 +1,35 @@
+import * as K from './keys';
+import { whatBlocks } from './stages/whatBlocks';
+import { type AnyStep, adds } from './engine/step';
 import type { Finding } from './findings/types';
-import { groundProblems } from './ground/problems';
 import { surveyRings } from './ground/survey';
 import { facetOf } from './plan/effective';
 import type { Plan } from './plan/schema';
 
 /** What makes a plan impossible to set out: such a plan is a draft in the editor and refused in a file or a save. */
 export function blocking(plan: Plan): readonly Finding[] {
-  return groundProblems({
+  return whatBlocks({
     rings: surveyRings(plan),
     openings: plan.openings,
     pins: plan.postPins,
     buildings: plan.ground.buildings,
-    choices: facetOf(plan, 'spacing'),
+    spacing: facetOf(plan, 'spacing'),
     enclosures: plan.enclosures,
   });
 }
+
+/** What blocks, among all that is found. */
+export const BLOCKING_STEPS: readonly AnyStep[] = [
+  adds(
+    K.FOUND,
+    {
+      rings: K.RINGS,
+      openings: K.OPENING_PLACES,
+      pins: K.PINS,
+      buildings: K.BUILDINGS,
+      spacing: K.SPACING_CHOICE,
+      enclosures: K.ENCLOSURES,
+    },
+    whatBlocks,
+  ),
+];

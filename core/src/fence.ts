@@ -2,7 +2,8 @@ import { BUILD_STEPS } from './build/steps';
 import { BUYING_STEPS } from './buying/steps';
 import { MARKET_STEPS } from './catalogue/steps';
 import type { AnyStep } from './engine/step';
-import { GROUND_STEPS, OUTLINE_STEPS } from './ground/steps';
+import { GEOMETRY_STEPS } from './ground/steps';
+import { BLOCKING_STEPS } from './blocking';
 import { SLICES } from './plan/slices';
 import { POST_PARTS, POST_STEPS } from './posts/steps';
 import { STAGES } from './stages';
@@ -13,10 +14,12 @@ import { WAY_PARTS, WAY_STEPS } from './ways/steps';
 export const FENCE_STEPS: readonly AnyStep[] = [
   ...SLICES,
   ...MARKET_STEPS,
-  ...OUTLINE_STEPS,
+  ...GEOMETRY_STEPS,
+  ...BLOCKING_STEPS,
   ...STAGES.birds.steps,
   ...STAGES.threats.steps,
-  ...GROUND_STEPS,
+  ...STAGES.ground.steps,
+  ...STAGES.outline.steps,
   ...POST_STEPS,
   ...WALL_STEPS,
   ...STAGES.skirt.steps,

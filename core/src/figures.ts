@@ -1,6 +1,6 @@
 import { type OpeningLimits } from './stages/threats/openings';
 import type { BirdStage } from './stages/birds/stage';
-import type { OutlineWorkings } from './ground/figures';
+import type { OutlineWorkings } from './stages/outline/figures';
 import type { PostStage } from './posts/stage';
 import type { Figures, Workings } from './reckoning';
 import type { SkirtStage } from './stages/skirt/rolls';

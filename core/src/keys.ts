@@ -24,7 +24,7 @@ import type { Docket, DocketLine } from './docket/types';
 import { key, slot } from './engine/step';
 import type { Finding } from './findings/types';
 import type { FenceLine, FenceWalk } from './ground/fenceLines';
-import type { OutlineWorkings } from './ground/figures';
+import type { OutlineWorkings } from './stages/outline/figures';
 import type { Partings } from './ground/partings';
 import type { Profile } from './ground/profile';
 import type { Ring } from './ground/survey';

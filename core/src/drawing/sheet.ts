@@ -1,7 +1,7 @@
 import { formatPart } from '../plan/partRef';
 import { type Ring, surveyRings } from '../ground/survey';
 import { type Vector, plus, times } from '../ground/vector';
-import { canMove } from '../plan/changes/outline';
+import { canMove } from '../stages/outline/sides';
 import type { Plan } from '../plan/schema';
 import type { Part } from '../reckoning';
 import { skirtReach, skirtShapes } from '../stages/skirt/draw';

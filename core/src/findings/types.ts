@@ -27,11 +27,6 @@ interface PlacedPost {
 
 /** Every kind of finding with what its sentence needs: those of the stages, and those that `words/findings` says. Lengths m. */
 export interface FindingParams extends StageFindings {
-  'outline.crosses': { readonly side: number; readonly other: number };
-  'outline.touches': { readonly side: number; readonly other: number };
-  'outline.collapsed': { readonly side: number };
-  'outline.folds-back': { readonly corner: number };
-  'outline.too-long': { readonly length: number; readonly most: number };
   'gate.wider-than-side': { readonly side: number; readonly width: number; readonly length: number };
   'gate.past-end': { readonly side: number; readonly past: number };
   'gate.overlaps': { readonly side: number };
@@ -47,18 +42,6 @@ export interface FindingParams extends StageFindings {
   'gate.into-fence': { readonly side: number; readonly other: number };
   'gate.over-stones': { readonly side: number; readonly height: number };
   'pin.past-end': { readonly side: number; readonly past: number };
-  'building.tangled': { readonly name: string };
-  'heights.contradict': { readonly kept: number; readonly other: number; readonly by: number };
-  'heights.cliff': { readonly grade: number; readonly apart: number };
-  'side.off-wall': { readonly side: number; readonly building: string; readonly by: number };
-  'side.through-building': { readonly side: number; readonly building: string };
-  'side.over-boundary': { readonly side: number; readonly boundary: string; readonly by: number };
-  'lane.narrow': {
-    readonly side: number;
-    readonly building: string;
-    readonly width: number;
-    readonly lane: number;
-  };
   'slope.leans': { readonly side: number; readonly grade: number; readonly extra: number };
   'slope.follows': SlopeParams;
   'slope.steps': SlopeParams & { readonly drop: number };

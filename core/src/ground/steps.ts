@@ -1,13 +1,10 @@
 import { mapOver } from '../engine/layOver';
-import { type AnyStep, type Key, adds, step } from '../engine/step';
+import { type AnyStep, type Key, step } from '../engine/step';
 import * as K from '../keys';
 import type { Chosen } from '../plan/effective';
 import { type FenceLine, fenceWalks } from './fenceLines';
-import { groundWorking, outlineFigures, outlineWorkings } from './figures';
-import { groundFindings } from './findings';
 import { alongLines, partingsOf } from './partings';
-import { groundProblems } from './problems';
-import { lineProfiles, sideProfiles } from './profile';
+import { lineProfiles } from './profile';
 import { surveyRings } from './survey';
 import { terrainOf } from './terrain';
 
@@ -20,22 +17,10 @@ const along = <C extends object>(makes: Key<ReadonlyMap<FenceLine, C>>, choice: 
     mapOver,
   );
 
-/** Outline and ground: geometry, with no choice in it but what parts one line from the next. */
-export const OUTLINE_STEPS: readonly AnyStep[] = [
+/** Geometry, with no choice in it but what parts one line from the next. */
+export const GEOMETRY_STEPS: readonly AnyStep[] = [
   step(K.TERRAIN, { heights: K.SPOT_HEIGHTS }, ({ heights }) => terrainOf(heights)),
   step(K.RINGS, { corners: K.CORNERS, sides: K.SIDES, enclosures: K.ENCLOSURES }, surveyRings),
-  adds(
-    K.FOUND,
-    {
-      rings: K.RINGS,
-      openings: K.OPENING_PLACES,
-      pins: K.PINS,
-      buildings: K.BUILDINGS,
-      choices: K.SPACING_CHOICE,
-      enclosures: K.ENCLOSURES,
-    },
-    groundProblems,
-  ),
   step(
     K.PARTINGS,
     {
@@ -69,29 +54,4 @@ export const OUTLINE_STEPS: readonly AnyStep[] = [
     const sides = new Set(rings.flatMap((r) => r.sides.map((s) => s.side.id)));
     return openings.filter((o) => sides.has(o.side));
   }),
-  step(K.OUTLINE_WORKINGS, { rings: K.RINGS }, ({ rings }) => outlineWorkings(rings)),
-  step(K.GROUND_LENGTH, { rings: K.RINGS, terrain: K.TERRAIN }, ({ rings, terrain }) =>
-    groundWorking(rings, sideProfiles(terrain, rings)),
-  ),
-  adds(
-    K.FENCE_FIGURES,
-    { outline: K.OUTLINE_WORKINGS, groundLength: K.GROUND_LENGTH, openings: K.OWN_OPENINGS },
-    ({ outline, groundLength, openings }) => [outlineFigures(outline, groundLength, openings)],
-  ),
-];
-
-/** What the ground has against the outline. */
-export const GROUND_STEPS: readonly AnyStep[] = [
-  adds(
-    K.FOUND,
-    {
-      rings: K.RINGS,
-      terrain: K.TERRAIN,
-      spotHeights: K.SPOT_HEIGHTS,
-      buildings: K.BUILDINGS,
-      boundaries: K.BOUNDARIES,
-      assumed: K.ASSUMED,
-    },
-    groundFindings,
-  ),
 ];

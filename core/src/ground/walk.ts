@@ -1,4 +1,3 @@
-import type { Leg } from '../plan/changes/types';
 import { type Vector, plus, times } from './vector';
 
 /** How a walk round a run fails to come back to where it began. */
@@ -53,4 +52,10 @@ export function shareOut(legs: readonly Leg[]): readonly Leg[] {
     const turn = Math.atan2(Math.sin(heading(next) - heading(v)), Math.cos(heading(next) - heading(v)));
     return { length: Math.hypot(v.x, v.y), turn };
   });
+}
+
+/** One leg of a walk round the run: how far, and the turn at its end towards the next, radians, positive to the left. */
+export interface Leg {
+  readonly length: number;
+  readonly turn: number;
 }

@@ -5,32 +5,15 @@ import { ASSUMPTIONS, type AssumptionId } from './assumptions';
 import { checkReferences } from './references';
 import { STAGE_IDS } from './stages';
 import type { point } from './schema/common';
-import { day, id, text, name, length, coordinate, meaning } from './schema/common';
-import type { tapeMark, tapeStake } from './schema/ground';
-import { building, tree, service, boundary, spotHeight, tape } from './schema/ground';
+import { day, id, text, name, meaning } from './schema/common';
+import * as ground from '../stages/ground/choice';
+import * as outline from '../stages/outline/choice';
 import type { gate, popDoor, hatch } from './schema/openings';
 import { pin, opening } from './schema/openings';
 import type { band } from './schema/choices';
 import type { Skirt as AnySkirt } from '../stages/skirt/kinds';
 import { choices, someChoices } from './schema/choices';
 import { ownMesh, offer, buying, extraPiece, ownedPiece } from './schema/buying';
-
-const corner = z.strictObject({ id, x: coordinate, y: coordinate });
-const sideEnds = { id, from: id, to: id };
-const side = z.discriminatedUnion('kind', [
-  z.strictObject({ ...sideEnds, kind: z.literal('fence') }),
-  z
-    .strictObject({ ...sideEnds, kind: z.literal('wall') })
-    .apply(meaning('An existing wall that needs no fence.')),
-  z.strictObject({ ...sideEnds, kind: z.literal('open') }),
-  z.strictObject({ ...sideEnds, kind: z.literal('building'), building: id }),
-]);
-
-const enclosure = z.strictObject({
-  id,
-  name,
-  ring: z.array(z.strictObject({ side: id, forward: z.boolean() })).check(z.minLength(3), z.maxLength(400)),
-});
 
 const assumptions = z.strictObject(
   Object.fromEntries(
@@ -55,25 +38,11 @@ const shape = z.strictObject({
   flock: birds.flocks,
   space: birds.space,
   threats,
-  ground: z.strictObject({
-    soil: z.enum(['sand', 'loam', 'clay', 'stony']),
-    frost: z._default(length(0, 3), 0.45).apply(meaning('Depth to which the ground freezes, m.')),
-    north: z
-      ._default(z.number().check(z.minimum(-Math.PI), z.maximum(Math.PI)), 0)
-      .apply(meaning('Turn of true north from the y axis, clockwise, radians.')),
-    buildings: z.array(building).check(z.maxLength(50)),
-    trees: z.array(tree).check(z.maxLength(200)),
-    services: z.array(service).check(z.maxLength(50)),
-    boundaries: z._default(z.array(boundary).check(z.maxLength(50)), []),
-    spotHeights: z._default(z.array(spotHeight).check(z.maxLength(500)), []),
-    tape: z
-      ._default(tape, { marks: [], stakes: [], between: [] })
-      .apply(meaning('Tape readings as they were taken, m.')),
-  }),
-  corners: z.array(corner).check(z.maxLength(400)),
-  sides: z.array(side).check(z.maxLength(600)),
+  ground: ground.ground,
+  corners: z.array(outline.corner).check(z.maxLength(400)),
+  sides: z.array(outline.side).check(z.maxLength(600)),
   openings: z.array(opening).check(z.maxLength(400)),
-  enclosures: z.array(enclosure).check(z.maxLength(50)),
+  enclosures: z.array(outline.enclosure).check(z.maxLength(50)),
   choices: z.strictObject({
     plan: choices,
     enclosure: z.record(id, someChoices),
@@ -100,21 +69,21 @@ export const planSchema = shape.check(z.superRefine(checkReferences));
 
 export type Plan = z.infer<typeof shape>;
 export type Flock = z.infer<typeof birds.flock>;
-export type Side = z.infer<typeof side>;
-export type Corner = z.infer<typeof corner>;
+export type Side = z.infer<typeof outline.side>;
+export type Corner = z.infer<typeof outline.corner>;
 export type Opening = z.infer<typeof opening>;
 export type Gate = z.infer<typeof gate>;
 export type PopDoor = z.infer<typeof popDoor>;
 export type Hatch = z.infer<typeof hatch>;
-export type Enclosure = z.infer<typeof enclosure>;
-export type Building = z.infer<typeof building>;
-export type Tree = z.infer<typeof tree>;
-export type Service = z.infer<typeof service>;
-export type Boundary = z.infer<typeof boundary>;
-export type SpotHeight = z.infer<typeof spotHeight>;
-export type Tape = z.infer<typeof tape>;
-export type TapeMark = z.infer<typeof tapeMark>;
-export type TapeStake = z.infer<typeof tapeStake>;
+export type Enclosure = z.infer<typeof outline.enclosure>;
+export type Building = z.infer<typeof ground.building>;
+export type Tree = z.infer<typeof ground.tree>;
+export type Service = z.infer<typeof ground.service>;
+export type Boundary = z.infer<typeof ground.boundary>;
+export type SpotHeight = z.infer<typeof ground.spotHeight>;
+export type Tape = z.infer<typeof ground.tape>;
+export type TapeMark = z.infer<typeof ground.tapeMark>;
+export type TapeStake = z.infer<typeof ground.tapeStake>;
 export type Place = Plan['place'];
 export type PostPin = z.infer<typeof pin>;
 export type Band = z.infer<typeof band>;

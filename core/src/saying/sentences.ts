@@ -7,3 +7,8 @@ export type Sentences = Readonly<Record<string, (params: never, reader: Reader) 
 export type ParamsBy<S extends Sentences> = {
   readonly [C in keyof S]: Parameters<S[C]> extends [] ? object : Parameters<S[C]>[0];
 };
+
+/** A side as the keeper calls it: its place in its ring, from 1. */
+export interface SideParam {
+  readonly side: number;
+}

@@ -1,7 +1,11 @@
 import { birds } from './birds';
+import { ground } from './ground';
+import { outline } from './outline';
 import { skirt } from './skirt';
 import { threats } from './threats';
 import type { Stage } from './stage';
 
 /** In the order of the work; the order of reckoning follows from what each step needs. */
-export const STAGES = { birds, threats, skirt } as const satisfies Readonly<Record<string, Stage>>;
+export const STAGES = { birds, threats, ground, outline, skirt } as const satisfies Readonly<
+  Record<string, Stage>
+>;

@@ -2,6 +2,8 @@ import type { StageId } from '../plan/stages';
 import type { Plan } from '../plan/schema';
 import * as birds from '../stages/birds/words';
 import * as threats from '../stages/threats/words';
+import * as ground from '../stages/ground/words';
+import * as outline from '../stages/outline/words';
 import * as skirt from '../stages/skirt/words';
 
 /** The cautions that go with a stage (domain.md 19), shown where they apply. */
@@ -16,14 +18,8 @@ export function cautionsFor(
   const byStage: Readonly<Record<StageId, readonly (string | false)[]>> = {
     birds: birds.CAUTIONS,
     threats: threats.CAUTIONS,
-    ground: [
-      'Have buried services located before anything is dug: the marks on this sheet are only where you put them.',
-      'Nothing long, such as tube or a measuring staff, raised near overhead lines.',
-    ],
-    outline: [
-      'Check the boundary and the planning rules where you live: the old fence is often not on the line.',
-      'Have buried services located before anything is dug.',
-    ],
+    ground: ground.CAUTIONS,
+    outline: outline.CAUTIONS,
     posts: [
       'Have buried services located before anything is dug or driven.',
       'Eye and ear protection with drivers.',

@@ -1,56 +1,19 @@
 import type { Market } from '../catalogue/market';
 import { type Change, type ChangeOf, type Verb } from '../plan/changes';
-import { SOIL_NAMES } from '../stages/ground/names';
 import { WAY_NAMES } from '../stages/ways/names';
 import { ROLE_NAMES } from '../stages/posts/names';
 import { meshName, postName } from '../catalogue/names';
-import type { GroundList } from '../plan/changes';
 import type { Gate, Hatch, PostRole } from '../plan/schema';
 import { type Reader } from './reader';
 import { counted } from '../saying/phrases';
 import { CHANGES } from '../stages/words';
 
 type Sentences = { readonly [V in Verb]: (change: ChangeOf<V>, reader: Reader, market: Market) => string };
-
-const THINGS: Readonly<Record<GroundList, string>> = {
-  buildings: 'building',
-  trees: 'tree',
-  services: 'buried service',
-  boundaries: 'boundary line',
-  spotHeights: 'height',
-};
 const several = (role: string) => ROLE_NAMES[role as PostRole][1];
 
 /** What each change does, as its button or its undo step says it. */
 const SENTENCES: Sentences = {
   ...CHANGES,
-  'set-soil': ({ soil }) => `Soil: ${SOIL_NAMES[soil]}`,
-  'lay-out': ({ run }, r) =>
-    `Make the run ${r.length(run.right - run.left)} by ${r.length(run.high - run.low)}`,
-  'move-side': ({ by }, r) => `Move the side ${r.length(Math.abs(by))} ${by > 0 ? 'out' : 'in'}`,
-  'set-side-length': ({ length }, r) => `Make the side ${r.length(length)}`,
-  'set-side-kind': ({ kind }) =>
-    ({ fence: 'Fence this side', wall: 'An existing wall stands here', open: 'Leave this side open' })[kind],
-  'set-side-building': () => 'The wall of a building stands here',
-  'set-ground': ({ to }, r) =>
-    to.frost === undefined ? 'Turn north' : `Frost goes ${r.length(to.frost)} deep`,
-  'add-to-ground': ({ list }) => `Add a ${THINGS[list]}`,
-  'set-on-ground': ({ list }) => `Change the ${THINGS[list]}`,
-  'remove-from-ground': ({ list }) =>
-    list === 'spotHeights' ? 'Take this height out' : `Take the ${THINGS[list]} out`,
-  'bring-ground': () => 'Bring the ground over from another plan',
-  'set-heights': () => 'Set the heights',
-  'move-corner': () => 'Move the corner',
-  'set-turn': ({ turn }) => `Turn the corner by ${((turn * 180) / Math.PI).toFixed(1)}°`,
-  'split-side': () => 'Put a corner on the side',
-  'remove-corner': () => 'Take the corner out',
-  'walk-outline': () => 'Lay the outline out as walked',
-  'trace-outline': () => 'Take this outline',
-  'set-tape': () => 'Change the tape readings',
-  divide: () => 'Divide the run',
-  'add-beside': () => 'Add a run beside this side',
-  'rename-enclosure': ({ name }) => `Call the run ${name}`,
-  'remove-enclosure': () => 'Take the run out',
   'set-pin': ({ pin }, r) =>
     pin.post.kind === 'standing'
       ? 'Use the post that stands here'

@@ -23,14 +23,6 @@ const GOODS: Readonly<
 
 const SENTENCES: Sentences = {
   ...FINDINGS,
-  'outline.crosses': ({ side, other }) =>
-    `Side ${side} crosses side ${other}. Move one of them until they part.`,
-  'outline.touches': ({ side, other }) => `Side ${side} touches side ${other}. Leave room between them.`,
-  'outline.too-long': ({ length, most }, r) =>
-    `${r.length(length)} of fence takes more than ${most} posts, the most that one plan can have. Draw it smaller, or space the posts wider.`,
-  'outline.collapsed': ({ side }) => `Side ${side} has no length left. Pull its ends apart.`,
-  'outline.folds-back': ({ corner }) =>
-    `The fence folds back on itself at corner ${corner}. Open the corner.`,
   'gate.wider-than-side': ({ side, width, length }, r) =>
     `The gate is ${r.length(width)} wide and side ${side} only ${r.length(length)} long. Choose a narrower gate or a longer side.`,
   'gate.past-end': ({ side, past }, r) =>
@@ -58,20 +50,6 @@ const SENTENCES: Sentences = {
     `The gate on side ${side} swings out over stones ${r.length(height)} high: it would not open.`,
   'pin.past-end': ({ side, past }, r) =>
     `A post set by hand stands ${r.length(past)} past the end of side ${side}.`,
-  'building.tangled': ({ name }) =>
-    `The outline of ${name} crosses itself. Move a corner of it back until its walls part.`,
-  'heights.contradict': ({ kept, other, by }, r) =>
-    `Two heights at one stake differ by ${r.length(by)}: ${r.length(kept)} and ${r.length(other)}. The first counts; take the wrong one out.`,
-  'heights.cliff': ({ grade, apart }, r) =>
-    `Two heights ${r.about(apart)} apart make a grade of ${r.grade(grade)}. Read them again before you trust them.`,
-  'side.off-wall': ({ side, building, by }, r) =>
-    `Side ${side} is to be a wall of ${building} and lies ${r.about(by)} off it: nothing closes the run there. Fence it, or pull its corners back to the wall.`,
-  'side.through-building': ({ side, building }) =>
-    `Side ${side} runs through ${building}. Move a corner, or put one where the fence meets the wall.`,
-  'side.over-boundary': ({ side, boundary, by }, r) =>
-    `Side ${side} reaches ${r.about(by)} over the boundary (${boundary}). Move it back, or ask first.`,
-  'lane.narrow': ({ side, building, width, lane }, r) =>
-    `The way between side ${side} and ${building} is ${r.about(width)}: a barrow wants ${r.length(lane)}.`,
   'slope.leans': ({ side, grade, extra }, r) =>
     `Side ${side} climbs ${r.grade(grade)}: mesh follows it, and each piece takes up to ${r.about(extra)} more at its end, since it leans and is cut plumb.`,
   'slope.follows': ({ side, grade, limit, mesh }, r) =>

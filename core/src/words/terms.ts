@@ -10,17 +10,6 @@ type Sentences = { readonly [C in TermCode]: (params: TermParams[C], reader: Rea
 /** What each term of a working is, in the reader's units. */
 const SENTENCES: Sentences = {
   ...TERMS,
-  'outline.area': () => 'area of the run',
-  'outline.enclosure-area': ({ name }) => name,
-  'outline.triangle': ({ first, from, to }) => `triangle of corners ${first}, ${from} and ${to}`,
-  'outline.width': () => 'width',
-  'outline.depth': () => 'depth',
-  'outline.perimeter': () => 'all round',
-  'outline.fence': () => 'fence',
-  'outline.side': ({ side }) => `side ${side}`,
-  'outline.ground': () => 'fence, along the ground',
-  'outline.along-ground': ({ side, level, rise }, r) =>
-    `side ${side}, ${r.length(level)} on the level, ${rise < 0 ? 'falling' : 'rising'} ${r.length(Math.abs(rise))}`,
   'posts.total': () => 'posts',
   'posts.role': ({ role }) => ROLE_NAMES[role][1],
   'posts.line-on': ({ side }) => `between the fixed posts of side ${side}`,

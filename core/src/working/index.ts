@@ -1,4 +1,5 @@
-export type { SideParam, TermCode, TermParams } from './params';
+export type { TermCode, TermParams } from './params';
+export type { SideParam } from '../saying/sentences';
 export {
   type Term,
   type TermOp,

@@ -1,27 +1,12 @@
+import { type SideParam } from '../saying/sentences';
 import type { PostRole } from '../plan/schema';
 import type { StageTerms } from '../stages/words';
-
-/** A side as the keeper calls it: its place in its ring, from 1. */
-export interface SideParam {
-  readonly side: number;
-}
 
 /**
  * Every kind of term that a working is made of, with what its sentence needs. Lengths m, money minor units.
  * Those of the stages have their sentences there, all others in `words/terms`.
  */
 export interface TermParams extends StageTerms {
-  /** Outline */
-  'outline.area': object;
-  'outline.enclosure-area': { readonly name: string };
-  'outline.triangle': { readonly first: number; readonly from: number; readonly to: number };
-  'outline.width': object;
-  'outline.depth': object;
-  'outline.perimeter': object;
-  'outline.fence': object;
-  'outline.side': SideParam;
-  'outline.ground': object;
-  'outline.along-ground': { readonly side: number; readonly level: number; readonly rise: number };
   /** Posts */
   'posts.total': object;
   'posts.role': { readonly role: PostRole };

@@ -2,50 +2,13 @@ import { VERBS } from '../../stages/verbs';
 import { choose } from '../choose';
 import { byId, put, without } from '../lists';
 import type { Opening, Plan } from '../schema';
-import { buyFrom, setFetching, setYards } from './buying';
-import { moveCorner, removeCorner, setTurn, splitSide } from './corners';
-import { addBeside, divide, removeEnclosure, renameEnclosure, traceOutline, walkOutline } from './enclosures';
-import { addToGround, bringGround, removeFromGround, setGround, setHeights, setOnGround } from './ground';
-import { addLobby } from './lobby';
-import { layOut, moveSide, setSideLength } from './outline';
+import { buyFrom, setFetching, setYards } from '../../stages/docket/yards';
+import { addLobby } from '../../stages/ways/lobby';
 import type { Change, ChangeOf, Verb } from './types';
 
 type Appliers = { readonly [V in Verb]: (plan: Plan, change: ChangeOf<V>) => Plan };
 
 const APPLY: Appliers = {
-  'set-soil': (plan, { soil }) => ({ ...plan, ground: { ...plan.ground, soil } }),
-  'set-ground': setGround,
-  'add-to-ground': addToGround,
-  'set-on-ground': setOnGround,
-  'remove-from-ground': removeFromGround,
-  'bring-ground': bringGround,
-  'set-heights': setHeights,
-  'lay-out': layOut,
-  'move-side': moveSide,
-  'set-side-length': setSideLength,
-  'set-side-kind': (plan, { side, kind }) => ({
-    ...plan,
-    sides: plan.sides.map((s) => (s.id === side ? { id: s.id, from: s.from, to: s.to, kind } : s)),
-    openings: kind === 'fence' ? plan.openings : plan.openings.filter((o) => o.side !== side),
-  }),
-  'set-side-building': (plan, { side, building }) => ({
-    ...plan,
-    sides: plan.sides.map((s) =>
-      s.id === side ? { id: s.id, from: s.from, to: s.to, kind: 'building', building } : s,
-    ),
-    openings: plan.openings.filter((o) => o.side !== side),
-  }),
-  'move-corner': moveCorner,
-  'set-turn': setTurn,
-  'split-side': splitSide,
-  'remove-corner': removeCorner,
-  'walk-outline': walkOutline,
-  'trace-outline': traceOutline,
-  'set-tape': (plan, { tape }) => ({ ...plan, ground: { ...plan.ground, tape } }),
-  divide,
-  'add-beside': addBeside,
-  'rename-enclosure': renameEnclosure,
-  'remove-enclosure': removeEnclosure,
   'set-pin': (plan, { pin }) => ({ ...plan, postPins: [...without(plan.postPins, pin.id), pin] }),
   'remove-pin': (plan, { id }) => ({ ...plan, postPins: without(plan.postPins, id) }),
   'set-slope': (plan, { scope, slope }) =>

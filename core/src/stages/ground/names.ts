@@ -1,3 +1,4 @@
+import { type GroundList } from './things';
 import { type Soil } from '../../plan/assumptions';
 import { type Service } from '../../plan/schema';
 export const SOIL_NAMES: Readonly<Record<Soil, string>> = {
@@ -13,4 +14,12 @@ export const SERVICE_NAMES: Readonly<Record<Service['kind'], string>> = {
   gas: 'gas pipe',
   drain: 'drain',
   phone: 'phone line',
+};
+
+export const THINGS: Readonly<Record<GroundList, string>> = {
+  buildings: 'building',
+  trees: 'tree',
+  services: 'buried service',
+  boundaries: 'boundary line',
+  spotHeights: 'height',
 };

@@ -1,9 +1,9 @@
-import type { Opening } from '../plan/schema';
-import type { Figures } from '../reckoning';
-import { type Term, product, sum, value } from '../working';
-import type { Profile } from './profile';
-import type { Ring } from './survey';
-import { cross, dot, minus } from './vector';
+import type { Opening } from '../../plan/schema';
+import type { Figures } from '../../reckoning';
+import { type Term, product, sum, value } from '../../working';
+import type { Profile } from '../../ground/profile';
+import type { Ring } from '../../ground/survey';
+import { cross, dot, minus } from '../../ground/vector';
 
 /** Width by depth for a rectangle, otherwise triangles from the first corner, those outside counting as less. */
 export function areaWorking(ring: Ring): Term {

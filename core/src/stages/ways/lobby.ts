@@ -1,8 +1,8 @@
 import { distance } from '../../ground/vector';
-import type { Plan } from '../schema';
-import { splitSide } from './corners';
-import { addBeside } from './enclosures';
-import type { ChangeOf } from './types';
+import type { Plan } from '../../plan/schema';
+import { splitSide } from '../outline/corners';
+import { addBeside } from '../outline/enclosures';
+import type { ChangeOf } from '../../plan/changes/types';
 
 /** A gate nearer to the end of its side takes the corner that is there, m. */
 const AT_CORNER = 0.05;
@@ -25,7 +25,6 @@ export function addLobby(plan: Plan, { opening, depth, ids }: ChangeOf<'add-lobb
   let parted = plan;
   if (gate.along > AT_CORNER)
     parted = splitSide(parted, {
-      verb: 'split-side',
       side: gate.side,
       along: gate.along,
       corner: ids.corners[0],
@@ -34,14 +33,12 @@ export function addLobby(plan: Plan, { opening, depth, ids }: ChangeOf<'add-lobb
   const own = find(parted) ?? gate;
   if (lengthOf(parted, own.side) - own.along - own.width > AT_CORNER)
     parted = splitSide(parted, {
-      verb: 'split-side',
       side: own.side,
       along: own.along + own.width,
       corner: ids.corners[1],
       second: ids.sides[1],
     });
   const beside = addBeside(parted, {
-    verb: 'add-beside',
     side: own.side,
     depth,
     enclosure: { id: ids.enclosure, name: 'Lobby' },
@@ -56,4 +53,14 @@ export function addLobby(plan: Plan, { opening, depth, ids }: ChangeOf<'add-lobb
       { ...gate, id: ids.opening, side: ids.sides[3], along, swing: 'out' },
     ],
   };
+}
+
+/** Names for what a lobby adds. */
+export interface LobbyIds {
+  readonly enclosure: string;
+  readonly opening: string;
+  /** Where the gate's side is parted, then the two outer corners. */
+  readonly corners: readonly [string, string, string, string];
+  /** The parts of the gate's side after the first, then the three sides of the lobby. */
+  readonly sides: readonly [string, string, string, string, string];
 }

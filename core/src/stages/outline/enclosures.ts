@@ -1,11 +1,57 @@
+import { type Leg } from '../../ground/walk';
 import { type Vector, plus, times } from '../../ground/vector';
 import { surveyRings } from '../../ground/survey';
-import type { Enclosure, Plan, Side } from '../schema';
+import { type Enclosure, type Plan, type Side, type Point } from '../../plan/schema';
 import { walkedCorners } from './corners';
-import { keepOnSides, place } from './onSides';
-import type { ChangeOf } from './types';
+import { keepOnSides, place } from '../../plan/onSides';
 
 const forward = (side: string) => ({ side, forward: true });
+
+/** Lays an enclosure out anew as walked from `start`, the first leg on `bearing`, radians from the x axis. */
+export interface WalkOutline {
+  readonly enclosure: string;
+  readonly start: Point;
+  readonly bearing: number;
+  readonly legs: readonly Leg[]; /** Ids for its corners and sides, as many as legs. */
+  readonly corners: readonly string[];
+  readonly sides: readonly string[];
+}
+
+/** Lays an enclosure out anew through points, as surveyed or from a file; `place` where the file says where it is. */
+export interface TraceOutline {
+  readonly enclosure: string;
+  readonly points: readonly Point[];
+  readonly corners: readonly string[];
+  readonly sides: readonly string[];
+  readonly place: Pick<Plan['place'], 'latitude' | 'longitude'> | null;
+}
+
+/** A fence from corner to corner across an enclosure makes two of it. */
+export interface Divide {
+  readonly enclosure: string;
+  readonly from: string;
+  readonly to: string;
+  readonly side: string;
+  readonly second: { readonly id: string; readonly name: string };
+}
+
+/** A new enclosure outside a side, which the two share. */
+export interface AddBeside {
+  readonly side: string;
+  readonly depth: number;
+  readonly enclosure: { readonly id: string; readonly name: string };
+  readonly corners: readonly [string, string];
+  readonly sides: readonly [string, string, string];
+}
+
+export interface RenameEnclosure {
+  readonly enclosure: string;
+  readonly name: string;
+}
+
+export interface RemoveEnclosure {
+  readonly enclosure: string;
+}
 
 /** Drops what no ring passes any more, and choices made for it. */
 export function dropUnused(plan: Plan): Plan {
@@ -29,13 +75,13 @@ export function dropUnused(plan: Plan): Plan {
 }
 
 /** The sides of an enclosure anew, as walked. */
-export function walkOutline(plan: Plan, change: ChangeOf<'walk-outline'>): Plan {
+export function walkOutline(plan: Plan, change: WalkOutline): Plan {
   const points = walkedCorners(change.start, change.bearing, change.legs);
-  return traceOutline(plan, { ...change, verb: 'trace-outline', points, place: null });
+  return traceOutline(plan, { ...change, points, place: null });
 }
 
 /** The sides of an enclosure anew, through points; sides that it shared stay with the others. */
-export function traceOutline(plan: Plan, change: Omit<ChangeOf<'trace-outline'>, 'points'> & Traced): Plan {
+export function traceOutline(plan: Plan, change: Omit<TraceOutline, 'points'> & Traced): Plan {
   const { points, corners: ids, sides: sideIds, place: where } = change;
   if (points.length < 3 || ids.length !== points.length || sideIds.length !== points.length) return plan;
   const corners = points.map((at, i) => place(ids[i] ?? '', at));
@@ -65,7 +111,7 @@ interface Traced {
 }
 
 /** A fence across an enclosure from corner to corner; what lies on the far side of it is the second enclosure. */
-export function divide(plan: Plan, { enclosure: id, from, to, side, second }: ChangeOf<'divide'>): Plan {
+export function divide(plan: Plan, { enclosure: id, from, to, side, second }: Divide): Plan {
   const enclosure = plan.enclosures.find((e) => e.id === id);
   const ring = surveyRings(plan).find((r) => r.enclosure === id);
   const a = ring?.sides.findIndex((s) => s.startCorner === from) ?? -1;
@@ -93,7 +139,7 @@ export function divide(plan: Plan, { enclosure: id, from, to, side, second }: Ch
 }
 
 /** A rectangle outside a side, sharing it. */
-export function addBeside(plan: Plan, change: ChangeOf<'add-beside'>): Plan {
+export function addBeside(plan: Plan, change: AddBeside): Plan {
   for (const ring of surveyRings(plan)) {
     const shared = ring.sides.find((s) => s.side.id === change.side);
     if (!shared) continue;
@@ -126,13 +172,13 @@ export function addBeside(plan: Plan, change: ChangeOf<'add-beside'>): Plan {
   return plan;
 }
 
-export const renameEnclosure = (plan: Plan, { enclosure, name }: ChangeOf<'rename-enclosure'>): Plan => ({
+export const renameEnclosure = (plan: Plan, { enclosure, name }: RenameEnclosure): Plan => ({
   ...plan,
   enclosures: plan.enclosures.map((e) => (e.id === enclosure ? { ...e, name } : e)),
 });
 
 /** Takes an enclosure out; the last one stays. */
-export function removeEnclosure(plan: Plan, { enclosure }: ChangeOf<'remove-enclosure'>): Plan {
+export function removeEnclosure(plan: Plan, { enclosure }: RemoveEnclosure): Plan {
   if (plan.enclosures.length < 2) return plan;
   return dropUnused({ ...plan, enclosures: plan.enclosures.filter((e) => e.id !== enclosure) });
 }

@@ -1,9 +1,8 @@
 import { type Vector, minus, plus, times } from '../../ground/vector';
 import { type RingSide, surveyRings } from '../../ground/survey';
 import { tidy } from '../../units/round';
-import type { Plan, Side } from '../schema';
-import { keepOnSides, place } from './onSides';
-import type { ChangeOf } from './types';
+import { type Plan, type Side, type Point } from '../../plan/schema';
+import { keepOnSides, place } from '../../plan/onSides';
 
 export const asSide = (side: Side, kind: Exclude<Side['kind'], 'building'>): Side => ({
   id: side.id,
@@ -12,13 +11,37 @@ export const asSide = (side: Side, kind: Exclude<Side['kind'], 'building'>): Sid
   kind,
 });
 
-export function moveCorner(plan: Plan, { corner, to }: ChangeOf<'move-corner'>): Plan {
+export interface MoveCorner {
+  readonly corner: string;
+  readonly to: Point;
+}
+
+/** Swings the next side about the corner until the ring turns there by `turn`, radians, positive where convex. */
+export interface SetTurn {
+  readonly enclosure: string;
+  readonly corner: string;
+  readonly turn: number;
+}
+
+/** Puts a corner on a side; its first half keeps the id. */
+export interface SplitSide {
+  readonly side: string;
+  readonly along: number;
+  readonly corner: string;
+  readonly second: string;
+}
+
+export interface RemoveCorner {
+  readonly corner: string;
+}
+
+export function moveCorner(plan: Plan, { corner, to }: MoveCorner): Plan {
   const corners = plan.corners.map((c) => (c.id === corner ? place(c.id, to) : c));
   return keepOnSides(plan, { ...plan, corners });
 }
 
 /** Swings the side after a corner about it, keeping its length; what follows that side joins its new end. */
-export function setTurn(plan: Plan, { enclosure, corner, turn }: ChangeOf<'set-turn'>): Plan {
+export function setTurn(plan: Plan, { enclosure, corner, turn }: SetTurn): Plan {
   const ring = surveyRings(plan).find((r) => r.enclosure === enclosure);
   const i = ring?.sides.findIndex((s) => s.endCorner === corner) ?? -1;
   const before = ring?.sides[i];
@@ -28,11 +51,11 @@ export function setTurn(plan: Plan, { enclosure, corner, turn }: ChangeOf<'set-t
   const hand = before.outward.x * before.direction.y - before.outward.y * before.direction.x >= 0 ? 1 : -1;
   const heading = Math.atan2(before.direction.y, before.direction.x) + hand * turn;
   const end = plus(next.start, times({ x: Math.cos(heading), y: Math.sin(heading) }, next.length));
-  return moveCorner(plan, { verb: 'move-corner', corner: next.endCorner, to: end });
+  return moveCorner(plan, { corner: next.endCorner, to: end });
 }
 
 /** A corner on a side: the first half keeps the id, openings and pins beyond it go with the second. */
-export function splitSide(plan: Plan, change: ChangeOf<'split-side'>): Plan {
+export function splitSide(plan: Plan, change: SplitSide): Plan {
   const side = plan.sides.find((s) => s.id === change.side);
   const from = plan.corners.find((c) => c.id === side?.from);
   const to = plan.corners.find((c) => c.id === side?.to);
@@ -110,7 +133,7 @@ function joined(plan: Plan, before: RingSide, after: RingSide): Plan {
 }
 
 /** Takes a corner out: the side before it goes straight on to the next corner. */
-export function removeCorner(plan: Plan, { corner }: ChangeOf<'remove-corner'>): Plan {
+export function removeCorner(plan: Plan, { corner }: RemoveCorner): Plan {
   if (!canRemoveCorner(plan, corner)) return plan;
   for (const ring of surveyRings(plan)) {
     const i = ring.sides.findIndex((s) => s.endCorner === corner);

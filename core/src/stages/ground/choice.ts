@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { id, name, length, meaning, point } from './common';
+import { id, name, length, meaning, point } from '../../plan/schema/common';
 
 export const building = z.strictObject({
   id,
@@ -55,4 +55,21 @@ export const tape = z.strictObject({
     .array(z.strictObject({ from: id, to: id, distance: length(0.01, 1000) }))
     .check(z.maxLength(200))
     .apply(meaning('Distances from stake to stake, such as diagonals, m.')),
+});
+
+/** The ground, and what stands, lies or was measured on it. */
+export const ground = z.strictObject({
+  soil: z.enum(['sand', 'loam', 'clay', 'stony']),
+  frost: z._default(length(0, 3), 0.45).apply(meaning('Depth to which the ground freezes, m.')),
+  north: z
+    ._default(z.number().check(z.minimum(-Math.PI), z.maximum(Math.PI)), 0)
+    .apply(meaning('Turn of true north from the y axis, clockwise, radians.')),
+  buildings: z.array(building).check(z.maxLength(50)),
+  trees: z.array(tree).check(z.maxLength(200)),
+  services: z.array(service).check(z.maxLength(50)),
+  boundaries: z._default(z.array(boundary).check(z.maxLength(50)), []),
+  spotHeights: z._default(z.array(spotHeight).check(z.maxLength(500)), []),
+  tape: z
+    ._default(tape, { marks: [], stakes: [], between: [] })
+    .apply(meaning('Tape readings as they were taken, m.')),
 });

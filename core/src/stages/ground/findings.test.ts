@@ -1,8 +1,8 @@
-import { formatPart } from '../plan/partRef';
+import { formatPart } from '../../plan/partRef';
 import { describe, expect, test } from '@jest/globals';
-import { type Finding, type FindingCode, type Plan, apply, reckon } from '../index';
-import { aRun, anOutline } from '../testing/aRun';
-import { near } from '../testing/near';
+import { type Finding, type FindingCode, type Plan, apply, reckon } from '../..';
+import { aRun, anOutline } from '../../testing/aRun';
+import { near } from '../../testing/near';
 
 const square = () =>
   anOutline([

@@ -1,7 +1,44 @@
 import { distance } from '../../ground/vector';
 import { tidy } from '../../units/round';
-import type { Plan, Point, SpotHeight } from '../schema';
-import type { ChangeOf, GroundList } from './types';
+import {
+  type Plan,
+  type Point,
+  type SpotHeight,
+  type Building,
+  type Tree,
+  type Service,
+  type Boundary,
+} from '../../plan/schema';
+
+/** What stands, lies or was measured on the ground, by the list that holds it. */
+export interface GroundThings {
+  readonly buildings: Building;
+  readonly trees: Tree;
+  readonly services: Service;
+  readonly boundaries: Boundary;
+  readonly spotHeights: SpotHeight;
+}
+
+export type GroundList = keyof GroundThings;
+
+export type AddToGround = {
+  [L in GroundList]: { readonly list: L; readonly thing: GroundThings[L] };
+}[GroundList];
+
+export type SetOnGround = {
+  [L in GroundList]: {
+    readonly list: L;
+    readonly id: string;
+    readonly to: Partial<Omit<GroundThings[L], 'id'>>;
+  };
+}[GroundList];
+
+/** A height of the ground at a place; `id` for a spot that has none yet. */
+export interface HeightAt {
+  readonly id: string;
+  readonly at: Point;
+  readonly height: number;
+}
 
 type Thing = { readonly id: string };
 
@@ -9,6 +46,23 @@ const withGround = (plan: Plan, ground: Partial<Plan['ground']>): Plan => ({
   ...plan,
   ground: { ...plan.ground, ...ground },
 });
+
+export interface SetGround {
+  readonly to: Partial<Pick<Plan['ground'], 'frost' | 'north'>>;
+}
+
+export interface RemoveFromGround {
+  readonly list: GroundList;
+  readonly id: string;
+}
+
+export interface BringGround {
+  readonly ground: Plan['ground'];
+}
+
+export interface SetHeights {
+  readonly heights: readonly HeightAt[];
+}
 
 function withList(
   plan: Plan,
@@ -19,16 +73,16 @@ function withList(
   return withGround(plan, { [list]: change(plan.ground[list]) });
 }
 
-export const setGround = (plan: Plan, { to }: ChangeOf<'set-ground'>): Plan => withGround(plan, to);
+export const setGround = (plan: Plan, { to }: SetGround): Plan => withGround(plan, to);
 
-export const addToGround = (plan: Plan, { list, thing }: ChangeOf<'add-to-ground'>): Plan =>
+export const addToGround = (plan: Plan, { list, thing }: AddToGround): Plan =>
   withList(plan, list, (things) => [...things, thing]);
 
-export const setOnGround = (plan: Plan, { list, id, to }: ChangeOf<'set-on-ground'>): Plan =>
+export const setOnGround = (plan: Plan, { list, id, to }: SetOnGround): Plan =>
   withList(plan, list, (things) => things.map((t) => (t.id === id ? { ...t, ...to } : t)));
 
 /** Takes a thing off the ground; a side that was the wall of a building that goes wants a fence. */
-export function removeFromGround(plan: Plan, { list, id }: ChangeOf<'remove-from-ground'>): Plan {
+export function removeFromGround(plan: Plan, { list, id }: RemoveFromGround): Plan {
   const without = withList(plan, list, (things) => things.filter((t) => t.id !== id));
   if (list !== 'buildings') return without;
   return {
@@ -40,13 +94,10 @@ export function removeFromGround(plan: Plan, { list, id }: ChangeOf<'remove-from
 }
 
 /** The ground of another plan of the same place; house walls whose building is not on it become fence. */
-export function bringGround(plan: Plan, { ground }: ChangeOf<'bring-ground'>): Plan {
+export function bringGround(plan: Plan, { ground }: BringGround): Plan {
   const gone = plan.ground.buildings.filter((b) => !ground.buildings.some((other) => other.id === b.id));
   return withGround(
-    gone.reduce(
-      (p, b) => removeFromGround(p, { verb: 'remove-from-ground', list: 'buildings', id: b.id }),
-      plan,
-    ),
+    gone.reduce((p, b) => removeFromGround(p, { list: 'buildings', id: b.id }), plan),
     ground,
   );
 }
@@ -59,7 +110,7 @@ export const spotAt = (heights: readonly SpotHeight[], at: Point): SpotHeight | 
   heights.find((s) => distance(s.at, at) < SAME_STAKE);
 
 /** Sets measured heights: a place that has one gets the new figure, another place a new spot. */
-export function setHeights(plan: Plan, { heights }: ChangeOf<'set-heights'>): Plan {
+export function setHeights(plan: Plan, { heights }: SetHeights): Plan {
   const spots = [...plan.ground.spotHeights];
   for (const { id, at, height } of heights) {
     const known = spots.findIndex((s) => distance(s.at, at) < SAME_STAKE);

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { PLAIN_GATE } from '../newOpening';
-import { type Plan, apply, blocking, canRemoveCorner, checkPlan, reckon, surveyRings } from '../../index';
+import { PLAIN_GATE } from '../../plan/newOpening';
+import { type Plan, apply, blocking, canRemoveCorner, checkPlan, reckon, surveyRings } from '../..';
 import { aPolygon, aRun, anOutline } from '../../testing/aRun';
 
 const square = () =>

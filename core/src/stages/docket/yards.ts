@@ -1,5 +1,5 @@
-import type { Plan } from '../schema';
-import type { ChangeOf } from './types';
+import type { Plan } from '../../plan/schema';
+import type { ChangeOf } from '../../plan/changes/types';
 
 /** One yard or two; what was bought at a yard that is left is bought where it is cheapest. */
 export function setYards(plan: Plan, { yards }: ChangeOf<'set-yards'>): Plan {

@@ -1,82 +1,24 @@
-import { type Finding, finding } from '../findings/types';
-import type { Assumptions } from '../plan/assumptions';
-import { apply } from '../plan/changes/apply';
-import type { Change } from '../plan/changes/types';
-import type { Boundary, Building, Plan, SpotHeight } from '../plan/schema';
-import { EPSILON, tidy } from '../units/round';
-import { besideLine, betweenLines, toPolyline } from './polyline';
-import { type Ring, type RingSide, surveyRings } from './survey';
-import type { Terrain } from './terrain';
-import { type Vector, distance, insideOrOn, lerp } from './vector';
+import { type Finding, finding } from '../../findings/types';
+import type { Assumptions } from '../../plan/assumptions';
+import { apply } from '../../plan/changes/apply';
+import type { Change } from '../../plan/changes/types';
+import type { Boundary, Building, Plan } from '../../plan/schema';
+import { EPSILON, tidy } from '../../units/round';
+import { besideLine, betweenLines, toPolyline } from '../../ground/polyline';
+import { type Ring, type RingSide, surveyRings } from '../../ground/survey';
+import { type Vector, insideOrOn, lerp } from '../../ground/vector';
 
 /** A fence nearer to a wall than this stands against it; nothing is meant to pass between, m. */
 const AGAINST = 0.1;
-/** Spots closer than this are one stake: two heights there contradict each other, m. */
-const ONE_STAKE = 0.02;
-/** Heights that differ by less agree, m. */
-const AGREES = 0.005;
-/** Ground rarely climbs more than one in one: a reading is likelier to be wrong. */
-const CLIFF = 1;
+/** Less over a line or off a width is not worth moving a fence for, m. */
+const TOLERANCE = 0.005;
 
-/** What the ground has and what is asked of it. */
-export interface GroundBy {
+/** The outline, and what stands round it. */
+export interface StandingRound {
   readonly rings: readonly Ring[];
-  readonly terrain: Terrain;
-  readonly spotHeights: readonly SpotHeight[];
   readonly buildings: readonly Building[];
   readonly boundaries: readonly Boundary[];
   readonly assumed: Assumptions;
-}
-
-function heightFindings({ spotHeights, terrain }: GroundBy): Finding[] {
-  const found: Finding[] = [];
-  const remove = (id: string): Change => ({ verb: 'remove-from-ground', list: 'spotHeights', id });
-  spotHeights.forEach((spot, i) => {
-    const twin = spotHeights.slice(0, i).find((other) => distance(other.at, spot.at) < ONE_STAKE);
-    if (!twin || Math.abs(twin.height - spot.height) < AGREES) return;
-    found.push(
-      finding(
-        'heights.contradict',
-        'mend',
-        'ground',
-        { on: 'spot', spot: spot.id },
-        { kept: twin.height, other: spot.height, by: Math.abs(twin.height - spot.height) },
-        [remove(spot.id), remove(twin.id)],
-      ),
-    );
-  });
-  const { triangles, rim } = terrain;
-  const edges =
-    triangles.length > 0
-      ? triangles.flatMap(
-          ([a, b, c]) =>
-            [
-              [a, b],
-              [b, c],
-              [c, a],
-            ] as const,
-        )
-      : rim;
-  let steepest: { grade: number; a: Vector; b: Vector } | undefined;
-  for (const [a, b] of edges) {
-    const grade = Math.abs(a.z - b.z) / distance(a, b);
-    if (grade > CLIFF && (!steepest || grade > steepest.grade)) steepest = { grade, a, b };
-  }
-  if (steepest) {
-    const { a, b, grade } = steepest;
-    const suspect = spotHeights.find((s) => distance(s.at, a) < ONE_STAKE) ?? spotHeights[0];
-    found.push(
-      finding(
-        'heights.cliff',
-        'know',
-        'ground',
-        { on: 'spot', spot: suspect?.id ?? '' },
-        { grade, apart: distance(a, b) },
-        suspect ? [remove(suspect.id)] : [],
-      ),
-    );
-  }
-  return found;
 }
 
 /** How far the boxes round a side and a building are apart at least, m: most are nowhere near each other. */
@@ -102,7 +44,7 @@ function offWall(side: RingSide, outline: readonly Vector[]): number {
   return Math.max(...ends);
 }
 
-function buildingFindings({ buildings }: GroundBy, ring: Ring): Finding[] {
+function buildingFindings({ buildings }: StandingRound, ring: Ring): Finding[] {
   const found: Finding[] = [];
   for (const side of ring.sides) {
     const own = side.side.kind === 'building' ? side.side.building : undefined;
@@ -164,14 +106,14 @@ const movedBack =
     return then && then.length > 0.3 && mended(then) ? [change] : [];
   };
 
-function boundaryFindings({ buildings, boundaries }: GroundBy, ring: Ring): Finding[] {
+function boundaryFindings({ buildings, boundaries }: StandingRound, ring: Ring): Finding[] {
   return boundaries.flatMap((boundary) => {
     const home = homeSide(buildings, ring, boundary.line);
     return ring.sides.flatMap((side): Finding[] => {
       const by = reachOver(side, boundary.line, home);
-      if (by < AGREES) return [];
+      if (by < TOLERANCE) return [];
       const params = { side: side.number, boundary: boundary.name, by };
-      const mends = movedBack(ring, side, by, (s) => reachOver(s, boundary.line, home) < AGREES);
+      const mends = movedBack(ring, side, by, (s) => reachOver(s, boundary.line, home) < TOLERANCE);
       return [
         finding('side.over-boundary', 'mend', 'outline', { on: 'side', side: side.side.id }, params, mends),
       ];
@@ -180,7 +122,7 @@ function boundaryFindings({ buildings, boundaries }: GroundBy, ring: Ring): Find
 }
 
 /** A fence beside a wall that it does not lean on leaves a way; a barrow wants 1.0 (domain.md 8). */
-function laneFindings({ buildings }: GroundBy, ring: Ring, lane: number): Finding[] {
+function laneFindings({ buildings }: StandingRound, ring: Ring, lane: number): Finding[] {
   const found: Finding[] = [];
   for (const building of buildings) {
     const walls = [...building.outline, ...building.outline.slice(0, 1)];
@@ -190,14 +132,14 @@ function laneFindings({ buildings }: GroundBy, ring: Ring, lane: number): Findin
       if (side.side.kind !== 'fence') continue;
       if (apart(side, building.outline) > lane) continue;
       const width = gapOf(side);
-      if (width < AGAINST || width >= lane - AGREES) continue;
+      if (width < AGAINST || width >= lane - TOLERANCE) continue;
       // Round a corner from where the run leans on this wall there is no way through.
       if (leansNear(ring, side, walls)) continue;
       if (!narrowest || width < narrowest.width) narrowest = { side, width };
     }
     if (!narrowest) continue;
     const { side, width } = narrowest;
-    const mends = movedBack(ring, side, lane - width, (s) => gapOf(s) >= lane - AGREES);
+    const mends = movedBack(ring, side, lane - width, (s) => gapOf(s) >= lane - TOLERANCE);
     const params = { side: side.number, building: building.name, width, lane };
     found.push(finding('lane.narrow', 'mend', 'outline', { on: 'side', side: side.side.id }, params, mends));
   }
@@ -212,14 +154,10 @@ function leansNear(ring: Ring, side: RingSide, walls: readonly Vector[]): boolea
   return around.some((s) => s !== undefined && betweenLines(s.start, s.end, walls) < AGAINST);
 }
 
-/** What the ground has against the outline: heights, houses, boundaries, ways that grow too narrow. */
-export function groundFindings(by: GroundBy): readonly Finding[] {
-  return [
-    ...heightFindings(by),
-    ...by.rings.flatMap((ring) => [
-      ...buildingFindings(by, ring),
-      ...boundaryFindings(by, ring),
-      ...laneFindings(by, ring, by.assumed.barrowLane + EPSILON),
-    ]),
-  ];
-}
+/** What stands in the way of the outline: houses, boundaries, ways that grow too narrow. */
+export const outlineFindings = (by: StandingRound): readonly Finding[] =>
+  by.rings.flatMap((ring) => [
+    ...buildingFindings(by, ring),
+    ...boundaryFindings(by, ring),
+    ...laneFindings(by, ring, by.assumed.barrowLane + EPSILON),
+  ]);

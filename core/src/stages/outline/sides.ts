@@ -1,16 +1,30 @@
 import { type Vector, cross, dot, minus, plus, times } from '../../ground/vector';
 import { type Ring, type RingSide, surveyRings } from '../../ground/survey';
 import { TOUCH, tidy } from '../../units/round';
-import type { Corner, Plan, Side } from '../schema';
-import { keepOnSides, place } from './onSides';
-import type { Box, ChangeOf } from './types';
+import type { Corner, Plan, Side } from '../../plan/schema';
+import { keepOnSides, place } from '../../plan/onSides';
+
+export interface LayOut {
+  readonly run: Box;
+  readonly house: Box | null;
+}
+
+export interface MoveSide {
+  readonly side: string;
+  readonly by: number;
+}
+
+export interface SetSideLength {
+  readonly side: string;
+  readonly length: number;
+}
 
 /**
  * Lays a rectangular run out, against the house where the two touch.
  *
  * The ring runs anticlockwise from the low left corner; a west wall longer than the house is fence, house, fence.
  */
-export function layOut(plan: Plan, { run, house }: ChangeOf<'lay-out'>): Plan {
+export function layOut(plan: Plan, { run, house }: LayOut): Plan {
   const touches = house !== null && Math.abs(house.right - run.left) < TOUCH;
   const low = house && touches ? Math.max(run.low, house.low) : 0;
   const high = house && touches ? Math.min(run.high, house.high) : 0;
@@ -103,13 +117,13 @@ function meet(p: Vector, d: Vector, q: Vector, e: Vector): Vector | undefined {
 }
 
 /** Moves a side outwards; its neighbours keep their directions. */
-export function moveSide(plan: Plan, { side: id, by }: ChangeOf<'move-side'>): Plan {
+export function moveSide(plan: Plan, { side: id, by }: MoveSide): Plan {
   const rectangle = asRectangle(plan);
   if (rectangle) {
     const { run, house } = rectangle;
-    if (id === 's1') return layOut(plan, { verb: 'lay-out', house, run: { ...run, low: run.low - by } });
-    if (id === 's2') return layOut(plan, { verb: 'lay-out', house, run: { ...run, right: run.right + by } });
-    if (id === 's3') return layOut(plan, { verb: 'lay-out', house, run: { ...run, high: run.high + by } });
+    if (id === 's1') return layOut(plan, { house, run: { ...run, low: run.low - by } });
+    if (id === 's2') return layOut(plan, { house, run: { ...run, right: run.right + by } });
+    if (id === 's3') return layOut(plan, { house, run: { ...run, high: run.high + by } });
   }
   for (const ring of surveyRings(plan)) {
     const i = ring.sides.findIndex((s) => s.side.id === id);
@@ -150,7 +164,7 @@ function givesWay(plan: Plan, ring: Ring, i: number): RingSide | undefined {
  * Makes a side longer or shorter: the side that follows it moves, or the one before it where that cannot; where neither can,
  * its end goes on along it.
  */
-export function setSideLength(plan: Plan, { side: id, length }: ChangeOf<'set-side-length'>): Plan {
+export function setSideLength(plan: Plan, { side: id, length }: SetSideLength): Plan {
   for (const ring of surveyRings(plan)) {
     const i = ring.sides.findIndex((s) => s.side.id === id);
     const side = ring.sides[i];
@@ -162,7 +176,6 @@ export function setSideLength(plan: Plan, { side: id, length }: ChangeOf<'set-si
       const slope = neighbour ? dot(way, neighbour.outward) : 0;
       if (neighbour && Math.abs(slope) > 1e-6)
         return moveSide(plan, {
-          verb: 'move-side',
           side: neighbour.side.id,
           by: (length - side.length) * slope,
         });
@@ -183,4 +196,12 @@ export function canMove(side: RingSide, before: RingSide, after: RingSide): bool
     before.side.kind !== 'building' &&
     after.side.kind !== 'building'
   );
+}
+
+/** A rectangle square to the axes, m. */
+export interface Box {
+  readonly left: number;
+  readonly right: number;
+  readonly low: number;
+  readonly high: number;
 }

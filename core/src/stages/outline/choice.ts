@@ -1,0 +1,19 @@
+import * as z from 'zod/mini';
+import { coordinate, id, meaning, name } from '../../plan/schema/common';
+
+export const corner = z.strictObject({ id, x: coordinate, y: coordinate });
+const sideEnds = { id, from: id, to: id };
+export const side = z.discriminatedUnion('kind', [
+  z.strictObject({ ...sideEnds, kind: z.literal('fence') }),
+  z
+    .strictObject({ ...sideEnds, kind: z.literal('wall') })
+    .apply(meaning('An existing wall that needs no fence.')),
+  z.strictObject({ ...sideEnds, kind: z.literal('open') }),
+  z.strictObject({ ...sideEnds, kind: z.literal('building'), building: id }),
+]);
+
+export const enclosure = z.strictObject({
+  id,
+  name,
+  ring: z.array(z.strictObject({ side: id, forward: z.boolean() })).check(z.minLength(3), z.maxLength(400)),
+});

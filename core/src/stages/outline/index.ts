@@ -1,0 +1,26 @@
+import { outlineWorkings, groundWorking, outlineFigures } from './figures';
+import { sideProfiles } from '../../ground/profile';
+import { outlineFindings } from './findings';
+import { type AnyStep, adds, step } from '../../engine/step';
+import * as K from '../../keys';
+import type { Stage } from '../stage';
+
+const steps: readonly AnyStep[] = [
+  step(K.OUTLINE_WORKINGS, { rings: K.RINGS }, ({ rings }) => outlineWorkings(rings)),
+  step(K.GROUND_LENGTH, { rings: K.RINGS, terrain: K.TERRAIN }, ({ rings, terrain }) =>
+    groundWorking(rings, sideProfiles(terrain, rings)),
+  ),
+  adds(
+    K.FENCE_FIGURES,
+    { outline: K.OUTLINE_WORKINGS, groundLength: K.GROUND_LENGTH, openings: K.OWN_OPENINGS },
+    ({ outline, groundLength, openings }) => [outlineFigures(outline, groundLength, openings)],
+  ),
+  adds(
+    K.FOUND,
+    { rings: K.RINGS, buildings: K.BUILDINGS, boundaries: K.BOUNDARIES, assumed: K.ASSUMED },
+    outlineFindings,
+  ),
+];
+
+/** Where the run lies: corners, sides and enclosures. */
+export const outline: Stage = { steps, parts: [] };

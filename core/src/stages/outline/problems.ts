@@ -1,0 +1,103 @@
+import { type ProblemsBy, type Problems } from '../problems';
+import { type Finding, finding } from '../../findings/types';
+import { choicesFor } from '../../plan/effective';
+import type { RingSide } from '../../ground/survey';
+import { betweenSegments, cross, dot, minus, times } from '../../ground/vector';
+
+/** Sides shorter than this have collapsed, m. */
+const LEAST_SIDE = 0.05;
+/** Sides nearer to each other than this touch, m. */
+const NEAR = 0.005;
+
+/** Sides that leave a common corner the same way lie on each other. */
+function foldsBack(a: RingSide, b: RingSide): string | undefined {
+  for (const [cornerA, wayA] of [
+    [a.startCorner, a.direction],
+    [a.endCorner, times(a.direction, -1)],
+  ] as const) {
+    for (const [cornerB, wayB] of [
+      [b.startCorner, b.direction],
+      [b.endCorner, times(b.direction, -1)],
+    ] as const) {
+      if (cornerA === cornerB && Math.abs(cross(wayA, wayB)) < 1e-3 && dot(wayA, wayB) > 0) return cornerA;
+    }
+  }
+  return undefined;
+}
+
+const meetAtCorner = (a: RingSide, b: RingSide) =>
+  [a.startCorner, a.endCorner].some((c) => c === b.startCorner || c === b.endCorner);
+
+/** Sides of all rings against each other, a shared one once. */
+function tangledSides(sides: readonly RingSide[]): Finding[] {
+  const found: Finding[] = [];
+  const part = (s: RingSide) => ({ on: 'side', side: s.side.id }) as const;
+  const numbers = new Map(sides.map((s) => [s.startCorner, s.startNumber]));
+  for (const side of sides) {
+    if (side.length < LEAST_SIDE)
+      found.push(finding('outline.collapsed', 'blocks', 'outline', part(side), { side: side.number }));
+  }
+  if (found.length > 0) return found;
+  const boxes = sides.map((s) => ({
+    left: Math.min(s.start.x, s.end.x) - NEAR,
+    right: Math.max(s.start.x, s.end.x) + NEAR,
+    low: Math.min(s.start.y, s.end.y) - NEAR,
+    high: Math.max(s.start.y, s.end.y) + NEAR,
+  }));
+  for (let i = 0; i < sides.length; i++) {
+    const a = sides[i];
+    const boxA = boxes[i];
+    if (!a || !boxA) continue;
+    for (let j = i + 1; j < sides.length; j++) {
+      const boxB = boxes[j];
+      const b = sides[j];
+      if (!b || !boxB) continue;
+      if (boxA.left > boxB.right || boxB.left > boxA.right || boxA.low > boxB.high || boxB.low > boxA.high)
+        continue;
+      if (meetAtCorner(a, b)) {
+        const corner = foldsBack(a, b);
+        if (corner === undefined) continue;
+        const params = { corner: numbers.get(corner) ?? a.startNumber };
+        found.push(
+          finding('outline.folds-back', 'blocks', 'outline', { on: 'corner', corner: corner }, params),
+        );
+        continue;
+      }
+      const gap = betweenSegments(a.start, a.end, b.start, b.end);
+      if (gap >= NEAR) continue;
+      const crosses =
+        cross(minus(a.end, a.start), minus(b.start, a.start)) *
+          cross(minus(a.end, a.start), minus(b.end, a.start)) <
+        0;
+      const code = gap === 0 && crosses ? 'outline.crosses' : 'outline.touches';
+      found.push(finding(code, 'blocks', 'outline', part(a), { side: a.number, other: b.number }));
+    }
+  }
+  return found;
+}
+
+/** Posts of one plan: a fence of some twenty kilometres. More would never be reckoned while a keeper waits. */
+const MOST_POSTS = 10_000;
+
+/** A fence so long, or with posts so close, that it is no run any more. */
+function tooLong(
+  chosen: Pick<ProblemsBy, 'spacing' | 'enclosures'>,
+  sides: ReadonlyMap<string, RingSide>,
+): readonly Finding[] {
+  let posts = 0;
+  let length = 0;
+  for (const { side, length: sideLength } of sides.values()) {
+    if (side.kind !== 'fence') continue;
+    posts +=
+      sideLength / choicesFor({ choices: chosen.spacing, enclosures: chosen.enclosures }, side.id).spacing;
+    length += sideLength;
+  }
+  if (posts <= MOST_POSTS) return [];
+  return [finding('outline.too-long', 'blocks', 'outline', { on: 'plan' }, { length, most: MOST_POSTS })];
+}
+
+/** Sides that cross, touch or fold back, and a fence too long to be one. */
+export const outlineProblems: Problems = (by) => [
+  ...tangledSides([...by.sides.values()]),
+  ...tooLong(by, by.sides),
+];
