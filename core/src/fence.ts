@@ -5,7 +5,6 @@ import type { AnyStep } from './engine/step';
 import { GEOMETRY_STEPS } from './ground/steps';
 import { BLOCKING_STEPS } from './blocking';
 import { SLICES } from './plan/slices';
-import { POST_PARTS, POST_STEPS } from './posts/steps';
 import { STAGES } from './stages';
 import { WALL_PARTS, WALL_STEPS } from './walls/steps';
 import { WAY_PARTS, WAY_STEPS } from './ways/steps';
@@ -20,15 +19,15 @@ export const FENCE_STEPS: readonly AnyStep[] = [
   ...STAGES.threats.steps,
   ...STAGES.ground.steps,
   ...STAGES.outline.steps,
-  ...POST_STEPS,
+  ...STAGES.posts.steps,
   ...WALL_STEPS,
   ...STAGES.skirt.steps,
   ...WAY_STEPS,
   ...BUYING_STEPS,
   ...BUILD_STEPS,
   // Drawn one over the other.
-  ...Object.values(STAGES).flatMap(({ parts }) => parts),
+  ...STAGES.skirt.parts,
   ...WALL_PARTS,
   ...WAY_PARTS,
-  ...POST_PARTS,
+  ...STAGES.posts.parts,
 ];

@@ -1,7 +1,7 @@
 import { type OpeningLimits } from './stages/threats/openings';
 import type { BirdStage } from './stages/birds/stage';
 import type { OutlineWorkings } from './stages/outline/figures';
-import type { PostStage } from './posts/stage';
+import type { PostStage } from './stages/posts/stage';
 import type { Figures, Workings } from './reckoning';
 import type { SkirtStage } from './stages/skirt/rolls';
 import { type Term, ratio } from './working';

@@ -118,7 +118,7 @@ export {
   planShape,
 } from './plan/schema';
 export { STAGE_IDS, type StageId } from './plan/stages';
-export { holeFor } from './posts/footing';
+export { holeFor } from './stages/posts/footing';
 export { previewFence } from './preview';
 export { type Effect, type Previewer, makePreviewer } from './effects';
 export * from './options';

@@ -1,30 +1,12 @@
 import type { Products } from './catalogue/products';
 import type { FenceLine } from './ground/fenceLines';
-import type { BoughtPost } from './posts/bought';
-import type { WallTop } from './posts/wallTop';
+import type { WallTop } from './stages/walls/wallTop';
 import type { Part } from './reckoning';
 import type { OpeningPlace } from './plan/openingPlace';
 import { leafTop } from './ways/leaf';
 import { type Lies, clearSpans, spansOnSides, stepsOn } from './walls/runs';
 import type { BoardCourse } from './walls/boards';
 import type { HungWalls } from './walls/stage';
-
-export const postPart = (post: BoughtPost): Part => ({
-  kind: 'post',
-  part: post.part,
-  number: post.number,
-  role: post.role,
-  side: post.side,
-  along: post.along,
-  above: post.above,
-  depth: post.depth,
-  size: post.product.size,
-  product: post.product.id,
-  buy: post.buy,
-  cutOff: post.cutOff,
-  setting: post.setting,
-  origin: post.standing === null ? 'new' : 'standing',
-});
 
 export function meshParts(walls: HungWalls, lies: Lies): readonly Part[] {
   return walls.courses.flatMap(({ group, band, row, rowIndex }) =>

@@ -2,7 +2,7 @@ import { alongLines } from './ground/partings';
 import { walksOf } from './ground/walksOf';
 import { choicesFor, facetOf } from './plan/effective';
 import type { Plan } from './plan/schema';
-import { setOut } from './posts/setOut';
+import { setOut } from './stages/posts/setOut';
 import { editionOf } from './catalogue';
 import type { Part } from './reckoning';
 import { skirtAlong } from './stages/skirt/part';

@@ -4,20 +4,7 @@ import { buildHours, elapsedHours, hoursFigures } from './hours';
 
 /** What it takes to build. */
 export const BUILD_STEPS: readonly AnyStep[] = [
-  step(
-    K.HOURS,
-    {
-      soil: K.SOIL,
-      openings: K.OWN_OPENINGS,
-      rings: K.RINGS,
-      posts: K.POSTS,
-      walls: K.WALLS,
-      boards: K.BOARD_COURSES,
-      stages: K.STAGE_HOURS,
-      assumed: K.ASSUMED,
-    },
-    ({ rings, ...by }) => buildHours({ ...by, runs: rings.length }),
-  ),
+  step(K.HOURS, { stages: K.STAGE_HOURS }, ({ stages }) => buildHours(stages)),
   step(K.ELAPSED, { hours: K.HOURS, crew: K.CREW, assumed: K.ASSUMED }, ({ hours, crew, assumed }) =>
     elapsedHours(hours, crew, assumed),
   ),

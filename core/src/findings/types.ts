@@ -1,7 +1,7 @@
 import type { MeshType } from '../catalogue/types';
 import type { Change } from '../plan/changes';
 import type { PartRef } from '../plan/partRef';
-import type { Opening, Plan, PostRole } from '../plan/schema';
+import type { Opening, Plan } from '../plan/schema';
 import type { StageId } from '../plan/stages';
 import type { StageFindings } from '../stages/words';
 import type { ThreatId } from '../stages/threats/kinds';
@@ -15,14 +15,6 @@ interface SlopeParams {
   readonly grade: number;
   readonly limit: number;
   readonly mesh: MeshType;
-}
-
-/** A post that stands `distance` m from something named. */
-interface PlacedPost {
-  readonly number: number;
-  readonly role: PostRole;
-  readonly name: string;
-  readonly distance: number;
 }
 
 /** Every kind of finding with what its sentence needs: those of the stages, and those that `words/findings` says. Lengths m. */
@@ -41,7 +33,6 @@ export interface FindingParams extends StageFindings {
   'gate.under-eave': { readonly side: number; readonly name: string; readonly eaves: number };
   'gate.into-fence': { readonly side: number; readonly other: number };
   'gate.over-stones': { readonly side: number; readonly height: number };
-  'pin.past-end': { readonly side: number; readonly past: number };
   'slope.leans': { readonly side: number; readonly grade: number; readonly extra: number };
   'slope.follows': SlopeParams;
   'slope.steps': SlopeParams & { readonly drop: number };
@@ -77,25 +68,6 @@ export interface FindingParams extends StageFindings {
   };
   'bay.longer-than-roll': { readonly bay: number; readonly roll: number };
   'piece.longer-than-timber': { readonly bay: number; readonly roll: number };
-  'posts.far-apart': {
-    readonly spacing: number;
-    readonly most: number;
-    readonly why: 'cover' | 'timber' | 'steel';
-  };
-  'post.on-service': PlacedPost;
-  'post.in-roots': PlacedPost;
-  'post.nearly-fits': {
-    readonly role: PostRole;
-    readonly needs: number;
-    readonly buy: number;
-    readonly length: number;
-    readonly by: number;
-  };
-  'post.shallow': { readonly role: PostRole; readonly by: number };
-  'post.spike-high': { readonly role: PostRole; readonly above: number; readonly most: number };
-  'post.stony': { readonly role: PostRole };
-  'post.standing-low': { readonly number: number; readonly above: number; readonly needs: number };
-  'post.too-short': { readonly role: PostRole; readonly needs: number; readonly longest: number };
   'fence.no-gate': { readonly name: string };
   'docket.no-price': { readonly count: number };
 }

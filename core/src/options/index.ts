@@ -5,7 +5,7 @@ import type { Choices, Plan } from '../plan/schema';
 import type { Reader } from '../words/reader';
 import type { Asking } from './types';
 
-export { postOptions } from './posts';
+export { postOptions } from '../stages/posts/questions';
 export { skirtOptions } from '../stages/skirt/questions';
 export type { Asking, Option, OptionGroup } from './types';
 export { wallOptions } from './walls';

@@ -1,5 +1,6 @@
 import { LATEST_EDITION, EDITIONS, type Yard } from '../catalogue';
 import { birdStage } from '../stages/birds/stage';
+import * as posts from '../stages/posts/choice';
 import * as skirt from '../stages/skirt/choice';
 import { skirtWanted } from '../stages/skirt/wanted';
 import { FOOT } from '../units/factors';
@@ -23,12 +24,9 @@ const HOUSE_DEPTH = 1.8;
 const LEAST = 2.4;
 
 function defaultChoices(units: Plan['units'], apron: number): Choices {
-  const timber = 'round-100';
   const imperial = units === 'imperial';
   return {
-    posts: { corner: timber, end: timber, wall: timber, gate: timber, line: 't-40' },
-    setting: { corner: 'tamped', end: 'tamped', wall: 'tamped', gate: 'concrete', line: 'tamped' },
-    spacing: imperial ? tidy(8 * FOOT) : 2.4,
+    ...posts.usual(units),
     // 0.6 and 1.2 rolls with a lap of 0.05 reach 1.75; 2 and 4 ft rolls with two inches reach 5′ 10″.
     bands: [
       { id: 'low', mesh: 'fine-13', top: imperial ? tidy(2 * FOOT) : 0.6, widths: 'cheapest' },
@@ -38,9 +36,6 @@ function defaultChoices(units: Plan['units'], apron: number): Choices {
     slope: { hang: 'by-mesh', foot: 'mesh' },
     boards: { ground: null, top: null },
     overhang: 0,
-    load: 'fence',
-    bays: 'equal',
-    shallower: {},
     skirt: skirt.usual(apron),
   };
 }

@@ -1,3 +1,4 @@
+import { posts } from './posts';
 import { birds } from './birds';
 import { ground } from './ground';
 import { outline } from './outline';
@@ -6,6 +7,6 @@ import { threats } from './threats';
 import type { Stage } from './stage';
 
 /** In the order of the work; the order of reckoning follows from what each step needs. */
-export const STAGES = { birds, threats, ground, outline, skirt } as const satisfies Readonly<
+export const STAGES = { birds, threats, ground, outline, posts, skirt } as const satisfies Readonly<
   Record<string, Stage>
 >;

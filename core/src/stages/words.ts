@@ -1,3 +1,6 @@
+import * as walls from '../walls/words';
+import * as ways from '../ways/words';
+import * as posts from './posts/words';
 import * as build from '../build/words';
 import * as cutting from '../cutting/words';
 import * as fasteners from '../fasteners/words';
@@ -15,6 +18,7 @@ export const FINDINGS = {
   ...threats.FINDINGS,
   ...ground.FINDINGS,
   ...outline.FINDINGS,
+  ...posts.FINDINGS,
   ...skirt.FINDINGS,
 } as const;
 export const TERMS = {
@@ -23,7 +27,10 @@ export const TERMS = {
   ...build.TERMS,
   ...birds.TERMS,
   ...outline.TERMS,
+  ...posts.TERMS,
+  ...walls.TERMS,
   ...skirt.TERMS,
+  ...ways.TERMS,
 } as const;
 export const CHANGES = {
   ...plan.CHANGES,
@@ -31,6 +38,7 @@ export const CHANGES = {
   ...threats.CHANGES,
   ...ground.CHANGES,
   ...outline.CHANGES,
+  ...posts.CHANGES,
   ...skirt.CHANGES,
 } as const;
 
@@ -38,6 +46,10 @@ export type StageFindings = ParamsBy<typeof FINDINGS>;
 export type StageTerms = ParamsBy<typeof TERMS>;
 
 /** To which part of the figures the hours of a stage go, by the code of their term. */
-export const HOURS_OF: Readonly<Record<string, string>> = Object.fromEntries(
-  Object.entries({ skirt }).flatMap(([stage, { HOURS }]) => Object.keys(HOURS).map((code) => [code, stage])),
-);
+export const HOURS_OF: Readonly<Record<string, string>> = {
+  ...outline.HOURS_FIGURES,
+  ...posts.HOURS_FIGURES,
+  ...walls.HOURS_FIGURES,
+  ...skirt.HOURS_FIGURES,
+  ...ways.HOURS_FIGURES,
+};

@@ -11,8 +11,8 @@ import {
   packed,
   pitchAt,
 } from '../fasteners/along';
-import { type PostsOn, postsByWall, postsOn } from '../posts/postsOn';
-import type { PostStage, StandingPost } from '../posts/stage';
+import { type PostsOn, postsByWall, postsOn } from '../stages/posts/postsOn';
+import type { PostStage, StandingPost } from '../stages/posts/stage';
 import { type Term, largest, product, sum, value } from '../working';
 import type { BoardCourse } from './boards';
 import type { Gathered, WallGroup } from './groups';

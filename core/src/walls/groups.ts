@@ -6,7 +6,7 @@ import type { Scope } from '../plan/changes/types';
 import type { PartRef } from '../plan/partRef';
 import { type Chosen, type Facet, scopeOf } from '../plan/effective';
 import type { Plan } from '../plan/schema';
-import type { SettingOut } from '../posts/setOut';
+import type { SettingOut } from '../stages/posts/setOut';
 import { type MeshCourse, courseOf } from './courses';
 import type { WallLines } from './lines';
 import { isRigid } from '../catalogue/rigid';

@@ -2,7 +2,7 @@ import type { Products } from '../catalogue/products';
 import type { MeshType } from '../catalogue/types';
 import type { FenceLine } from '../ground/fenceLines';
 import type { Profile } from '../ground/profile';
-import { type SettingOut, bayEnds } from '../posts/setOut';
+import { type SettingOut, bayEnds } from '../stages/posts/setOut';
 import type { Facet } from '../plan/effective';
 import type { Band } from '../plan/schema';
 import { EPSILON, tidy } from '../units/round';

@@ -1,3 +1,4 @@
+import { wallHours } from './hours';
 import { mapOver } from '../engine/layOver';
 import { type AnyStep, adds, step } from '../engine/step';
 import * as K from '../keys';
@@ -81,6 +82,11 @@ export const WALL_STEPS: readonly AnyStep[] = [
     ({ walls, ...by }) => wallFindings(by, walls.groups),
   ),
   adds(K.FOUND, { products: K.PRODUCTS, lies: K.LIES, bands: K.BANDS, limits: K.LIMITS }, slopeFindings),
+  adds(
+    K.STAGE_HOURS,
+    { walls: K.WALLS, boards: K.BOARD_COURSES, assumed: K.ASSUMED },
+    ({ walls, boards, assumed }) => wallHours(walls, boards, assumed),
+  ),
   adds(K.FENCE_FIGURES, { walls: K.WALLS, boards: K.BOARD_COURSES }, ({ walls, boards }) => [
     wallFigures(walls, boards),
   ]),

@@ -7,7 +7,7 @@ import type { Assumptions } from '../plan/assumptions';
 import type { PartRef } from '../plan/partRef';
 import type { Change } from '../plan/changes/types';
 import type { Building, Gate, Opening, Plan, Skirt, Tree } from '../plan/schema';
-import type { WallTop } from '../posts/wallTop';
+import type { WallTop } from '../stages/walls/wallTop';
 import type { Terrain } from '../ground/terrain';
 import { shapeOf } from '../stages/skirt/shape';
 import { EPSILON, tidy } from '../units/round';

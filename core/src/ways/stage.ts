@@ -7,7 +7,7 @@ import type { Ring } from '../ground/survey';
 import type { Assumptions } from '../plan/assumptions';
 import type { Change } from '../plan/changes/types';
 import type { Opening, Plan, Skirt } from '../plan/schema';
-import type { WallTop } from '../posts/wallTop';
+import type { WallTop } from '../stages/walls/wallTop';
 import { type Built, type Leaf, builtFor } from './built';
 import { catchFindings, placeFindings } from './gates';
 import { leafTop } from './leaf';

@@ -1,3 +1,4 @@
+import { wayHours } from './hours';
 import { type AnyStep, adds, step } from '../engine/step';
 import * as K from '../keys';
 import { openingParts } from '../parts';
@@ -44,6 +45,9 @@ export const WAY_STEPS: readonly AnyStep[] = [
       assumed: K.ASSUMED,
     },
     swingFindings,
+  ),
+  adds(K.STAGE_HOURS, { openings: K.OWN_OPENINGS, assumed: K.ASSUMED }, ({ openings, assumed }) =>
+    wayHours(openings, assumed),
   ),
   adds(K.PLAN_FIGURES, { ways: K.WAYS }, ({ ways }) => [leafFigures(ways)]),
 ];

@@ -1,24 +1,17 @@
 import type { Market } from '../catalogue/market';
 import { type Change, type ChangeOf, type Verb } from '../plan/changes';
 import { WAY_NAMES } from '../stages/ways/names';
-import { ROLE_NAMES } from '../stages/posts/names';
-import { meshName, postName } from '../catalogue/names';
-import type { Gate, Hatch, PostRole } from '../plan/schema';
+import { meshName } from '../catalogue/names';
+import type { Gate, Hatch } from '../plan/schema';
 import { type Reader } from './reader';
 import { counted } from '../saying/phrases';
 import { CHANGES } from '../stages/words';
 
 type Sentences = { readonly [V in Verb]: (change: ChangeOf<V>, reader: Reader, market: Market) => string };
-const several = (role: string) => ROLE_NAMES[role as PostRole][1];
 
 /** What each change does, as its button or its undo step says it. */
 const SENTENCES: Sentences = {
   ...CHANGES,
-  'set-pin': ({ pin }, r) =>
-    pin.post.kind === 'standing'
-      ? 'Use the post that stands here'
-      : `Move the post to ${r.length(pin.along)} from the corner`,
-  'remove-pin': () => 'Let the post find its own place',
   'set-slope': ({ slope }) => {
     if (slope.foot === 'mesh') return 'Carry the mesh down to the ground';
     if (slope.foot === 'gap') return 'Leave the gap under each step';
@@ -28,25 +21,6 @@ const SENTENCES: Sentences = {
         ? 'Step the mesh bay by bay'
         : 'Step where the mesh cannot follow';
   },
-  'set-load': ({ load }) =>
-    ({ fence: 'Posts carry the walls alone', cover: 'Posts carry a cover', roof: 'Posts carry a roof' })[
-      load
-    ],
-  'set-bays': ({ bays }) => (bays === 'equal' ? 'Equal bays' : 'Full panels, the rest last'),
-  'set-shallower': ({ shallower }, r) => {
-    const [role = 'line', by = 0] = Object.entries(shallower)[0] ?? [];
-    return by > 0
-      ? `Set ${several(role)} ${r.about(by)} shallower`
-      : `Set ${several(role)} as deep as the rule says`;
-  },
-  'set-posts': ({ posts }, r, market) => {
-    const [role, product] = Object.entries(posts)[0] ?? [];
-    return role === undefined || product === undefined
-      ? 'Change the posts'
-      : `${postName(market.post(product), r)} for ${several(role)}`;
-  },
-  'set-setting': () => 'Change how posts are set',
-  'set-spacing': ({ spacing }, r) => `Posts at most ${r.length(spacing)} apart`,
   'set-band': ({ to }, r, market) => {
     if (to.mesh !== undefined) return `Hang ${meshName(market.mesh(to.mesh), r)} instead`;
     if (to.bottom !== undefined)

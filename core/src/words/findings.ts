@@ -1,12 +1,10 @@
 import type { FindingCode, FindingParams, ToldFinding } from '../findings/types';
 import { WAY_NAMES } from '../stages/ways/names';
-import { ROLE_NAMES } from '../stages/posts/names';
 import { MESH_NAMES } from '../catalogue/names';
 import { type Reader } from './reader';
 import { capital, counted } from '../saying/phrases';
 import { verb, who } from '../stages/threats/whom';
 import { FINDINGS } from '../stages/words';
-import { SERVICE_REACH } from '../posts/places';
 
 type Sentences = { readonly [C in FindingCode]: (params: FindingParams[C], reader: Reader) => string };
 
@@ -48,8 +46,6 @@ const SENTENCES: Sentences = {
   'gate.into-fence': ({ side, other }) => `The gate on side ${side} swings into the fence of side ${other}.`,
   'gate.over-stones': ({ side, height }, r) =>
     `The gate on side ${side} swings out over stones ${r.length(height)} high: it would not open.`,
-  'pin.past-end': ({ side, past }, r) =>
-    `A post set by hand stands ${r.length(past)} past the end of side ${side}.`,
   'slope.leans': ({ side, grade, extra }, r) =>
     `Side ${side} climbs ${r.grade(grade)}: mesh follows it, and each piece takes up to ${r.about(extra)} more at its end, since it leans and is cut plumb.`,
   'slope.follows': ({ side, grade, limit, mesh }, r) =>
@@ -63,28 +59,6 @@ const SENTENCES: Sentences = {
     `A post stands in the ${WAY_NAMES[way]} on side ${side}. Move it beside the post.`,
   'flap.above-wall': ({ side, way, top, wall }, r) =>
     `The ${WAY_NAMES[way]} on side ${side} reaches ${r.length(top)} and the mesh only ${r.length(wall)}: it has nothing to hang in.`,
-  'posts.far-apart': ({ spacing, most, why }, r) => {
-    const carries = {
-      cover: 'with a cover on them',
-      timber: 'of timber',
-      steel: 'even of steel or with woven mesh',
-    };
-    return `Posts ${r.length(spacing)} apart ${carries[why]} are too far: ${r.length(most)} at most.`;
-  },
-  'post.on-service': ({ number, role, name, distance }, r) =>
-    `${capital(ROLE_NAMES[role][0])} ${number} would be dug ${r.about(distance)} from the ${name}. Keep ${r.length(SERVICE_REACH)} off, and have it located before anything is dug.`,
-  'post.in-roots': ({ number, role, name, distance }, r) =>
-    `${capital(ROLE_NAMES[role][0])} ${number} stands ${r.about(distance)} from the ${name}, among its roots: drive it, or dig by hand.`,
-  'post.nearly-fits': ({ role, needs, buy, length, by }, r) =>
-    `${capital(ROLE_NAMES[role][1])} need ${r.about(needs)} and come from ${r.length(buy)}. Set ${r.about(by)} shallower, ${r.length(length)} would do.`,
-  'post.shallow': ({ role, by }, r) =>
-    `${capital(ROLE_NAMES[role][1])} stand ${r.about(by)} less deep than the rule: they hold less against wind and pull.`,
-  'post.spike-high': ({ role, above, most }, r) =>
-    `${capital(ROLE_NAMES[role][1])} on spikes stand ${r.about(above)} out of the ground; a spike holds ${r.length(most)} at most. Dig them in.`,
-  'post.stony': ({ role }) =>
-    `${capital(ROLE_NAMES[role][1])} are to be driven into stony ground: try one first, and dig where it glances off.`,
-  'post.standing-low': ({ number, above, needs }, r) =>
-    `The standing post ${number} is ${r.length(above)} high and the wall wants ${r.length(needs)}. Put a new one in, or lower the wall.`,
   'band.short': ({ reach, top, by }, r) =>
     `The widths chosen reach ${r.length(reach)}: ${r.length(by)} short of ${r.length(top)}.`,
   'band.no-roll': ({ height }, r) =>
@@ -107,8 +81,6 @@ const SENTENCES: Sentences = {
     `A bay of ${r.length(bay)} is longer than the longest roll, ${r.length(roll)}. Set the posts closer.`,
   'piece.longer-than-timber': ({ bay, roll }, r) =>
     `A piece of ${r.length(bay)} is longer than the longest timber sold, ${r.length(roll)}. Set the posts closer, or leave it off.`,
-  'post.too-short': ({ role, needs, longest }, r) =>
-    `${capital(ROLE_NAMES[role][1])} need ${r.length(needs)}; the longest sold is ${r.length(longest)}. Choose another post or a lower wall.`,
   'fence.no-gate': ({ name }) => `There is no way into ${name}. Add a gate.`,
   'docket.no-price': ({ count }) =>
     `${counted(count, 'line has', 'lines have')} no price at this yard: the total is at least what it says.`,

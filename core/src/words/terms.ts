@@ -1,6 +1,5 @@
 import type { Term, TermCode, TermParams } from '../working';
 import { WAY_NAMES } from '../stages/ways/names';
-import { ROLE_NAMES } from '../stages/posts/names';
 import type { Reader } from './reader';
 import { TERMS } from '../stages/words';
 import { printNumber } from '../units';
@@ -10,26 +9,6 @@ type Sentences = { readonly [C in TermCode]: (params: TermParams[C], reader: Rea
 /** What each term of a working is, in the reader's units. */
 const SENTENCES: Sentences = {
   ...TERMS,
-  'posts.total': () => 'posts',
-  'posts.role': ({ role }) => ROLE_NAMES[role][1],
-  'posts.line-on': ({ side }) => `between the fixed posts of side ${side}`,
-  'posts.bays': ({ spacing }, r) => `bays of at most ${r.length(spacing)}`,
-  'posts.stretch': ({ side }) => `clear length on side ${side}`,
-  'posts.spacing': () => 'largest spacing',
-  'posts.one-less': () => 'one post fewer than bays',
-  'posts.pinned': () => 'posts set by hand',
-  'posts.between': () => 'where other posts or spacings begin',
-  'posts.standing': () => 'here already',
-  'posts.need': () => 'need',
-  'posts.braces': () => 'braces',
-  'posts.brace-ends': () => 'pulled sides of corner, end and gate posts',
-  'posts.brace-shared': () => 'shared on short stretches',
-  'posts.bags': () => 'bags of dry mix',
-  'posts.holes': ({ role }) => `${ROLE_NAMES[role][1]} in concrete`,
-  'posts.bags-each': ({ hole, depth }, r) =>
-    `bags a hole, ${r.length(hole)} wide and ${r.length(depth)} deep`,
-  'posts.hole-volume': () => 'hole less post',
-  'posts.bag-volume': () => 'made by one bag',
   'mesh.side': ({ side }) => `side ${side}`,
   'mesh.gate': () => 'less the gate, clear width',
   'mesh.ends': () => 'free ends, turned back round the post',

@@ -1,5 +1,4 @@
 import { type SideParam } from '../saying/sentences';
-import type { PostRole } from '../plan/schema';
 import type { StageTerms } from '../stages/words';
 
 /**
@@ -7,26 +6,6 @@ import type { StageTerms } from '../stages/words';
  * Those of the stages have their sentences there, all others in `words/terms`.
  */
 export interface TermParams extends StageTerms {
-  /** Posts */
-  'posts.total': object;
-  'posts.role': { readonly role: PostRole };
-  'posts.line-on': SideParam;
-  'posts.bays': { readonly spacing: number };
-  'posts.stretch': SideParam;
-  'posts.spacing': object;
-  'posts.one-less': object;
-  'posts.pinned': object;
-  'posts.between': object;
-  'posts.standing': object;
-  'posts.need': object;
-  'posts.braces': object;
-  'posts.brace-ends': object;
-  'posts.brace-shared': object;
-  'posts.bags': object;
-  'posts.holes': { readonly role: PostRole };
-  'posts.bags-each': { readonly hole: number; readonly depth: number };
-  'posts.hole-volume': { readonly hole: number; readonly depth: number };
-  'posts.bag-volume': object;
   /** Mesh */
   'mesh.side': SideParam;
   'mesh.gate': { readonly width: number };

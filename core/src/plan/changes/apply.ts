@@ -9,19 +9,8 @@ import type { Change, ChangeOf, Verb } from './types';
 type Appliers = { readonly [V in Verb]: (plan: Plan, change: ChangeOf<V>) => Plan };
 
 const APPLY: Appliers = {
-  'set-pin': (plan, { pin }) => ({ ...plan, postPins: [...without(plan.postPins, pin.id), pin] }),
-  'remove-pin': (plan, { id }) => ({ ...plan, postPins: without(plan.postPins, id) }),
   'set-slope': (plan, { scope, slope }) =>
     choose(plan, scope, (now) => ({ slope: { ...now.slope, ...slope } })),
-  'set-load': (plan, { scope, load }) => choose(plan, scope, () => ({ load })),
-  'set-bays': (plan, { scope, bays }) => choose(plan, scope, () => ({ bays })),
-  'set-shallower': (plan, { scope, shallower }) =>
-    choose(plan, scope, (now) => ({ shallower: { ...now.shallower, ...shallower } })),
-  'set-posts': (plan, { scope, posts }) =>
-    choose(plan, scope, (now) => ({ posts: { ...now.posts, ...posts } })),
-  'set-setting': (plan, { scope, setting }) =>
-    choose(plan, scope, (now) => ({ setting: { ...now.setting, ...setting } })),
-  'set-spacing': (plan, { scope, spacing }) => choose(plan, scope, () => ({ spacing })),
   'set-band': (plan, { scope, id, to }) => choose(plan, scope, (now) => ({ bands: byId(now.bands, id, to) })),
   'add-band': (plan, { scope, band }) =>
     choose(plan, scope, (now) => ({ bands: [...now.bands, band].sort((a, b) => a.top - b.top) })),

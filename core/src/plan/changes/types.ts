@@ -1,30 +1,11 @@
 import { type LobbyIds } from '../../stages/ways/lobby';
-import type {
-  Band,
-  Buying,
-  Choices,
-  ExtraPiece,
-  Gate,
-  Hatch,
-  Opening,
-  OwnedPiece,
-  PopDoor,
-  PostPin,
-} from '../schema';
+import type { Band, Buying, Choices, ExtraPiece, Gate, Hatch, Opening, OwnedPiece, PopDoor } from '../schema';
 import type { StageChange } from '../../stages/verbs';
 import { type Scope, WHOLE_PLAN } from '../scope';
 
 /** Everything that can be done to a plan, as values: the editor's actions, a finding's mend, an option shown with its effect. */
 export type Change =
-  | { readonly verb: 'set-pin'; readonly pin: PostPin }
-  | { readonly verb: 'remove-pin'; readonly id: string }
   | { readonly verb: 'set-slope'; readonly scope: Scope; readonly slope: Partial<Choices['slope']> }
-  | { readonly verb: 'set-load'; readonly scope: Scope; readonly load: Choices['load'] }
-  | { readonly verb: 'set-bays'; readonly scope: Scope; readonly bays: Choices['bays'] }
-  | { readonly verb: 'set-shallower'; readonly scope: Scope; readonly shallower: Choices['shallower'] }
-  | { readonly verb: 'set-posts'; readonly scope: Scope; readonly posts: Partial<Choices['posts']> }
-  | { readonly verb: 'set-setting'; readonly scope: Scope; readonly setting: Partial<Choices['setting']> }
-  | { readonly verb: 'set-spacing'; readonly scope: Scope; readonly spacing: number }
   | {
       readonly verb: 'set-band';
       readonly scope: Scope;

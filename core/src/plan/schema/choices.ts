@@ -1,3 +1,4 @@
+import * as posts from '../../stages/posts/choice';
 import * as z from 'zod/mini';
 import * as skirt from '../../stages/skirt/choice';
 import { id, length, meaning } from './common';
@@ -18,13 +19,8 @@ export const band = z.strictObject({
     ),
 });
 
-export const role = <T extends z.ZodMiniType>(value: T) =>
-  z.strictObject({ corner: value, end: value, wall: value, gate: value, line: value });
-
 export const chosen = {
-  posts: role(id),
-  setting: role(z.enum(['tamped', 'concrete'])),
-  spacing: length(0.3, 6).apply(meaning('Largest distance between two posts, m.')),
+  ...posts.CHOICES,
   bands: z.array(band).check(z.minLength(1), z.maxLength(12)),
   hanging: z.enum(['continuous', 'side-by-side']),
   skirt: skirt.schema,
@@ -45,25 +41,6 @@ export const slope = z.strictObject({
       ),
     ),
 });
-export const load = z
-  .enum(['fence', 'cover', 'roof'])
-  .apply(meaning('What the posts carry besides the walls.'));
-export const bays = z
-  .enum(['equal', 'module'])
-  .apply(
-    meaning('Equal bays in each clear stretch, or full bays of the spacing (a panel) with the rest last.'),
-  );
-export const shallower = z
-  .partial(
-    z.strictObject({
-      corner: length(0, 1),
-      end: length(0, 1),
-      wall: length(0, 1),
-      gate: length(0, 1),
-      line: length(0, 1),
-    }),
-  )
-  .apply(meaning('By role, how much less deep posts are set than the rule says, m.'));
 export const board = z.nullable(id);
 export const boards = z
   .strictObject({ ground: board, top: board })
@@ -76,11 +53,7 @@ export const choices = z.strictObject({
   boards: z._default(boards, { ground: null, top: null }),
   overhang: z._default(overhang, 0),
   slope: z._default(slope, { hang: 'by-mesh', foot: 'mesh' }),
-  load: z._default(load, 'fence'),
-  bays: z._default(bays, 'equal'),
-  shallower: z._default(shallower, {}),
+  ...posts.FILLED,
 });
 /** Choices made again for an enclosure or a side: only what differs, nothing filled in. */
-export const someChoices = z.partial(
-  z.strictObject({ ...chosen, boards, overhang, slope, load, bays, shallower }),
-);
+export const someChoices = z.partial(z.strictObject({ ...chosen, boards, overhang, slope, ...posts.APART }));

@@ -29,20 +29,6 @@ export const gate = z.strictObject({
     ._default(z.enum(['board', 'none']), 'board')
     .apply(meaning('Between the gate posts, under the leaf.')),
 });
-export const pin = z.strictObject({
-  id,
-  side: id,
-  along: length(0, 10000).apply(meaning('From the side’s `from` corner, m.')),
-  post: z._default(
-    z.discriminatedUnion('kind', [
-      z.strictObject({ kind: z.literal('new') }).apply(meaning('Bought and set here.')),
-      z
-        .strictObject({ kind: z.literal('standing'), above: length(0.1, 10) })
-        .apply(meaning('A sound post that is here already, `above` m out of the ground.')),
-    ]),
-    { kind: 'new' },
-  ),
-});
 export const popDoor = z.strictObject({
   id,
   kind: z.literal('pop-door'),

@@ -1,3 +1,4 @@
+import { stakeOutHours } from './hours';
 import { outlineWorkings, groundWorking, outlineFigures } from './figures';
 import { sideProfiles } from '../../ground/profile';
 import { outlineFindings } from './findings';
@@ -20,6 +21,9 @@ const steps: readonly AnyStep[] = [
     { rings: K.RINGS, buildings: K.BUILDINGS, boundaries: K.BOUNDARIES, assumed: K.ASSUMED },
     outlineFindings,
   ),
+  adds(K.STAGE_HOURS, { rings: K.RINGS, assumed: K.ASSUMED }, ({ rings, assumed }) => [
+    stakeOutHours(rings.length, assumed),
+  ]),
 ];
 
 /** Where the run lies: corners, sides and enclosures. */

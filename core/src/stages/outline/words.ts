@@ -47,8 +47,15 @@ export const FINDINGS = {
     `The way between side ${side} and ${building} is ${r.about(width)}: a barrow wants ${r.length(lane)}.`,
 } as const;
 
+/** What the outline takes to stake out, and where its hours are told. */
+export const HOURS = {
+  'hours.stake-out': () => 'stake out',
+} as const;
+export const HOURS_FIGURES = { 'hours.stake-out': 'stakeOut' } as const;
+
 /** What a working of outline is made of. Lengths m. */
 export const TERMS = {
+  ...HOURS,
   'outline.area': () => 'area of the run',
   'outline.enclosure-area': ({ name }: { readonly name: string }) => name,
   'outline.triangle': ({

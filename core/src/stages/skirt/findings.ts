@@ -9,7 +9,7 @@ import { insideOrOn, plus, times, toSegment } from '../../ground/vector';
 import { type Change, type Scope, WHOLE_PLAN } from '../../plan/changes/types';
 import { isBetween, scopeOf } from '../../plan/effective';
 import type { Plan, Skirt } from '../../plan/schema';
-import { SERVICE_REACH } from '../../posts/places';
+import { SERVICE_REACH } from '../../ground/reach';
 import { EPSILON, tidy } from '../../units/round';
 import { breaking, finerMesh, tornBy } from '../threats/strongMesh';
 import { rowOf } from './kinds';

@@ -1,3 +1,4 @@
+import { perUnit } from '../../build/rate';
 import { soilFactor } from '../../build/soil';
 import type { Assumptions, Soil } from '../../plan/assumptions';
 import { type Term, product, value } from '../../working';
@@ -6,18 +7,17 @@ import type { LaidCourse, SkirtLayout } from './stage';
 /** Trench by its volume and the soil, flat strips by the metre, stones and concrete by what is carried. */
 function skirtHours({ shape, strips, trench, fill, bags }: LaidCourse, soil: Term, a: Assumptions): Term[] {
   const terms: Term[] = [];
-  const rate = (hours: number) => value('hours.rate', hours, 'h/unit', {});
   if (shape.lies === 'flat') {
     const length = strips.reduce((total, s) => total + s.length, 0);
     terms.push(
-      product('hours.apron', 'h', {}, [value('hours.metres', length, 'm', {}), rate(a.hoursApronMetre)]),
+      product('hours.apron', 'h', {}, [value('hours.metres', length, 'm', {}), perUnit(a.hoursApronMetre)]),
     );
   }
-  if (trench) terms.push(product('hours.trench', 'h', {}, [trench, rate(a.hoursTrenchCubicMetre), soil]));
+  if (trench) terms.push(product('hours.trench', 'h', {}, [trench, perUnit(a.hoursTrenchCubicMetre), soil]));
   if (fill && shape.fill?.of === 'stone')
-    terms.push(product('hours.stones', 'h', {}, [fill, rate(a.hoursStoneCubicMetre)]));
+    terms.push(product('hours.stones', 'h', {}, [fill, perUnit(a.hoursStoneCubicMetre)]));
   if (bags && shape.fill?.of === 'concrete')
-    terms.push(product('hours.concrete-strip', 'h', {}, [bags, rate(a.hoursConcreteBag)]));
+    terms.push(product('hours.concrete-strip', 'h', {}, [bags, perUnit(a.hoursConcreteBag)]));
   return terms;
 }
 

@@ -40,12 +40,18 @@ export const FINDINGS = {
   ) => `The trench passes ${r.about(distance)} from the ${name}. Lay an apron here.`,
 } as const;
 
-/** What skirts take to build. */
+/** What skirts take to build, and where their hours are told. */
 export const HOURS = {
   'hours.trench': () => 'dig the trench',
   'hours.apron': () => 'lay the apron',
   'hours.stones': () => 'lay stones',
   'hours.concrete-strip': () => 'mix and pour the strip',
+} as const;
+export const HOURS_FIGURES = {
+  'hours.trench': 'skirt',
+  'hours.apron': 'skirt',
+  'hours.stones': 'skirt',
+  'hours.concrete-strip': 'skirt',
 } as const;
 
 /** What a working of skirts is made of. Lengths m. */

@@ -1,6 +1,6 @@
-import type { AskOf, Demand, Reason } from '../buying/demand';
-import type { PackId } from '../catalogue/packs';
-import type { Term } from '../working';
+import type { AskOf, Demand, Reason } from '../../buying/demand';
+import type { PackId } from '../../catalogue/packs';
+import type { Term } from '../../working';
 import type { PostStage, StandingPost } from './stage';
 
 const POSTS: Reason = { stage: 'posts', part: { on: 'plan' } };

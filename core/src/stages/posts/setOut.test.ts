@@ -1,11 +1,11 @@
-import { formatPart } from '../plan/partRef';
+import { formatPart } from '../../plan/partRef';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { PLAIN_GATE } from '../plan/newOpening';
-import { apply } from '../plan/changes';
-import { reckon } from '../reckon';
-import type { Part } from '../reckoning';
-import { aPolygon, aRun, anOutline } from '../testing/aRun';
+import { PLAIN_GATE } from '../../plan/newOpening';
+import { apply } from '../../plan/changes';
+import { reckon } from '../../reckon';
+import type { Part } from '../../reckoning';
+import { aPolygon, aRun, anOutline } from '../../testing/aRun';
 
 type PostPart = Extract<Part, { kind: 'post' }>;
 const postsOf = (plan: Parameters<typeof reckon>[0]) =>

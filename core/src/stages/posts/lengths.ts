@@ -1,8 +1,8 @@
-import type { Goods } from '../catalogue/goods';
-import { type Finding, finding } from '../findings/types';
-import { WHOLE_PLAN } from '../plan/changes/types';
-import type { Plan } from '../plan/schema';
-import { EPSILON, tidy } from '../units/round';
+import type { Goods } from '../../catalogue/goods';
+import { type Finding, finding } from '../../findings/types';
+import { WHOLE_PLAN } from '../../plan/changes/types';
+import type { Plan } from '../../plan/schema';
+import { EPSILON, tidy } from '../../units/round';
 import { buriedLength } from './footing';
 import type { BoughtPost } from './bought';
 

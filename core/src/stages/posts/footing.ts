@@ -1,8 +1,8 @@
-import type { PostProduct } from '../catalogue/types';
-import type { Choices, PostRole } from '../plan/schema';
-import { EPSILON } from '../units/round';
+import type { PostProduct } from '../../catalogue/types';
+import type { Choices, PostRole } from '../../plan/schema';
+import { EPSILON } from '../../units/round';
 import type { SettingOut, Stretch } from './setOut';
-import type { WallTop } from './wallTop';
+import type { WallTop } from '../walls/wallTop';
 
 /** What depth goes by besides the post itself. */
 export interface Footing {

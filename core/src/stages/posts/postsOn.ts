@@ -1,4 +1,4 @@
-import type { FenceLine } from '../ground/fenceLines';
+import type { FenceLine } from '../../ground/fenceLines';
 import type { StandingPost } from './stage';
 
 /** Posts that stand on some lines, those at both their ends included. */

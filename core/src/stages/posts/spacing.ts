@@ -1,9 +1,9 @@
-import type { Products } from '../catalogue/products';
-import { type Finding, finding } from '../findings/types';
-import type { FenceLine } from '../ground/fenceLines';
-import { type Chosen, type Facet, type PostChoices, choicesFor } from '../plan/effective';
-import type { Plan } from '../plan/schema';
-import { WHOLE_PLAN } from '../plan/changes/types';
+import type { Products } from '../../catalogue/products';
+import { type Finding, finding } from '../../findings/types';
+import type { FenceLine } from '../../ground/fenceLines';
+import { type Chosen, type Facet, type PostChoices, choicesFor } from '../../plan/effective';
+import type { Plan } from '../../plan/schema';
+import { WHOLE_PLAN } from '../../plan/changes/types';
 
 /** A yard that sells in feet sets posts at 8 ft: that is 2.4 there, m. */
 const SAME = 0.05;

@@ -1,11 +1,11 @@
-import { formatPart } from '../plan/partRef';
+import { formatPart } from '../../plan/partRef';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type Change, type FindingCode, type Part, type Plan, apply, reckon } from '../index';
-import { toPolyline } from '../ground/polyline';
-import { aRun, anOutline } from '../testing/aRun';
-import { near } from '../testing/near';
-import { uniform } from '../testing/uniform';
+import { type Change, type FindingCode, type Part, type Plan, apply, reckon } from '../..';
+import { toPolyline } from '../../ground/polyline';
+import { aRun, anOutline } from '../../testing/aRun';
+import { near } from '../../testing/near';
+import { uniform } from '../../testing/uniform';
 
 const long = (choices: Partial<Plan['choices']['plan']> = {}) =>
   anOutline(

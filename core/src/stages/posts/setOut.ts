@@ -1,9 +1,9 @@
-import { type FenceLine, type FenceWalk, goesStraightOn, onSide } from '../ground/fenceLines';
-import { type Vector, plus, times } from '../ground/vector';
-import type { Facet } from '../plan/effective';
-import type { PostRef } from '../plan/partRef';
-import type { Plan, PostRole } from '../plan/schema';
-import { TOUCH, roundUp } from '../units/round';
+import { type FenceLine, type FenceWalk, goesStraightOn, onSide } from '../../ground/fenceLines';
+import { type Vector, plus, times } from '../../ground/vector';
+import type { Facet } from '../../plan/effective';
+import type { PostRef } from '../../plan/partRef';
+import type { Plan, PostRole } from '../../plan/schema';
+import { TOUCH, roundUp } from '../../units/round';
 
 /** A clear length of fence between two posts that must stand where they stand, in line coordinates, m. */
 export interface Stretch {

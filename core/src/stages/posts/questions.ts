@@ -1,8 +1,8 @@
-import type { PostRole } from '../plan/schema';
-import { ROLE_NAMES } from '../stages/posts/names';
-import { postName } from '../catalogue/names';
-import { capital } from '../saying/phrases';
-import { type Asking, type OptionGroup, chosenIf } from './types';
+import type { PostRole } from '../../plan/schema';
+import { ROLE_NAMES } from './names';
+import { postName } from '../../catalogue/names';
+import { capital } from '../../saying/phrases';
+import { type Asking, type OptionGroup, chosenIf } from '../../options/types';
 
 const BAYS = [
   ['equal', 'Equal bays', 'in each clear stretch'],

@@ -1,6 +1,8 @@
-import { type AnyStep, adds, step } from '../engine/step';
-import * as K from '../keys';
-import { postPart } from '../parts';
+import { postHours } from './hours';
+import { type Stage } from '../stage';
+import { type AnyStep, adds, step } from '../../engine/step';
+import * as K from '../../keys';
+import { postPart } from './part';
 import { boughtPosts } from './bought';
 import { postDemands } from './demands';
 import { postFigures } from './figures';
@@ -10,8 +12,7 @@ import { setOut } from './setOut';
 import { spacingFindings } from './spacing';
 import { postStage } from './stage';
 
-/** Posts: set out on the level, then as high and as deep as the walls ask. */
-export const POST_STEPS: readonly AnyStep[] = [
+const steps: readonly AnyStep[] = [
   step(K.SETTING, { sides: K.SIDES, pins: K.PINS, walks: K.WALKS, spacings: K.SPACINGS }, setOut),
   step(
     K.POSTS,
@@ -51,12 +52,17 @@ export const POST_STEPS: readonly AnyStep[] = [
   adds(K.FOUND, { soil: K.SOIL, goods: K.GOODS, posts: K.BOUGHT_POSTS }, ({ soil, goods, posts }) =>
     lengthFindings(soil, goods, posts),
   ),
+  adds(K.STAGE_HOURS, { posts: K.POSTS, soil: K.SOIL, assumed: K.ASSUMED }, ({ posts, soil, assumed }) =>
+    postHours(posts.posts, soil, assumed),
+  ),
   adds(K.FENCE_FIGURES, { posts: K.POSTS, bought: K.BOUGHT_POSTS }, ({ posts, bought }) => [
     postFigures(posts, bought),
   ]),
 ];
 
-/** Posts as they stand: drawn above everything else. */
-export const POST_PARTS: readonly AnyStep[] = [
+const parts: readonly AnyStep[] = [
   adds(K.PARTS, { posts: K.BOUGHT_POSTS }, ({ posts }) => posts.map(postPart)),
 ];
+
+/** Posts: set out on the level, then as high and as deep as the walls ask; drawn above everything else. */
+export const posts: Stage = { steps, parts };

@@ -1,4 +1,4 @@
-import type { PostLengths } from '../buying/lengths';
+import type { PostLengths } from '../../buying/lengths';
 import type { PostStage, StandingPost } from './stage';
 
 /** A post with the length sold that it is cut from. All m. */

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import { POSTS } from '../catalogue/posts';
-import { reckon } from '../reckon';
-import { aRun } from '../testing/aRun';
+import { POSTS } from '../../catalogue/posts';
+import { reckon } from '../../reckon';
+import { aRun } from '../../testing/aRun';
 import { depthInGround, holeFor } from './footing';
 
 const post = (id: string) => {

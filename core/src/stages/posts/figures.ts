@@ -1,4 +1,4 @@
-import type { Figures } from '../reckoning';
+import type { Figures } from '../../reckoning';
 import type { BoughtPost } from './bought';
 import { POST_ROLES, type PostStage } from './stage';
 

@@ -1,15 +1,15 @@
-import type { Products } from '../catalogue/products';
-import type { PostProduct } from '../catalogue/types';
-import type { FenceLine } from '../ground/fenceLines';
-import type { Assumptions } from '../plan/assumptions';
-import { type Chosen, type PostChoices, choicesFor } from '../plan/effective';
-import type { Plan, PostRole } from '../plan/schema';
-import { type Term, product, ratio, sum, upTo, value } from '../working';
-import type { Lies } from '../walls/runs';
+import type { Products } from '../../catalogue/products';
+import type { PostProduct } from '../../catalogue/types';
+import type { FenceLine } from '../../ground/fenceLines';
+import type { Assumptions } from '../../plan/assumptions';
+import { type Chosen, type PostChoices, choicesFor } from '../../plan/effective';
+import type { Plan, PostRole } from '../../plan/schema';
+import { type Term, product, ratio, sum, upTo, value } from '../../working';
+import type { Lies } from '../../walls/runs';
 import { braces, buriedLength, depthInGround, holeFor } from './footing';
 import { heightsAbove } from './heights';
 import type { Post, SettingOut } from './setOut';
-import type { WallTop } from './wallTop';
+import type { WallTop } from '../walls/wallTop';
 
 export const POST_ROLES: readonly PostRole[] = ['corner', 'end', 'wall', 'gate', 'line'];
 

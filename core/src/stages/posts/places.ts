@@ -1,16 +1,14 @@
-import { type Finding, finding } from '../findings/types';
-import { onSide } from '../ground/fenceLines';
-import { toPolyline } from '../ground/polyline';
-import { type Vector, distance, plus, times } from '../ground/vector';
-import type { Change } from '../plan/changes/types';
-import { nextId } from '../plan/ids';
-import type { Plan, Service, Tree } from '../plan/schema';
-import { EPSILON, TOUCH, tidy } from '../units/round';
+import { SERVICE_REACH } from '../../ground/reach';
+import { type Finding, finding } from '../../findings/types';
+import { onSide } from '../../ground/fenceLines';
+import { toPolyline } from '../../ground/polyline';
+import { type Vector, distance, plus, times } from '../../ground/vector';
+import type { Change } from '../../plan/changes/types';
+import { nextId } from '../../plan/ids';
+import type { Plan, Service, Tree } from '../../plan/schema';
+import { EPSILON, TOUCH, tidy } from '../../units/round';
 import type { Post, SettingOut, Stretch } from './setOut';
 import type { StandingPost } from './stage';
-
-/** Nothing is dug within this of a buried service, m (domain.md 7). */
-export const SERVICE_REACH = 0.5;
 /** A hole so close to a trunk cannot be dug, m. */
 const TRUNK_REACH = 0.3;
 /** How finely a better place is looked for, m. */
