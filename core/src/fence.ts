@@ -6,7 +6,6 @@ import { GEOMETRY_STEPS } from './ground/steps';
 import { BLOCKING_STEPS } from './blocking';
 import { SLICES } from './plan/slices';
 import { STAGES } from './stages';
-import { WALL_PARTS, WALL_STEPS } from './walls/steps';
 import { WAY_PARTS, WAY_STEPS } from './ways/steps';
 
 /** Everything that is worked out of a fence, in the order in which it is told; the order of the work follows from what each step needs. */
@@ -20,14 +19,14 @@ export const FENCE_STEPS: readonly AnyStep[] = [
   ...STAGES.ground.steps,
   ...STAGES.outline.steps,
   ...STAGES.posts.steps,
-  ...WALL_STEPS,
+  ...STAGES.walls.steps,
   ...STAGES.skirt.steps,
   ...WAY_STEPS,
   ...BUYING_STEPS,
   ...BUILD_STEPS,
   // Drawn one over the other.
   ...STAGES.skirt.parts,
-  ...WALL_PARTS,
+  ...STAGES.walls.parts,
   ...WAY_PARTS,
   ...STAGES.posts.parts,
 ];

@@ -11,8 +11,8 @@ import type { Lined } from './buying/ways/way';
 import type { CutMarket, RollMarket } from './catalogue/market';
 import type { Products } from './catalogue/products';
 import type { BoughtPost } from './stages/posts/bought';
-import type { Gathered, WallGroup } from './walls/groups';
-import type { HungWalls } from './walls/stage';
+import type { Gathered, WallGroup } from './stages/walls/groups';
+import type { HungWalls } from './stages/walls/stage';
 import type { BirdStage } from './stages/birds/stage';
 import type { Goods } from './catalogue/goods';
 import type { Sold } from './catalogue/sold';
@@ -41,8 +41,8 @@ import type { Estimate, Figures, Part, Reckoning, Workings } from './reckoning';
 import type { SkirtLayout } from './stages/skirt/stage';
 import type { SkirtLines } from './stages/skirt/skirtLines';
 import type { SkirtStage } from './stages/skirt/rolls';
-import type { BoardCourse } from './walls/boards';
-import type { Lies } from './walls/slope';
+import type { BoardCourse } from './stages/walls/boards';
+import type { Lies } from './stages/walls/slope';
 import type { Way } from './ways/stage';
 import type { Term } from './working';
 
@@ -187,7 +187,9 @@ export const WAYS = key<readonly Way[]>('ways');
 export const STAGE_HOURS = slot<Term>('hours.stages');
 export const HOURS = key<Term>('hours');
 export const ELAPSED = key<Term>('hours.elapsed');
-/** The largest opening left, m; 0 for none. */
+/** Openings that the stages leave, by their shorter sides, m. */
+export const OPENINGS_LEFT = slot<number>('openings-left');
+/** The largest opening left, m; 0 for none. No skirt at all is a finding of its own. */
 export const OPENING_LEFT = key<number>('opening-left');
 
 /* What every stage adds to. */

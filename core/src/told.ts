@@ -1,4 +1,4 @@
-import { type AnyStep, give, step, variants } from './engine/step';
+import { type AnyStep, give, step, variants, adds } from './engine/step';
 import { askedFigures, headlines, joined } from './figures';
 import type { Finding, Severity } from './findings/types';
 import * as K from './keys';
@@ -38,6 +38,8 @@ export const TOLD_STEPS: readonly AnyStep[] = [
     },
     ({ docket, ...by }) => headlines({ ...by, price: docket.working }),
   ),
+  step(K.OPENING_LEFT, { left: K.OPENINGS_LEFT }, ({ left }) => Math.max(0, ...left)),
+  adds(K.FENCE_FIGURES, { left: K.OPENING_LEFT }, ({ left }) => (left > 0 ? [{ openingLeft: left }] : [])),
   step(K.FENCE_TOTALS, { figures: K.FENCE_FIGURES }, ({ figures }) => joined(figures)),
   step(
     K.TOTALS,

@@ -2,7 +2,7 @@ import { contours } from 'd3-contour';
 import { type Terrain, terrainOf } from '../ground/terrain';
 import { type Vector, cross, insideOrOn, minus } from '../ground/vector';
 import type { SpotHeight } from '../plan/schema';
-import { GRADE_LIMITS } from '../walls/slope';
+import { GRADE_LIMITS } from '../stages/walls/slope';
 import type { Extent } from './scene';
 
 export interface Contour {

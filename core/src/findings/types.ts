@@ -1,4 +1,3 @@
-import type { MeshType } from '../catalogue/types';
 import type { Change } from '../plan/changes';
 import type { PartRef } from '../plan/partRef';
 import type { Opening, Plan } from '../plan/schema';
@@ -8,14 +7,6 @@ import type { ThreatId } from '../stages/threats/kinds';
 
 /** `blocks`: the outline or an opening cannot be built as drawn. `mend`: birds or money are lost. `know`: worth knowing. */
 export type Severity = 'blocks' | 'mend' | 'know';
-
-/** How steep a side is for the mesh that minds most; grades rise over run. */
-interface SlopeParams {
-  readonly side: number;
-  readonly grade: number;
-  readonly limit: number;
-  readonly mesh: MeshType;
-}
 
 /** Every kind of finding with what its sentence needs: those of the stages, and those that `words/findings` says. Lengths m. */
 export interface FindingParams extends StageFindings {
@@ -33,9 +24,6 @@ export interface FindingParams extends StageFindings {
   'gate.under-eave': { readonly side: number; readonly name: string; readonly eaves: number };
   'gate.into-fence': { readonly side: number; readonly other: number };
   'gate.over-stones': { readonly side: number; readonly height: number };
-  'slope.leans': { readonly side: number; readonly grade: number; readonly extra: number };
-  'slope.follows': SlopeParams;
-  'slope.steps': SlopeParams & { readonly drop: number };
   'gate.into': { readonly side: number; readonly name: string };
   'gate.uphill': { readonly side: number; readonly rise: number };
   'flap.on-post': { readonly side: number; readonly way: Opening['kind'] };
@@ -45,13 +33,6 @@ export interface FindingParams extends StageFindings {
     readonly top: number;
     readonly wall: number;
   };
-  'band.short': { readonly reach: number; readonly top: number; readonly by: number };
-  'band.no-roll': { readonly height: number };
-  'band.hole': { readonly from: number; readonly to: number; readonly hole: number };
-  'band.thin-lap': { readonly at: number; readonly lap: number; readonly wanted: number };
-  'band.overlaps': { readonly at: number; readonly lap: number; readonly wanted: number };
-  'panel.module': { readonly panel: number; readonly spacing: number; readonly module: number };
-  'overhang.rigid': { readonly overhang: number };
   'goods.not-held': {
     readonly product: string;
     readonly of: 'roll' | 'timber' | 'post' | 'kit' | 'piece' | 'pack';

@@ -8,7 +8,7 @@ import type { Asking } from './types';
 export { postOptions } from '../stages/posts/questions';
 export { skirtOptions } from '../stages/skirt/questions';
 export type { Asking, Option, OptionGroup } from './types';
-export { wallOptions } from './walls';
+export { wallOptions } from '../stages/walls/questions';
 export { wayOptions } from './ways';
 
 /** What holds in a scope: the plan's choices, or an enclosure's or a side's own laid over them. */

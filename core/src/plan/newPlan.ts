@@ -1,3 +1,4 @@
+import * as walls from '../stages/walls/choice';
 import { LATEST_EDITION, EDITIONS, type Yard } from '../catalogue';
 import { birdStage } from '../stages/birds/stage';
 import * as posts from '../stages/posts/choice';
@@ -23,22 +24,11 @@ const HOUSE_DEPTH = 1.8;
 /** A run is proposed at least this wide and deep, m. */
 const LEAST = 2.4;
 
-function defaultChoices(units: Plan['units'], apron: number): Choices {
-  const imperial = units === 'imperial';
-  return {
-    ...posts.usual(units),
-    // 0.6 and 1.2 rolls with a lap of 0.05 reach 1.75; 2 and 4 ft rolls with two inches reach 5′ 10″.
-    bands: [
-      { id: 'low', mesh: 'fine-13', top: imperial ? tidy(2 * FOOT) : 0.6, widths: 'cheapest' },
-      { id: 'high', mesh: 'welded-50x25', top: imperial ? 1.778 : 1.75, widths: 'cheapest' },
-    ],
-    hanging: 'continuous',
-    slope: { hang: 'by-mesh', foot: 'mesh' },
-    boards: { ground: null, top: null },
-    overhang: 0,
-    skirt: skirt.usual(apron),
-  };
-}
+const usualChoices = (units: Plan['units'], apron: number): Choices => ({
+  ...posts.usual(units),
+  ...walls.usual(units),
+  skirt: skirt.usual(apron),
+});
 
 /** A plan with nothing laid out yet: no birds, fox and rat likely, sensible choices. */
 export function emptyPlan(id: string, name: string, units: Plan['units']): Plan {
@@ -73,7 +63,7 @@ export function emptyPlan(id: string, name: string, units: Plan['units']): Plan 
     sides: [],
     openings: [],
     enclosures: [],
-    choices: { plan: defaultChoices(units, skirtWanted({ threats }, 'apron')), enclosure: {}, side: {} },
+    choices: { plan: usualChoices(units, skirtWanted({ threats }, 'apron')), enclosure: {}, side: {} },
     postPins: [],
     buying: {
       edition: edition.edition,

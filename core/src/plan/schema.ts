@@ -11,7 +11,7 @@ import * as outline from '../stages/outline/choice';
 import type { gate, popDoor, hatch } from './schema/openings';
 import { opening } from './schema/openings';
 import { pin } from '../stages/posts/choice';
-import type { band } from './schema/choices';
+import type { band } from '../stages/walls/choice';
 import type { Skirt as AnySkirt } from '../stages/skirt/kinds';
 import { choices, someChoices } from './schema/choices';
 import { ownMesh, offer, buying, extraPiece, ownedPiece } from './schema/buying';

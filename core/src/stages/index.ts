@@ -1,3 +1,4 @@
+import { walls } from './walls';
 import { posts } from './posts';
 import { birds } from './birds';
 import { ground } from './ground';
@@ -7,6 +8,6 @@ import { threats } from './threats';
 import type { Stage } from './stage';
 
 /** In the order of the work; the order of reckoning follows from what each step needs. */
-export const STAGES = { birds, threats, ground, outline, posts, skirt } as const satisfies Readonly<
+export const STAGES = { birds, threats, ground, outline, posts, walls, skirt } as const satisfies Readonly<
   Record<string, Stage>
 >;

@@ -1,3 +1,4 @@
+import { VERBS as walls } from './walls/verbs';
 import { VERBS as posts } from './posts/verbs';
 import { VERBS as plan } from '../plan/verbs';
 import { VERBS as birds } from './birds/verbs';
@@ -7,7 +8,16 @@ import { VERBS as skirt } from './skirt/verbs';
 import { VERBS as threats } from './threats/verbs';
 
 /** Verbs of the document and of the stages, joined. */
-export const VERBS = { ...plan, ...birds, ...threats, ...ground, ...outline, ...posts, ...skirt } as const;
+export const VERBS = {
+  ...plan,
+  ...birds,
+  ...threats,
+  ...ground,
+  ...outline,
+  ...posts,
+  ...walls,
+  ...skirt,
+} as const;
 
 type StageVerb = keyof typeof VERBS;
 /** A change that a stage brings: its verb with what that needs. */

@@ -1,4 +1,4 @@
-import * as walls from '../walls/words';
+import * as walls from './walls/words';
 import * as ways from '../ways/words';
 import * as posts from './posts/words';
 import * as build from '../build/words';
@@ -19,6 +19,7 @@ export const FINDINGS = {
   ...ground.FINDINGS,
   ...outline.FINDINGS,
   ...posts.FINDINGS,
+  ...walls.FINDINGS,
   ...skirt.FINDINGS,
 } as const;
 export const TERMS = {
@@ -39,6 +40,7 @@ export const CHANGES = {
   ...ground.CHANGES,
   ...outline.CHANGES,
   ...posts.CHANGES,
+  ...walls.CHANGES,
   ...skirt.CHANGES,
 } as const;
 

@@ -46,6 +46,9 @@ export const WAY_STEPS: readonly AnyStep[] = [
     },
     swingFindings,
   ),
+  adds(K.OPENINGS_LEFT, { openings: K.OWN_OPENINGS }, ({ openings }) =>
+    openings.flatMap((o) => (o.kind === 'gate' ? [o.gap] : [])),
+  ),
   adds(K.STAGE_HOURS, { openings: K.OWN_OPENINGS, assumed: K.ASSUMED }, ({ openings, assumed }) =>
     wayHours(openings, assumed),
   ),

@@ -1,7 +1,6 @@
 import type { Market } from '../catalogue/market';
 import { type Change, type ChangeOf, type Verb } from '../plan/changes';
 import { WAY_NAMES } from '../stages/ways/names';
-import { meshName } from '../catalogue/names';
 import type { Gate, Hatch } from '../plan/schema';
 import { type Reader } from './reader';
 import { counted } from '../saying/phrases';
@@ -12,33 +11,6 @@ type Sentences = { readonly [V in Verb]: (change: ChangeOf<V>, reader: Reader, m
 /** What each change does, as its button or its undo step says it. */
 const SENTENCES: Sentences = {
   ...CHANGES,
-  'set-slope': ({ slope }) => {
-    if (slope.foot === 'mesh') return 'Carry the mesh down to the ground';
-    if (slope.foot === 'gap') return 'Leave the gap under each step';
-    return slope.hang === 'follow'
-      ? 'Hang the mesh along the slope'
-      : slope.hang === 'step'
-        ? 'Step the mesh bay by bay'
-        : 'Step where the mesh cannot follow';
-  },
-  'set-band': ({ to }, r, market) => {
-    if (to.mesh !== undefined) return `Hang ${meshName(market.mesh(to.mesh), r)} instead`;
-    if (to.bottom !== undefined)
-      return to.bottom === null ? 'Let it lap the band below' : `Start the band at ${r.length(to.bottom)}`;
-    if (to.top !== undefined) return `Take the band to ${r.length(to.top)}`;
-    return to.widths === 'cheapest' ? 'Choose the cheapest widths that reach' : 'Choose the roll widths';
-  },
-  'add-band': () => 'Add a band',
-  'remove-band': () => 'Take the band off',
-  'set-hanging': ({ hanging }) =>
-    hanging === 'continuous' ? 'Run the mesh round corners' : 'Cut the mesh at each corner',
-  'set-boards': ({ boards }) => {
-    const [at = 'ground', timber = null] = Object.entries(boards)[0] ?? [];
-    const where = at === 'ground' ? 'at the ground' : 'at the top';
-    return timber === null ? `No board ${where}` : `Put a board ${where}`;
-  },
-  'set-overhang': ({ overhang }, r) =>
-    overhang === 0 ? 'No overhang' : `Fold ${r.length(overhang)} outward at the top`,
   'add-lobby': () => 'Add a lobby with a second gate',
   'add-opening': ({ opening }, r) => `Add a ${WAY_NAMES[opening.kind]} ${r.length(opening.width)} clear`,
   'set-opening': ({ to }, r) => {

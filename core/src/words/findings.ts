@@ -1,6 +1,5 @@
 import type { FindingCode, FindingParams, ToldFinding } from '../findings/types';
 import { WAY_NAMES } from '../stages/ways/names';
-import { MESH_NAMES } from '../catalogue/names';
 import { type Reader } from './reader';
 import { capital, counted } from '../saying/phrases';
 import { verb, who } from '../stages/threats/whom';
@@ -46,12 +45,6 @@ const SENTENCES: Sentences = {
   'gate.into-fence': ({ side, other }) => `The gate on side ${side} swings into the fence of side ${other}.`,
   'gate.over-stones': ({ side, height }, r) =>
     `The gate on side ${side} swings out over stones ${r.length(height)} high: it would not open.`,
-  'slope.leans': ({ side, grade, extra }, r) =>
-    `Side ${side} climbs ${r.grade(grade)}: mesh follows it, and each piece takes up to ${r.about(extra)} more at its end, since it leans and is cut plumb.`,
-  'slope.follows': ({ side, grade, limit, mesh }, r) =>
-    `Side ${side} climbs ${r.grade(grade)}; ${MESH_NAMES[mesh].toLowerCase()} mesh follows ${r.grade(limit)} at most and would buckle. Step it.`,
-  'slope.steps': ({ side, grade, limit, mesh, drop }, r) =>
-    `Side ${side} climbs ${r.grade(grade)} and ${MESH_NAMES[mesh].toLowerCase()} mesh follows ${r.grade(limit)}: it steps bay by bay, up to ${r.about(drop)} a bay, and the lowest band is so much higher.`,
   'gate.into': ({ side, name }) => `The gate on side ${side} opens into ${name}.`,
   'gate.uphill': ({ side, rise }, r) =>
     `The ground rises ${r.about(rise)} under the gate on side ${side} as it opens: it would drag.`,
@@ -59,20 +52,6 @@ const SENTENCES: Sentences = {
     `A post stands in the ${WAY_NAMES[way]} on side ${side}. Move it beside the post.`,
   'flap.above-wall': ({ side, way, top, wall }, r) =>
     `The ${WAY_NAMES[way]} on side ${side} reaches ${r.length(top)} and the mesh only ${r.length(wall)}: it has nothing to hang in.`,
-  'band.short': ({ reach, top, by }, r) =>
-    `The widths chosen reach ${r.length(reach)}: ${r.length(by)} short of ${r.length(top)}.`,
-  'band.no-roll': ({ height }, r) =>
-    `No three widths sold together make ${r.length(height)}. Lower the wall or add a band.`,
-  'band.hole': ({ from, to, hole }, r) =>
-    `Nothing closes the wall from ${r.length(from)} to ${r.length(to)}: a hole of ${r.opening(hole)}.`,
-  'band.thin-lap': ({ at, lap, wanted }, r) =>
-    `The bands at ${r.length(at)} lap by ${r.opening(lap)}; they want ${r.opening(wanted)}.`,
-  'band.overlaps': ({ at, lap, wanted }, r) =>
-    `The bands at ${r.length(at)} lie over each other by ${r.length(lap)} where ${r.opening(wanted)} will do: mesh is wasted.`,
-  'panel.module': ({ panel, spacing, module }, r) =>
-    `A panel of ${r.length(panel)} is cut at posts ${r.length(spacing)} apart at most: set in full bays of ${r.length(module)}, it need not be.`,
-  'overhang.rigid': ({ overhang }, r) =>
-    `A rigid panel does not fold outward by ${r.length(overhang)}. Put mesh on top, or leave the overhang off.`,
   'goods.not-held': ({ of, size, count, held }, r) =>
     `${capital(GOODS[of](count, of === 'pack' ? String(size) : r.length(size)))} are needed and the yard holds ${held}. Buy at the other yard as well, or ask when more come.`,
   'roll.just-short': ({ need, roll, by }, r) =>

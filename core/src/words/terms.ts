@@ -9,23 +9,7 @@ type Sentences = { readonly [C in TermCode]: (params: TermParams[C], reader: Rea
 /** What each term of a working is, in the reader's units. */
 const SENTENCES: Sentences = {
   ...TERMS,
-  'mesh.side': ({ side }) => `side ${side}`,
-  'mesh.gate': () => 'less the gate, clear width',
-  'mesh.ends': () => 'free ends, turned back round the post',
-  'mesh.end-count': () => 'ends',
-  'mesh.end-each': () => 'each',
   'mesh.leaf': () => 'gate leaf, from the same rolls',
-  'mesh.above': () => 'above gates lower than the wall, with ends',
-  'mesh.patch': () => 'patches of the overhang at corners',
-  'timber.piece': () => 'pieces of one length',
-  'mesh.lean': () => 'hung parallel to the slope, ends cut plumb',
-  'mesh.lean-again': () => 'a slope with a joint, cut plumb again',
-  'mesh.lean-pieces': () => 'further pieces',
-  'mesh.lean-each': () => 'each',
-  'mesh.lean-height': () => 'high',
-  'mesh.lean-grade': () => 'grade',
-  'mesh.need': () => 'need',
-  'mesh.wall': ({ top }, r) => `wall up to ${r.length(top)}`,
   'ways.hardware': ({ way, width }, r) => `for the ${WAY_NAMES[way]} ${r.length(width)} clear`,
   'docket.price': () => 'price',
   'docket.units': ({ size, unit }, r) =>

@@ -1,4 +1,3 @@
-import { type SideParam } from '../saying/sentences';
 import type { StageTerms } from '../stages/words';
 
 /**
@@ -6,24 +5,7 @@ import type { StageTerms } from '../stages/words';
  * Those of the stages have their sentences there, all others in `words/terms`.
  */
 export interface TermParams extends StageTerms {
-  /** Mesh */
-  'mesh.side': SideParam;
-  'mesh.gate': { readonly width: number };
-  'mesh.ends': object;
-  'mesh.end-count': object;
-  'mesh.end-each': object;
   'mesh.leaf': { readonly width: number };
-  'mesh.above': object;
-  'mesh.patch': object;
-  'timber.piece': object;
-  'mesh.lean': object;
-  'mesh.lean-again': object;
-  'mesh.lean-pieces': object;
-  'mesh.lean-each': object;
-  'mesh.lean-height': object;
-  'mesh.lean-grade': object;
-  'mesh.need': object;
-  'mesh.wall': { readonly top: number };
   'ways.hardware': { readonly way: 'gate' | 'pop-door' | 'hatch'; readonly width: number };
   /** Docket */
   'docket.price': object;

@@ -1,6 +1,5 @@
 import { VERBS } from '../../stages/verbs';
-import { choose } from '../choose';
-import { byId, put, without } from '../lists';
+import { put, without } from '../lists';
 import type { Opening, Plan } from '../schema';
 import { buyFrom, setFetching, setYards } from '../../stages/docket/yards';
 import { addLobby } from '../../stages/ways/lobby';
@@ -9,17 +8,6 @@ import type { Change, ChangeOf, Verb } from './types';
 type Appliers = { readonly [V in Verb]: (plan: Plan, change: ChangeOf<V>) => Plan };
 
 const APPLY: Appliers = {
-  'set-slope': (plan, { scope, slope }) =>
-    choose(plan, scope, (now) => ({ slope: { ...now.slope, ...slope } })),
-  'set-band': (plan, { scope, id, to }) => choose(plan, scope, (now) => ({ bands: byId(now.bands, id, to) })),
-  'add-band': (plan, { scope, band }) =>
-    choose(plan, scope, (now) => ({ bands: [...now.bands, band].sort((a, b) => a.top - b.top) })),
-  'remove-band': (plan, { scope, id }) =>
-    choose(plan, scope, (now) => ({ bands: now.bands.length > 1 ? without(now.bands, id) : now.bands })),
-  'set-hanging': (plan, { scope, hanging }) => choose(plan, scope, () => ({ hanging })),
-  'set-boards': (plan, { scope, boards }) =>
-    choose(plan, scope, (now) => ({ boards: { ...now.boards, ...boards } })),
-  'set-overhang': (plan, { scope, overhang }) => choose(plan, scope, () => ({ overhang })),
   'add-lobby': addLobby,
   ...VERBS,
   'add-opening': (plan, { opening }) => ({ ...plan, openings: [...plan.openings, opening] }),

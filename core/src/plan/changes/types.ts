@@ -1,22 +1,10 @@
 import { type LobbyIds } from '../../stages/ways/lobby';
-import type { Band, Buying, Choices, ExtraPiece, Gate, Hatch, Opening, OwnedPiece, PopDoor } from '../schema';
+import type { Buying, ExtraPiece, Gate, Hatch, Opening, OwnedPiece, PopDoor } from '../schema';
 import type { StageChange } from '../../stages/verbs';
 import { type Scope, WHOLE_PLAN } from '../scope';
 
 /** Everything that can be done to a plan, as values: the editor's actions, a finding's mend, an option shown with its effect. */
 export type Change =
-  | { readonly verb: 'set-slope'; readonly scope: Scope; readonly slope: Partial<Choices['slope']> }
-  | {
-      readonly verb: 'set-band';
-      readonly scope: Scope;
-      readonly id: string;
-      readonly to: Partial<Omit<Band, 'id'>>;
-    }
-  | { readonly verb: 'add-band'; readonly scope: Scope; readonly band: Band }
-  | { readonly verb: 'remove-band'; readonly scope: Scope; readonly id: string }
-  | { readonly verb: 'set-hanging'; readonly scope: Scope; readonly hanging: Choices['hanging'] }
-  | { readonly verb: 'set-boards'; readonly scope: Scope; readonly boards: Partial<Choices['boards']> }
-  | { readonly verb: 'set-overhang'; readonly scope: Scope; readonly overhang: number }
   | {
       /** A small run outside a gate, with a second gate: birds that slip through one meet the other. */
       readonly verb: 'add-lobby';

@@ -1,6 +1,6 @@
 import type { FenceLine } from '../../ground/fenceLines';
 import { EPSILON } from '../../units/round';
-import type { Lies } from '../../walls/runs';
+import type { Lies } from '../walls/runs';
 import type { Post, SettingOut } from './setOut';
 
 /**

@@ -5,7 +5,7 @@ import type { Assumptions } from '../../plan/assumptions';
 import { type Chosen, type PostChoices, choicesFor } from '../../plan/effective';
 import type { Plan, PostRole } from '../../plan/schema';
 import { type Term, product, ratio, sum, upTo, value } from '../../working';
-import type { Lies } from '../../walls/runs';
+import type { Lies } from '../walls/runs';
 import { braces, buriedLength, depthInGround, holeFor } from './footing';
 import { heightsAbove } from './heights';
 import type { Post, SettingOut } from './setOut';

@@ -15,6 +15,9 @@ export const schema = z.discriminatedUnion('kind', [
   concrete.schema,
 ]);
 
+/** The choice of skirts, as the stages' choices are joined. */
+export const CHOICES = { skirt: schema };
+
 /** Taken unless something else is chosen: an apron so wide, m. */
 export const usual = (width: number): Skirt => ({ kind: 'apron', mesh: 'fine-13', width, lapUp: 0.1 });
 

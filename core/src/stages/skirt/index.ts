@@ -1,3 +1,4 @@
+import { shorterSide } from '../threats/openings';
 import { type AnyStep, adds, step } from '../../engine/step';
 import type { Stage } from '../stage';
 import * as K from '../../keys';
@@ -62,6 +63,11 @@ const steps: readonly AnyStep[] = [
   ),
   adds(K.STAGE_HOURS, { laid: K.LAID, soil: K.SOIL, assumed: K.ASSUMED }, ({ laid, soil, assumed }) =>
     skirtsHours(laid, soil, assumed),
+  ),
+  adds(K.OPENINGS_LEFT, { laid: K.LAID, products: K.PRODUCTS }, ({ laid, products }) =>
+    laid.courses.flatMap(({ shape }) =>
+      shape.mesh === null ? [] : [shorterSide(products.mesh(shape.mesh))],
+    ),
   ),
   adds(K.FENCE_FIGURES, { skirts: K.SKIRTS }, ({ skirts }) => [skirtFigures(skirts)]),
 ];

@@ -1,6 +1,6 @@
 import type { FenceLine } from '../../ground/fenceLines';
 import type { Part } from '../../reckoning';
-import { spansOnSides } from '../../walls/runs';
+import { spansOnSides } from '../walls/runs';
 import { plus, times } from '../../ground/vector';
 import type { SkirtLayout } from './stage';
 import type { SkirtStrip } from './strips';

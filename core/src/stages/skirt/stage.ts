@@ -6,7 +6,7 @@ import { type Place, placeAt } from '../../plan/place';
 import type { Assumptions } from '../../plan/assumptions';
 import type { Building, Skirt } from '../../plan/schema';
 import type { Profile } from '../../ground/profile';
-import { groundSpans } from '../../walls/runs';
+import { groundSpans } from '../walls/runs';
 import { type Term, ratio, sum, upTo, value } from '../../working';
 import { type SkirtChain, type SkirtEdge, skirtChains } from './edges';
 import type { SkirtLines } from './skirtLines';

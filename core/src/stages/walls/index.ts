@@ -1,22 +1,22 @@
+import { type Stage } from '../stage';
 import { wallHours } from './hours';
-import { mapOver } from '../engine/layOver';
-import { type AnyStep, adds, step } from '../engine/step';
-import * as K from '../keys';
-import { boardParts, meshParts } from '../parts';
+import { mapOver } from '../../engine/layOver';
+import { type AnyStep, adds, step } from '../../engine/step';
+import * as K from '../../keys';
+import { boardParts, meshParts } from './parts';
 import { boardCourses } from './boards';
 import { boardDemands, wallDemands } from './demands';
 import { wallFasteners } from './fastened';
 import { wallFigures } from './figures';
 import { wallFindings } from './findings';
 import { gatherLines } from './groups';
-import { openingLeft } from './openingLeft';
+import { openingsLeft } from './openingLeft';
 import { linesOnSlope, sameLies } from './slope';
 import { slopeFindings } from './slopeFindings';
 import { hungWalls, meantWalls } from './stage';
 import { topsOf } from './tops';
 
-/** Walls: how they take the slope, what their bands ask for, and how they hang from what was chosen. */
-export const WALL_STEPS: readonly AnyStep[] = [
+const steps: readonly AnyStep[] = [
   step(
     K.TOPS,
     { bands: K.BANDS, products: K.PRODUCTS },
@@ -64,10 +64,8 @@ export const WALL_STEPS: readonly AnyStep[] = [
   step(K.WALLS, { gathered: K.GATHERED, chosen: K.CHOSEN }, ({ gathered, chosen }) =>
     hungWalls(gathered, chosen),
   ),
-  step(
-    K.OPENING_LEFT,
-    { products: K.PRODUCTS, walls: K.WALLS, skirts: K.LAID, openings: K.OWN_OPENINGS, lies: K.LIES },
-    openingLeft,
+  adds(K.OPENINGS_LEFT, { products: K.PRODUCTS, walls: K.WALLS, lies: K.LIES }, ({ products, walls, lies }) =>
+    openingsLeft(products, walls, lies),
   ),
   adds(
     K.FOUND,
@@ -90,11 +88,9 @@ export const WALL_STEPS: readonly AnyStep[] = [
   adds(K.FENCE_FIGURES, { walls: K.WALLS, boards: K.BOARD_COURSES }, ({ walls, boards }) => [
     wallFigures(walls, boards),
   ]),
-  adds(K.FENCE_FIGURES, { left: K.OPENING_LEFT }, ({ left }) => (left > 0 ? [{ openingLeft: left }] : [])),
 ];
 
-/** Mesh as it hangs, and boards. */
-export const WALL_PARTS: readonly AnyStep[] = [
+const parts: readonly AnyStep[] = [
   adds(K.PARTS, { walls: K.WALLS, lies: K.LIES }, ({ walls, lies }) => meshParts(walls, lies)),
   adds(
     K.PARTS,
@@ -102,3 +98,6 @@ export const WALL_PARTS: readonly AnyStep[] = [
     ({ boards, tops, products }) => boardParts(boards, tops, products),
   ),
 ];
+
+/** Walls: how they take the slope, what their bands ask for, and how they hang from what was chosen. */
+export const walls: Stage = { steps, parts };

@@ -1,13 +1,13 @@
-import type { Products } from '../catalogue/products';
-import { type Finding, type Mends, finding } from '../findings/types';
-import { type FenceLine, onSide } from '../ground/fenceLines';
-import { hollow, lowest } from '../ground/profile';
-import type { Change } from '../plan/changes/types';
-import { type Facet, scopeOf } from '../plan/effective';
-import { nextId } from '../plan/ids';
-import type { Band, Choices, Plan } from '../plan/schema';
-import { type OpeningLimits, passing } from '../stages/threats/openings';
-import { EPSILON, tidy } from '../units/round';
+import type { Products } from '../../catalogue/products';
+import { type Finding, type Mends, finding } from '../../findings/types';
+import { type FenceLine, onSide } from '../../ground/fenceLines';
+import { hollow, lowest } from '../../ground/profile';
+import type { Change } from '../../plan/changes/types';
+import { type Facet, scopeOf } from '../../plan/effective';
+import { nextId } from '../../plan/ids';
+import type { Band, Choices, Plan } from '../../plan/schema';
+import { type OpeningLimits, passing } from '../threats/openings';
+import { EPSILON, tidy } from '../../units/round';
 import type { Lies } from './runs';
 import { type LineLie, stiffest } from './slope';
 

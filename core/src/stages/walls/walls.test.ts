@@ -1,13 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
-import { EDITIONS, marketOf } from '../catalogue';
-import type { SoldUnit } from '../catalogue/market';
-import { reckon } from '../reckon';
+import { EDITIONS, marketOf } from '../../catalogue';
+import type { SoldUnit } from '../../catalogue/market';
+import { reckon } from '../../reckon';
 import fc from 'fast-check';
-import { aRun } from '../testing/aRun';
-import { buyingAt } from '../testing/buying';
-import { uniform } from '../testing/uniform';
-import type { Band } from '../plan/schema';
-import { cheapestStacks } from '../testing/stacks';
+import { aRun } from '../../testing/aRun';
+import { buyingAt } from '../../testing/buying';
+import { uniform } from '../../testing/uniform';
+import type { Band } from '../../plan/schema';
+import { cheapestStacks } from '../../testing/stacks';
 import { hangBand, placeBands } from './rows';
 import { reachingOf } from './stage';
 

@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type Band, type Plan, apply, marketOf, editionOf, readerFor, reckon, sayLine } from '../index';
-import { aPolygon, aRun, anOutline } from '../testing/aRun';
-import { lowestPrice } from '../testing/bruteForce';
-import { uniform } from '../testing/uniform';
+import { type Band, type Plan, apply, marketOf, editionOf, readerFor, reckon, sayLine } from '../..';
+import { aPolygon, aRun, anOutline } from '../../testing/aRun';
+import { lowestPrice } from '../../testing/bruteForce';
+import { uniform } from '../../testing/uniform';
 
 const WHOLE = { scope: 'plan' } as const;
 const pieces = (plan: Plan, use: string) =>

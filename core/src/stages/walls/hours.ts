@@ -1,9 +1,9 @@
 import { type HungWalls } from './stage';
 import { type BoardCourse } from './boards';
-import { type Assumptions } from '../plan/assumptions';
-import { type Term, value, product } from '../working/term';
-import { type Run } from '../buying/run';
-import { perUnit } from '../build/rate';
+import { type Assumptions } from '../../plan/assumptions';
+import { type Term, value, product } from '../../working/term';
+import { type Run } from '../../buying/run';
+import { perUnit } from '../../build/rate';
 /** Hours to put up boards and hang mesh: the same on any soil. */
 export function wallHours(
   walls: Pick<HungWalls, 'courses'>,

@@ -1,7 +1,7 @@
-import type { Products } from '../catalogue/products';
-import type { FenceLine } from '../ground/fenceLines';
-import type { Facet } from '../plan/effective';
-import type { WallTop } from '../stages/walls/wallTop';
+import type { Products } from '../../catalogue/products';
+import type { FenceLine } from '../../ground/fenceLines';
+import type { Facet } from '../../plan/effective';
+import type { WallTop } from './wallTop';
 
 /** What each line's wall asks of its posts, from its bands as meant: whatever rolls they come from. */
 export const topsOf = (

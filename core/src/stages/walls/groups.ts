@@ -1,15 +1,15 @@
-import type { Products } from '../catalogue/products';
-import { ringsAlong } from '../fasteners/along';
-import { type FenceLine, keysOf } from '../ground/fenceLines';
-import type { Assumptions } from '../plan/assumptions';
-import type { Scope } from '../plan/changes/types';
-import type { PartRef } from '../plan/partRef';
-import { type Chosen, type Facet, scopeOf } from '../plan/effective';
-import type { Plan } from '../plan/schema';
-import type { SettingOut } from '../stages/posts/setOut';
+import type { Products } from '../../catalogue/products';
+import { ringsAlong } from '../../fasteners/along';
+import { type FenceLine, keysOf } from '../../ground/fenceLines';
+import type { Assumptions } from '../../plan/assumptions';
+import type { Scope } from '../../plan/changes/types';
+import type { PartRef } from '../../plan/partRef';
+import { type Chosen, type Facet, scopeOf } from '../../plan/effective';
+import type { Plan } from '../../plan/schema';
+import type { SettingOut } from '../posts/setOut';
 import { type MeshCourse, courseOf } from './courses';
 import type { WallLines } from './lines';
-import { isRigid } from '../catalogue/rigid';
+import { isRigid } from '../../catalogue/rigid';
 import { type BandPlace, type HungBand, hangBand, placeBands } from './rows';
 import { type Lies, type WallRun, wallRuns } from './runs';
 

@@ -1,11 +1,11 @@
-import type { Products } from '../catalogue/products';
-import type { MeshType } from '../catalogue/types';
-import type { FenceLine } from '../ground/fenceLines';
-import type { Profile } from '../ground/profile';
-import { type SettingOut, bayEnds } from '../stages/posts/setOut';
-import type { Facet } from '../plan/effective';
-import type { Band } from '../plan/schema';
-import { EPSILON, tidy } from '../units/round';
+import type { Products } from '../../catalogue/products';
+import type { MeshType } from '../../catalogue/types';
+import type { FenceLine } from '../../ground/fenceLines';
+import type { Profile } from '../../ground/profile';
+import { type SettingOut, bayEnds } from '../posts/setOut';
+import type { Facet } from '../../plan/effective';
+import type { Band } from '../../plan/schema';
+import { EPSILON, tidy } from '../../units/round';
 
 /** The steepest grade that each kind of mesh follows, rise over run (domain.md 13). Rigid panels do not rack. */
 export const GRADE_LIMITS: Readonly<Record<MeshType, number>> = {

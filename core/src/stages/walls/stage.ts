@@ -1,5 +1,5 @@
-import { type Chosen, widthsFor } from '../buying/chosen';
-import { stackName } from '../buying/stack';
+import { type Chosen, widthsFor } from '../../buying/chosen';
+import { stackName } from '../../buying/stack';
 import type { MeshCourse } from './courses';
 import type { Gathered, WallGroup } from './groups';
 import { type BandPlace, type HungBand, hangBand } from './rows';

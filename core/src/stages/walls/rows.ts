@@ -1,7 +1,7 @@
-import type { Products } from '../catalogue/products';
-import type { Band } from '../plan/schema';
-import { EPSILON, tidy } from '../units/round';
-import { reachOf } from '../buying/reach';
+import type { Products } from '../../catalogue/products';
+import type { Band } from '../../plan/schema';
+import { EPSILON, tidy } from '../../units/round';
+import { reachOf } from '../../buying/reach';
 
 /** One roll width laid along the whole band. Heights above the ground, m. */
 export interface MeshRow {

@@ -1,14 +1,14 @@
-import type { RollMarket } from '../catalogue/market';
-import { type Finding, finding } from '../findings/types';
-import type { Change, Scope } from '../plan/changes/types';
-import { type Facet, scopeOf } from '../plan/effective';
-import type { FenceLine } from '../ground/fenceLines';
-import { type PartRef, formatPart } from '../plan/partRef';
-import type { Band, Plan } from '../plan/schema';
-import { type OpeningLimits, passing, shorterSide } from '../stages/threats/openings';
-import { breaking, finerMesh, tornBy } from '../stages/threats/strongMesh';
-import { EPSILON, tidy } from '../units/round';
-import { isRigid } from '../catalogue/rigid';
+import type { RollMarket } from '../../catalogue/market';
+import { type Finding, finding } from '../../findings/types';
+import type { Change, Scope } from '../../plan/changes/types';
+import { type Facet, scopeOf } from '../../plan/effective';
+import type { FenceLine } from '../../ground/fenceLines';
+import { type PartRef, formatPart } from '../../plan/partRef';
+import type { Band, Plan } from '../../plan/schema';
+import { type OpeningLimits, passing, shorterSide } from '../threats/openings';
+import { breaking, finerMesh, tornBy } from '../threats/strongMesh';
+import { EPSILON, tidy } from '../../units/round';
+import { isRigid } from '../../catalogue/rigid';
 import type { HungBand } from './rows';
 import { type WallGroup, bandPart } from './groups';
 

@@ -1,11 +1,11 @@
-import type { CutSpan, Span } from '../buying/run';
-import { type Place, placeAt } from '../plan/place';
-import { type FenceLine, type FenceWalk, goesStraightOn, onSide } from '../ground/fenceLines';
-import { straightGrades } from '../ground/profile';
-import type { SettingOut } from '../stages/posts/setOut';
-import { EPSILON, TOUCH } from '../units/round';
-import type { Facet } from '../plan/effective';
-import type { Profile } from '../ground/profile';
+import type { CutSpan, Span } from '../../buying/run';
+import { type Place, placeAt } from '../../plan/place';
+import { type FenceLine, type FenceWalk, goesStraightOn, onSide } from '../../ground/fenceLines';
+import { straightGrades } from '../../ground/profile';
+import type { SettingOut } from '../posts/setOut';
+import { EPSILON, TOUCH } from '../../units/round';
+import type { Facet } from '../../plan/effective';
+import type { Profile } from '../../ground/profile';
 import type { Lies, LineLie } from './slope';
 
 export type { Lies } from './slope';

@@ -1,9 +1,9 @@
-import { NO_JOINTS, type Run } from '../buying/run';
-import type { Facet } from '../plan/effective';
-import type { PartOf } from '../plan/partRef';
-import { placeAt } from '../plan/place';
-import type { FenceLine } from '../ground/fenceLines';
-import { type SettingOut, bayEnds } from '../stages/posts/setOut';
+import { NO_JOINTS, type Run } from '../../buying/run';
+import type { Facet } from '../../plan/effective';
+import type { PartOf } from '../../plan/partRef';
+import { placeAt } from '../../plan/place';
+import type { FenceLine } from '../../ground/fenceLines';
+import { type SettingOut, bayEnds } from '../posts/setOut';
 import { type Lies, stepsOn, spansOnSides } from './runs';
 
 /** Boards or rails of one timber along the foot or the top of walls: one piece a bay. */

@@ -1,6 +1,6 @@
-import type { Demand, Following, Reason } from '../buying/demand';
-import { stackName } from '../buying/stack';
-import type { Products } from '../catalogue/products';
+import type { Demand, Following, Reason } from '../../buying/demand';
+import { stackName } from '../../buying/stack';
+import type { Products } from '../../catalogue/products';
 import {
   LEAST_CLIPS,
   PITCH,
@@ -10,13 +10,13 @@ import {
   onePast,
   packed,
   pitchAt,
-} from '../fasteners/along';
-import { type PostsOn, postsByWall, postsOn } from '../stages/posts/postsOn';
-import type { PostStage, StandingPost } from '../stages/posts/stage';
-import { type Term, largest, product, sum, value } from '../working';
+} from '../../fasteners/along';
+import { type PostsOn, postsByWall, postsOn } from '../posts/postsOn';
+import type { PostStage, StandingPost } from '../posts/stage';
+import { type Term, largest, product, sum, value } from '../../working';
 import type { BoardCourse } from './boards';
 import type { Gathered, WallGroup } from './groups';
-import { isRigid } from '../catalogue/rigid';
+import { isRigid } from '../../catalogue/rigid';
 import type { HungBand } from './rows';
 import { reachingOf } from './stage';
 

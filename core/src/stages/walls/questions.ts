@@ -1,12 +1,12 @@
-import { handOf } from '../buying/hand';
-import { BOARD_TIMBER, RAIL_TIMBER } from '../catalogue/timbers';
-import { terrainOf } from '../ground/terrain';
-import { assumptionsOf } from '../plan/effective';
-import type { Band, Choices } from '../plan/schema';
+import { handOf } from '../../buying/hand';
+import { BOARD_TIMBER, RAIL_TIMBER } from '../../catalogue/timbers';
+import { terrainOf } from '../../ground/terrain';
+import { assumptionsOf } from '../../plan/effective';
+import type { Band, Choices } from '../../plan/schema';
 
-import { timberName } from '../catalogue/names';
-import { meshOption, meshesOnOffer } from './meshes';
-import { type Asking, type OptionGroup, chosenIf } from './types';
+import { timberName } from '../../catalogue/names';
+import { meshOption, meshesOnOffer } from '../../options/meshes';
+import { type Asking, type OptionGroup, chosenIf } from '../../options/types';
 
 /** The cheapest set, each width by itself even if it is short, and the sets that reach. */
 function widthSets({ plan, market, choices }: Asking, band: Band): readonly Band['widths'][] {

@@ -1,5 +1,5 @@
-import type { FenceLine } from '../ground/fenceLines';
-import type { Scope } from '../plan/changes/types';
+import type { FenceLine } from '../../ground/fenceLines';
+import type { Scope } from '../../plan/changes/types';
 import type { WallRun } from './runs';
 
 /** Fence lines that wear the same bands, with the runs of mesh that hang on their posts. */

@@ -1,9 +1,9 @@
-import type { Ask, AskOf, Demand, Reason } from '../buying/demand';
-import { pieceTerms } from '../buying/pieceTerms';
-import { openStack } from '../buying/stack';
-import { ringed } from '../fasteners/seams';
-import type { Assumptions } from '../plan/assumptions';
-import { value } from '../working';
+import type { Ask, AskOf, Demand, Reason } from '../../buying/demand';
+import { pieceTerms } from '../../buying/pieceTerms';
+import { openStack } from '../../buying/stack';
+import { ringed } from '../../fasteners/seams';
+import type { Assumptions } from '../../plan/assumptions';
+import { value } from '../../working';
 import type { BoardCourse } from './boards';
 import type { MeshCourse } from './courses';
 import { type Gathered, bandPart } from './groups';
