@@ -6,7 +6,6 @@ import { GEOMETRY_STEPS } from './ground/steps';
 import { BLOCKING_STEPS } from './blocking';
 import { SLICES } from './plan/slices';
 import { STAGES } from './stages';
-import { WAY_PARTS, WAY_STEPS } from './ways/steps';
 
 /** Everything that is worked out of a fence, in the order in which it is told; the order of the work follows from what each step needs. */
 export const FENCE_STEPS: readonly AnyStep[] = [
@@ -21,12 +20,12 @@ export const FENCE_STEPS: readonly AnyStep[] = [
   ...STAGES.posts.steps,
   ...STAGES.walls.steps,
   ...STAGES.skirt.steps,
-  ...WAY_STEPS,
+  ...STAGES.ways.steps,
   ...BUYING_STEPS,
   ...BUILD_STEPS,
   // Drawn one over the other.
   ...STAGES.skirt.parts,
   ...STAGES.walls.parts,
-  ...WAY_PARTS,
+  ...STAGES.ways.parts,
   ...STAGES.posts.parts,
 ];

@@ -43,7 +43,7 @@ import type { SkirtLines } from './stages/skirt/skirtLines';
 import type { SkirtStage } from './stages/skirt/rolls';
 import type { BoardCourse } from './stages/walls/boards';
 import type { Lies } from './stages/walls/slope';
-import type { Way } from './ways/stage';
+import type { Way } from './stages/ways/stage';
 import type { Term } from './working';
 
 /* Given by whoever runs the steps. */

@@ -1,6 +1,6 @@
 import { assumptionsOf, choicesFor } from '../plan/effective';
 import type { Plan } from '../plan/schema';
-import { leafTop } from '../ways/leaf';
+import { leafTop } from '../stages/ways/leaf';
 import type { CuttingPool } from './types';
 
 /** A rectangle that may be wanted, m. */

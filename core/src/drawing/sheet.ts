@@ -6,7 +6,7 @@ import type { Plan } from '../plan/schema';
 import type { Part } from '../reckoning';
 import { skirtReach, skirtShapes } from '../stages/skirt/draw';
 import { type SideFrame, sideFrames } from './frames';
-import { swingOf } from '../ways/swing';
+import { swingOf } from '../stages/ways/swing';
 import {
   type GroundScene,
   type Primitive,

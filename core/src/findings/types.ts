@@ -1,38 +1,14 @@
 import type { Change } from '../plan/changes';
 import type { PartRef } from '../plan/partRef';
-import type { Opening, Plan } from '../plan/schema';
+import type { Plan } from '../plan/schema';
 import type { StageId } from '../plan/stages';
 import type { StageFindings } from '../stages/words';
-import type { ThreatId } from '../stages/threats/kinds';
 
 /** `blocks`: the outline or an opening cannot be built as drawn. `mend`: birds or money are lost. `know`: worth knowing. */
 export type Severity = 'blocks' | 'mend' | 'know';
 
 /** Every kind of finding with what its sentence needs: those of the stages, and those that `words/findings` says. Lengths m. */
 export interface FindingParams extends StageFindings {
-  'gate.wider-than-side': { readonly side: number; readonly width: number; readonly length: number };
-  'gate.past-end': { readonly side: number; readonly past: number };
-  'gate.overlaps': { readonly side: number };
-  'gate.not-in-fence': { readonly side: number };
-  'way.no-kit': { readonly way: Opening['kind']; readonly width: number; readonly nearest: number | null };
-  'gate.catches': { readonly threats: readonly ThreatId[] };
-  'gate.lock': object;
-  'gate.near-corner': { readonly side: number; readonly away: number };
-  'gate.on-corner': { readonly side: number };
-  'gate.taller-than-wall': { readonly side: number; readonly height: number; readonly wall: number };
-  'gate.no-sill': { readonly side: number };
-  'gate.under-eave': { readonly side: number; readonly name: string; readonly eaves: number };
-  'gate.into-fence': { readonly side: number; readonly other: number };
-  'gate.over-stones': { readonly side: number; readonly height: number };
-  'gate.into': { readonly side: number; readonly name: string };
-  'gate.uphill': { readonly side: number; readonly rise: number };
-  'flap.on-post': { readonly side: number; readonly way: Opening['kind'] };
-  'flap.above-wall': {
-    readonly side: number;
-    readonly way: Opening['kind'];
-    readonly top: number;
-    readonly wall: number;
-  };
   'goods.not-held': {
     readonly product: string;
     readonly of: 'roll' | 'timber' | 'post' | 'kit' | 'piece' | 'pack';
@@ -49,7 +25,6 @@ export interface FindingParams extends StageFindings {
   };
   'bay.longer-than-roll': { readonly bay: number; readonly roll: number };
   'piece.longer-than-timber': { readonly bay: number; readonly roll: number };
-  'fence.no-gate': { readonly name: string };
   'docket.no-price': { readonly count: number };
 }
 

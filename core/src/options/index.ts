@@ -9,7 +9,7 @@ export { postOptions } from '../stages/posts/questions';
 export { skirtOptions } from '../stages/skirt/questions';
 export type { Asking, Option, OptionGroup } from './types';
 export { wallOptions } from '../stages/walls/questions';
-export { wayOptions } from './ways';
+export { wayOptions } from '../stages/ways/questions';
 
 /** What holds in a scope: the plan's choices, or an enclosure's or a side's own laid over them. */
 export function choicesIn(plan: Plan, scope: Scope): Choices {

@@ -7,7 +7,7 @@ import { skirtWanted } from '../stages/skirt/wanted';
 import { FOOT } from '../units/factors';
 import { roundUp, tidy } from '../units/round';
 import { apply } from './changes/apply';
-import { PLAIN_GATE } from './newOpening';
+import { PLAIN_GATE } from '../stages/ways/plainGate';
 import type { Choices, Flock, Plan } from './schema';
 
 export interface NewPlan {

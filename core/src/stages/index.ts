@@ -1,3 +1,4 @@
+import { ways } from './ways';
 import { walls } from './walls';
 import { posts } from './posts';
 import { birds } from './birds';
@@ -8,6 +9,13 @@ import { threats } from './threats';
 import type { Stage } from './stage';
 
 /** In the order of the work; the order of reckoning follows from what each step needs. */
-export const STAGES = { birds, threats, ground, outline, posts, walls, skirt } as const satisfies Readonly<
-  Record<string, Stage>
->;
+export const STAGES = {
+  birds,
+  threats,
+  ground,
+  outline,
+  posts,
+  walls,
+  skirt,
+  ways,
+} as const satisfies Readonly<Record<string, Stage>>;

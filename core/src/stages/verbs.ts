@@ -1,3 +1,4 @@
+import { VERBS as ways } from './ways/verbs';
 import { VERBS as walls } from './walls/verbs';
 import { VERBS as posts } from './posts/verbs';
 import { VERBS as plan } from '../plan/verbs';
@@ -17,6 +18,7 @@ export const VERBS = {
   ...posts,
   ...walls,
   ...skirt,
+  ...ways,
 } as const;
 
 type StageVerb = keyof typeof VERBS;

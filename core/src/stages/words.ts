@@ -1,5 +1,5 @@
+import * as ways from './ways/words';
 import * as walls from './walls/words';
-import * as ways from '../ways/words';
 import * as posts from './posts/words';
 import * as build from '../build/words';
 import * as cutting from '../cutting/words';
@@ -21,6 +21,7 @@ export const FINDINGS = {
   ...posts.FINDINGS,
   ...walls.FINDINGS,
   ...skirt.FINDINGS,
+  ...ways.FINDINGS,
 } as const;
 export const TERMS = {
   ...fasteners.TERMS,
@@ -42,6 +43,7 @@ export const CHANGES = {
   ...posts.CHANGES,
   ...walls.CHANGES,
   ...skirt.CHANGES,
+  ...ways.CHANGES,
 } as const;
 
 export type StageFindings = ParamsBy<typeof FINDINGS>;

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Vector } from '../ground/vector';
 import { type Change, type Plan, apply, skirtOfKind } from '../index';
-import { PLAIN_GATE } from '../plan/newOpening';
+import { PLAIN_GATE } from '../stages/ways/plainGate';
 import { anOutline } from './aRun';
 import { uniform } from './uniform';
 

@@ -1,5 +1,4 @@
 import type { Term, TermCode, TermParams } from '../working';
-import { WAY_NAMES } from '../stages/ways/names';
 import type { Reader } from './reader';
 import { TERMS } from '../stages/words';
 import { printNumber } from '../units';
@@ -9,8 +8,6 @@ type Sentences = { readonly [C in TermCode]: (params: TermParams[C], reader: Rea
 /** What each term of a working is, in the reader's units. */
 const SENTENCES: Sentences = {
   ...TERMS,
-  'mesh.leaf': () => 'gate leaf, from the same rolls',
-  'ways.hardware': ({ way, width }, r) => `for the ${WAY_NAMES[way]} ${r.length(width)} clear`,
   'docket.price': () => 'price',
   'docket.units': ({ size, unit }, r) =>
     unit === 'm' ? `${r.length(size)} each` : size === 1 ? 'each' : `packs of ${size}`,

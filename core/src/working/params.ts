@@ -5,8 +5,6 @@ import type { StageTerms } from '../stages/words';
  * Those of the stages have their sentences there, all others in `words/terms`.
  */
 export interface TermParams extends StageTerms {
-  'mesh.leaf': { readonly width: number };
-  'ways.hardware': { readonly way: 'gate' | 'pop-door' | 'hatch'; readonly width: number };
   /** Docket */
   'docket.price': object;
   'docket.units': { readonly size: number; readonly unit: 'm' | 'piece' };

@@ -1,22 +1,13 @@
 import { VERBS } from '../../stages/verbs';
 import { put, without } from '../lists';
-import type { Opening, Plan } from '../schema';
+import type { Plan } from '../schema';
 import { buyFrom, setFetching, setYards } from '../../stages/docket/yards';
-import { addLobby } from '../../stages/ways/lobby';
 import type { Change, ChangeOf, Verb } from './types';
 
 type Appliers = { readonly [V in Verb]: (plan: Plan, change: ChangeOf<V>) => Plan };
 
 const APPLY: Appliers = {
-  'add-lobby': addLobby,
   ...VERBS,
-  'add-opening': (plan, { opening }) => ({ ...plan, openings: [...plan.openings, opening] }),
-  'set-opening': (plan, { id, to }) => ({
-    ...plan,
-    // A gate is given a gate's fields: whoever makes the change has the opening before them.
-    openings: plan.openings.map((o) => (o.id === id ? ({ ...o, ...to } as Opening) : o)),
-  }),
-  'remove-opening': (plan, { id }) => ({ ...plan, openings: without(plan.openings, id) }),
   'set-yards': setYards,
   'buy-from': buyFrom,
   'set-fetching': setFetching,

@@ -1,28 +1,10 @@
-import { type LobbyIds } from '../../stages/ways/lobby';
-import type { Buying, ExtraPiece, Gate, Hatch, Opening, OwnedPiece, PopDoor } from '../schema';
+import type { Buying, ExtraPiece, OwnedPiece } from '../schema';
 import type { StageChange } from '../../stages/verbs';
 import { type Scope, WHOLE_PLAN } from '../scope';
 
 /** Everything that can be done to a plan, as values: the editor's actions, a finding's mend, an option shown with its effect. */
 export type Change =
-  | {
-      /** A small run outside a gate, with a second gate: birds that slip through one meet the other. */
-      readonly verb: 'add-lobby';
-      readonly opening: string;
-      readonly depth: number;
-      readonly ids: LobbyIds;
-    }
   | StageChange
-  | { readonly verb: 'add-opening'; readonly opening: Opening }
-  | {
-      readonly verb: 'set-opening';
-      readonly id: string;
-      readonly to:
-        | Partial<Omit<Gate, 'id' | 'kind'>>
-        | Partial<Omit<PopDoor, 'id' | 'kind'>>
-        | Partial<Omit<Hatch, 'id' | 'kind'>>;
-    }
-  | { readonly verb: 'remove-opening'; readonly id: string }
   | { readonly verb: 'set-yards'; readonly yards: readonly string[] }
   | {
       /** Buys all of one product at one yard; null where it is cheapest. */

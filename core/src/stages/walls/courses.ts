@@ -5,7 +5,7 @@ import { STRAIGHT } from '../../ground/survey';
 import { placeAt } from '../../plan/place';
 import type { Assumptions } from '../../plan/assumptions';
 import { EPSILON } from '../../units/round';
-import { leafTop } from '../../ways/leaf';
+import { leafTop } from '../ways/leaf';
 import { later } from '../../later';
 import { type Term, product, sum, value } from '../../working';
 import type { WallLines } from './lines';

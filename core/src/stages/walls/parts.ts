@@ -2,7 +2,7 @@ import { type HungWalls } from './stage';
 import { type Lies } from './slope';
 import { type Part } from '../../reckoning';
 import { stepsOn, clearSpans, spansOnSides } from './runs';
-import { leafTop } from '../../ways/leaf';
+import { leafTop } from '../ways/leaf';
 import { type BoardCourse } from './boards';
 import { type FenceLine } from '../../ground/fenceLines';
 import { type WallTop } from './wallTop';

@@ -2,10 +2,26 @@ import { distance } from '../../ground/vector';
 import type { Plan } from '../../plan/schema';
 import { splitSide } from '../outline/corners';
 import { addBeside } from '../outline/enclosures';
-import type { ChangeOf } from '../../plan/changes/types';
 
 /** A gate nearer to the end of its side takes the corner that is there, m. */
 const AT_CORNER = 0.05;
+
+/** Names for what a lobby adds. */
+export interface LobbyIds {
+  readonly enclosure: string;
+  readonly opening: string;
+  /** Where the gate's side is parted, then the two outer corners. */
+  readonly corners: readonly [string, string, string, string];
+  /** The parts of the gate's side after the first, then the three sides of the lobby. */
+  readonly sides: readonly [string, string, string, string, string];
+}
+
+/** A small run outside a gate, with a second gate: birds that slip through one meet the other. */
+export interface AddLobby {
+  readonly opening: string;
+  readonly depth: number;
+  readonly ids: LobbyIds;
+}
 
 function lengthOf(plan: Plan, id: string): number {
   const side = plan.sides.find((s) => s.id === id);
@@ -18,7 +34,7 @@ function lengthOf(plan: Plan, id: string): number {
  * A double gate: the gate's own width of fence becomes a side of its own, a small run is built outside it, and a second
  * gate like the first closes that. The first then swings into the run, the second out.
  */
-export function addLobby(plan: Plan, { opening, depth, ids }: ChangeOf<'add-lobby'>): Plan {
+export function addLobby(plan: Plan, { opening, depth, ids }: AddLobby): Plan {
   const find = (p: Plan) => p.openings.find((o) => o.id === opening);
   const gate = find(plan);
   if (gate?.kind !== 'gate') return plan;
@@ -53,14 +69,4 @@ export function addLobby(plan: Plan, { opening, depth, ids }: ChangeOf<'add-lobb
       { ...gate, id: ids.opening, side: ids.sides[3], along, swing: 'out' },
     ],
   };
-}
-
-/** Names for what a lobby adds. */
-export interface LobbyIds {
-  readonly enclosure: string;
-  readonly opening: string;
-  /** Where the gate's side is parted, then the two outer corners. */
-  readonly corners: readonly [string, string, string, string];
-  /** The parts of the gate's side after the first, then the three sides of the lobby. */
-  readonly sides: readonly [string, string, string, string, string];
 }

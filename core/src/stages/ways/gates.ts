@@ -1,10 +1,10 @@
-import { isPresent } from '../stages/threats/openings';
-import { type Finding, finding } from '../findings/types';
-import type { FenceLine } from '../ground/fenceLines';
-import type { Change } from '../plan/changes/types';
-import type { Gate, Plan, Skirt } from '../plan/schema';
-import { isLaid } from '../stages/skirt/shape';
-import { EPSILON, TOUCH, tidy } from '../units/round';
+import { isPresent } from '../threats/openings';
+import { type Finding, finding } from '../../findings/types';
+import type { FenceLine } from '../../ground/fenceLines';
+import type { Change } from '../../plan/changes/types';
+import type { Gate, Plan, Skirt } from '../../plan/schema';
+import { isLaid } from '../skirt/shape';
+import { EPSILON, TOUCH, tidy } from '../../units/round';
 
 /** A bay narrower than this beside a gate gives neither the brace nor the mesh any room, m. */
 const LEAST_BAY = 0.3;

@@ -1,10 +1,10 @@
-import { type Finding, finding } from '../findings/types';
-import type { FenceLine } from '../ground/fenceLines';
-import type { Change } from '../plan/changes/types';
-import type { FlapPlace } from '../plan/openingPlace';
-import type { SettingOut } from '../stages/posts/setOut';
-import type { WallTop } from '../stages/walls/wallTop';
-import { EPSILON, tidy } from '../units/round';
+import { type Finding, finding } from '../../findings/types';
+import type { FenceLine } from '../../ground/fenceLines';
+import type { Change } from '../../plan/changes/types';
+import type { FlapPlace } from '../../plan/openingPlace';
+import type { SettingOut } from '../posts/setOut';
+import type { WallTop } from '../walls/wallTop';
+import { EPSILON, tidy } from '../../units/round';
 
 /** Room for its frame beside a post, m. */
 const FRAME = 0.05;

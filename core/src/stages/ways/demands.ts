@@ -1,8 +1,8 @@
-import type { Demand, Reason } from '../buying/demand';
-import { PITCH, onePast, packed, pitchAt } from '../fasteners/along';
-import type { Opening } from '../plan/schema';
-import type { WallGroup } from '../stages/walls/groups';
-import { type Term, product, value } from '../working';
+import type { Demand, Reason } from '../../buying/demand';
+import { PITCH, onePast, packed, pitchAt } from '../../fasteners/along';
+import type { Opening } from '../../plan/schema';
+import type { WallGroup } from '../walls/groups';
+import { type Term, product, value } from '../../working';
 import { type Built, stickRuns } from './built';
 import type { Way } from './stage';
 

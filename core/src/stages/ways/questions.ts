@@ -1,7 +1,7 @@
-import type { Change } from '../plan/changes/types';
-import type { Gate, Opening } from '../plan/schema';
-import { kitFor } from '../ways/stage';
-import { type Asking, type Option, type OptionGroup, chosenIf } from './types';
+import type { Change } from '../../plan/changes/types';
+import type { Gate, Opening } from '../../plan/schema';
+import { kitFor } from './stage';
+import { type Asking, type Option, type OptionGroup, chosenIf } from '../../options/types';
 
 type To = Extract<Change, { verb: 'set-opening' }>['to'];
 

@@ -1,10 +1,9 @@
-import type { FenceLine } from './ground/fenceLines';
-import type { WallTop } from './stages/walls/wallTop';
-import type { Part } from './reckoning';
-import type { OpeningPlace } from './plan/openingPlace';
-import { leafTop } from './ways/leaf';
-
-function topOf(opening: OpeningPlace, wall: number): number {
+import { type OpeningPlace } from '../../plan/openingPlace';
+import { leafTop } from './leaf';
+import { type FenceLine } from '../../ground/fenceLines';
+import { type WallTop } from '../walls/wallTop';
+import { type Part } from '../../reckoning';
+export function topOf(opening: OpeningPlace, wall: number): number {
   if (opening.kind === 'gate') return leafTop(opening, wall);
   return opening.kind === 'hatch' ? opening.bottom + opening.height : opening.height;
 }

@@ -1,11 +1,11 @@
-import { terrainOf } from '../ground/terrain';
+import { terrainOf } from '../../ground/terrain';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type Change, type Plan, apply, reckon, surveyRings } from '../index';
-import { aRun, onSlope } from '../testing/aRun';
+import { type Change, type Plan, apply, reckon, surveyRings } from '../..';
+import { aRun, onSlope } from '../../testing/aRun';
 import { riseUnder, swingOf, toSwing } from './swing';
-import { near } from '../testing/near';
-import { uniform } from '../testing/uniform';
+import { near } from '../../testing/near';
+import { uniform } from '../../testing/uniform';
 
 const plan = aRun({ house: 'none' });
 const gateOf = (p: Plan) => {

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { id, length, meaning } from './common';
+import { id, length, meaning } from '../../plan/schema/common';
 
 export const make = z.enum(['kit', 'built']);
 

@@ -1,10 +1,10 @@
-import { NO_JOINTS, type Run } from '../buying/run';
-import type { Products } from '../catalogue/products';
-import type { PackId } from '../catalogue/packs';
-import { BOARD_TIMBER, FRAME_TIMBER, SILL_TIMBER } from '../catalogue/timbers';
-import type { Gate, Hatch, Opening, PopDoor } from '../plan/schema';
-import { placeAt } from '../plan/place';
-import { roundUp } from '../units/round';
+import { NO_JOINTS, type Run } from '../../buying/run';
+import type { Products } from '../../catalogue/products';
+import type { PackId } from '../../catalogue/packs';
+import { BOARD_TIMBER, FRAME_TIMBER, SILL_TIMBER } from '../../catalogue/timbers';
+import type { Gate, Hatch, Opening, PopDoor } from '../../plan/schema';
+import { placeAt } from '../../plan/place';
+import { roundUp } from '../../units/round';
 
 /** Like timber pieces of something built, m. */
 interface Sticks {

@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type Change, PLAIN_GATE, type Plan, apply, blocking, checkPlan, freePlace, reckon } from '../index';
-import { aRun, anOutline } from '../testing/aRun';
-import { uniform } from '../testing/uniform';
+import { type Change, PLAIN_GATE, type Plan, apply, blocking, checkPlan, freePlace, reckon } from '../..';
+import { aRun, anOutline } from '../../testing/aRun';
+import { uniform } from '../../testing/uniform';
 
 type To = Extract<Change, { verb: 'set-opening' }>['to'];
 const plan = aRun({ house: 'none' });

@@ -1,6 +1,6 @@
-import type { Plan } from '../plan/schema';
-import { previewFence } from '../preview';
-import { tidy } from '../units/round';
+import type { Plan } from '../../plan/schema';
+import { previewFence } from '../../preview';
+import { tidy } from '../../units/round';
 
 /** Room for a frame on either side, m. */
 const FRAME = 0.05;

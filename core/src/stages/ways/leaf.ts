@@ -1,4 +1,4 @@
-import type { Gate } from '../plan/schema';
+import type { Gate } from '../../plan/schema';
 
 /** Top of a gate's leaf above its sill, m: as high as the wall unless the keeper says otherwise (domain.md 8). */
 export const leafTop = (gate: Pick<Gate, 'height'>, wall: number): number =>

@@ -1,15 +1,15 @@
+import { type Stage } from '../stage';
 import { wayHours } from './hours';
-import { type AnyStep, adds, step } from '../engine/step';
-import * as K from '../keys';
-import { openingParts } from '../parts';
+import { type AnyStep, adds, step } from '../../engine/step';
+import * as K from '../../keys';
+import { openingParts } from './parts';
 import { wayDemands } from './demands';
 import { leafFigures } from './figures';
 import { flapFindings } from './flaps';
 import { swingFindings } from './meets';
 import { wayFindings, wayStage } from './stage';
 
-/** Ways in: what closes them, and what is in their way. */
-export const WAY_STEPS: readonly AnyStep[] = [
+const steps: readonly AnyStep[] = [
   step(
     K.WAYS,
     { openings: K.OPENINGS, lines: K.LINES, tops: K.TOPS, products: K.PRODUCTS, assumed: K.ASSUMED },
@@ -55,7 +55,9 @@ export const WAY_STEPS: readonly AnyStep[] = [
   adds(K.PLAN_FIGURES, { ways: K.WAYS }, ({ ways }) => [leafFigures(ways)]),
 ];
 
-/** Gates, pop doors and hatches. */
-export const WAY_PARTS: readonly AnyStep[] = [
+const parts: readonly AnyStep[] = [
   adds(K.PARTS, { lines: K.LINES, tops: K.TOPS }, ({ lines, tops }) => openingParts(lines, tops)),
 ];
+
+/** Ways in, gates, pop doors and hatches: what closes them, and what is in their way. */
+export const ways: Stage = { steps, parts };

@@ -1,7 +1,7 @@
-import type { RingSide } from '../ground/survey';
-import type { Terrain } from '../ground/terrain';
-import { type Vector, dot, minus, plus, times } from '../ground/vector';
-import type { Gate } from '../plan/schema';
+import type { RingSide } from '../../ground/survey';
+import type { Terrain } from '../../ground/terrain';
+import { type Vector, dot, minus, plus, times } from '../../ground/vector';
+import type { Gate } from '../../plan/schema';
 
 /** In how many steps a swing is looked along. */
 const SWEEP = 9;

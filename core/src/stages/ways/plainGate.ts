@@ -1,4 +1,4 @@
-import type { Gate } from './schema';
+import type { Gate } from '../../plan/schema';
 
 /** What a gate is until the keeper says otherwise; its place and width come with it. */
 export const PLAIN_GATE = {

@@ -1,7 +1,7 @@
-import { type Opening } from '../plan/schema';
-import { type Assumptions } from '../plan/assumptions';
-import { type Term, value, product } from '../working/term';
-import { perUnit } from '../build/rate';
+import { type Opening } from '../../plan/schema';
+import { type Assumptions } from '../../plan/assumptions';
+import { type Term, value, product } from '../../working/term';
+import { perUnit } from '../../build/rate';
 /** Hours to hang what closes the ways in, and to build the leaves that are built. */
 export function wayHours(openings: readonly Opening[], a: Assumptions): readonly Term[] {
   const counted = (what: 'gates' | 'pop doors', count: number) =>
