@@ -5,7 +5,7 @@ import type { AnyStep } from './engine/step';
 import { GEOMETRY_STEPS } from './ground/steps';
 import { BLOCKING_STEPS } from './blocking';
 import { SLICES } from './plan/slices';
-import { STAGES } from './stages';
+import { PAINTED, STAGES } from './stages';
 
 /** Everything that is worked out of a fence, in the order in which it is told; the order of the work follows from what each step needs. */
 export const FENCE_STEPS: readonly AnyStep[] = [
@@ -13,19 +13,8 @@ export const FENCE_STEPS: readonly AnyStep[] = [
   ...MARKET_STEPS,
   ...GEOMETRY_STEPS,
   ...BLOCKING_STEPS,
-  ...STAGES.birds.steps,
-  ...STAGES.threats.steps,
-  ...STAGES.ground.steps,
-  ...STAGES.outline.steps,
-  ...STAGES.posts.steps,
-  ...STAGES.walls.steps,
-  ...STAGES.skirt.steps,
-  ...STAGES.ways.steps,
+  ...Object.values(STAGES).flatMap(({ steps }) => steps),
   ...BUYING_STEPS,
   ...BUILD_STEPS,
-  // Drawn one over the other.
-  ...STAGES.skirt.parts,
-  ...STAGES.walls.parts,
-  ...STAGES.ways.parts,
-  ...STAGES.posts.parts,
+  ...PAINTED.flatMap(({ parts }) => parts),
 ];

@@ -29,7 +29,7 @@ export type { PriceProof } from './buying/proof';
 export { type Solver } from './cutting/solver';
 export type { Span } from './buying/run';
 export type { CutRoll, CuttingPool, Piece, WorkedPool } from './cutting/types';
-export type { BoughtUnits, Docket, DocketLine, TaxShare, YardShare } from './docket/types';
+export type { BoughtUnits, Docket, DocketLine, TaxShare, YardShare } from './buying/docket/types';
 export * from './drawing';
 export { layOver } from './engine/layOver';
 export type { Finding, FindingCode, FindingParams, Severity, ToldFinding } from './findings/types';
@@ -44,7 +44,7 @@ export {
 } from './formats/planFile';
 export { readProofs } from './formats/proofFile';
 export { MOST_PROBLEMS, type Problem, pointerOf } from './formats/problem';
-export { LENGTHS, cutText, textOf, utf8 } from './plan/text';
+export { LENGTHS, cutText, textOf, utf8 } from './schema/text';
 export { reckoningFile } from './formats/reckoningFile';
 export { type Profile, sideProfile, sideProfiles } from './ground/profile';
 export { type Guide, type SnapGround, type Snapped, snapCorner, snapGround } from './ground/snaps';

@@ -20,7 +20,7 @@ import type { Catalogue, Yard } from './catalogue/types';
 import type { Memo } from './cutting/memo';
 import type { CuttingStage } from './cutting/pools';
 import type { Wanted } from './cutting/wanted';
-import type { Docket, DocketLine } from './docket/types';
+import type { Docket, DocketLine } from './buying/docket/types';
 import { key, slot } from './engine/step';
 import type { Finding } from './findings/types';
 import type { FenceLine, FenceWalk } from './ground/fenceLines';

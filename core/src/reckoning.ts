@@ -1,7 +1,7 @@
 import type { BirdKind } from './stages/birds/kinds';
 import type { PriceProof } from './buying/proof';
 import type { WorkedPool } from './cutting/types';
-import type { Docket } from './docket/types';
+import type { Docket } from './buying/docket/types';
 import type { Finding } from './findings/types';
 import type { Vector } from './ground/vector';
 import type { PartOf, PostRef } from './plan/partRef';

@@ -1,7 +1,7 @@
 import type { Goods } from '../catalogue/goods';
 import type { RollMarket } from '../catalogue/market';
 import type { CuttingStage } from '../cutting/pools';
-import type { Docket } from '../docket/types';
+import type { Docket } from './docket/types';
 import type { Buying } from '../plan/schema';
 import type { Chosen } from './chosen';
 import type { Assigned } from './opened';

@@ -2,9 +2,7 @@ import { yardsIn } from '../catalogue/market';
 import type { Sold } from '../catalogue/sold';
 import { cutRunsOnce } from '../cutting/known';
 import { cuttingStage } from '../cutting/pools';
-import { rollFigures } from '../docket/figures';
-import { docketFindings } from '../docket/findings';
-import { makeDocket } from '../docket/docket';
+import { makeDocket } from './docket/docket';
 import { layOver, mapOver } from '../engine/layOver';
 import { type AnyStep, type Key, adds, give, key, step, variants } from '../engine/step';
 import * as K from '../keys';
@@ -195,7 +193,4 @@ export const BUYING_STEPS: readonly AnyStep[] = [
   step(K.PRICE_PROOF, { quotes: K.QUOTES, bought: K.BOUGHT }, ({ quotes, bought }) =>
     priceProof(quotes, bought),
   ),
-  adds(K.FOUND, { cutting: K.CUTTING }, ({ cutting }) => cutting.findings),
-  adds(K.FOUND, { docket: K.DOCKET }, ({ docket }) => docketFindings(docket)),
-  adds(K.PLAN_FIGURES, { cutting: K.CUTTING }, ({ cutting }) => [rollFigures(cutting.pools)]),
 ];

@@ -1,5 +1,5 @@
 import type { CuttingPool } from '../cutting/types';
-import type { DocketLine } from '../docket/types';
+import type { DocketLine } from './docket/types';
 import type { Reason } from './demand';
 import type { Opened } from './opened';
 

@@ -1,4 +1,4 @@
-import { later } from '../later';
+import { later } from '../units/later';
 import type { Sold } from './sold';
 import { rollKey } from './sold';
 import type { Products } from './products';

@@ -1,6 +1,6 @@
 import type { Block, Slot, Task } from './plan';
 import { byPlace } from '../plan/place';
-import { later } from '../later';
+import { later } from '../units/later';
 import { EPSILON } from '../units/round';
 import { type Memo, newMemo } from './memo';
 import { reachTable } from './reach';

@@ -2,31 +2,14 @@ import type { Change } from '../plan/changes';
 import type { PartRef } from '../plan/partRef';
 import type { Plan } from '../plan/schema';
 import type { StageId } from '../plan/stages';
-import type { StageFindings } from '../stages/words';
+import type { ParamsBy } from '../saying/sentences';
+import type { FINDINGS } from '../stages/words';
 
 /** `blocks`: the outline or an opening cannot be built as drawn. `mend`: birds or money are lost. `know`: worth knowing. */
 export type Severity = 'blocks' | 'mend' | 'know';
 
-/** Every kind of finding with what its sentence needs: those of the stages, and those that `words/findings` says. Lengths m. */
-export interface FindingParams extends StageFindings {
-  'goods.not-held': {
-    readonly product: string;
-    readonly of: 'roll' | 'timber' | 'post' | 'kit' | 'piece' | 'pack';
-    /** Of a roll, length, post or kit, m; pieces in a pack. */
-    readonly size: number;
-    readonly count: number;
-    readonly held: number;
-  };
-  'roll.just-short': {
-    readonly product: string;
-    readonly need: number;
-    readonly roll: number;
-    readonly by: number;
-  };
-  'bay.longer-than-roll': { readonly bay: number; readonly roll: number };
-  'piece.longer-than-timber': { readonly bay: number; readonly roll: number };
-  'docket.no-price': { readonly count: number };
-}
+/** Every kind of finding, with what its sentence needs. */
+export type FindingParams = ParamsBy<typeof FINDINGS>;
 
 export type FindingCode = keyof FindingParams;
 

@@ -4,7 +4,7 @@ import type { Plan } from '../plan/schema';
 import { editionOf } from '../catalogue';
 import type { Reckoning } from '../reckoning';
 import type { CuttingPool } from '../cutting/types';
-import type { BoughtUnits, DocketLine } from '../docket/types';
+import type { BoughtUnits, DocketLine } from '../buying/docket/types';
 import { cutList } from '../cutting/cutList';
 import { STAGE_NAMES, poolName, readerFor, sayCut, sayLine, sayPiece, sayUnits } from '../words';
 

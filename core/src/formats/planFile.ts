@@ -2,7 +2,7 @@ import { type PartRef, thingOf } from '../plan/partRef';
 import type * as z from 'zod/mini';
 import { type Plan, planSchema, planShape } from '../plan/schema';
 import { blocking } from '../blocking';
-import { cutText, utf8 } from '../plan/text';
+import { cutText, utf8 } from '../schema/text';
 import { amiss } from './amount';
 import { MOST_PROBLEMS, type Problem, pointerOf } from './problem';
 import { sayFinding } from '../words/findings';

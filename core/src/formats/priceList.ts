@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import type { Catalogue, Offer } from '../catalogue';
 import { type OwnPrice, dateSchema, ownOfferSchema } from '../plan/schema';
-import { cutText } from '../plan/text';
+import { cutText } from '../schema/text';
 import { sheet } from './csv';
 import { MOST_PROBLEMS, type Problem } from './problem';
 

@@ -1,17 +1,8 @@
 import { ASSUMPTIONS, type Assumptions } from './assumptions';
-import { NONE } from '../stages/skirt/choice';
+import { BETWEEN_RUNS, FACETS } from '../stages/choices';
 import type { Scope } from './changes/types';
 import type { Choices, Plan } from './schema';
 
-/** What is chosen together because the same work follows from it: a choice typed leaves what follows from the others alone. */
-export const FACETS = {
-  spacing: ['spacing', 'bays'],
-  bands: ['bands', 'overhang', 'hanging'],
-  boards: ['boards'],
-  slope: ['slope'],
-  skirt: ['skirt'],
-  posts: ['posts', 'setting', 'load', 'shallower'],
-} as const satisfies Readonly<Record<string, readonly (keyof Choices)[]>>;
 export type FacetId = keyof typeof FACETS;
 export type Facet<F extends FacetId> = Pick<Choices, (typeof FACETS)[F][number]>;
 
@@ -34,22 +25,22 @@ type Enclosures = Pick<Plan, 'enclosures'>;
 export const isBetween = ({ enclosures }: Enclosures, side: string): boolean =>
   enclosures.length > 1 && enclosures.filter((e) => e.ring.some((step) => step.side === side)).length > 1;
 
-/** A fence between two runs takes no skirt unless it was asked for there (domain.md 7). */
-const BETWEEN_RUNS: Pick<Choices, 'skirt'> = { skirt: NONE };
+/** Whether something among these choices holds otherwise between two runs. */
+const othersBetween = (choices: object): boolean => Object.keys(BETWEEN_RUNS).some((name) => name in choices);
 
 /** The choices that hold on one side: the side's own before its first enclosure's before the plan's. */
 export function choicesFor<C extends object>(
   { choices, enclosures }: Enclosures & { readonly choices: Chosen<C> },
   side: string,
 ): C {
-  const between = 'skirt' in choices.plan && isBetween({ enclosures }, side);
+  const between = othersBetween(choices.plan) && isBetween({ enclosures }, side);
   if (!between && Object.keys(choices.side).length === 0 && Object.keys(choices.enclosure).length === 0)
     return choices.plan;
   const enclosure = enclosures.find((e) => e.ring.some((step) => step.side === side));
   const byEnclosure = enclosure ? choices.enclosure[enclosure.id] : undefined;
   const bySide = choices.side[side];
   if (!byEnclosure && !bySide && !between) return choices.plan;
-  return { ...choices.plan, ...byEnclosure, ...(between ? BETWEEN_RUNS : {}), ...bySide } as C;
+  return { ...choices.plan, ...byEnclosure, ...(between ? BETWEEN_RUNS : {}), ...bySide };
 }
 
 /** Where one choice that holds on a side is made: on the side, on its first enclosure, or for the whole plan. */

@@ -1,20 +1,20 @@
 import * as z from 'zod/mini';
-import * as birds from '../stages/birds/choice';
-import { threats } from '../stages/threats/choice';
+import type * as birds from '../stages/birds/choice';
 import { ASSUMPTIONS, type AssumptionId } from './assumptions';
 import { checkReferences } from './references';
 import { STAGE_IDS } from './stages';
-import type { point } from './schema/common';
-import { day, id, text, name, meaning } from './schema/common';
-import * as ground from '../stages/ground/choice';
-import * as outline from '../stages/outline/choice';
+import type { point } from '../schema/common';
+import { day, id, text, name, meaning } from '../schema/common';
+import type * as ground from '../stages/ground/choice';
+import type * as outline from '../stages/outline/choice';
 import type { gate, popDoor, hatch } from '../stages/ways/choice';
-import { opening } from '../stages/ways/choice';
-import { pin } from '../stages/posts/choice';
+import type { opening } from '../stages/ways/choice';
+import type { pin } from '../stages/posts/choice';
 import type { band } from '../stages/walls/choice';
 import type { Skirt as AnySkirt } from '../stages/skirt/kinds';
-import { choices, someChoices } from './schema/choices';
-import { ownMesh, offer, buying, extraPiece, ownedPiece } from './schema/buying';
+import { PLAN, choices, someChoices } from '../stages/choices';
+import type { buying, extraPiece } from '../catalogue/own';
+import { ownMesh, offer, ownedPiece } from '../catalogue/own';
 
 const assumptions = z.strictObject(
   Object.fromEntries(
@@ -36,27 +36,12 @@ const shape = z.strictObject({
       longitude: z._default(z.number().check(z.minimum(-180), z.maximum(180)), 0),
     })
     .apply(meaning('Where the origin of the sheet lies, degrees, WGS 84.')),
-  flock: birds.flocks,
-  space: birds.space,
-  threats,
-  ground: ground.ground,
-  corners: z.array(outline.corner).check(z.maxLength(400)),
-  sides: z.array(outline.side).check(z.maxLength(600)),
-  openings: z.array(opening).check(z.maxLength(400)),
-  enclosures: z.array(outline.enclosure).check(z.maxLength(50)),
+  ...PLAN,
   choices: z.strictObject({
     plan: choices,
     enclosure: z.record(id, someChoices),
     side: z.record(id, someChoices),
   }),
-  postPins: z.array(pin).check(z.maxLength(1000)),
-  buying,
-  owned: z
-    ._default(z.array(ownedPiece).check(z.maxLength(200)), [])
-    .apply(meaning('What is there already and may be used here.')),
-  extras: z
-    ._default(z.array(extraPiece).check(z.maxLength(50)), [])
-    .apply(meaning('Pieces of mesh wanted beside the fence.')),
   assumptions,
   crew: z._default(z.enum(['alone', 'two']), 'alone').apply(meaning('Who builds: one person, or two.')),
   stakedOut: z

@@ -1,3 +1,4 @@
+import { docket } from './docket';
 import { ways } from './ways';
 import { walls } from './walls';
 import { posts } from './posts';
@@ -18,4 +19,8 @@ export const STAGES = {
   walls,
   skirt,
   ways,
+  docket,
 } as const satisfies Readonly<Record<string, Stage>>;
+
+/** Those that have parts, in the order in which they are drawn, one over the other. */
+export const PAINTED: readonly Stage[] = [skirt, walls, ways, posts];

@@ -1,3 +1,4 @@
+import { VERBS as docket } from './docket/verbs';
 import { VERBS as ways } from './ways/verbs';
 import { VERBS as walls } from './walls/verbs';
 import { VERBS as posts } from './posts/verbs';
@@ -19,10 +20,5 @@ export const VERBS = {
   ...walls,
   ...skirt,
   ...ways,
+  ...docket,
 } as const;
-
-type StageVerb = keyof typeof VERBS;
-/** A change that a stage brings: its verb with what that needs. */
-export type StageChange = {
-  [V in StageVerb]: { readonly verb: V } & Parameters<(typeof VERBS)[V]>[1];
-}[StageVerb];

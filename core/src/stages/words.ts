@@ -1,3 +1,4 @@
+import * as docket from './docket/words';
 import * as ways from './ways/words';
 import * as walls from './walls/words';
 import * as posts from './posts/words';
@@ -5,7 +6,6 @@ import * as build from '../build/words';
 import * as cutting from '../cutting/words';
 import * as fasteners from '../fasteners/words';
 import * as plan from '../plan/words';
-import type { ParamsBy } from '../saying/sentences';
 import * as birds from './birds/words';
 import * as ground from './ground/words';
 import * as outline from './outline/words';
@@ -22,6 +22,7 @@ export const FINDINGS = {
   ...walls.FINDINGS,
   ...skirt.FINDINGS,
   ...ways.FINDINGS,
+  ...docket.FINDINGS,
 } as const;
 export const TERMS = {
   ...fasteners.TERMS,
@@ -33,6 +34,7 @@ export const TERMS = {
   ...walls.TERMS,
   ...skirt.TERMS,
   ...ways.TERMS,
+  ...docket.TERMS,
 } as const;
 export const CHANGES = {
   ...plan.CHANGES,
@@ -44,10 +46,8 @@ export const CHANGES = {
   ...walls.CHANGES,
   ...skirt.CHANGES,
   ...ways.CHANGES,
+  ...docket.CHANGES,
 } as const;
-
-export type StageFindings = ParamsBy<typeof FINDINGS>;
-export type StageTerms = ParamsBy<typeof TERMS>;
 
 /** To which part of the figures the hours of a stage go, by the code of their term. */
 export const HOURS_OF: Readonly<Record<string, string>> = {

@@ -1,4 +1,4 @@
-import type { Docket } from '../docket/types';
+import type { Docket } from '../buying/docket/types';
 
 /** What a docket comes to when it is added up anew: lines, deliveries, and the tax that the prices do not hold. */
 export function toPay({ lines, yards, taxes }: Docket): number {

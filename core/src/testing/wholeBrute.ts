@@ -1,6 +1,6 @@
 import { editionOf } from '../catalogue';
 import { withTax } from '../catalogue/market';
-import type { BoughtUnits, Docket } from '../docket/types';
+import type { BoughtUnits, Docket } from '../buying/docket/types';
 import type { Plan } from '../plan/schema';
 import { boughtWith, choicesOf } from './boughtWith';
 import { lowestRolls } from './lowestRolls';

@@ -1,28 +1,11 @@
 import type { Term, TermCode, TermParams } from '../working';
 import type { Reader } from './reader';
 import { TERMS } from '../stages/words';
-import { printNumber } from '../units';
 
 type Sentences = { readonly [C in TermCode]: (params: TermParams[C], reader: Reader) => string };
 
 /** What each term of a working is, in the reader's units. */
-const SENTENCES: Sentences = {
-  ...TERMS,
-  'docket.price': () => 'price',
-  'docket.units': ({ size, unit }, r) =>
-    unit === 'm' ? `${r.length(size)} each` : size === 1 ? 'each' : `packs of ${size}`,
-  'docket.unit-count': () => 'bought',
-  'docket.unit-price': () => 'each',
-  'docket.total': () => 'to buy',
-  'docket.line': () => 'line',
-  'docket.delivery': () => 'delivery',
-  'docket.tax': ({ rate }) => `tax added, ${printNumber(rate * 100, 1)} %`,
-  'docket.piece': ({ width, length }, r) => `pieces ${r.length(width)} × ${r.length(length)}`,
-  'docket.kit': ({ width }, r) => `gates ${r.length(width)} clear`,
-  'docket.hatch': ({ width }, r) => `hatches ${r.length(width)} clear`,
-  'docket.pop-door': ({ width }, r) => `pop doors ${r.length(width)} clear`,
-  'docket.spikes': () => 'posts on spikes',
-};
+const SENTENCES: Sentences = TERMS;
 
 /** A term's words without its value. */
 export function sayTerm(term: Term, reader: Reader): string {

@@ -1,7 +1,7 @@
-import { notHeld, piecesOf, priceWorking } from '../../docket/buy';
-import { type Bare, line, single } from '../../docket/line';
-import type { DocketLine } from '../../docket/types';
-import { kitWeight } from '../../docket/weights';
+import { notHeld, piecesOf, priceWorking } from '../docket/buy';
+import { type Bare, line, single } from '../docket/line';
+import type { DocketLine } from '../docket/types';
+import { kitWeight } from '../docket/weights';
 import * as K from '../../keys';
 import { EPSILON } from '../../units/round';
 import { sum, value } from '../../working';

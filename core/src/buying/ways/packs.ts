@@ -1,9 +1,9 @@
 import { PACK_IDS, type PackId } from '../../catalogue/packs';
 import { cheapestCover } from '../../cutting/covers';
-import { bought, insteadOf, notHeld, priceWorking, sizeOf } from '../../docket/buy';
-import { type Bare, line, single } from '../../docket/line';
-import type { DocketLine } from '../../docket/types';
-import { PIECE_WEIGHTS } from '../../docket/weights';
+import { bought, insteadOf, notHeld, priceWorking, sizeOf } from '../docket/buy';
+import { type Bare, line, single } from '../docket/line';
+import type { DocketLine } from '../docket/types';
+import { PIECE_WEIGHTS } from '../docket/weights';
 import * as K from '../../keys';
 import { STAGE_IDS, type StageId } from '../../plan/stages';
 import { type Term, sum } from '../../working';

@@ -2,10 +2,10 @@ import type { CuttingStage } from '../../cutting/pools';
 import type { CuttingPool } from '../../cutting/types';
 import type { Wanted } from '../../cutting/wanted';
 import type { Products } from '../../catalogue/products';
-import { bought, insteadOf, notHeld, priceWorking, sizeOf } from '../../docket/buy';
-import { type Bare, type Yards, line } from '../../docket/line';
-import type { DocketLine } from '../../docket/types';
-import { meshWeight, timberWeight } from '../../docket/weights';
+import { bought, insteadOf, notHeld, priceWorking, sizeOf } from '../docket/buy';
+import { type Bare, type Yards, line } from '../docket/line';
+import type { DocketLine } from '../docket/types';
+import { meshWeight, timberWeight } from '../docket/weights';
 import type { Term } from '../../working';
 
 /** What is cut from whole rolls, or from lengths of timber: a line a pool. */

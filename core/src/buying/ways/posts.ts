@@ -1,8 +1,8 @@
 import type { SoldUnit } from '../../catalogue/market';
-import { notHeld, priceWorking } from '../../docket/buy';
-import { type Bare, line, single } from '../../docket/line';
-import type { BoughtUnits, DocketLine } from '../../docket/types';
-import { postWeight } from '../../docket/weights';
+import { notHeld, priceWorking } from '../docket/buy';
+import { type Bare, line, single } from '../docket/line';
+import type { BoughtUnits, DocketLine } from '../docket/types';
+import { postWeight } from '../docket/weights';
 import * as K from '../../keys';
 import type { PostRole } from '../../plan/schema';
 import { POST_ROLES } from '../../stages/posts/stage';

@@ -1,7 +1,7 @@
 import type { Sold } from '../../catalogue/sold';
 import type { Goods } from '../../catalogue/goods';
-import type { Yards } from '../../docket/line';
-import type { DocketLine } from '../../docket/types';
+import type { Yards } from '../docket/line';
+import type { DocketLine } from '../docket/types';
 import type { Key } from '../../engine/step';
 import type { OwnedPiece } from '../../plan/schema';
 import type { AskKind, AskOf } from '../demand';

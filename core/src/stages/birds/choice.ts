@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { id } from '../../plan/schema/common';
+import { id } from '../../schema/common';
 import { BIRD_KINDS, SPACE_SCHOOLS } from './kinds';
 
 /** Birds of one kind that are kept alike. */
@@ -11,7 +11,10 @@ export const flock = z.strictObject({
 });
 
 /** Who lives in the run. */
-export const flocks = z.array(flock).check(z.maxLength(40));
+const flocks = z.array(flock).check(z.maxLength(40));
 
 /** How much room a bird is given. */
-export const space = z.enum(SPACE_SCHOOLS);
+const space = z.enum(SPACE_SCHOOLS);
+
+/** What a plan says of its birds. */
+export const PLAN = { flock: flocks, space };

@@ -1,3 +1,4 @@
+import { type Cautions } from '../../saying/cautions';
 import type { Reader } from '../../saying/reader';
 import { capital, counted } from '../../saying/phrases';
 import type { BirdKind, SpaceSchool } from './kinds';
@@ -54,6 +55,6 @@ export const CHANGES = {
 } as const;
 
 /** What can hurt, or is asked by law. */
-export const CAUTIONS: readonly string[] = [
+export const cautions: Cautions = () => [
   'Livestock registration and bird-housing orders are local: check what applies to you.',
 ];

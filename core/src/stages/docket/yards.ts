@@ -1,21 +1,35 @@
 import type { Plan } from '../../plan/schema';
-import type { ChangeOf } from '../../plan/changes/types';
+
+export interface SetYards {
+  readonly yards: readonly string[];
+}
+
+/** Buys all of one product at one yard; null where it is cheapest. */
+export interface BuyFrom {
+  readonly goods: string;
+  readonly yard: string | null;
+}
+
+export interface SetFetching {
+  readonly yard: string;
+  readonly goods: 'delivered' | 'fetched';
+}
 
 /** One yard or two; what was bought at a yard that is left is bought where it is cheapest. */
-export function setYards(plan: Plan, { yards }: ChangeOf<'set-yards'>): Plan {
+export function setYards(plan: Plan, { yards }: SetYards): Plan {
   const { buying } = plan;
   const kept = Object.entries(buying.from).filter(([, yard]) => yards.length > 1 && yards.includes(yard));
   const fetched = buying.fetched.filter((yard) => yards.includes(yard));
   return { ...plan, buying: { ...buying, yards: [...yards], from: Object.fromEntries(kept), fetched } };
 }
 
-export function buyFrom(plan: Plan, { goods, yard }: ChangeOf<'buy-from'>): Plan {
+export function buyFrom(plan: Plan, { goods, yard }: BuyFrom): Plan {
   const { [goods]: _, ...others } = plan.buying.from;
   const from = yard === null || !plan.buying.yards.includes(yard) ? others : { ...others, [goods]: yard };
   return { ...plan, buying: { ...plan.buying, from } };
 }
 
-export function setFetching(plan: Plan, { yard, goods }: ChangeOf<'set-fetching'>): Plan {
+export function setFetching(plan: Plan, { yard, goods }: SetFetching): Plan {
   const others = plan.buying.fetched.filter((y) => y !== yard);
   const fetched = goods === 'fetched' ? [...others, yard] : others;
   return { ...plan, buying: { ...plan.buying, fetched } };

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { id, name, length, meaning, point } from '../../plan/schema/common';
+import { id, name, length, meaning, point } from '../../schema/common';
 
 export const building = z.strictObject({
   id,
@@ -58,7 +58,7 @@ export const tape = z.strictObject({
 });
 
 /** The ground, and what stands, lies or was measured on it. */
-export const ground = z.strictObject({
+const ground = z.strictObject({
   soil: z.enum(['sand', 'loam', 'clay', 'stony']),
   frost: z._default(length(0, 3), 0.45).apply(meaning('Depth to which the ground freezes, m.')),
   north: z
@@ -73,3 +73,6 @@ export const ground = z.strictObject({
     ._default(tape, { marks: [], stakes: [], between: [] })
     .apply(meaning('Tape readings as they were taken, m.')),
 });
+
+/** What a plan says of its ground. */
+export const PLAN = { ground };

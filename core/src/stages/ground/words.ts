@@ -1,3 +1,4 @@
+import { type Cautions } from '../../saying/cautions';
 import type { VERBS } from './verbs';
 import { type Reader } from '../../saying/reader';
 import { SOIL_NAMES, THINGS } from './names';
@@ -31,7 +32,7 @@ export const CHANGES = {
 } as const;
 
 /** What can hurt, or is asked by law. */
-export const CAUTIONS: readonly string[] = [
+export const cautions: Cautions = () => [
   'Have buried services located before anything is dug: the marks on this sheet are only where you put them.',
   'Nothing long, such as tube or a measuring staff, raised near overhead lines.',
 ];

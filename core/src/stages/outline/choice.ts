@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { coordinate, id, meaning, name } from '../../plan/schema/common';
+import { coordinate, id, meaning, name } from '../../schema/common';
 
 export const corner = z.strictObject({ id, x: coordinate, y: coordinate });
 const sideEnds = { id, from: id, to: id };
@@ -17,3 +17,10 @@ export const enclosure = z.strictObject({
   name,
   ring: z.array(z.strictObject({ side: id, forward: z.boolean() })).check(z.minLength(3), z.maxLength(400)),
 });
+
+/** What a plan says of its outline: a graph, so that a side of two enclosures exists once. */
+export const PLAN = {
+  corners: z.array(corner).check(z.maxLength(400)),
+  sides: z.array(side).check(z.maxLength(600)),
+  enclosures: z.array(enclosure).check(z.maxLength(50)),
+};

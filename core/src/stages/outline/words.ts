@@ -1,3 +1,4 @@
+import { type Cautions } from '../../saying/cautions';
 import type { VERBS } from './verbs';
 import { type Reader } from '../../saying/reader';
 import { type SideParam } from '../../saying/sentences';
@@ -100,7 +101,7 @@ export const CHANGES = {
 } as const;
 
 /** What can hurt, or is asked by law. */
-export const CAUTIONS: readonly string[] = [
+export const cautions: Cautions = () => [
   'Check the boundary and the planning rules where you live: the old fence is often not on the line.',
   'Have buried services located before anything is dug.',
 ];

@@ -1,7 +1,7 @@
 import { tidy } from '../../units/round';
 import { FOOT } from '../../units/factors';
 import * as z from 'zod/mini';
-import { id, length, meaning } from '../../plan/schema/common';
+import { id, length, meaning } from '../../schema/common';
 
 const role = <T extends z.ZodMiniType>(value: T) =>
   z.strictObject({ corner: value, end: value, wall: value, gate: value, line: value });
@@ -64,3 +64,12 @@ export const pin = z.strictObject({
     { kind: 'new' },
   ),
 });
+
+/** What a plan says of posts beside what is chosen. */
+export const PLAN = { postPins: z.array(pin).check(z.maxLength(1000)) };
+
+/** What is chosen together, because the same work follows from it. */
+export const FACETS = {
+  spacing: ['spacing', 'bays'],
+  posts: ['posts', 'setting', 'load', 'shallower'],
+} as const;

@@ -1,3 +1,4 @@
+import { type Cautions } from '../../saying/cautions';
 import type { VERBS } from './verbs';
 import { ROLE_NAMES } from './names';
 import { type PostRole } from '../../plan/schema';
@@ -138,3 +139,13 @@ export const CHANGES = {
   'set-setting': () => 'Change how posts are set',
   'set-spacing': ({ spacing }: Of<'set-spacing'>, r: Reader) => `Posts at most ${r.length(spacing)} apart`,
 } as const;
+
+/** What can hurt, or is asked by law. */
+export const cautions: Cautions = ({ choices: { plan } }) => [
+  'Have buried services located before anything is dug or driven.',
+  'Eye and ear protection with drivers.',
+  Object.values(plan.posts).some((post) => post.startsWith('t-')) &&
+    'Put caps on steel T posts against eye injury.',
+  Object.values(plan.setting).includes('concrete') && 'Wet cement burns: gloves and goggles.',
+  'Dust of treated timber is harmful: cut outdoors, with a mask.',
+];

@@ -26,3 +26,9 @@ export const NONE: Skirt = { kind: 'none' };
 
 /** The product that it is made of; null where that is no mesh. */
 export const meshOf = (skirt: Skirt): string | null => ('mesh' in skirt ? skirt.mesh : null);
+
+/** What is chosen together, because the same work follows from it. */
+export const FACETS = { skirt: ['skirt'] } as const;
+
+/** A fence between two runs takes no skirt unless it was asked for there (domain.md 7). */
+export const BETWEEN_RUNS = { skirt: NONE };

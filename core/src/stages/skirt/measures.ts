@@ -1,6 +1,6 @@
 import type * as z from 'zod/mini';
 import type { Plan } from '../../plan/schema';
-import { boundsOf } from '../../plan/schema/common';
+import { boundsOf } from '../../schema/common';
 import type { Reader } from '../../words/reader';
 import { KINDS, type Skirt, rowOf } from './kinds';
 import { skirtWanted } from './wanted';

@@ -1,3 +1,4 @@
+import { type Cautions } from '../../saying/cautions';
 import type { Market } from '../../catalogue/market';
 import type { ThreatId } from '../threats/kinds';
 import { meshName } from '../../catalogue/names';
@@ -82,11 +83,11 @@ export const CHANGES = {
 } as const;
 
 /** What can hurt, where this is chosen. */
-export function cautions(skirt: Skirt): readonly (string | false)[] {
-  const shape = shapeOf(skirt);
+export const cautions: Cautions = ({ choices }) => {
+  const shape = shapeOf(choices.plan.skirt);
   return [
     shape?.trench != null && 'Have buried services located before the trench is dug.',
     shape?.fill?.of === 'concrete' && 'Wet cement burns: gloves and goggles.',
     'Gloves with mesh. Turn cut ends down.',
   ];
-}
+};

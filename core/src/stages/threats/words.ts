@@ -1,3 +1,4 @@
+import { type Cautions } from '../../saying/cautions';
 import type { VERBS } from './verbs';
 import { type ThreatId } from './kinds';
 import { type Reader } from '../../saying/reader';
@@ -57,6 +58,6 @@ export const CHANGES = {
 } as const;
 
 /** What can hurt, or is asked by law. */
-export const CAUTIONS: readonly string[] = [
+export const cautions: Cautions = () => [
   'Wildlife law is local. Protected animals are deterred, not harmed.',
 ];

@@ -1,7 +1,7 @@
 import { tidy } from '../../units/round';
 import { FOOT } from '../../units/factors';
 import * as z from 'zod/mini';
-import { id, length, meaning } from '../../plan/schema/common';
+import { id, length, meaning } from '../../schema/common';
 
 export const band = z.strictObject({
   id,
@@ -69,3 +69,10 @@ export const usual = (units: 'metric' | 'imperial'): Usual => {
     overhang: 0,
   };
 };
+
+/** What is chosen together, because the same work follows from it. */
+export const FACETS = {
+  bands: ['bands', 'overhang', 'hanging'],
+  boards: ['boards'],
+  slope: ['slope'],
+} as const;

@@ -6,7 +6,7 @@ import { placeAt } from '../../plan/place';
 import type { Assumptions } from '../../plan/assumptions';
 import { EPSILON } from '../../units/round';
 import { leafTop } from '../ways/leaf';
-import { later } from '../../later';
+import { later } from '../../units/later';
 import { type Term, product, sum, value } from '../../working';
 import type { WallLines } from './lines';
 import type { HungBand, MeshRow } from './rows';

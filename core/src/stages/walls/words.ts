@@ -1,3 +1,4 @@
+import { type Cautions } from '../../saying/cautions';
 import type { VERBS } from './verbs';
 import { type MeshType } from '../../catalogue/types';
 import { type SideParam } from '../../saying/sentences';
@@ -115,3 +116,9 @@ export const CHANGES = {
   'set-overhang': ({ overhang }: Of<'set-overhang'>, r: Reader) =>
     overhang === 0 ? 'No overhang' : `Fold ${r.length(overhang)} outward at the top`,
 } as const;
+
+/** What can hurt, or is asked by law. */
+export const cautions: Cautions = () => [
+  'Gloves with mesh, eye protection when cutting it. Cut ends face outside, turned back or hammered flat.',
+  'Leave no wire or staple crumbs where birds peck.',
+];

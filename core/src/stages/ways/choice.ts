@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { id, length, meaning } from '../../plan/schema/common';
+import { id, length, meaning } from '../../schema/common';
 
 export const make = z.enum(['kit', 'built']);
 
@@ -52,3 +52,6 @@ export const hatch = z.strictObject({
   make: z._default(make, 'kit'),
 });
 export const opening = z.discriminatedUnion('kind', [gate, popDoor, hatch]);
+
+/** What a plan says of its ways in. */
+export const PLAN = { openings: z.array(opening).check(z.maxLength(400)) };

@@ -1,3 +1,4 @@
+import { type Cautions } from '../../saying/cautions';
 import type { VERBS } from './verbs';
 import { type Reader } from '../../saying/reader';
 import { WAY_NAMES } from './names';
@@ -124,3 +125,11 @@ export const CHANGES = {
   },
   'remove-opening': () => 'Take the way in out',
 } as const;
+
+/** What can hurt, or is asked by law. */
+export const cautions: Cautions = ({ openings }) => [
+  'Hinges that cannot be lifted off, a catch that works from inside as well.',
+  'Leaves are measured after the mesh is on.',
+  openings.some((o) => o.make === 'built') &&
+    'Dust of treated timber is harmful: cut outdoors, with a mask. Eye protection with saws and drivers.',
+];

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { length, meaning } from '../../../plan/schema/common';
+import { length, meaning } from '../../../schema/common';
 import { lapUp, mass, mesh } from './fields';
 import { type Kept, type Measure, type SkirtShape, type Wanted, kind, less } from './kind';
 

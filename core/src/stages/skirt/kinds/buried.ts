@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { length, meaning } from '../../../plan/schema/common';
+import { length, meaning } from '../../../schema/common';
 import { lapUp, mesh } from './fields';
 import { NO_SHAPE, kind, less } from './kind';
 

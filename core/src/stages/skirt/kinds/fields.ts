@@ -1,4 +1,4 @@
-import { id, length, meaning } from '../../../plan/schema/common';
+import { id, length, meaning } from '../../../schema/common';
 
 /** Fields that several kinds have. */
 export const mesh = id;

@@ -1,7 +1,7 @@
-import type { Yard } from '../catalogue/types';
-import type { Buying } from '../plan/schema';
-import { STAGE_IDS } from '../plan/stages';
-import { type Term, sum, value } from '../working';
+import type { Yard } from '../../catalogue/types';
+import type { Buying } from '../../plan/schema';
+import { STAGE_IDS } from '../../plan/stages';
+import { type Term, sum, value } from '../../working';
 import type { Docket, DocketLine, LineDetail, TaxShare, YardShare } from './types';
 
 /** Goods and one delivery for each yard that anything is bought at. */

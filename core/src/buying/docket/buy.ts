@@ -1,7 +1,7 @@
-import type { SoldUnit } from '../catalogue/market';
-import { cheapestCover, weight } from '../cutting/covers';
-import { EPSILON } from '../units/round';
-import { type Term, product, sum, value } from '../working';
+import type { SoldUnit } from '../../catalogue/market';
+import { cheapestCover, weight } from '../../cutting/covers';
+import { EPSILON } from '../../units/round';
+import { type Term, product, sum, value } from '../../working';
 import type { BoughtUnits } from './types';
 
 /** Units bought, from how many of each; those of which there are none left out. */

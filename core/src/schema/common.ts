@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { LENGTHS, isTaken, textOf } from '../text';
+import { LENGTHS, isTaken, textOf } from './text';
 
 /** What a field means, for the JSON Schema of plan files: kept beside the schema, since a check would be run. */
 export const meaning =

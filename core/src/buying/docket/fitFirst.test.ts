@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
-import { type OwnOffer, type Plan, reckon } from '../index';
-import { EDITIONS } from '../catalogue';
-import { aRun } from '../testing/aRun';
-import { buyingAt } from '../testing/buying';
+import { type OwnOffer, type Plan, reckon } from '../..';
+import { EDITIONS } from '../../catalogue';
+import { aRun } from '../../testing/aRun';
+import { buyingAt } from '../../testing/buying';
 
 const LATEST = '2026-11-25b';
 type Unpriced = OwnOffer extends infer O ? (O extends OwnOffer ? Omit<O, 'stock'> : never) : never;

@@ -1,6 +1,6 @@
-import type { Market } from '../catalogue/market';
-import type { OwnedPiece } from '../plan/schema';
-import type { Term } from '../working';
+import type { Market } from '../../catalogue/market';
+import type { OwnedPiece } from '../../plan/schema';
+import type { Term } from '../../working';
 import type { BoughtUnits, DocketLine } from './types';
 
 export type Yards = Pick<Market, 'yard'>;

@@ -1,10 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type OwnedPiece, type Plan, apply, checkPlan, reckon } from '../index';
-import { aRun } from '../testing/aRun';
-import { buyingAt, ownRoll } from '../testing/buying';
-import { toPay } from '../testing/toPay';
-import { uniform } from '../testing/uniform';
+import { type OwnedPiece, type Plan, apply, checkPlan, reckon } from '../..';
+import { aRun } from '../../testing/aRun';
+import { buyingAt, ownRoll } from '../../testing/buying';
+import { toPay } from '../../testing/toPay';
+import { uniform } from '../../testing/uniform';
 
 const LATEST = '2026-11-25b';
 const at = (plan: Plan, ...yards: string[]): Plan => ({ ...plan, buying: buyingAt(yards, LATEST) });

@@ -1,6 +1,6 @@
-import { type Finding, finding } from '../findings/types';
-import type { PartRef } from '../plan/partRef';
-import type { Docket } from './types';
+import { type Finding, finding } from '../../findings/types';
+import type { PartRef } from '../../plan/partRef';
+import type { Docket } from '../../buying/docket/types';
 
 /** More is bought than the yards hold, by line; and how many lines have no price. */
 export function docketFindings({ lines }: Pick<Docket, 'lines'>): readonly Finding[] {

@@ -8,8 +8,8 @@ import {
   marketOf,
   reckon,
   sayWeightAndTax,
-} from '../index';
-import { buyingAt } from '../testing/buying';
+} from '../..';
+import { buyingAt } from '../../testing/buying';
 import { meshWeight, postWeight, timberWeight } from './weights';
 
 const edition = EDITIONS[LATEST_EDITION];

@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
-import { PACK_IDS } from '../../catalogue/packs';
-import { LENGTHS, textOf } from '../text';
-import { day, id, length, meaning } from './common';
+import { PACK_IDS } from './packs';
+import { LENGTHS, textOf } from '../schema/text';
+import { day, id, length, meaning } from '../schema/common';
 
 export const ownMesh = z.strictObject({
   id,

@@ -1,6 +1,6 @@
-import type { Goods } from '../catalogue/goods';
-import type { PackId } from '../catalogue/packs';
-import type { MeshProduct, PostProduct } from '../catalogue/types';
+import type { Goods } from '../../catalogue/goods';
+import type { PackId } from '../../catalogue/packs';
+import type { MeshProduct, PostProduct } from '../../catalogue/types';
 
 /** Rough figures, for what must be carried home. kg/m³. */
 const STEEL = 7850;

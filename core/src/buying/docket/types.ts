@@ -1,5 +1,5 @@
-import type { StageId } from '../plan/stages';
-import type { Term } from '../working';
+import type { StageId } from '../../plan/stages';
+import type { Term } from '../../working';
 
 /** What a line is, beyond its product id; lengths m. */
 export type LineDetail =

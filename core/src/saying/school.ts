@@ -1,0 +1,6 @@
+/** Where keepers disagree: the schools side by side, what is taken unless the keeper says otherwise, and why (domain.md 18). */
+export interface School {
+  readonly question: string;
+  readonly schools: readonly string[];
+  readonly ours: string;
+}

@@ -1,0 +1,36 @@
+import * as z from 'zod/mini';
+import * as birds from './birds/choice';
+import * as docket from './docket/choice';
+import * as ground from './ground/choice';
+import * as outline from './outline/choice';
+import * as posts from './posts/choice';
+import * as skirt from './skirt/choice';
+import * as threats from './threats/choice';
+import * as walls from './walls/choice';
+import * as ways from './ways/choice';
+
+/** What the stages say in the plan document, once for the whole plan. */
+export const PLAN = {
+  ...birds.PLAN,
+  ...threats.PLAN,
+  ...ground.PLAN,
+  ...outline.PLAN,
+  ...posts.PLAN,
+  ...ways.PLAN,
+  ...docket.PLAN,
+};
+
+const always = { ...posts.CHOICES, ...walls.CHOICES, ...skirt.CHOICES };
+const filled = { ...posts.FILLED, ...walls.FILLED };
+const apart = { ...posts.APART, ...walls.APART };
+
+/** What is chosen for the whole plan; what an older file does not say is filled in. */
+export const choices = z.strictObject({ ...always, ...filled });
+/** Choices made again for an enclosure or a side: only what differs, nothing filled in. */
+export const someChoices = z.partial(z.strictObject({ ...always, ...apart }));
+
+/** What is chosen together because the same work follows from it: a choice typed leaves what follows from the others alone. */
+export const FACETS = { ...posts.FACETS, ...walls.FACETS, ...skirt.FACETS } as const;
+
+/** What holds on a fence between two runs unless it was chosen for that side. */
+export const BETWEEN_RUNS = { ...skirt.BETWEEN_RUNS };
