@@ -100,7 +100,6 @@ export type {
   PostRole,
   Service,
   Side,
-  Skirt,
   SpotHeight,
   Tape,
   TapeMark,
@@ -117,7 +116,7 @@ export {
   planSchema,
   planShape,
 } from './plan/schema';
-export { STAGE_IDS, type StageId } from './plan/stages';
+export { STAGE_IDS, type StageId } from './stages/choices';
 export { holeFor } from './stages/posts/footing';
 export { previewFence } from './preview';
 export { type Effect, type Previewer, makePreviewer } from './effects';
@@ -137,3 +136,4 @@ export * from './words';
 export { type Term, type TermUnit, recompute } from './working';
 export * from './stakeout';
 export type { CutPlan } from './cutting/plan';
+export type { Skirt } from './stages/skirt/kinds';

@@ -1,3 +1,4 @@
+import { type Foot } from './ground/foot';
 import { type OpeningLimits } from './stages/threats/openings';
 import type { Chosen } from './buying/chosen';
 import type { Ask, AtHand, Demand } from './buying/demand';
@@ -31,16 +32,13 @@ import type { Ring } from './ground/survey';
 import type { Terrain } from './ground/terrain';
 import type { Assumptions } from './plan/assumptions';
 import type { Chosen as ChosenBy, Facet } from './plan/effective';
-import type { Plan, Skirt } from './plan/schema';
+import type { Plan } from './plan/schema';
 import type { OpeningPlace } from './plan/openingPlace';
 import type { SettingOut } from './stages/posts/setOut';
 import type { PostStage } from './stages/posts/stage';
 import type { WallTop } from './stages/walls/wallTop';
 import type { ProofBook, WayProof } from './proofBook';
 import type { Estimate, Figures, Part, Reckoning, Workings } from './reckoning';
-import type { SkirtLayout } from './stages/skirt/stage';
-import type { SkirtLines } from './stages/skirt/skirtLines';
-import type { SkirtStage } from './stages/skirt/rolls';
 import type { BoardCourse } from './stages/walls/boards';
 import type { Lies } from './stages/walls/slope';
 import type { Way } from './stages/ways/stage';
@@ -75,7 +73,6 @@ export const SPACING_CHOICE = key<ChosenBy<Facet<'spacing'>>>('choice.spacing');
 export const BAND_CHOICE = key<ChosenBy<Facet<'bands'>>>('choice.bands');
 export const BOARD_CHOICE = key<ChosenBy<Facet<'boards'>>>('choice.boards');
 export const SLOPE_CHOICE = key<ChosenBy<Facet<'slope'>>>('choice.slope');
-export const SKIRT_CHOICE = key<ChosenBy<Facet<'skirt'>>>('choice.skirt');
 export const POST_CHOICE = key<ChosenBy<Facet<'posts'>>>('choice.posts');
 export const BUYING = key<Plan['buying']>('plan.buying');
 export const OWN_PRODUCTS = key<Plan['buying']['ownProducts']>('plan.own-products');
@@ -169,17 +166,13 @@ export const BIRDS = key<BirdStage>('birds');
 export const SETTING = key<SettingOut>('posts.setting');
 export const TOPS = key<ReadonlyMap<FenceLine, WallTop>>('walls.tops');
 export const LIES = key<Lies>('walls.lies');
-export const SKIRTED = key<SkirtLines>('skirt.lines');
-export const SKIRT_PROFILES = key<ReadonlyMap<FenceLine, Profile>>('skirt.profiles');
-/** What each side wears. */
-export const SIDE_SKIRTS = key<ReadonlyMap<string, Skirt>>('skirt.sides');
-export const LAID = key<SkirtLayout>('skirt.laid');
+/** What lies at the foot of each side, by its id. */
+export const FEET = key<ReadonlyMap<string, Foot>>('feet');
 /** Lines by what they wear, with what their bands may hang from. */
 export const GATHERED = key<readonly Gathered[]>('walls.gathered');
 export const MEANT_WALLS = key<readonly WallGroup[]>('walls.meant');
 export const WALLS = key<HungWalls>('walls');
 export const BOARD_COURSES = key<readonly BoardCourse[]>('walls.boards');
-export const SKIRTS = key<SkirtStage>('skirt');
 export const POSTS = key<PostStage>('posts');
 export const BOUGHT_POSTS = key<readonly BoughtPost[]>('posts.bought');
 export const WAYS = key<readonly Way[]>('ways');
@@ -189,7 +182,7 @@ export const HOURS = key<Term>('hours');
 export const ELAPSED = key<Term>('hours.elapsed');
 /** Openings that the stages leave, by their shorter sides, m. */
 export const OPENINGS_LEFT = slot<number>('openings-left');
-/** The largest opening left, m; 0 for none. No skirt at all is a finding of its own. */
+/** The largest opening left, m; 0 for none. */
 export const OPENING_LEFT = key<number>('opening-left');
 
 /* What every stage adds to. */
@@ -198,6 +191,8 @@ export const PARTS = slot<Part>('parts');
 /** Of the fence round these runs, and of the whole plan beside it. */
 export const FENCE_FIGURES = slot<Figures>('figures.fence');
 export const PLAN_FIGURES = slot<Figures>('figures.plan');
+/** Headline numbers of the stages as workings. */
+export const HEADLINES = slot<Partial<Workings>>('headlines');
 
 /* What is told. */
 export const FINDINGS = key<readonly Finding[]>('findings');

@@ -1,10 +1,10 @@
 import { type AnyStep, give, step, variants, adds } from './engine/step';
-import { askedFigures, headlines, joined } from './figures';
+import { askedFigures, joined } from './figures';
 import type { Finding, Severity } from './findings/types';
 import * as K from './keys';
 import type { Plan } from './plan/schema';
-import { STAGE_IDS, type StageId } from './plan/stages';
-import type { Reckoning, StageResult } from './reckoning';
+import { STAGE_IDS, type StageId } from './stages/choices';
+import { type Reckoning, type StageResult, type Workings } from './reckoning';
 
 const ORDER: Readonly<Record<Severity, number>> = { blocks: 0, mend: 1, know: 2 };
 
@@ -26,17 +26,10 @@ export const TOLD_STEPS: readonly AnyStep[] = [
   ),
   step(
     K.WORKINGS,
-    {
-      outline: K.OUTLINE_WORKINGS,
-      groundLength: K.GROUND_LENGTH,
-      posts: K.POSTS,
-      skirts: K.SKIRTS,
-      hours: K.HOURS,
-      elapsed: K.ELAPSED,
-      birds: K.BIRDS,
-      docket: K.DOCKET,
-    },
-    ({ docket, ...by }) => headlines({ ...by, price: docket.working }),
+    { headlines: K.HEADLINES, hours: K.HOURS, elapsed: K.ELAPSED, docket: K.DOCKET },
+    ({ headlines, hours, elapsed, docket }) =>
+      // Each stage brings its own; together they are all.
+      Object.assign({}, ...headlines, { hours, elapsed, price: docket.working }) as Workings,
   ),
   step(K.OPENING_LEFT, { left: K.OPENINGS_LEFT }, ({ left }) => Math.max(0, ...left)),
   adds(K.FENCE_FIGURES, { left: K.OPENING_LEFT }, ({ left }) => (left > 0 ? [{ openingLeft: left }] : [])),

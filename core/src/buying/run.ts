@@ -1,7 +1,7 @@
 import type { PackId } from '../catalogue/packs';
 import type { PartRef } from '../plan/partRef';
 import type { Place } from '../plan/place';
-import type { StageId } from '../plan/stages';
+import { type StageId, type Use } from '../stages/choices';
 
 /** Where a run lies along one side, in the side's own coordinates, m. */
 export interface Span {
@@ -39,7 +39,7 @@ export interface AtJoint {
 export interface Run {
   /** What it becomes. One value for the run and all its pieces. */
   readonly part: PartRef;
-  readonly use: 'band' | 'skirt' | 'leaf' | 'patch' | 'extra' | 'board' | 'frame' | 'sill';
+  readonly use: Use;
   /** Between its ends, before allowances. */
   readonly length: number;
   readonly startAllowance: number;
@@ -49,7 +49,7 @@ export interface Run {
    * the roll.
    */
   readonly across: number | null;
-  /** Places from its start where it may be jointed: posts for walls, anywhere for skirts. */
+  /** Places from its start where it may be jointed: posts for what hangs, anywhere for what lies. */
   readonly joints: readonly number[] | 'anywhere';
   /** One value for all runs that are jointed alike. */
   readonly atJoint: readonly AtJoint[];

@@ -14,7 +14,7 @@ export interface CutStep {
   /** Counted from 1 in its pool. */
   readonly rollNumber: number;
   readonly piece: Piece;
-  /** Posts at its ends; null where it ends at none, such as a skirt. */
+  /** Posts at its ends; null where it ends at none, such as what lies on the ground. */
   readonly from: PostAt | null;
   readonly to: PostAt | null;
   /** How far the roll is unrolled when this piece is cut off, m. */

@@ -1,3 +1,4 @@
+import { USES } from '../stages/choices';
 import type { Bin, Cut, CutPlan, Spot } from './plan';
 import type { ShownPool } from './types';
 import { type Finding, finding } from '../findings/types';
@@ -79,10 +80,10 @@ function tooLong(pool: CuttingPool, longest: number): Finding[] {
 /** A roll that is short by no more is worth knowing of, m. */
 const JUST_SHORT = 0.2;
 
-/** What is needed for walls and skirts alone, where a roll length falls just short of it (domain.md 14). */
+/** What is needed along the fence alone, where a roll length falls just short of it (domain.md 14). */
 function justShort(pool: CuttingPool): Finding[] {
   if (pool.kind === 'timber' || pool.rolls.some((r) => r.owned !== null)) return [];
-  const pieces = pool.rolls.flatMap((r) => r.pieces).filter((p) => p.use === 'band' || p.use === 'skirt');
+  const pieces = pool.rolls.flatMap((r) => r.pieces).filter((p) => USES[p.use].along === 'fence');
   const need = pieces.reduce((total, p) => total + p.length, 0);
   const longest = Math.max(...pool.units.map((u) => u.size));
   for (const { size } of pool.units) {

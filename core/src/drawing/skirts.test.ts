@@ -1,10 +1,10 @@
+import { type Skirt } from '../stages/skirt/kinds';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { type Plan, type Primitive, apply, reckon, sheetScene, skirtOfKind, stripScene } from '../index';
 import { doubleArea } from '../ground/vector';
 import { aRun, anOutline } from '../testing/aRun';
 import { uniform } from '../testing/uniform';
-import type { Skirt } from '../plan/schema';
 
 const whole = { scope: 'plan' } as const;
 const wearing = (skirt: Skirt, on: Plan = aRun({ house: 'none' })) =>

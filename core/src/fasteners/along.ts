@@ -5,7 +5,7 @@ import { type Term, type TermParams, ratio, sum, upTo, value } from '../working'
 
 /** How far apart fasteners are at most, m. */
 export const PITCH = {
-  /** Staples on the skirt and the lowest band. */
+  /** Staples on what lies on the ground and the lowest band. */
   low: 0.1,
   /** Staples above it. */
   high: 0.15,

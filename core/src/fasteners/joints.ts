@@ -1,5 +1,5 @@
 import type { AtJoint } from '../buying/run';
-import type { StageId } from '../plan/stages';
+import type { StageId } from '../stages/choices';
 import { type Term, product, sum, value } from '../working';
 import { PITCH, countPast, gaps, oneMore, onePast } from './along';
 

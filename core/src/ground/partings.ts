@@ -9,7 +9,7 @@ export interface Partings {
   readonly walls: ReadonlyMap<string, number>;
 }
 
-/** What parts lines: the skirts part them again, and posts never do. */
+/** What parts lines: what lies on the ground parts them again, and posts never do. */
 export interface PartedBy {
   readonly spacing: Chosen<Facet<'spacing'>>;
   readonly bands: Chosen<Facet<'bands'>>;

@@ -1,3 +1,5 @@
+import { PARTS } from '../stages/choices';
+
 /**
  * How each kind of part is written: in links, files, exports and the ids of drawings, and never otherwise. Names in braces are its
  * fields; those of `NUMBERS` are whole numbers, the others ids.
@@ -19,9 +21,7 @@ const FORMS = {
   run: 'side:{side}/band:{band}/row:{row}/run:{run}',
   patch: 'corner:{corner}/band:{band}/row:{row}',
   board: 'side:{side}/board:{at}/bay:{bay}',
-  skirts: 'skirt',
-  skirt: 'side:{side}/skirt',
-  'house-skirt': 'building:{building}/skirt:{wall}',
+  ...PARTS,
   opening: 'opening:{opening}',
   leaf: 'opening:{opening}/leaf/band:{band}/row:{row}',
   'above-leaf': 'opening:{opening}/above/band:{band}/row:{row}',

@@ -1,15 +1,5 @@
-/** What is unrolled and lettered before what: all walls, then what closes their gates, and so on. */
-export const LAYERS = [
-  'wall',
-  'gate',
-  'patch',
-  'skirt',
-  'house-skirt',
-  'ground-board',
-  'top-board',
-  'stick',
-  'extra',
-] as const;
+import { LAYERS } from '../stages/choices';
+
 export type Layer = (typeof LAYERS)[number];
 
 /** Order along the fence: what it is, on which line or of which thing, and how far along it or which of them. */

@@ -10,7 +10,7 @@ const slice = <T>(makes: Key<T>, of: (plan: Plan) => T): AnyStep =>
   step(makes, { plan: K.PLAN }, ({ plan }) => of(plan), layOver);
 
 /** One facet of what is chosen. */
-const facet = <F extends FacetId>(makes: Key<Chosen<Facet<F>>>, of: F): AnyStep =>
+export const facet = <F extends FacetId>(makes: Key<Chosen<Facet<F>>>, of: F): AnyStep =>
   step(makes, { choices: K.CHOICES }, (by) => facetOf(by, of), layOver);
 
 export const SLICES: readonly AnyStep[] = [
@@ -35,7 +35,6 @@ export const SLICES: readonly AnyStep[] = [
   facet(K.BAND_CHOICE, 'bands'),
   facet(K.BOARD_CHOICE, 'boards'),
   facet(K.SLOPE_CHOICE, 'slope'),
-  facet(K.SKIRT_CHOICE, 'skirt'),
   facet(K.POST_CHOICE, 'posts'),
   slice(K.BUYING, (plan) => plan.buying),
   slice(K.OWN_PRODUCTS, (plan) => plan.buying.ownProducts),

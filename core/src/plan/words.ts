@@ -1,5 +1,5 @@
-import { VERBS } from './verbs';
-import { STAGE_NAMES } from '../words/names';
+import type { VERBS } from './verbs';
+import { STAGE_NAMES } from '../stages/choices';
 type Of<V extends keyof typeof VERBS> = Parameters<(typeof VERBS)[V]>[1];
 
 /** What each change does, as its button or its undo step says it. */

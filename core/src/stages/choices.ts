@@ -9,6 +9,14 @@ import * as threats from './threats/choice';
 import * as walls from './walls/choice';
 import * as ways from './ways/choice';
 
+const CHOICES = { birds, threats, ground, outline, posts, walls, skirt, ways, docket };
+export type StageId = keyof typeof CHOICES;
+/** The stages of the work that this version knows, in the order in which they are done. */
+export const STAGE_IDS = Object.keys(CHOICES) as [StageId, ...StageId[]];
+export const STAGE_NAMES = Object.fromEntries(
+  Object.entries(CHOICES).map(([id, { NAME }]) => [id, NAME]),
+) as Readonly<Record<StageId, string>>;
+
 /** What the stages say in the plan document, once for the whole plan. */
 export const PLAN = {
   ...birds.PLAN,
@@ -34,3 +42,22 @@ export const FACETS = { ...posts.FACETS, ...walls.FACETS, ...skirt.FACETS } as c
 
 /** What holds on a fence between two runs unless it was chosen for that side. */
 export const BETWEEN_RUNS = { ...skirt.BETWEEN_RUNS };
+
+/** What pieces are for. */
+export const USES = { ...walls.USES, ...skirt.USES, ...ways.USES, ...docket.USES };
+export type Use = keyof typeof USES;
+
+/** How parts of the stages are written. */
+export const PARTS = { ...skirt.PARTS } as const;
+
+/** What is unrolled and lettered before what: all walls, then what closes their gates, and so on. */
+export const LAYERS = [
+  'wall',
+  'gate',
+  'patch',
+  ...skirt.LAYERS,
+  'ground-board',
+  'top-board',
+  'stick',
+  'extra',
+] as const;

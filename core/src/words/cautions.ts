@@ -1,4 +1,4 @@
-import type { StageId } from '../plan/stages';
+import type { StageId } from '../stages/choices';
 import type { Plan } from '../plan/schema';
 import type { Cautions } from '../saying/cautions';
 import { cautions as birds } from '../stages/birds/words';

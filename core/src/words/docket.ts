@@ -1,3 +1,4 @@
+import { USES } from '../stages/choices';
 import type { Market, PackId } from '../catalogue';
 import type { CuttingPool, Piece } from '../cutting/types';
 import type { PriceProof } from '../buying/proof';
@@ -121,21 +122,12 @@ export const poolName = (pool: CuttingPool, reader: Reader, market: Market): str
     ? timberName(market.timber(pool.product), reader)
     : meshName(market.mesh(pool.product), reader);
 
-const PIECES: Readonly<Record<Exclude<Piece['use'], 'band'>, string>> = {
-  leaf: 'gate leaf',
-  skirt: 'skirt',
-  patch: 'patch of the overhang',
-  extra: 'piece beside the fence',
-  board: 'one bay',
-  frame: 'frame of a leaf',
-  sill: 'sill',
-};
-
 /** What a piece is for, on a roll. */
 export function sayPiece(piece: Piece): string {
-  if (piece.use !== 'band') return PIECES[piece.use];
+  const { name } = USES[piece.use];
+  if (piece.use !== 'band') return name;
   if (piece.part.on === 'above-leaf') return 'above the gate';
-  return piece.jointed ? 'wall, jointed on' : 'wall';
+  return piece.jointed ? `${name}, jointed on` : name;
 }
 
 /** Whether the price of all that is bought is proved, in a sentence. @param yards  how many may be bought at */

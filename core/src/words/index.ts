@@ -13,7 +13,7 @@ export {
 } from './docket';
 export { sayCut, sayLeftOver } from './cutList';
 export { sayFinding } from './findings';
-export { STAGE_NAMES } from './names';
+export { STAGE_NAMES } from '../stages/choices';
 export { SERVICE_NAMES, SOIL_NAMES } from '../stages/ground/names';
 export { WAY_NAMES } from '../stages/ways/names';
 export { ROLE_NAMES } from '../stages/posts/names';

@@ -18,3 +18,5 @@ const space = z.enum(SPACE_SCHOOLS);
 
 /** What a plan says of its birds. */
 export const PLAN = { flock: flocks, space };
+
+export const NAME = 'Birds';

@@ -1,7 +1,7 @@
 import { type AnyStep, adds, step } from '../../engine/step';
 import * as K from '../../keys';
 import type { Stage } from '../stage';
-import { birdFindings, birdStage } from './stage';
+import { birdFindings, birdStage, birdHeadlines } from './stage';
 
 const steps: readonly AnyStep[] = [
   step(K.BIRDS, { flock: K.FLOCK, space: K.SPACE }, birdStage),
@@ -13,6 +13,9 @@ const steps: readonly AnyStep[] = [
       return birdFindings(flock, birds, outline.area.value, heights.length > 0 ? Math.min(...heights) : null);
     },
   ),
+  adds(K.HEADLINES, { birds: K.BIRDS, outline: K.OUTLINE_WORKINGS }, ({ birds, outline }) => [
+    birdHeadlines(birds, outline.area),
+  ]),
 ];
 
 /** The flock: how many, and what room it wants. */

@@ -1,3 +1,5 @@
+import { type Headlines } from './told';
+import { ratio } from '../../working/term';
 import { type Finding, finding } from '../../findings/types';
 import { type Change, asRectangle } from '../../plan/changes';
 import type { Flock, Plan } from '../../plan/schema';
@@ -93,3 +95,10 @@ export function birdFindings(
   }
   return found;
 }
+
+/** Headline numbers: how many, the area they want, and the area each of them has. */
+export const birdHeadlines = ({ count, areaWanted }: BirdStage, area: Term): Headlines => ({
+  birds: count,
+  areaWanted,
+  ...(count.value === 0 ? {} : { areaPerBird: ratio('birds.area-each', 'm²', {}, [area, count]) }),
+});

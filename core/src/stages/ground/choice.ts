@@ -76,3 +76,5 @@ const ground = z.strictObject({
 
 /** What a plan says of its ground. */
 export const PLAN = { ground };
+
+export const NAME = 'Ground';

@@ -21,6 +21,11 @@ const steps: readonly AnyStep[] = [
     { rings: K.RINGS, buildings: K.BUILDINGS, boundaries: K.BOUNDARIES, assumed: K.ASSUMED },
     outlineFindings,
   ),
+  adds(
+    K.HEADLINES,
+    { outline: K.OUTLINE_WORKINGS, groundLength: K.GROUND_LENGTH },
+    ({ outline, groundLength }) => [{ ...outline, groundLength }],
+  ),
   adds(K.STAGE_HOURS, { rings: K.RINGS, assumed: K.ASSUMED }, ({ rings, assumed }) => [
     stakeOutHours(rings.length, assumed),
   ]),

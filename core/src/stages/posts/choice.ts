@@ -73,3 +73,5 @@ export const FACETS = {
   spacing: ['spacing', 'bays'],
   posts: ['posts', 'setting', 'load', 'shallower'],
 } as const;
+
+export const NAME = 'Posts';

@@ -52,6 +52,7 @@ const steps: readonly AnyStep[] = [
   adds(K.FOUND, { soil: K.SOIL, goods: K.GOODS, posts: K.BOUGHT_POSTS }, ({ soil, goods, posts }) =>
     lengthFindings(soil, goods, posts),
   ),
+  adds(K.HEADLINES, { posts: K.POSTS }, ({ posts }) => [{ posts: posts.total }]),
   adds(K.STAGE_HOURS, { posts: K.POSTS, soil: K.SOIL, assumed: K.ASSUMED }, ({ posts, soil, assumed }) =>
     postHours(posts.posts, soil, assumed),
   ),

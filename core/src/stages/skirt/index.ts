@@ -1,3 +1,5 @@
+import { facet } from '../../plan/slices';
+import { SKIRT_CHOICE, SKIRTED, SKIRT_PROFILES, LAID, SKIRTS } from './keys';
 import { shorterSide } from '../threats/openings';
 import { type AnyStep, adds, step } from '../../engine/step';
 import type { Stage } from '../stage';
@@ -8,23 +10,24 @@ import { skirtFindings } from './findings';
 import { skirtsHours } from './hours';
 import { skirtParts } from './part';
 import { withRolls } from './rolls';
-import { sideSkirts, skirtLines, withParts } from './skirtLines';
+import { skirtLines, withParts, feetOf } from './skirtLines';
 import { skirtStage } from './stage';
 
 /** Laid along the ground, their rolls chosen beside all that is bought. */
 const steps: readonly AnyStep[] = [
-  step(K.SKIRTED, { choices: K.SKIRT_CHOICE, enclosures: K.ENCLOSURES, walks: K.WALKS }, ({ walks, ...by }) =>
+  facet(SKIRT_CHOICE, 'skirt'),
+  step(SKIRTED, { choices: SKIRT_CHOICE, enclosures: K.ENCLOSURES, walks: K.WALKS }, ({ walks, ...by }) =>
     skirtLines(by, walks),
   ),
-  step(K.SIDE_SKIRTS, { skirted: K.SKIRTED }, ({ skirted }) => sideSkirts(skirted)),
-  step(K.SKIRT_PROFILES, { profiles: K.PROFILES, skirted: K.SKIRTED }, ({ profiles, skirted }) =>
+  step(K.FEET, { skirted: SKIRTED }, ({ skirted }) => feetOf(skirted)),
+  step(SKIRT_PROFILES, { profiles: K.PROFILES, skirted: SKIRTED }, ({ profiles, skirted }) =>
     withParts(profiles, skirted),
   ),
   step(
-    K.LAID,
+    LAID,
     {
-      skirted: K.SKIRTED,
-      profiles: K.SKIRT_PROFILES,
+      skirted: SKIRTED,
+      profiles: SKIRT_PROFILES,
       rings: K.RINGS,
       buildings: K.BUILDINGS,
       assumed: K.ASSUMED,
@@ -35,14 +38,14 @@ const steps: readonly AnyStep[] = [
     K.DEMANDS,
     {
       products: K.PRODUCTS,
-      laid: K.LAID,
-      profiles: K.SKIRT_PROFILES,
+      laid: LAID,
+      profiles: SKIRT_PROFILES,
       assumed: K.ASSUMED,
     },
     skirtDemands,
   ),
-  adds(K.DEMANDS, { laid: K.LAID, posts: K.POSTS, boards: K.BOARD_COURSES }, skirtFasteners),
-  step(K.SKIRTS, { goods: K.GOODS, laid: K.LAID, chosen: K.CHOSEN }, ({ goods, laid, chosen }) =>
+  adds(K.DEMANDS, { laid: LAID, posts: K.POSTS, boards: K.BOARD_COURSES }, skirtFasteners),
+  step(SKIRTS, { goods: K.GOODS, laid: LAID, chosen: K.CHOSEN }, ({ goods, laid, chosen }) =>
     withRolls(goods, laid, chosen),
   ),
   adds(
@@ -50,8 +53,8 @@ const steps: readonly AnyStep[] = [
     {
       market: K.ROLL_MARKET,
       rings: K.RINGS,
-      skirted: K.SKIRTED,
-      skirts: K.SKIRTS,
+      skirted: SKIRTED,
+      skirts: SKIRTS,
       limits: K.LIMITS,
       threats: K.THREATS,
       enclosures: K.ENCLOSURES,
@@ -61,19 +64,20 @@ const steps: readonly AnyStep[] = [
     },
     skirtFindings,
   ),
-  adds(K.STAGE_HOURS, { laid: K.LAID, soil: K.SOIL, assumed: K.ASSUMED }, ({ laid, soil, assumed }) =>
+  adds(K.STAGE_HOURS, { laid: LAID, soil: K.SOIL, assumed: K.ASSUMED }, ({ laid, soil, assumed }) =>
     skirtsHours(laid, soil, assumed),
   ),
-  adds(K.OPENINGS_LEFT, { laid: K.LAID, products: K.PRODUCTS }, ({ laid, products }) =>
+  adds(K.OPENINGS_LEFT, { laid: LAID, products: K.PRODUCTS }, ({ laid, products }) =>
     laid.courses.flatMap(({ shape }) =>
       shape.mesh === null ? [] : [shorterSide(products.mesh(shape.mesh))],
     ),
   ),
-  adds(K.FENCE_FIGURES, { skirts: K.SKIRTS }, ({ skirts }) => [skirtFigures(skirts)]),
+  adds(K.HEADLINES, { skirts: SKIRTS }, ({ skirts }) => [{ skirt: skirts.length }]),
+  adds(K.FENCE_FIGURES, { skirts: SKIRTS }, ({ skirts }) => [skirtFigures(skirts)]),
 ];
 
 /** Skirts lie under everything else. */
-const parts: readonly AnyStep[] = [adds(K.PARTS, { laid: K.LAID }, ({ laid }) => skirtParts(laid))];
+const parts: readonly AnyStep[] = [adds(K.PARTS, { laid: LAID }, ({ laid }) => skirtParts(laid))];
 
 /** What closes the foot of the fence against what digs. */
 export const skirt: Stage = { steps, parts };

@@ -1,8 +1,11 @@
+import { type Skirt } from './kinds';
+import { type Foot } from '../../ground/foot';
+import { shapeOf } from './shape';
 import type { FenceLine, FenceWalk, LineMember } from '../../ground/fenceLines';
 import type { Profile } from '../../ground/profile';
 import { plus, times } from '../../ground/vector';
 import { type Chosen, type Facet, choicesFor } from '../../plan/effective';
-import type { Plan, Skirt } from '../../plan/schema';
+import type { Plan } from '../../plan/schema';
 
 /** The lines that skirts lie along: those of the fence, parted where a straight has one skirt on one side and another on the next. */
 export interface SkirtLines {
@@ -77,10 +80,17 @@ export function skirtLines(by: SkirtBy, walks: readonly FenceWalk[]): SkirtLines
   return { lines: parted.flatMap((w) => w.lines), walks: parted, skirts, partOf };
 }
 
-/** What each side wears. */
-export const sideSkirts = ({ skirts }: SkirtLines): ReadonlyMap<string, Skirt> =>
+/** What lies at the foot of each side. */
+export const feetOf = ({ skirts }: SkirtLines): ReadonlyMap<string, Foot> =>
   new Map(
-    [...skirts].flatMap(([line, skirt]) => line.members.map((m) => [m.ringSide.side.id, skirt] as const)),
+    [...skirts].flatMap(([line, skirt]) => {
+      const shape = shapeOf(skirt);
+      const foot: Foot = {
+        closed: shape !== null,
+        stones: shape?.fill?.of === 'stone' ? shape.fill.height : 0,
+      };
+      return line.members.map((m) => [m.ringSide.side.id, foot] as const);
+    }),
   );
 
 /** The ground under a part of a line. */

@@ -1,10 +1,11 @@
+import { type Skirt } from './kinds';
 import type { AtJoint, Run } from '../../buying/run';
 import { jointPegs, spliceRings } from '../../fasteners/joints';
 import { type FenceLine, keysOf } from '../../ground/fenceLines';
 import type { Ring } from '../../ground/survey';
 import { type Place, placeAt } from '../../plan/place';
 import type { Assumptions } from '../../plan/assumptions';
-import type { Building, Skirt } from '../../plan/schema';
+import type { Building } from '../../plan/schema';
 import type { Profile } from '../../ground/profile';
 import { groundSpans } from '../walls/runs';
 import { type Term, ratio, sum, upTo, value } from '../../working';

@@ -1,3 +1,4 @@
+import { type Uses } from '../../plan/uses';
 import { tidy } from '../../units/round';
 import { FOOT } from '../../units/factors';
 import * as z from 'zod/mini';
@@ -76,3 +77,12 @@ export const FACETS = {
   boards: ['boards'],
   slope: ['slope'],
 } as const;
+
+export const NAME = 'Walls';
+
+/** What pieces of it are for: as a sentence calls them, where their letters stand, and whether they run along the fence. */
+export const USES = {
+  band: { name: 'wall', letters: 'wall', along: 'fence' },
+  patch: { name: 'patch of the overhang', letters: 'wall', along: 'nothing' },
+  board: { name: 'one bay', letters: 'wall', along: 'nothing' },
+} as const satisfies Uses;

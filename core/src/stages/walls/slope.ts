@@ -40,7 +40,7 @@ export interface LineLie {
   readonly profile: Profile;
   /** Bay by bay; none where the line is level. */
   readonly bays: readonly BayLie[];
-  /** Mesh and skirt follow the ground, or the mesh steps bay by bay. */
+  /** Mesh follows the ground, or the mesh steps bay by bay. */
   readonly hang: 'follow' | 'step';
   /** The steepest bay, rise over run, without its sign. */
   readonly steepest: number;

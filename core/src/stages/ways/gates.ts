@@ -1,9 +1,9 @@
+import { type Foot } from '../../ground/foot';
 import { isPresent } from '../threats/openings';
 import { type Finding, finding } from '../../findings/types';
 import type { FenceLine } from '../../ground/fenceLines';
 import type { Change } from '../../plan/changes/types';
-import type { Gate, Plan, Skirt } from '../../plan/schema';
-import { isLaid } from '../skirt/shape';
+import type { Gate, Plan } from '../../plan/schema';
 import { EPSILON, TOUCH, tidy } from '../../units/round';
 
 /** A bay narrower than this beside a gate gives neither the brace nor the mesh any room, m. */
@@ -51,7 +51,7 @@ export function placeFindings(
   gate: Gate,
   line: FenceLine,
   wall: number,
-  skirt: Skirt | undefined,
+  foot: Foot | undefined,
 ): readonly Finding[] {
   const part = { on: 'opening', opening: gate.id } as const;
   const found: Finding[] = [];
@@ -75,7 +75,7 @@ export function placeFindings(
     );
   }
   const sill = gate.make === 'kit' || gate.sill === 'board';
-  if (!sill && (!skirt || !isLaid(skirt))) {
+  if (!sill && foot?.closed !== true) {
     const params = { side: line.number };
     found.push(finding('gate.no-sill', 'mend', 'ways', part, params, [set(gate.id, { sill: 'board' })]));
   }

@@ -1,3 +1,4 @@
+import { type Foot } from '../../ground/foot';
 import { type Finding, type Mends, finding } from '../../findings/types';
 import type { FenceLine } from '../../ground/fenceLines';
 import { toPolyline } from '../../ground/polyline';
@@ -6,10 +7,9 @@ import { type Vector, insideOrOn, lerp, minus, plus, times, toSegment } from '..
 import type { Assumptions } from '../../plan/assumptions';
 import type { PartRef } from '../../plan/partRef';
 import type { Change } from '../../plan/changes/types';
-import type { Building, Gate, Opening, Plan, Skirt, Tree } from '../../plan/schema';
+import type { Building, Gate, Opening, Plan, Tree } from '../../plan/schema';
 import type { WallTop } from '../walls/wallTop';
 import type { Terrain } from '../../ground/terrain';
-import { shapeOf } from '../skirt/shape';
 import { EPSILON, tidy } from '../../units/round';
 import { leafTop } from './leaf';
 import { type Hung, type Swing, riseUnder, swingOf, toSwing } from './swing';
@@ -142,18 +142,13 @@ function say(met: Met, side: number, part: PartRef, mends: Mends): Finding {
   }
 }
 
-const stonesOf = (skirt: Skirt | undefined): number => {
-  const fill = skirt && shapeOf(skirt)?.fill;
-  return fill?.of === 'stone' ? fill.height : 0;
-};
-
 /** What stands round gates. */
 export interface SwingsBy {
   readonly openings: readonly Opening[];
   readonly rings: readonly Ring[];
   readonly lines: readonly FenceLine[];
   readonly tops: ReadonlyMap<FenceLine, WallTop>;
-  readonly skirts: ReadonlyMap<string, Skirt>;
+  readonly feet: ReadonlyMap<string, Foot>;
   readonly trees: readonly Tree[];
   readonly buildings: readonly Building[];
   readonly terrain: Terrain;
@@ -162,7 +157,7 @@ export interface SwingsBy {
 
 /** Gates whose leaf meets a trunk, a wall, an eave, a fence, stones or rising ground. */
 export function swingFindings(by: SwingsBy): readonly Finding[] {
-  const { openings, rings, lines, tops, skirts, trees, buildings, terrain, assumed } = by;
+  const { openings, rings, lines, tops, feet, trees, buildings, terrain, assumed } = by;
   const gates = openings.filter((o) => o.kind === 'gate');
   if (gates.length === 0) return [];
   const sides = new Map(rings.flatMap((r) => r.sides.map((s) => [s.side.id, s] as const)).reverse());
@@ -179,7 +174,7 @@ export function swingFindings(by: SwingsBy): readonly Finding[] {
       side,
       fences: fenced.filter((s) => s.side.id !== gate.side),
       top: leafTop(gate, (line && tops.get(line)?.top) ?? 0),
-      stones: stonesOf(skirts.get(gate.side)),
+      stones: feet.get(gate.side)?.stones ?? 0,
     };
     const met = meets(around, gate, assumed.leafClearance);
     if (!met) return [];

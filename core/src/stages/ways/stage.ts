@@ -1,3 +1,4 @@
+import { type Foot } from '../../ground/foot';
 import { type OpeningLimits, passing } from '../threats/openings';
 import type { Unmet } from '../../buying/unmet';
 import type { Products } from '../../catalogue/products';
@@ -6,7 +7,7 @@ import type { FenceLine } from '../../ground/fenceLines';
 import type { Ring } from '../../ground/survey';
 import type { Assumptions } from '../../plan/assumptions';
 import type { Change } from '../../plan/changes/types';
-import type { Opening, Plan, Skirt } from '../../plan/schema';
+import type { Opening, Plan } from '../../plan/schema';
 import type { WallTop } from '../walls/wallTop';
 import { type Built, type Leaf, builtFor } from './built';
 import { catchFindings, placeFindings } from './gates';
@@ -97,14 +98,14 @@ export interface WaysSeenBy extends Omit<WaysBy, 'products' | 'assumed'> {
   /** What no yard bought at has. */
   readonly unmet: readonly Unmet[];
   readonly rings: readonly Ring[];
-  readonly skirts: ReadonlyMap<string, Skirt>;
+  readonly feet: ReadonlyMap<string, Foot>;
   readonly limits: OpeningLimits;
   readonly threats: Plan['threats'];
 }
 
 /** What is weak about the ways in, opening by opening, and runs without a gate. */
 export function wayFindings(by: WaysSeenBy): readonly Finding[] {
-  const { openings, unmet, lines, tops, rings, skirts, limits, threats } = by;
+  const { openings, unmet, lines, tops, rings, feet, limits, threats } = by;
   const lineOf = lineOfSides(lines);
   const noKits = new Map(
     unmet.flatMap(({ buy, part, nearest }) =>
@@ -119,7 +120,7 @@ export function wayFindings(by: WaysSeenBy): readonly Finding[] {
         ? [
             ...gapFindings(opening, limits),
             ...catchFindings({ threats }, opening),
-            ...(line ? placeFindings(opening, line, wall, skirts.get(opening.side)) : []),
+            ...(line ? placeFindings(opening, line, wall, feet.get(opening.side)) : []),
           ]
         : [];
     const nearest = noKits.get(opening.id);

@@ -1,0 +1,9 @@
+import type { Term } from '../../working';
+
+/** Headline numbers of the outline. */
+export interface Headlines {
+  readonly area: Term;
+  readonly perimeter: Term;
+  readonly fenceLength: Term;
+  readonly groundLength: Term;
+}

@@ -1,0 +1,25 @@
+import { type PartOf } from '../../plan/partRef';
+/** A length of mesh. */
+export interface MeshPart {
+  readonly kind: 'mesh';
+  readonly part: PartOf<'row' | 'above'>;
+  readonly side: string;
+  readonly from: number;
+  readonly to: number;
+  readonly bottom: number;
+  readonly top: number;
+  readonly mesh: string;
+  /** Where a bay steps, the height that bottom and top are above: the ground at its high post. Null: the ground under it. */
+  readonly level: number | null;
+}
+
+/** A board or rail along the foot or the top of the wall. */
+export interface BoardPart {
+  readonly kind: 'board';
+  readonly part: PartOf<'board'>;
+  readonly side: string;
+  readonly from: number;
+  readonly to: number;
+  readonly bottom: number;
+  readonly top: number;
+}
