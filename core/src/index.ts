@@ -113,10 +113,10 @@ export {
   ownMeshSchema,
   ownOfferSchema,
   ownedPieceSchema,
-  planSchema,
   planShape,
 } from './plan/schema';
-export { STAGE_IDS, type StageId } from './stages/choices';
+export { planSchema } from './plan/document';
+export { USES, STAGE_IDS, type StageId } from './stages/choices';
 export { holeFor } from './stages/posts/footing';
 export { previewFence } from './preview';
 export { type Effect, type Previewer, makePreviewer } from './effects';

@@ -1,4 +1,4 @@
-import type { Plan } from '../plan/schema';
+import type { Buying } from './own';
 import { EDITIONS } from './editions';
 import type { Catalogue } from './types';
 
@@ -7,7 +7,7 @@ export const editionNamed = (name: string): Catalogue | undefined =>
   Object.hasOwn(EDITIONS, name) ? EDITIONS[name] : undefined;
 
 /** The edition that a plan names. @throws RangeError when there is none: the plan schema lets none through */
-export function editionOf(plan: Pick<Plan, 'buying'>): Catalogue {
+export function editionOf(plan: { readonly buying: Pick<Buying, 'edition'> }): Catalogue {
   const catalogue = editionNamed(plan.buying.edition);
   if (!catalogue) throw new RangeError(`no catalogue edition ${plan.buying.edition}`);
   return catalogue;

@@ -1,4 +1,4 @@
-import type { Buying } from '../plan/schema';
+import type { Buying } from './own';
 import { type Goods, goodsOf } from './goods';
 import { productsOf } from './products';
 import { type Sold, type SoldUnit, rollKey, soldUnits, yardsOf } from './sold';

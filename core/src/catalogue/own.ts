@@ -108,3 +108,10 @@ export const buying = z.strictObject({
     .array(z.strictObject({ yard: id, offer, asOf: z._default(z.nullable(day), null) }))
     .check(z.maxLength(1000)),
 });
+
+export type Buying = z.infer<typeof buying>;
+export type OwnMesh = z.infer<typeof ownMesh>;
+export type OwnOffer = z.infer<typeof offer>;
+export type OwnPrice = Buying['ownPrices'][number];
+export type OwnedPiece = z.infer<typeof ownedPiece>;
+export type ExtraPiece = z.infer<typeof extraPiece>;

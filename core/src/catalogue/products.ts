@@ -1,4 +1,4 @@
-import type { Buying } from '../plan/schema';
+import type { Buying } from './own';
 import { PACK_IDS } from './packs';
 import type { Catalogue, GateKit, MeshProduct, Offer, PostProduct, TimberProduct } from './types';
 

@@ -1,4 +1,4 @@
-import type { Buying } from '../plan/schema';
+import type { Buying } from './own';
 import type { Catalogue, Offer, Yard } from './types';
 
 export interface SoldUnit {

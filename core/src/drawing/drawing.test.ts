@@ -37,7 +37,7 @@ describe('sheet and strip are two views of the same parts', () => {
   test('the apron on the sheet is as large as the strips that make it, square corners', () => {
     const plan = aRun({ house: 'none' });
     const { parts, figures } = reckon(plan);
-    const area = sheetScene(plan, parts).layers.skirt.reduce(
+    const area = sheetScene(plan, parts).layers.foot.reduce(
       (total, s) => total + (s.shape === 'polygon' ? Math.abs(doubleArea(s.points)) / 2 : 0),
       0,
     );

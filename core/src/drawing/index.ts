@@ -21,4 +21,5 @@ export {
   stripScene,
 } from './strip';
 export type { StripPiece } from './stripPieces';
-export type { StripSkirt } from '../stages/skirt/draw';
+export { FOOT_KINDS, MARK_KINDS, attributesOf, inkOf } from './inks';
+export type { StripLine } from './scene';

@@ -5,7 +5,7 @@ import type { Vector } from '../ground/vector';
  * meaning and belong to the painter; here is only what each thing is and where.
  */
 export type GroundLayer = 'building' | 'tree' | 'service' | 'boundary';
-export type FenceLayer = 'run' | 'skirt' | 'side' | 'gate' | 'post';
+export type FenceLayer = 'run' | 'foot' | 'side' | 'gate' | 'post' | 'marks';
 
 export type Primitive =
   | {
@@ -75,6 +75,8 @@ export interface SheetSide {
   readonly outward: Vector;
   readonly length: number;
   readonly movable: boolean;
+  /** How far what lies at its foot reaches out, m: nothing may be written over it. */
+  readonly reach: number;
 }
 
 /** A corner as the first ring that passes it turns there. */
@@ -96,3 +98,16 @@ export function extentOf(points: readonly Vector[]): Extent {
   const ys = points.map((p) => p.y);
   return { left: Math.min(...xs), right: Math.max(...xs), low: Math.min(...ys), high: Math.max(...ys) };
 }
+
+/** A line that a stage draws on the strip, from the outside. */
+export interface StripLine {
+  readonly part: string;
+  /** By which it is inked. */
+  readonly kind: string;
+  readonly points: readonly Vector[];
+  /** Drawn once for each, so many px lower. */
+  readonly lower: readonly number[];
+}
+
+/** The ground along a side as it is unrolled; nothing for a side of another run. */
+export type GroundOf = (side: string, from: number, to: number) => readonly Vector[];

@@ -1,10 +1,11 @@
+import { footReach } from '../stages/draw';
+import { footShapes, markShapes } from '../stages/draw';
 import { formatPart } from '../plan/partRef';
 import { type Ring, surveyRings } from '../ground/survey';
 import { type Vector, plus, times } from '../ground/vector';
 import { canMove } from '../stages/outline/sides';
 import type { Plan } from '../plan/schema';
 import type { Part } from '../reckoning';
-import { skirtReach, skirtShapes } from '../stages/skirt/draw';
 import { type SideFrame, sideFrames } from './frames';
 import { swingOf } from '../stages/ways/swing';
 import {
@@ -123,7 +124,7 @@ function sheetCorners(rings: readonly Ring[]): SheetCorner[] {
 function reach(plan: Plan, rings: readonly Ring[], frames: ReadonlyMap<string, SideFrame>): Vector[] {
   const outline = rings.flatMap((ring) =>
     ring.sides.flatMap((s) => {
-      const out = s.side.kind === 'fence' ? skirtReach(plan, s.side.id) : 0;
+      const out = s.side.kind === 'fence' ? footReach(plan, s.side.id) : 0;
       return [plus(s.start, times(s.outward, out)), plus(s.end, times(s.outward, out))];
     }),
   );
@@ -157,6 +158,7 @@ export function sheetScene(plan: Plan, parts: readonly Part[]): SheetScene {
           end: s.end,
           outward: s.outward,
           length: s.length,
+          reach: s.side.kind === 'fence' ? footReach(plan, s.side.id) : 0,
           movable: before !== undefined && after !== undefined && movable(plan, s, before, after),
         },
       ];
@@ -190,7 +192,7 @@ export function sheetScene(plan: Plan, parts: readonly Part[]): SheetScene {
         part: formatPart({ on: 'enclosure', enclosure: r.enclosure }),
         points: r.sides.map((s) => s.start),
       })),
-      skirt: skirtShapes(parts, rings, frames),
+      foot: footShapes(parts, { rings, frames }),
       side: sides.map((s): Primitive => ({
         shape: 'line',
         kind: s.kind,
@@ -199,6 +201,7 @@ export function sheetScene(plan: Plan, parts: readonly Part[]): SheetScene {
       })),
       gate: openingShapes(plan, rings, frames),
       post: posts,
+      marks: markShapes(parts, { rings, frames }),
     },
     sides,
     corners: sheetCorners(rings),

@@ -1,4 +1,5 @@
-import { type Skirt } from '../stages/skirt/kinds';
+import { inkOf } from './inks';
+import { type Skirt, KIND_IDS } from '../stages/skirt/kinds';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { type Plan, type Primitive, apply, reckon, sheetScene, skirtOfKind, stripScene } from '../index';
@@ -9,7 +10,7 @@ import { uniform } from '../testing/uniform';
 const whole = { scope: 'plan' } as const;
 const wearing = (skirt: Skirt, on: Plan = aRun({ house: 'none' })) =>
   apply(on, { verb: 'set-skirt', scope: whole, skirt });
-const drawn = (plan: Plan) => sheetScene(plan, reckon(plan).parts).layers.skirt;
+const drawn = (plan: Plan) => sheetScene(plan, reckon(plan).parts).layers.foot;
 const kinds = (plan: Plan) => [...new Set(drawn(plan).map((p) => p.kind))];
 const areaOf = (shapes: readonly Primitive[]) =>
   shapes.reduce((total, s) => total + (s.shape === 'polygon' ? Math.abs(doubleArea(s.points)) / 2 : 0), 0);
@@ -74,13 +75,25 @@ describe('in the strip', () => {
     return stripScene(plan, parts, cutting);
   };
   test('flat lies on the ground, buried under it, and a toe turns out at its depth', () => {
-    const of = (kind: Skirt['kind']) =>
-      strip(wearing(skirtOfKind(threats, kind, { kind: 'none' }))).skirts[0];
-    expect(of('apron')).toMatchObject({ flat: true, depth: 0, toe: 0 });
-    expect(of('buried')).toMatchObject({ flat: false, depth: 0.3, toe: 0 });
-    expect(of('toe')).toMatchObject({ flat: false, depth: 0.3, toe: 0.3 });
-    expect(of('stone')).toMatchObject({ flat: true, form: 'stone' });
-    expect(of('concrete')).toMatchObject({ flat: false, depth: 0.3, form: 'concrete' });
+    const of = (kind: Skirt['kind']) => {
+      const [line] = strip(wearing(skirtOfKind(threats, kind, { kind: 'none' }))).lines;
+      return { deep: line?.points.map((p) => p.y), lower: line?.lower };
+    };
+    expect(of('apron')).toEqual({ deep: [0, 0], lower: [5] });
+    expect(of('buried')).toEqual({ deep: [-0.3, -0.3], lower: [0] });
+    expect(of('toe')).toEqual({ deep: [-0.3, -0.3], lower: [0, -4] });
+    expect(of('stone')).toEqual({ deep: [0, 0], lower: [5] });
+    expect(of('concrete')).toEqual({ deep: [-0.3, -0.3], lower: [0] });
+    expect(of('none')).toEqual({ deep: undefined, lower: undefined });
+  });
+  test('every kind of shape that a plan draws has an ink, on the screen and on paper', () => {
+    for (const kind of KIND_IDS) {
+      const plan = wearing(skirtOfKind(threats, kind, { kind: 'none' }));
+      const { layers } = sheetScene(plan, reckon(plan).parts);
+      for (const shape of Object.values(layers).flat()) {
+        if (!layers.post.includes(shape)) expect(inkOf(shape.kind).paper).toBeDefined();
+      }
+    }
   });
   test('a board stands at the foot and hangs at the top, as high as it is wide', () => {
     const plan = apply(aRun(), {

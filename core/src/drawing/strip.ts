@@ -1,3 +1,5 @@
+import { type StripLine } from './scene';
+import { stripLines } from '../stages/draw';
 import { formatPart, parsePart } from '../plan/partRef';
 import type { CuttingPool } from '../cutting/types';
 import { type Profile, sideProfiles } from '../ground/profile';
@@ -6,7 +8,6 @@ import { terrainOf } from '../ground/terrain';
 import type { Vector } from '../ground/vector';
 import type { Plan } from '../plan/schema';
 import type { Part } from '../reckoning';
-import { type StripSkirt, skirtOnStrip } from '../stages/skirt/draw';
 import { type StripPiece, stripPieces } from './stripPieces';
 
 /** A length of the unrolled ring, left to right from the first corner. All m. */
@@ -74,7 +75,8 @@ export interface StripScene {
   readonly sides: readonly StripSide[];
   readonly posts: readonly StripPost[];
   readonly panels: readonly StripPanel[];
-  readonly skirts: readonly StripSkirt[];
+  /** What stages draw beside: lines along the ground, marks. */
+  readonly lines: readonly StripLine[];
   readonly gates: readonly StripGate[];
   readonly boards: readonly StripBoard[];
   readonly bays: readonly StripBay[];
@@ -178,13 +180,19 @@ export function stripScene(
     return x === undefined ? across(part.side, part.along, part.along) : { from: x, to: x };
   };
 
+  const groundOf = (side: string, from: number, to: number) => {
+    const at = across(side, from, to);
+    return at ? stretch(ground, at.from, at.to) : [];
+  };
+
   const posts: StripPost[] = [];
   const panels: StripPanel[] = [];
-  const skirts: StripSkirt[] = [];
+  const lines: StripLine[] = [];
   const gates: StripGate[] = [];
   const boards: StripBoard[] = [];
   for (const part of parts) {
-    if (part.kind === 'house-skirt') continue;
+    lines.push(...stripLines(part, groundOf));
+    if (!('side' in part)) continue;
     const at = part.kind === 'post' ? postPlace(part) : across(part.side, part.from, part.to);
     if (!at) continue;
     switch (part.kind) {
@@ -212,9 +220,6 @@ export function stripScene(
           points: panelPoints(part, ground, at.from, at.to),
         });
         break;
-      case 'skirt':
-        skirts.push(skirtOnStrip(part, at, stretch(ground, at.from, at.to)));
-        break;
       case 'board': {
         const under = stretch(ground, at.from, at.to);
         const points = [...raised(under, part.top), ...raised(under, part.bottom).reverse()];
@@ -230,6 +235,9 @@ export function stripScene(
           bottom: part.bottom,
           top: part.top,
         });
+        break;
+      default:
+        // Other parts are drawn by their stages.
         break;
     }
   }
@@ -248,7 +256,7 @@ export function stripScene(
     ...ground.map((p) => p.y),
     ...posts.flatMap((p) => [p.foot + p.above, p.foot - p.depth]),
     ...panels.flatMap((p) => p.points.map((q) => q.y)),
-    ...skirts.flatMap((s) => s.points.map((q) => q.y - s.depth)),
+    ...lines.flatMap((l) => l.points.map((q) => q.y)),
   ];
   const floor = Math.min(...ground.map((p) => p.y), 0);
   return {
@@ -256,7 +264,7 @@ export function stripScene(
     sides,
     posts,
     panels,
-    skirts,
+    lines,
     gates,
     boards,
     bays: baysBetween(posts, gates, sides, ground),

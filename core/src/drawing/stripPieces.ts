@@ -1,3 +1,4 @@
+import { type Use } from '../stages/choices';
 import type { CuttingPool } from '../cutting/types';
 import type { PartRef } from '../plan/partRef';
 import type { Part } from '../reckoning';
@@ -6,7 +7,7 @@ import type { Part } from '../reckoning';
 export interface StripPiece {
   readonly letter: string;
   readonly pool: string;
-  readonly use: string;
+  readonly use: Use;
   readonly from: number;
   readonly to: number;
   /** Of its middle above the ground. */

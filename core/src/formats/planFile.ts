@@ -1,6 +1,7 @@
 import { type PartRef, thingOf } from '../plan/partRef';
 import type * as z from 'zod/mini';
-import { type Plan, planSchema, planShape } from '../plan/schema';
+import { type Plan, planShape } from '../plan/schema';
+import { planSchema } from '../plan/document';
 import { blocking } from '../blocking';
 import { cutText, utf8 } from '../schema/text';
 import { amiss } from './amount';

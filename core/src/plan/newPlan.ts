@@ -1,14 +1,11 @@
-import * as walls from '../stages/walls/choice';
+import { usualChoices } from '../stages/usual';
 import { LATEST_EDITION, EDITIONS, type Yard } from '../catalogue';
 import { birdStage } from '../stages/birds/stage';
-import * as posts from '../stages/posts/choice';
-import * as skirt from '../stages/skirt/choice';
-import { skirtWanted } from '../stages/skirt/wanted';
 import { FOOT } from '../units/factors';
 import { roundUp, tidy } from '../units/round';
 import { apply } from './changes/apply';
 import { PLAIN_GATE } from '../stages/ways/plainGate';
-import type { Choices, Flock, Plan } from './schema';
+import type { Flock, Plan } from './schema';
 
 export interface NewPlan {
   readonly id: string;
@@ -23,12 +20,6 @@ export interface NewPlan {
 const HOUSE_DEPTH = 1.8;
 /** A run is proposed at least this wide and deep, m. */
 const LEAST = 2.4;
-
-const usualChoices = (units: Plan['units'], apron: number): Choices => ({
-  ...posts.usual(units),
-  ...walls.usual(units),
-  skirt: skirt.usual(apron),
-});
 
 /** A plan with nothing laid out yet: no birds, fox and rat likely, sensible choices. */
 export function emptyPlan(id: string, name: string, units: Plan['units']): Plan {
@@ -63,7 +54,7 @@ export function emptyPlan(id: string, name: string, units: Plan['units']): Plan 
     sides: [],
     openings: [],
     enclosures: [],
-    choices: { plan: usualChoices(units, skirtWanted({ threats }, 'apron')), enclosure: {}, side: {} },
+    choices: { plan: usualChoices({ units, threats }), enclosure: {}, side: {} },
     postPins: [],
     buying: {
       edition: edition.edition,

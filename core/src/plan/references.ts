@@ -1,51 +1,8 @@
-import { meshOf } from '../stages/skirt/choice';
+import { type Issue, unique } from './known';
+import { choiceReferences } from '../stages/choices';
 import type * as z from 'zod/mini';
 import { EDITIONS, editionNamed } from '../catalogue';
 import type { Choices, Plan } from './schema';
-
-type Issue = (path: readonly (string | number)[], message: string) => void;
-
-function unique(list: readonly { readonly id: string }[], path: readonly (string | number)[], issue: Issue) {
-  const seen = new Set<string>();
-  list.forEach((thing, i) => {
-    if (seen.has(thing.id))
-      issue([...path, i, 'id'], `the id “${thing.id}” is used twice; give each its own`);
-    seen.add(thing.id);
-  });
-  return seen;
-}
-
-function checkChoices(
-  choices: Partial<Choices>,
-  path: readonly (string | number)[],
-  products: Products,
-  issue: Issue,
-) {
-  for (const [role, post] of Object.entries(choices.posts ?? {})) {
-    if (!products.posts.has(post)) issue([...path, 'posts', role], `no post “${post}” in this edition`);
-  }
-  choices.bands?.forEach((band, i) => {
-    const at = [...path, 'bands', i];
-    if (!products.meshes.has(band.mesh))
-      issue([...at, 'mesh'], `no mesh “${band.mesh}” in this edition or among own products`);
-    const below = choices.bands?.[i - 1];
-    if (below && band.top <= below.top) issue([...at, 'top'], 'must be higher than the band below it');
-  });
-  if (choices.bands) unique(choices.bands, [...path, 'bands'], issue);
-  for (const [at, timber] of Object.entries(choices.boards ?? {})) {
-    if (timber !== null && !products.timbers.has(timber))
-      issue([...path, 'boards', at], `no board or rail “${timber}” in this edition`);
-  }
-  const mesh = choices.skirt ? meshOf(choices.skirt) : null;
-  if (mesh !== null && !products.meshes.has(mesh))
-    issue([...path, 'skirt', 'mesh'], `no mesh “${mesh}” in this edition or among own products`);
-}
-
-interface Products {
-  readonly meshes: ReadonlySet<string>;
-  readonly posts: ReadonlySet<string>;
-  readonly timbers: ReadonlySet<string>;
-}
 
 function checkTape({ marks, stakes, between }: Plan['ground']['tape'], issue: Issue) {
   const at = ['ground', 'tape'] as const;
@@ -182,15 +139,15 @@ export function checkReferences(plan: Plan, ctx: z.core.$RefinementCtx) {
   const boards = new Set(
     catalogue.timbers.filter((t) => t.kind === 'board' || t.kind === 'rail').map((t) => t.id),
   );
-  const chosen = { meshes, posts, timbers: boards };
-  checkChoices(plan.choices.plan, ['choices', 'plan'], chosen, issue);
+  const chosen = { meshes, posts, boards };
+  choiceReferences(plan.choices.plan, ['choices', 'plan'], chosen, issue);
   for (const [scope, known] of [
     ['enclosure', enclosures],
     ['side', sides],
   ] as const) {
     for (const [of, own] of Object.entries(plan.choices[scope])) {
       if (!known.has(of)) issue(['choices', scope, of], `no ${scope} “${of}” in this plan`);
-      checkChoices(own as Partial<Choices>, ['choices', scope, of], chosen, issue);
+      choiceReferences(own as Partial<Choices>, ['choices', scope, of], chosen, issue);
     }
   }
 }

@@ -1,7 +1,6 @@
 import * as z from 'zod/mini';
 import type * as birds from '../stages/birds/choice';
 import { ASSUMPTIONS, type AssumptionId } from './assumptions';
-import { checkReferences } from './references';
 import { STAGE_IDS } from '../stages/choices';
 import type { point } from '../schema/common';
 import { day, id, text, name, meaning } from '../schema/common';
@@ -12,7 +11,6 @@ import type { opening } from '../stages/ways/choice';
 import type { pin } from '../stages/posts/choice';
 import type { band } from '../stages/walls/choice';
 import { PLAN, choices, someChoices } from '../stages/choices';
-import type { buying, extraPiece } from '../catalogue/own';
 import { ownMesh, offer, ownedPiece } from '../catalogue/own';
 
 const assumptions = z.strictObject(
@@ -21,7 +19,8 @@ const assumptions = z.strictObject(
   ) as Record<AssumptionId, z.ZodMiniOptional<z.ZodMiniNumber>>,
 );
 
-const shape = z.strictObject({
+/** The bare shape of the plan document, from which the JSON Schema of plan files is made. Lengths m, money minor units. */
+export const planShape = z.strictObject({
   format: z.literal('aviarum-plan'),
   formatVersion: z.literal(1),
   id,
@@ -49,10 +48,7 @@ const shape = z.strictObject({
   settled: z.partialRecord(z.enum(STAGE_IDS), z.literal(true)),
 });
 
-/** The plan document: one schema, used at every border and nowhere else. Lengths m, money minor units. */
-export const planSchema = shape.check(z.superRefine(checkReferences));
-
-export type Plan = z.infer<typeof shape>;
+export type Plan = z.infer<typeof planShape>;
 export type Flock = z.infer<typeof birds.flock>;
 export type Side = z.infer<typeof outline.side>;
 export type Corner = z.infer<typeof outline.corner>;
@@ -73,20 +69,13 @@ export type Place = Plan['place'];
 export type PostPin = z.infer<typeof pin>;
 export type Band = z.infer<typeof band>;
 export type Choices = z.infer<typeof choices>;
-export type Buying = z.infer<typeof buying>;
-export type OwnMesh = z.infer<typeof ownMesh>;
-export type OwnOffer = z.infer<typeof offer>;
-export type OwnPrice = Buying['ownPrices'][number];
-export type OwnedPiece = z.infer<typeof ownedPiece>;
-export type ExtraPiece = z.infer<typeof extraPiece>;
 export type Ground = Plan['ground'];
 export type Point = z.infer<typeof point>;
 export type PostRole = keyof Choices['posts'];
+export type { Buying, ExtraPiece, OwnMesh, OwnOffer, OwnPrice, OwnedPiece } from '../catalogue/own';
 export const idSchema = id;
 export const nameSchema = name;
 export const dateSchema = day;
 export const ownMeshSchema = ownMesh;
 export const ownOfferSchema = offer;
 export const ownedPieceSchema = ownedPiece;
-/** The bare shape, from which the JSON Schema of plan files is made. */
-export const planShape = shape;

@@ -1,3 +1,4 @@
+import { type ChoiceReferences } from '../plan/known';
 import * as z from 'zod/mini';
 import * as birds from './birds/choice';
 import * as docket from './docket/choice';
@@ -61,3 +62,10 @@ export const LAYERS = [
   'stick',
   'extra',
 ] as const;
+
+/** What the stages' choices name must be there. */
+export const choiceReferences: ChoiceReferences<z.infer<typeof choices>> = (...given) => {
+  posts.references(...given);
+  walls.references(...given);
+  skirt.references(...given);
+};

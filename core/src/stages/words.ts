@@ -1,3 +1,5 @@
+import { type StageId } from './choices';
+import { type Cautions } from '../saying/cautions';
 import * as docket from './docket/words';
 import * as ways from './ways/words';
 import * as walls from './walls/words';
@@ -57,3 +59,19 @@ export const HOURS_OF: Readonly<Record<string, string>> = {
   ...skirt.HOURS_FIGURES,
   ...ways.HOURS_FIGURES,
 };
+
+/** What can hurt or is asked by law, where it applies. */
+export const CAUTIONS = {
+  birds: birds.cautions,
+  threats: threats.cautions,
+  ground: ground.cautions,
+  outline: outline.cautions,
+  posts: posts.cautions,
+  walls: walls.cautions,
+  skirt: skirt.cautions,
+  ways: ways.cautions,
+  docket: docket.cautions,
+} as const satisfies Readonly<Record<StageId, Cautions>>;
+
+/** Where keepers disagree. */
+export const SCHOOLS = { ...posts.SCHOOLS, ...walls.SCHOOLS, ...skirt.SCHOOLS, ...ways.SCHOOLS } as const;

@@ -1,7 +1,7 @@
 import type { Ring } from '../ground/survey';
 import type { Plan } from '../plan/schema';
 import { FOOT } from '../units/factors';
-import { turningCorners } from './stakeOut';
+import { turningCorners } from './corners';
 import type { SquareCheck } from './types';
 
 /** A corner this near to a right angle is meant to be one, radians: half a degree. */

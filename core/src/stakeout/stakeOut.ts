@@ -1,7 +1,8 @@
+import { turningCorners } from './corners';
 import { formatPart } from '../plan/partRef';
 import { walksOf } from '../ground/walksOf';
 import { sideProfile } from '../ground/profile';
-import { type Ring, type RingSide, STRAIGHT, surveyRings } from '../ground/survey';
+import { type Ring, surveyRings } from '../ground/survey';
 import { terrainOf } from '../ground/terrain';
 import { type Vector, cross, distance, minus } from '../ground/vector';
 import type { Plan } from '../plan/schema';
@@ -19,13 +20,6 @@ function toldBy(stake: Vector, a: Vector, b: Vector): Stake['told'] {
   if (sine === null) return 'is-mark';
   return sine < LEAST_SINE ? 'badly' : 'well';
 }
-
-/** Corners of a ring where it really turns. */
-export const turningCorners = (ring: Ring): readonly RingSide[] =>
-  ring.sides.filter((_, i) => {
-    const before = ring.sides[(i + ring.sides.length - 1) % ring.sides.length];
-    return before !== undefined && Math.abs(before.turn) > STRAIGHT;
-  });
 
 /** Both diagonals of every run that has four corners. */
 function diagonalsOf(rings: readonly Ring[], taped: (a: Vector, b: Vector) => number): Diagonal[] {

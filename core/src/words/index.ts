@@ -18,7 +18,7 @@ export { SERVICE_NAMES, SOIL_NAMES } from '../stages/ground/names';
 export { WAY_NAMES } from '../stages/ways/names';
 export { ROLE_NAMES } from '../stages/posts/names';
 export { MESH_NAMES, kitName, meshName, packName, postName, timberName, wireName } from '../catalogue/names';
-export { SCHOOLS, type SchoolId } from './schools';
+export { SCHOOLS } from '../stages/words';
 export type { School } from '../saying/school';
 export { type Reader, makeReader, readerFor } from './reader';
 export { capital, counted, listed } from '../saying/phrases';

@@ -25,12 +25,10 @@ function upright(side: SheetSide): number {
  * Side lengths: each only where its side is longer than its label, outside the run, or inside where another is already there.
  *
  * @param always  sides that are labelled however short: those in hand or open
- * @param away  m that the label keeps clear of the fence, for the apron
  */
 export function placeLabels(
   sides: readonly SheetSide[],
   scale: number,
-  away: number,
   text: (length: number) => string,
   always: readonly string[] = [],
 ): readonly Label[] {
@@ -50,7 +48,7 @@ export function placeLabels(
       x: ((side.start.x + side.end.x) / 2) * scale,
       y: (-(side.start.y + side.end.y) / 2) * scale,
     };
-    for (const out of [(side.kind === 'fence' ? away * scale : 0) + 22, -26]) {
+    for (const out of [side.reach * scale + 22, -26]) {
       const [x, y] = [middle.x + side.outward.x * out, middle.y - side.outward.y * out];
       const meets = placed.some(
         (p) => Math.abs(p.x - x) < p.reach.x + reach.x + 3 && Math.abs(p.y - y) < p.reach.y + reach.y + 3,
@@ -66,13 +64,11 @@ export function placeLabels(
 export const Dimensions = memo(function Dimensions({
   scene,
   scale,
-  away,
   only,
   open,
 }: {
   scene: SheetScene;
   scale: number;
-  away: number;
   /** During a drag, the sides that change. */
   only: readonly string[] | null;
   /** Path of the thing that is open. */
@@ -84,7 +80,7 @@ export const Dimensions = memo(function Dimensions({
   const always = only ?? (part?.on === 'side' ? [part.side] : []);
   return (
     <g>
-      {placeLabels(sides, scale, away, (length) => lengthText(length, reader.system).figure, always).map(
+      {placeLabels(sides, scale, (length) => lengthText(length, reader.system).figure, always).map(
         (label) => (
           <g
             key={label.id}

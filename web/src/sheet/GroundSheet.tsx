@@ -1,4 +1,4 @@
-import { type StageId, groundScene, shapeOf, sheetScene } from '@aviarum/core';
+import { type StageId, groundScene, sheetScene } from '@aviarum/core';
 import { Maximize, Minus, Plus } from 'lucide-react';
 import { Suspense, lazy, useCallback, useMemo, useRef } from 'react';
 import { shownPlan, usePlan } from '../state/planStore';
@@ -82,8 +82,6 @@ export function GroundSheet({ stage, still }: { stage: StageId; still?: true }) 
 
   if (!plan || !scene || !ground || !settled) return null;
   const { scale } = view;
-  const { skirt } = plan.choices.plan;
-  const apron = shapeOf(skirt)?.out ?? 0;
   const lettered = LETTERED.includes(stage) && !held && !draft;
   const words = still ? 'no' : 'yes';
   const calm = !still && !draft && !held;
@@ -115,9 +113,7 @@ export function GroundSheet({ stage, still }: { stage: StageId; still?: true }) 
             words={words}
             named={stage === 'ground' && !still ? 'under' : 'middle'}
           />
-          {!still && (
-            <Dimensions scene={scene} scale={scale} away={apron} only={touched?.own ?? null} open={open} />
-          )}
+          {!still && <Dimensions scene={scene} scale={scale} only={touched?.own ?? null} open={open} />}
           {calm && (stage === 'outline' || stage === 'ground') && (
             <CornerWords
               scene={scene}

@@ -1,4 +1,4 @@
-import { type CuttingPool, type Plan, sideFrames, formatPart } from '@aviarum/core';
+import { type CuttingPool, type Plan, USES, sideFrames, formatPart } from '@aviarum/core';
 import { useMemo } from 'react';
 import { useSelection } from '../state/selection';
 
@@ -35,7 +35,7 @@ export function Letters({ plan, cutting, scale, show }: Props) {
       );
       const frame = frames.get(longest.side);
       if (!frame) continue;
-      const inward = piece.use === 'skirt' ? 0.25 : -(16 / scale);
+      const inward = USES[piece.use].letters === 'ground' ? 0.25 : -(16 / scale);
       for (const part of [0.5, 0.3, 0.7, 0.4, 0.6, 0.2, 0.8]) {
         const at = frame.at(longest.from + (longest.to - longest.from) * part, inward);
         const [x, y] = [at.x * scale, -at.y * scale];

@@ -1,3 +1,4 @@
+import { inked } from '../look/inked';
 import {
   type GroundScene,
   type Relief,
@@ -91,7 +92,7 @@ export const ReliefLayer = memo(function ReliefLayer({
       ))}
       {relief.contours.map((c) => (
         <g key={c.height}>
-          <path className="d-contour" d={c.lines.map((l) => polyline(l, scale)).join('')} />
+          <path {...inked('contour')} d={c.lines.map((l) => polyline(l, scale)).join('')} />
           {words === 'yes' && <ContourWord lines={c.lines} height={c.height} scene={scene} scale={scale} />}
         </g>
       ))}

@@ -1,4 +1,5 @@
-import type { GroundScene, Primitive, SheetScene } from '@aviarum/core';
+import { FOOT_KINDS, MARK_KINDS, type GroundScene, type Primitive, type SheetScene } from '@aviarum/core';
+import { inked } from '../look/inked';
 import { memo } from 'react';
 
 interface Point {
@@ -63,13 +64,13 @@ export const GroundLayer = memo(function GroundLayer({
     <g>
       {only(boundary, 'line').map((b) => (
         <g key={b.part}>
-          <path className="d-boundary" d={polyline(b.points, scale)} />
+          <path {...inked('boundary')} d={polyline(b.points, scale)} />
           {worded && <LineWords points={b.points} scale={scale} words={b.label ?? ''} kind="boundary" />}
         </g>
       ))}
       {only(tree, 'circle').map((c) => (
         <g key={c.part + c.kind}>
-          <circle className={`d-${c.kind}`} cx={c.at.x * scale} cy={-c.at.y * scale} r={c.radius * scale} />
+          <circle {...inked(c.kind)} cx={c.at.x * scale} cy={-c.at.y * scale} r={c.radius * scale} />
           {c.label !== undefined && worded && (
             <text
               className="d-onground"
@@ -83,7 +84,7 @@ export const GroundLayer = memo(function GroundLayer({
       ))}
       {only(service, 'line').map((s) => (
         <g key={s.part}>
-          <path className="d-service" d={polyline(s.points, scale)} />
+          <path {...inked('service')} d={polyline(s.points, scale)} />
           {worded && <LineWords points={s.points} scale={scale} words={s.label ?? ''} kind="service" />}
         </g>
       ))}
@@ -97,7 +98,7 @@ export const GroundLayer = memo(function GroundLayer({
         const fits = Math.max(3, Math.floor((wide + 24) / 7.6));
         return (
           <g key={b.part}>
-            <path className="d-building" d={polygon(b.points, scale)} />
+            <path {...inked('building')} d={polygon(b.points, scale)} />
             <text className="d-onbuilding" x={x} y={-y + 4 + under} textAnchor="middle" fontWeight="700">
               {worded ? (name.length > fits ? `${name.slice(0, fits - 1)}…` : name) : ''}
             </text>
@@ -108,9 +109,34 @@ export const GroundLayer = memo(function GroundLayer({
   );
 });
 
+/** What stages draw, each kind as one path. */
+function Inked({
+  list,
+  kinds,
+  scale,
+}: {
+  list: readonly Primitive[];
+  kinds: readonly string[];
+  scale: number;
+}) {
+  const drawn = (p: Primitive) =>
+    p.shape === 'polygon' ? polygon(p.points, scale) : p.shape === 'line' ? polyline(p.points, scale) : '';
+  return kinds.map((kind) => (
+    <path
+      key={kind}
+      className={`d-${kind}`}
+      {...inked(kind)}
+      d={list
+        .filter((p) => p.kind === kind)
+        .map(drawn)
+        .join('')}
+    />
+  ));
+}
+
 /** The run and everything of the fence, each kind as one path. */
 export const FenceLayer = memo(function FenceLayer({ scene, scale }: { scene: SheetScene; scale: number }) {
-  const { run, skirt, side, gate, post } = scene.layers;
+  const { run, foot, side, gate, post, marks } = scene.layers;
   const squares = only(post, 'square');
   const square = (p: Extract<Primitive, { shape: 'square' }>, least: number) => {
     const half = Math.max(least, p.size * scale) / 2;
@@ -124,34 +150,17 @@ export const FenceLayer = memo(function FenceLayer({ scene, scale }: { scene: Sh
     <g>
       <path
         className="d-run"
+        {...inked('run')}
         d={only(run, 'polygon')
           .map((r) => polygon(r.points, scale))
           .join('')}
       />
-      {(['apron', 'toe', 'stones'] as const).map((kind) => (
-        <path
-          key={kind}
-          className={`d-${kind}`}
-          d={only(skirt, 'polygon')
-            .filter((s) => s.kind === kind)
-            .map((s) => polygon(s.points, scale))
-            .join('')}
-        />
-      ))}
-      {(['buried', 'concrete'] as const).map((kind) => (
-        <path
-          key={kind}
-          className={`d-${kind}`}
-          d={only(skirt, 'line')
-            .filter((s) => s.kind === kind)
-            .map((s) => polyline(s.points, scale))
-            .join('')}
-        />
-      ))}
+      <Inked list={foot} kinds={FOOT_KINDS} scale={scale} />
       {(['fence', 'wall', 'open'] as const).map((kind) => (
         <path
           key={kind}
           className={`d-${kind}`}
+          {...inked(kind)}
           d={sides
             .filter((s) => s.kind === kind)
             .map((s) => polyline(s.points, scale))
@@ -163,17 +172,18 @@ export const FenceLayer = memo(function FenceLayer({ scene, scale }: { scene: Sh
           <path className="d-gap" d={polyline([g.hinge, g.latch], scale)} />
           <path
             className="d-swing"
+            {...inked('gate')}
             d={`${polyline([g.hinge, g.tip], scale)}M${to(g.tip, scale)}A${Math.hypot(g.tip.x - g.hinge.x, g.tip.y - g.hinge.y) * scale},${Math.hypot(g.tip.x - g.hinge.x, g.tip.y - g.hinge.y) * scale} 0 0 ${sweep(g)} ${to(g.latch, scale)}`}
           />
         </g>
       ))}
       {only(gate, 'line').map((g) => (
         <g key={g.part} data-part={g.part}>
-          <path className="d-popdoor" data-way={g.kind} d={polyline(g.points, scale)} />
+          <path {...inked(g.kind)} data-way={g.kind} d={polyline(g.points, scale)} />
         </g>
       ))}
       <path
-        className="d-post-line"
+        {...inked('line')}
         data-layer="posts"
         d={squares
           .filter((p) => p.kind === 'line')
@@ -181,13 +191,14 @@ export const FenceLayer = memo(function FenceLayer({ scene, scale }: { scene: Sh
           .join('')}
       />
       <path
-        className="d-post"
+        {...inked('post')}
         data-layer="posts"
         d={squares
           .filter((p) => p.kind !== 'line')
           .map((p) => square(p, 10))
           .join('')}
       />
+      <Inked list={marks} kinds={MARK_KINDS} scale={scale} />
     </g>
   );
 });

@@ -43,7 +43,7 @@ describe('dimensions', () => {
     const [plan] = DEMO_PLANS;
     if (!plan) throw new Error('no demo plan');
     const { sides } = sheetScene(plan, []);
-    return { sides, placed: placeLabels(sides, scale, 0.45, (l) => printLength(l, 'metric')) };
+    return { sides, placed: placeLabels(sides, scale, (l) => printLength(l, 'metric')) };
   };
   test('stand only where a side is longer than its label, and never on one another', () => {
     for (const scale of [3, 10, 20, 40, 80]) {

@@ -1,7 +1,7 @@
-import { SCHOOLS, type School, type SchoolId } from '@aviarum/core';
+import { SCHOOLS, type School } from '@aviarum/core';
 
 /** Where keepers disagree: the schools side by side, and ours with its reason. */
-export function SchoolNote({ id }: { id: SchoolId }) {
+export function SchoolNote({ id }: { id: keyof typeof SCHOOLS }) {
   const school: School = SCHOOLS[id];
   return (
     <div className="school" role="note" aria-label={school.question}>

@@ -1,5 +1,6 @@
 import { type StripScene, groundUnder, formatPart } from '@aviarum/core';
 import { memo } from 'react';
+import { inked } from '../look/inked';
 import { drawnAs } from '../sheet/stopId';
 import { useMarket, useReader } from '../state/reckoningStore';
 import { hoverPart, useHover, useSelection } from '../state/selection';
@@ -70,9 +71,15 @@ export const StripDrawing = memo(function StripDrawing({ scene, px, up, margin, 
         <path key={b.part} className="s-board" d={`M${path(b.points)}Z`} />
       ))}
       <Buildings scene={scene} x={x} y={y} px={px} />
-      {scene.skirts.map((s) => (
-        <path key={`${s.part} ${s.from}`} className="s-skirt" data-form={s.form} d={skirtPath(s, up, path)} />
-      ))}
+      {scene.lines.map((l) =>
+        l.lower.map((by) => (
+          <path
+            key={`${l.part} ${l.points[0]?.x ?? 0} ${by}`}
+            {...inked(l.kind)}
+            d={`M${path(l.points.map((p) => ({ x: p.x, y: p.y - by / up })))}`}
+          />
+        )),
+      )}
       <path className="s-ground" d={ground} />
       <Gates scene={scene} x={x} y={y} up={up} lettered={lettered} />
       <Posts scene={scene} x={x} y={y} up={up} />
@@ -81,17 +88,6 @@ export const StripDrawing = memo(function StripDrawing({ scene, px, up, margin, 
     </svg>
   );
 });
-
-/** Flat just under the ground line; buried at its depth, with a second line where it turns out in a toe. */
-function skirtPath(
-  s: StripScene['skirts'][number],
-  up: number,
-  path: (points: readonly { readonly x: number; readonly y: number }[]) => string,
-): string {
-  const down = (by: number) => `M${path(s.points.map((p) => ({ x: p.x, y: p.y - by })))}`;
-  const depth = s.flat ? 5 / up : s.depth;
-  return s.toe > 0 ? `${down(depth)}${down(depth - 4 / up)}` : down(depth);
-}
 
 function Buildings({ scene, x, y, px }: StripScale & { scene: StripScene; px: number }) {
   return scene.sides.map((s) => {
@@ -144,7 +140,7 @@ function Gates({
           data-way={g.way}
           d={`M${x(g.from)} ${y(a + g.bottom)}V${y(top)}H${x(g.to)}V${y(b + g.bottom)}Z`}
         />
-        {gate && <path className="d-swing" d={`M${x(g.from)} ${y(a)}L${x(g.to)} ${y(top)}`} />}
+        {gate && <path {...inked('gate')} d={`M${x(g.from)} ${y(a)}L${x(g.to)} ${y(top)}`} />}
         <text x={x((g.from + g.to) / 2)} y={y(top) - 6} textAnchor="middle">
           {gate ? `gate ${reader.length(g.to - g.from)}` : lettered === 'no' && g.top * up > 8 ? name : ''}
         </text>

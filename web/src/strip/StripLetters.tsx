@@ -1,4 +1,4 @@
-import { type StripScene, groundUnder } from '@aviarum/core';
+import { type StripScene, USES, groundUnder } from '@aviarum/core';
 import { hoverLetter, useSelection } from '../state/selection';
 import type { StripScale } from './StripDrawing';
 
@@ -42,9 +42,13 @@ export function StripLetters({ scene, x, y, up, lettered }: Props) {
                 className="s-lit"
                 data-lit={p.letter}
                 x={x(p.from)}
-                y={p.use === 'skirt' ? y(middle) : top}
+                y={USES[p.use].letters === 'ground' ? y(middle) : top}
                 width={x(p.to) - x(p.from)}
-                height={p.use === 'skirt' ? 0.5 * up : y(Math.min(ground(p.from), ground(p.to))) - top}
+                height={
+                  USES[p.use].letters === 'ground'
+                    ? 0.5 * up
+                    : y(Math.min(ground(p.from), ground(p.to))) - top
+                }
               />
             )}
             {p.joint !== null && p.use === 'band' && (
@@ -69,7 +73,8 @@ export function StripLetters({ scene, x, y, up, lettered }: Props) {
             const at = x(p.from + (p.to - p.from) * share) + aside * beside;
             const inside = Math.max(x(p.from) + RADIUS, Math.min(x(p.to) - RADIUS, at));
             const metres = p.from + ((p.to - p.from) * (inside - x(p.from))) / (x(p.to) - x(p.from));
-            const level = p.use === 'skirt' ? y(ground(metres)) + 15 : y(ground(metres) + p.height);
+            const level =
+              USES[p.use].letters === 'ground' ? y(ground(metres)) + 15 : y(ground(metres) + p.height);
             return { x: inside, y: level };
           });
           const place = places.find((at) =>
@@ -83,7 +88,7 @@ export function StripLetters({ scene, x, y, up, lettered }: Props) {
               className="letterbtn"
               role="button"
               tabIndex={0}
-              aria-label={`Piece ${p.letter}, ${p.use === 'leaf' ? 'gate leaf' : p.use === 'skirt' ? 'skirt' : 'wall'}`}
+              aria-label={`Piece ${p.letter}, ${USES[p.use].name}`}
               aria-pressed={p.letter === lit}
               transform={`translate(${place.x} ${place.y})`}
               onPointerEnter={() => hoverLetter(p.letter)}

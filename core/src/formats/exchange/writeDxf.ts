@@ -1,3 +1,4 @@
+import { INKS, inkOf } from '../../drawing/inks';
 import Drawing from 'dxf-writer';
 import Handle from 'dxf-writer/src/Handle.js';
 import { relief } from '../../drawing/relief';
@@ -9,25 +10,18 @@ import type { Part } from '../../reckoning';
 
 const { ACI } = Drawing;
 
-/** Layers by what things are, with a colour of the format's own index and a kind of line. */
-const LAYERS = {
-  RUN: [ACI.GREEN, 'CONTINUOUS'],
-  FENCE: [ACI.WHITE, 'CONTINUOUS'],
-  WALL: [ACI.WHITE, 'CONTINUOUS'],
-  OPEN: [ACI.WHITE, 'DOTTED'],
-  SKIRT: [ACI.YELLOW, 'DASHED'],
-  POSTS: [ACI.WHITE, 'CONTINUOUS'],
-  GATES: [ACI.YELLOW, 'CONTINUOUS'],
-  BUILDINGS: [ACI.WHITE, 'CONTINUOUS'],
-  TREES: [ACI.GREEN, 'CONTINUOUS'],
-  ROOTS: [ACI.GREEN, 'DOTTED'],
-  SERVICES: [ACI.BLUE, 'DASHED'],
-  BOUNDARIES: [ACI.MAGENTA, 'DASHED'],
-  CONTOURS: [ACI.CYAN, 'CONTINUOUS'],
-  HEIGHTS: [ACI.CYAN, 'CONTINUOUS'],
-  DIMENSIONS: [ACI.WHITE, 'CONTINUOUS'],
+/** Layers of what is written beside the drawing. */
+const BESIDE = {
+  HEIGHTS: ['CYAN', 'CONTINUOUS'],
+  DIMENSIONS: ['WHITE', 'CONTINUOUS'],
 } as const;
-type Layer = keyof typeof LAYERS;
+/** Layers by what things are, with a colour of the format's own index and a kind of line. */
+const LAYERS = new Map<string, readonly [colour: keyof typeof ACI, line: string]>([
+  ...Object.values(INKS).flatMap(({ file }) => (file ? [[file[0], [file[1], file[2]]] as const] : [])),
+  ...Object.entries(BESIDE),
+]);
+
+const layerOf = (kind: string): string => inkOf(kind).file?.[0] ?? 'RUN';
 
 const TEXT_HIGH = 0.15;
 const plain = (text: string) => text.replace(/[\r\n]+/g, ' ');
@@ -40,15 +34,15 @@ export function writeDxf(plan: Plan, parts: readonly Part[]): string {
   drawing.setUnits('Meters');
   drawing.addLineType('DASHED', '_ _ _ ', [0.3, -0.15]);
   drawing.addLineType('DOTTED', '. . . ', [0.03, -0.1]);
-  for (const [name, [colour, line]] of Object.entries(LAYERS)) drawing.addLayer(name, colour, line);
-  const on = (layer: Layer) => drawing.setActiveLayer(layer);
+  for (const [name, [colour, line]] of LAYERS) drawing.addLayer(name, ACI[colour], line);
+  const on = (layer: string) => drawing.setActiveLayer(layer);
   const line = (points: readonly Vector[], closed: boolean) =>
     drawing.drawPolyline(
       points.map(({ x, y }): [number, number] => [x, y]),
       closed,
     );
 
-  const draw = (layer: Layer, list: readonly Primitive[]) => {
+  const draw = (layer: string, list: readonly Primitive[]) => {
     on(layer);
     for (const p of list) {
       switch (p.shape) {
@@ -89,7 +83,7 @@ export function writeDxf(plan: Plan, parts: readonly Part[]): string {
 
   const sheet = sheetScene(plan, parts);
   const ground = groundScene(plan.ground);
-  const { run, skirt, side, gate, post } = sheet.layers;
+  const { run, foot, side, gate, post, marks } = sheet.layers;
   draw('RUN', run);
   draw(
     'FENCE',
@@ -103,9 +97,10 @@ export function writeDxf(plan: Plan, parts: readonly Part[]): string {
     'OPEN',
     side.filter((s) => s.kind === 'open'),
   );
-  draw('SKIRT', skirt);
+  for (const p of foot) draw(layerOf(p.kind), [p]);
   draw('POSTS', post);
   draw('GATES', gate);
+  for (const p of marks) draw(layerOf(p.kind), [p]);
   draw('BUILDINGS', ground.building);
   draw(
     'TREES',

@@ -1,10 +1,11 @@
+import { type Colour } from '../../drawing/ink';
+import { attributesOf, inkOf } from '../../drawing/inks';
 import { relief } from '../../drawing/relief';
 import type { Primitive } from '../../drawing/scene';
 import { groundScene, sheetScene } from '../../drawing/sheet';
 import type { Vector } from '../../ground/vector';
 import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
-import { shapeOf } from '../../stages/skirt/shape';
 import { FOOT as FEET } from '../../units/factors';
 import { readerFor } from '../../words/reader';
 import { element, escaped } from './markup';
@@ -16,30 +17,20 @@ export interface SvgOptions {
   readonly scale?: number;
 }
 
-/** How each kind of thing is inked on paper; widths mm. Line weights carry meaning: posts heavy, buried things dashed. */
-const INK: Readonly<Record<string, Readonly<Record<string, string | number>>>> = {
-  run: { fill: '#f1f3e6', stroke: 'none' },
-  apron: { fill: 'url(#apron)', stroke: '#7a5b3a', 'stroke-width': 0.2, 'stroke-dasharray': '1.2 0.9' },
-  toe: { fill: 'none', stroke: '#7a5b3a', 'stroke-width': 0.35, 'stroke-dasharray': '2 1.2' },
-  stones: { fill: '#e2dcc8', stroke: '#1c2a22', 'stroke-width': 0.25, 'stroke-dasharray': '0.3 0.8' },
-  concrete: { fill: 'none', stroke: '#7b7663', 'stroke-width': 1.4 },
-  buried: { fill: 'none', stroke: '#7a5b3a', 'stroke-width': 0.6, 'stroke-dasharray': '2 1.2' },
-  fence: { fill: 'none', stroke: '#1c2a22', 'stroke-width': 0.6 },
-  wall: { fill: 'none', stroke: '#7b7663', 'stroke-width': 1.2 },
-  open: { fill: 'none', stroke: '#7b7663', 'stroke-width': 0.3, 'stroke-dasharray': '0.4 1.4' },
-  post: { fill: '#1c2a22', stroke: '#1c2a22', 'stroke-width': 0.3 },
-  line: { fill: '#ffffff', stroke: '#1c2a22', 'stroke-width': 0.35 },
-  gate: { fill: 'none', stroke: '#1c2a22', 'stroke-width': 0.3 },
-  'pop-door': { fill: 'none', stroke: '#e3a51c', 'stroke-width': 1.2 },
-  hatch: { fill: 'none', stroke: '#7a5b3a', 'stroke-width': 1.2 },
-  building: { fill: 'url(#boards)', stroke: '#1c2a22', 'stroke-width': 0.35 },
-  crown: { fill: '#66794f', 'fill-opacity': 0.2, stroke: 'none' },
-  roots: { fill: 'none', stroke: '#7a5b3a', 'stroke-width': 0.25, 'stroke-dasharray': '0.5 0.9' },
-  trunk: { fill: '#7a5b3a', stroke: 'none' },
-  service: { fill: 'none', stroke: '#2a5f87', 'stroke-width': 0.4, 'stroke-dasharray': '2.2 1.3' },
-  boundary: { fill: 'none', stroke: '#1c2a22', 'stroke-width': 0.4, 'stroke-dasharray': '3.6 1 0.6 1' },
-  contour: { fill: 'none', stroke: '#9aa688', 'stroke-width': 0.2 },
+/** The colours as they are on paper. */
+const PAPER: Readonly<Record<Colour, string>> = {
+  ink: '#1c2a22',
+  bark: '#7a5b3a',
+  edge: '#7b7663',
+  yolk: '#e3a51c',
+  moss: '#66794f',
+  run: '#f1f3e6',
+  live: '#2a5f87',
+  sheet: '#ffffff',
+  stone: '#e2dcc8',
+  contour: '#9aa688',
 };
+const onPaper = (kind: string) => attributesOf(inkOf(kind).paper ?? {}, (name) => PAPER[name]);
 const LEAST_POST = 1.3;
 
 const round = (n: number) => Math.round(n * 1000) / 1000;
@@ -54,7 +45,7 @@ function painter(sheet: Sheet, origin: Vector) {
       .map((p) => `${p.x} ${p.y}`)
       .join('L')}${closed}`;
   const draw = (p: Primitive, ink: string): string => {
-    const style = INK[ink] ?? {};
+    const style = onPaper(ink);
     const marked = { ...style, 'data-part': p.part };
     switch (p.shape) {
       case 'polygon':
@@ -116,11 +107,11 @@ export function writeSvg(plan: Plan, parts: readonly Part[], options: SvgOptions
     y: (sheet.high - FOOT) / 2 + (((extent.low + extent.high) / 2) * 1000) / sheet.scale,
   };
   const { mm, at, path, draw } = painter(sheet, origin);
-  const { run, skirt, side, gate, post } = scene.layers;
+  const { run, foot, side, gate, post, marks } = scene.layers;
   const inked = (list: readonly Primitive[], ink: (p: Primitive) => string) =>
     list.map((p) => draw(p, ink(p))).join('');
   const contours = relief(plan.ground.spotHeights, extent).contours.flatMap((c) =>
-    c.lines.map((l) => element('path', { ...INK.contour, d: path(l, '') })),
+    c.lines.map((l) => element('path', { ...onPaper('contour'), d: path(l, '') })),
   );
   const inside = (p: Vector) =>
     p.x > MARGIN && p.x < sheet.wide - MARGIN && p.y > MARGIN && p.y < sheet.high - FOOT - MARGIN;
@@ -143,12 +134,10 @@ export function writeSvg(plan: Plan, parts: readonly Part[], options: SvgOptions
       ),
     ];
   });
-  const { skirt: chosen } = plan.choices.plan;
-  const apron = shapeOf(chosen)?.out ?? 0;
   const dimensions = scene.sides.flatMap((s) => {
     const words = reader.length(s.length);
     if (mm(s.length) < words.length * 1.9 || s.kind === 'building') return [];
-    const away = (mm(apron) + 3.4) * (sheet.scale / 1000);
+    const away = (mm(s.reach) + 3.4) * (sheet.scale / 1000);
     const c = at({
       x: (s.start.x + s.end.x) / 2 + s.outward.x * away,
       y: (s.start.y + s.end.y) / 2 + s.outward.y * away,
@@ -172,7 +161,7 @@ export function writeSvg(plan: Plan, parts: readonly Part[], options: SvgOptions
   const body = [
     inked(run, () => 'run'),
     contours.join(''),
-    inked(skirt, (p) => p.kind),
+    inked(foot, (p) => p.kind),
     inked(ground.tree, (p) => p.kind),
     inked(side, (p) => p.kind),
     inked(ground.service, () => 'service'),
@@ -180,6 +169,7 @@ export function writeSvg(plan: Plan, parts: readonly Part[], options: SvgOptions
     inked(ground.building, () => 'building'),
     inked(gate, (p) => p.kind),
     inked(post, (p) => (p.kind === 'line' ? 'line' : 'post')),
+    inked(marks, (p) => p.kind),
     element('g', HALO, [...labels, ...dimensions, ...numbers].join('')),
   ];
   return element(
@@ -193,7 +183,7 @@ export function writeSvg(plan: Plan, parts: readonly Part[], options: SvgOptions
       'font-size': 3,
       fill: '#1c2a22',
     },
-    `<title>${escaped(`${plan.name}, 1 : ${sheet.scale}`)}</title>${PATTERNS}${clip(sheet)}${element('g', { 'clip-path': 'url(#picture)' }, body.join('\n'))}${foot(plan, sheet)}`,
+    `<title>${escaped(`${plan.name}, 1 : ${sheet.scale}`)}</title>${PATTERNS}${clip(sheet)}${element('g', { 'clip-path': 'url(#picture)' }, body.join('\n'))}${caption(plan, sheet)}`,
   );
 }
 
@@ -213,7 +203,7 @@ const clip = (sheet: Sheet) =>
   })}</clipPath></defs>`;
 
 /** Name, scale, a bar to check the print by, and north. */
-function foot(plan: Plan, sheet: Sheet): string {
+function caption(plan: Plan, sheet: Sheet): string {
   const y = sheet.high - MARGIN - 4;
   const unit = plan.units === 'imperial' ? FEET : 1;
   const steps = [0.5, 1, 2, 5, 10, 20, 50, 100, 200, 500].map((n) => n * unit);

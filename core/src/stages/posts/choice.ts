@@ -1,3 +1,4 @@
+import { type ChoiceReferences } from '../../plan/known';
 import { tidy } from '../../units/round';
 import { FOOT } from '../../units/factors';
 import * as z from 'zod/mini';
@@ -75,3 +76,15 @@ export const FACETS = {
 } as const;
 
 export const NAME = 'Posts';
+
+/** Posts that a plan names are sold in its edition. */
+export const references: ChoiceReferences<Pick<z.infer<z.ZodMiniObject<typeof CHOICES>>, 'posts'>> = (
+  { posts },
+  path,
+  known,
+  issue,
+) => {
+  for (const [role, post] of Object.entries(posts ?? {})) {
+    if (!known.posts.has(post)) issue([...path, 'posts', role], `no post “${post}” in this edition`);
+  }
+};

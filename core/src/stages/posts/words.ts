@@ -1,3 +1,4 @@
+import { type School } from '../../saying/school';
 import { type Cautions } from '../../saying/cautions';
 import type { VERBS } from './verbs';
 import { ROLE_NAMES } from './names';
@@ -149,3 +150,17 @@ export const cautions: Cautions = ({ choices: { plan } }) => [
   Object.values(plan.setting).includes('concrete') && 'Wet cement burns: gloves and goggles.',
   'Dust of treated timber is harmful: cut outdoors, with a mask.',
 ];
+
+/** Where keepers disagree about posts. */
+export const SCHOOLS = {
+  posts: {
+    question: 'Steel or timber posts?',
+    schools: ['Steel T: fast, does not rot', 'Timber: takes gates and rails'],
+    ours: 'T for lines, timber at gates and corners: each where it is strong.',
+  },
+  setting: {
+    question: 'How are posts set?',
+    schools: ['Tamped soil', 'Concrete', 'Spikes'],
+    ours: 'Soil; concrete for gates, which are pulled at every day.',
+  },
+} as const satisfies Readonly<Record<string, School>>;

@@ -1,3 +1,4 @@
+import { type ChoiceReferences } from '../../plan/known';
 import { type Uses } from '../../plan/uses';
 import * as z from 'zod/mini';
 import { KINDS, type Skirt } from './kinds';
@@ -20,7 +21,9 @@ export const schema = z.discriminatedUnion('kind', [
 export const CHOICES = { skirt: schema };
 
 /** Taken unless something else is chosen: an apron so wide, m. */
-export const usual = (width: number): Skirt => ({ kind: 'apron', mesh: 'fine-13', width, lapUp: 0.1 });
+export const usual = (width: number): { readonly skirt: Skirt } => ({
+  skirt: { kind: 'apron', mesh: 'fine-13', width, lapUp: 0.1 },
+});
 
 /** Where nothing is to be laid. */
 export const NONE: Skirt = { kind: 'none' };
@@ -48,3 +51,10 @@ export const PARTS = {
 
 /** How its pieces are unrolled and lettered: along the fence, then round the house. */
 export const LAYERS = ['skirt', 'house-skirt'] as const;
+
+/** The mesh that a plan names is sold in its edition or its own. */
+export const references: ChoiceReferences<{ readonly skirt: Skirt }> = ({ skirt }, path, known, issue) => {
+  const mesh = skirt ? meshOf(skirt) : null;
+  if (mesh !== null && !known.meshes.has(mesh))
+    issue([...path, 'skirt', 'mesh'], `no mesh “${mesh}” in this edition or among own products`);
+};

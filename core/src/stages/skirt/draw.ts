@@ -1,12 +1,16 @@
+import { type FenceWalk } from '../../ground/fenceLines';
+import { skirtLines } from './skirtLines';
+import { skirtAlong } from './part';
+import { type Inks } from '../../drawing/ink';
 import type { SideFrame } from '../../drawing/frames';
-import type { Primitive } from '../../drawing/scene';
+import { type Primitive, type GroundOf, type StripLine } from '../../drawing/scene';
 import { type Ring, STRAIGHT } from '../../ground/survey';
 import { type Vector, plus, times } from '../../ground/vector';
-import { choicesFor } from '../../plan/effective';
+import { choicesFor, facetOf } from '../../plan/effective';
 import { formatPart } from '../../plan/partRef';
 import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
-import { shapeOf } from './shape';
+import { shapeOf, isLaid } from './shape';
 import { apronCorner } from './strips';
 
 type PartOf<K extends Part['kind']> = Extract<Part, { kind: K }>;
@@ -75,7 +79,7 @@ function fenceShapes(
 }
 
 /** Skirts on the sheet: along the fence, and round the house. */
-export const skirtShapes = (
+export const sheet = (
   parts: readonly Part[],
   rings: readonly Ring[],
   frames: ReadonlyMap<string, SideFrame>,
@@ -85,35 +89,61 @@ export const skirtShapes = (
 ];
 
 /** How far the skirt of a side lies out from it, m: nothing may be drawn over it. */
-export const skirtReach = (plan: Plan, side: string): number =>
-  shapeOf(choicesFor(plan, side).skirt)?.out ?? 0;
+export const reach = (plan: Plan, side: string): number => shapeOf(choicesFor(plan, side).skirt)?.out ?? 0;
 
-/** A skirt on the strip, from the outside. */
-export interface StripSkirt {
-  readonly part: string;
-  readonly from: number;
-  readonly to: number;
-  readonly flat: boolean;
-  /** How far a buried skirt turns out at its depth, m; 0 where it goes straight down. */
-  readonly toe: number;
-  readonly form: string;
-  /** Depth below ground, m; 0 where it lies flat. */
-  readonly depth: number;
-  /** The ground that it lies along. */
-  readonly points: readonly Vector[];
+/** A skirt on the strip: flat just under the ground line; buried at its depth, with a second line where it turns out in a toe. */
+export function strip(part: Part, ground: GroundOf): readonly StripLine[] {
+  if (part.kind !== 'skirt') return [];
+  const under = ground(part.side, part.from, part.to);
+  if (under.length === 0) return [];
+  const flat = part.out > 0 && part.depth === 0;
+  return [
+    {
+      part: formatPart(part.part),
+      kind: 'at-foot',
+      points: under.map(({ x, y }) => ({ x, y: y - part.depth })),
+      lower: flat ? [5] : part.out > 0 ? [0, -4] : [0],
+    },
+  ];
 }
 
-export const skirtOnStrip = (
-  part: PartOf<'skirt'>,
-  at: { readonly from: number; readonly to: number },
-  points: readonly Vector[],
-): StripSkirt => ({
-  part: formatPart(part.part),
-  from: at.from,
-  to: at.to,
-  flat: part.out > 0 && part.depth === 0,
-  toe: part.depth > 0 ? part.out : 0,
-  form: part.form,
-  depth: part.depth,
-  points,
-});
+/** Skirts as they would lie. */
+export const preview = (plan: Plan, walks: readonly FenceWalk[]): readonly Part[] =>
+  [...skirtLines({ choices: facetOf(plan, 'skirt'), enclosures: plan.enclosures }, walks).skirts].flatMap(
+    ([line, skirt]) => (isLaid(skirt) ? skirtAlong(line, skirt) : []),
+  );
+
+const FILE = ['SKIRT', 'YELLOW', 'DASHED'] as const;
+/** How what lies at the foot of the fence is drawn. */
+export const FOOT_INKS = {
+  apron: {
+    screen: { fill: 'apron', stroke: 'bark', width: 1, dash: '4 3' },
+    paper: { fill: 'apron', stroke: 'bark', width: 0.2, dash: '1.2 0.9' },
+    file: FILE,
+  },
+  toe: {
+    screen: { fill: 'none', stroke: 'bark', width: 1.6, dash: '7 4' },
+    paper: { fill: 'none', stroke: 'bark', width: 0.35, dash: '2 1.2' },
+    file: FILE,
+  },
+  stones: {
+    screen: { fill: 'cobbles', stroke: 'ink', width: 0.8 },
+    paper: { fill: 'stone', stroke: 'ink', width: 0.25, dash: '0.3 0.8' },
+    file: FILE,
+  },
+  buried: {
+    screen: { fill: 'none', stroke: 'bark', width: 3, dash: '7 4' },
+    paper: { fill: 'none', stroke: 'bark', width: 0.6, dash: '2 1.2' },
+    file: FILE,
+  },
+  concrete: {
+    screen: { fill: 'none', stroke: 'edge', width: 7, opacity: 0.7 },
+    paper: { fill: 'none', stroke: 'edge', width: 1.4 },
+    file: FILE,
+  },
+} as const satisfies Inks;
+
+/** As it is drawn on the strip. */
+export const STRIP_INKS = {
+  'at-foot': { screen: { fill: 'none', stroke: 'bark', width: 4, dash: '9 4' } },
+} as const satisfies Inks;

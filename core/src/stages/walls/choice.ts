@@ -1,3 +1,4 @@
+import { type ChoiceReferences, unique } from '../../plan/known';
 import { type Uses } from '../../plan/uses';
 import { tidy } from '../../units/round';
 import { FOOT } from '../../units/factors';
@@ -86,3 +87,24 @@ export const USES = {
   patch: { name: 'patch of the overhang', letters: 'wall', along: 'nothing' },
   board: { name: 'one bay', letters: 'wall', along: 'nothing' },
 } as const satisfies Uses;
+
+/** Meshes, boards and rails that a plan names are sold in its edition or its own; bands stand one above the other. */
+export const references: ChoiceReferences<Pick<Usual, 'bands' | 'boards'>> = (
+  { bands, boards: chosen },
+  path,
+  known,
+  issue,
+) => {
+  bands?.forEach((band, i) => {
+    const at = [...path, 'bands', i];
+    if (!known.meshes.has(band.mesh))
+      issue([...at, 'mesh'], `no mesh “${band.mesh}” in this edition or among own products`);
+    const below = bands[i - 1];
+    if (below && band.top <= below.top) issue([...at, 'top'], 'must be higher than the band below it');
+  });
+  if (bands) unique(bands, [...path, 'bands'], issue);
+  for (const [at, timber] of Object.entries(chosen ?? {})) {
+    if (timber !== null && !known.boards.has(timber))
+      issue([...path, 'boards', at], `no board or rail “${timber}” in this edition`);
+  }
+};

@@ -1,3 +1,4 @@
+import { type School } from '../../saying/school';
 import { type Cautions } from '../../saying/cautions';
 import type { VERBS } from './verbs';
 import { type Reader } from '../../saying/reader';
@@ -133,3 +134,12 @@ export const cautions: Cautions = ({ openings }) => [
   openings.some((o) => o.make === 'built') &&
     'Dust of treated timber is harmful: cut outdoors, with a mask. Eye protection with saws and drivers.',
 ];
+
+/** Where keepers disagree about ways in. */
+export const SCHOOLS = {
+  door: {
+    question: 'An automatic pop door?',
+    schools: ['Trusted', 'Never'],
+    ours: 'Allowed, with a look every day and a check that it fails shut.',
+  },
+} as const satisfies Readonly<Record<string, School>>;

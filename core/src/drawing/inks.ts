@@ -1,0 +1,121 @@
+import { FOOT_INKS, MARK_INKS, STRIP_INKS } from '../stages/draw';
+import type { Colour, Ink, Inks, Pattern, Stroke } from './ink';
+
+const HOLLOW = { fill: 'none' } as const;
+
+/** The one table of inks: the screen's sheet and strip, pictures, drawing files and print all draw by it. */
+export const INKS: Inks = {
+  run: {
+    screen: { fill: 'run', opacity: 0.5 },
+    paper: { fill: 'run', stroke: 'none' },
+    file: ['RUN', 'GREEN', 'CONTINUOUS'],
+  },
+  fence: {
+    screen: { ...HOLLOW, stroke: 'ink', width: 3 },
+    paper: { ...HOLLOW, stroke: 'ink', width: 0.6 },
+    file: ['FENCE', 'WHITE', 'CONTINUOUS'],
+  },
+  wall: {
+    screen: { ...HOLLOW, stroke: 'edge', width: 6 },
+    paper: { ...HOLLOW, stroke: 'edge', width: 1.2 },
+    file: ['WALL', 'WHITE', 'CONTINUOUS'],
+  },
+  open: {
+    screen: { ...HOLLOW, stroke: 'edge', width: 1.5, dash: '2 6' },
+    paper: { ...HOLLOW, stroke: 'edge', width: 0.3, dash: '0.4 1.4' },
+    file: ['OPEN', 'WHITE', 'DOTTED'],
+  },
+  ...FOOT_INKS,
+  post: {
+    screen: { fill: 'ink', stroke: 'ink' },
+    paper: { fill: 'ink', stroke: 'ink', width: 0.3 },
+    file: ['POSTS', 'WHITE', 'CONTINUOUS'],
+  },
+  line: {
+    screen: { fill: 'sheet', stroke: 'ink', width: 1.5 },
+    paper: { fill: 'sheet', stroke: 'ink', width: 0.35 },
+    file: ['POSTS', 'WHITE', 'CONTINUOUS'],
+  },
+  gate: {
+    screen: { ...HOLLOW, stroke: 'ink', width: 1.3 },
+    paper: { ...HOLLOW, stroke: 'ink', width: 0.3 },
+    file: ['GATES', 'YELLOW', 'CONTINUOUS'],
+  },
+  'pop-door': {
+    screen: { ...HOLLOW, stroke: 'yolk', width: 6 },
+    paper: { ...HOLLOW, stroke: 'yolk', width: 1.2 },
+    file: ['GATES', 'YELLOW', 'CONTINUOUS'],
+  },
+  hatch: {
+    screen: { ...HOLLOW, stroke: 'bark', width: 6 },
+    paper: { ...HOLLOW, stroke: 'bark', width: 1.2 },
+    file: ['GATES', 'YELLOW', 'CONTINUOUS'],
+  },
+  building: {
+    screen: { fill: 'boards', stroke: 'ink', width: 1.5 },
+    paper: { fill: 'boards', stroke: 'ink', width: 0.35 },
+    file: ['BUILDINGS', 'WHITE', 'CONTINUOUS'],
+  },
+  crown: {
+    screen: { fill: 'moss', opacity: 0.22 },
+    paper: { fill: 'moss', fillOpacity: 0.2, stroke: 'none' },
+    file: ['TREES', 'GREEN', 'CONTINUOUS'],
+  },
+  trunk: {
+    screen: { fill: 'bark' },
+    paper: { fill: 'bark', stroke: 'none' },
+    file: ['TREES', 'GREEN', 'CONTINUOUS'],
+  },
+  roots: {
+    screen: { ...HOLLOW, stroke: 'bark', width: 1.2, dash: '2 4' },
+    paper: { ...HOLLOW, stroke: 'bark', width: 0.25, dash: '0.5 0.9' },
+    file: ['ROOTS', 'GREEN', 'DOTTED'],
+  },
+  service: {
+    screen: { ...HOLLOW, stroke: 'live', width: 1.6, dash: '9 5' },
+    paper: { ...HOLLOW, stroke: 'live', width: 0.4, dash: '2.2 1.3' },
+    file: ['SERVICES', 'BLUE', 'DASHED'],
+  },
+  boundary: {
+    screen: { ...HOLLOW, stroke: 'ink', width: 1.6, dash: '14 4 2 4' },
+    paper: { ...HOLLOW, stroke: 'ink', width: 0.4, dash: '3.6 1 0.6 1' },
+    file: ['BOUNDARIES', 'MAGENTA', 'DASHED'],
+  },
+  contour: {
+    screen: { ...HOLLOW, stroke: 'moss', width: 1, opacity: 0.7 },
+    paper: { ...HOLLOW, stroke: 'contour', width: 0.2 },
+    file: ['CONTOURS', 'CYAN', 'CONTINUOUS'],
+  },
+  ...MARK_INKS,
+  ...STRIP_INKS,
+};
+
+/** Kinds at the foot of the fence and those marked over it, in the order in which they are drawn. */
+export const FOOT_KINDS = Object.keys(FOOT_INKS);
+export const MARK_KINDS = Object.keys(MARK_INKS);
+
+/** @throws RangeError for a kind that has no ink: it would be drawn as a black shape */
+export function inkOf(kind: string): Ink {
+  const ink = INKS[kind];
+  if (!ink) throw new RangeError(`no ink for ${kind}`);
+  return ink;
+}
+
+const PATTERNS: readonly (Colour | Pattern)[] = ['apron', 'boards', 'cobbles'] satisfies readonly Pattern[];
+
+/** A way to draw as the attributes of an element. */
+export function attributesOf(
+  { fill, fillOpacity, stroke, width, dash, opacity }: Stroke,
+  colour: (name: Colour) => string,
+): Readonly<Record<string, string | number>> {
+  const said = (name: Colour | Pattern | 'none') =>
+    name === 'none' ? name : PATTERNS.includes(name) ? `url(#${name})` : colour(name as Colour);
+  return {
+    ...(fill === undefined ? {} : { fill: said(fill) }),
+    ...(fillOpacity === undefined ? {} : { 'fill-opacity': fillOpacity }),
+    ...(stroke === undefined ? {} : { stroke: said(stroke) }),
+    ...(width === undefined ? {} : { 'stroke-width': width }),
+    ...(dash === undefined ? {} : { 'stroke-dasharray': dash }),
+    ...(opacity === undefined ? {} : { opacity }),
+  };
+}
