@@ -1,12 +1,4 @@
-import {
-  type Plan,
-  lengthText,
-  printNumber,
-  sayChange,
-  sayLine,
-  sayReason,
-  sayWeightAndTax,
-} from '@aviarum/core';
+import { type Plan, lengthText, printNumber, sayLine, sayReason, sayWeightAndTax } from '@aviarum/core';
 import { Fragment } from 'react';
 import { Choice } from '../fields/Choice';
 import { usePlan } from '../state/planStore';
@@ -94,7 +86,6 @@ const goodsOf = (line: Line): string => `${line.detail.kind}:${line.product}`;
 /** Where two yards are bought at, one line can be kept to one of them. */
 function BuyAt({ line, plan }: { line: Line; plan: Plan }) {
   const market = useMarket();
-  const reader = useReader();
   const take = usePlan((s) => s.take);
   const { yards, from } = plan.buying;
   if (!market || yards.length < 2) return null;
@@ -109,8 +100,7 @@ function BuyAt({ line, plan }: { line: Line; plan: Plan }) {
           ...yards.map((id) => ({ value: id, label: market.yard(id).name })),
         ]}
         onChoose={(yard) => {
-          const change = { verb: 'buy-from', goods, yard: yard === '' ? null : yard } as const;
-          take(change, sayChange(change, reader, market));
+          take({ verb: 'buy-from', goods, yard: yard === '' ? null : yard });
         }}
       />
     </div>

@@ -11,7 +11,6 @@ function options() {
   render(
     <EffectOptions
       name="Hanging"
-      words={(o) => `hanging: ${o.title}`}
       options={(['continuous', 'side-by-side'] as const).map((hanging) => ({
         key: hanging,
         title: hanging,
@@ -36,9 +35,10 @@ test('the chosen option says so, the others say what they would do once that is 
   expect(cells('side-by-side')).toEqual(['…', '…', '…']);
 });
 
-test('choosing takes the change, and undo has its words', () => {
+test('choosing takes the change, and undo knows what it was', () => {
   options();
   fireEvent.click(screen.getByRole('radio', { name: 'side-by-side' }));
   const { plan } = usePlan.getState();
   expect(plan?.choices.plan.hanging).toBe('side-by-side');
+  expect(usePlan.getState().last?.verb).toBe('set-hanging');
 });

@@ -17,7 +17,6 @@ interface Props {
   /** The name stands elsewhere: it is only told to assistive technology. */
   readonly hideName?: true;
   readonly options: readonly EffectOption[];
-  readonly words: (o: EffectOption) => string;
 }
 
 const signed = (text: string, value: number) => (value > 0 ? `+${text}` : text);
@@ -35,7 +34,7 @@ function cells(effect: Effect | undefined, reader: Reader): readonly [string, st
 }
 
 /** Options with what each would do to price, hours and the largest opening, before it is chosen; the chosen one says so. */
-export function EffectOptions({ name, hideName, options, words }: Props) {
+export function EffectOptions({ name, hideName, options }: Props) {
   const group = useId();
   const reader = useReader();
   const take = usePlan((s) => s.take);
@@ -57,7 +56,7 @@ export function EffectOptions({ name, hideName, options, words }: Props) {
               type="radio"
               name={group}
               checked={option.chosen === 'yes'}
-              onChange={() => take(option.change, words(option))}
+              onChange={() => take(option.change)}
               aria-label={option.note === '' ? option.title : `${option.title}, ${option.note}`}
             />
             {option.picture && (

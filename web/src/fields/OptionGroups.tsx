@@ -10,34 +10,16 @@ interface Props {
   readonly open?: readonly string[];
   /** What is said above the options of a group, by its id. */
   readonly above?: Readonly<Record<string, ReactNode>>;
-  /** How an undo step says what was chosen. */
-  readonly about?: string;
 }
 
 /** The questions of a stage, each with its answer; opened, the other answers with their effects. */
-export function OptionGroups({ groups, open = [], above = {}, about = '' }: Props) {
+export function OptionGroups({ groups, open = [], above = {} }: Props) {
   return groups.map((group) => (
-    <Group
-      key={group.id}
-      group={group}
-      begins={open.includes(group.id)}
-      above={above[group.id]}
-      about={about}
-    />
+    <Group key={group.id} group={group} begins={open.includes(group.id)} above={above[group.id]} />
   ));
 }
 
-function Group({
-  group,
-  begins,
-  above,
-  about,
-}: {
-  group: OptionGroup;
-  begins: boolean;
-  above: ReactNode;
-  about: string;
-}) {
+function Group({ group, begins, above }: { group: OptionGroup; begins: boolean; above: ReactNode }) {
   const market = useMarket();
   const [open, setOpen] = useState(begins);
   const chosen = group.options.find((o) => o.chosen === 'yes');
@@ -53,7 +35,6 @@ function Group({
         <EffectOptions
           name={group.name}
           hideName
-          words={(o) => `${about}${group.name.toLowerCase()}: ${o.title.toLowerCase()}`}
           options={group.options.map(({ mesh, ...option }) =>
             mesh === undefined ? option : { ...option, picture: <MeshSwatch mesh={market.mesh(mesh)} /> },
           )}

@@ -88,7 +88,7 @@ export default function FileFields({ plan }: { plan: Plan }) {
   const useIt = () => {
     if (!outline || crosses) return;
     const corners = way === 'other' ? [...outline.corners].reverse() : outline.corners;
-    take(traced(plan, corners, outline.place), 'take the outline from a file');
+    take(traced(plan, corners, outline.place));
   };
   return (
     <>

@@ -1,6 +1,6 @@
 import { STAGE_IDS, STAGE_NAMES, type StageId } from '@aviarum/core';
 import { useQuery } from '@tanstack/react-query';
-import { type ComponentType, Suspense, lazy, useEffect } from 'react';
+import { Suspense, lazy, useEffect } from 'react';
 import { Navigate, useParams } from 'react-router';
 import { holdings } from '../api/client';
 import { DocketBar } from '../shell/DocketBar';
@@ -8,41 +8,14 @@ import { TheLine } from '../shell/TheLine';
 import { TopBar } from '../shell/TopBar';
 import { GroundSheet } from '../sheet/GroundSheet';
 import { useReckoning } from '../state/reckoningStore';
+import { STAGE_VIEWS } from '../stages/stages';
 import { FenceStrip } from '../strip/FenceStrip';
 import { ErrorBoundary } from './ErrorBoundary';
 import { LostPlan } from './LostPlan';
 import { Opening } from './Opening';
 import { useOpenPlan } from './useOpenPlan';
 
-/** Each stage's panel is loaded when its peg is pressed. */
-const OutlinePanel = lazy(async () => ({
-  default: (await import('../stages/outline/OutlinePanel')).OutlinePanel,
-}));
 const DocketPaper = lazy(async () => ({ default: (await import('../docket/DocketPaper')).DocketPaper }));
-const BirdsPanel = lazy(async () => ({ default: (await import('../stages/BirdsPanel')).BirdsPanel }));
-const DocketPanel = lazy(async () => ({
-  default: (await import('../stages/docket/DocketPanel')).DocketPanel,
-}));
-const GroundPanel = lazy(async () => ({
-  default: (await import('../stages/ground/GroundPanel')).GroundPanel,
-}));
-const PostsPanel = lazy(async () => ({ default: (await import('../stages/posts/PostsPanel')).PostsPanel }));
-const SkirtPanel = lazy(async () => ({ default: (await import('../stages/skirt/SkirtPanel')).SkirtPanel }));
-const ThreatsPanel = lazy(async () => ({ default: (await import('../stages/ThreatsPanel')).ThreatsPanel }));
-const WallsPanel = lazy(async () => ({ default: (await import('../stages/walls/WallsPanel')).WallsPanel }));
-const WaysPanel = lazy(async () => ({ default: (await import('../stages/ways/WaysPanel')).WaysPanel }));
-
-const PANELS: Readonly<Record<StageId, ComponentType<{ base: string }>>> = {
-  birds: BirdsPanel,
-  threats: ThreatsPanel,
-  ground: GroundPanel,
-  outline: OutlinePanel,
-  posts: PostsPanel,
-  walls: WallsPanel,
-  skirt: SkirtPanel,
-  ways: WaysPanel,
-  docket: DocketPanel,
-};
 
 const isStage = (text: string | undefined): text is StageId => STAGE_IDS.some((stage) => stage === text);
 
@@ -75,7 +48,7 @@ export function PlanPage() {
   if (!isStage(stage)) return <Navigate to={`/h/${holding}/p/${planId}/outline`} replace />;
   if (!plan) return <Opening what="the plan" />;
   const base = `/h/${holding}/p/${planId}`;
-  const StagePanel = PANELS[stage];
+  const { panel: StagePanel } = STAGE_VIEWS[stage];
   // Tried again with every step and every stage.
   const key = `${stage} ${steps}`;
   return (

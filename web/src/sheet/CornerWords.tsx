@@ -1,7 +1,7 @@
 import type { SheetScene } from '@aviarum/core';
 import { memo } from 'react';
 import { stopId } from './stopId';
-import { degrees } from './stops';
+import { degrees } from './stop';
 
 /** Angles only where a corner has room for one, px. */
 const ROOM = 62;

@@ -15,15 +15,14 @@ import { Letters } from './Letters';
 import { LitPart } from './LitPart';
 import { ReliefLayer } from './ReliefLayer';
 import { Stops } from './Stops';
-import { stopsFor } from './stops';
 import { useRelief } from './useRelief';
 import { useSheetGestures } from './useSheetGestures';
+import { STAGE_VIEWS } from '../stages/stages';
 import { useSize } from './useSize';
 import { fit } from './view';
 
 const TapeLayer = lazy(() => import('../survey/TapeLayer'));
 
-const LETTERED: readonly StageId[] = ['walls', 'skirt', 'docket'];
 const NO_PARTS: never[] = [];
 /** Narrower than this the sheet is for looking, with number fields below it, px. */
 const PHONE = 600;
@@ -50,7 +49,13 @@ export function GroundSheet({ stage, still }: { stage: StageId; still?: true }) 
   const stops = useMemo(
     () =>
       settled && !still && size.width >= PHONE
-        ? stopsFor(stage, { plan: settled, scene: sheetScene(settled, []), parts, reader, open })
+        ? (STAGE_VIEWS[stage].stops?.({
+            plan: settled,
+            scene: sheetScene(settled, []),
+            parts,
+            reader,
+            open,
+          }) ?? [])
         : [],
     [settled, still, size.width, stage, parts, reader, open],
   );
@@ -82,7 +87,7 @@ export function GroundSheet({ stage, still }: { stage: StageId; still?: true }) 
 
   if (!plan || !scene || !ground || !settled) return null;
   const { scale } = view;
-  const lettered = LETTERED.includes(stage) && !held && !draft;
+  const lettered = STAGE_VIEWS[stage].lettered === 'yes' && !held && !draft;
   const words = still ? 'no' : 'yes';
   const calm = !still && !draft && !held;
   return (

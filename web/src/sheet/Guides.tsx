@@ -2,7 +2,7 @@ import type { Guide, Reader } from '@aviarum/core';
 import { useReader } from '../state/reckoningStore';
 import type { Held } from './drag';
 import { Knob } from './Stops';
-import type { Stop } from './stops';
+import type { Stop } from './stop';
 
 const WORDS: Readonly<Record<Guide['kind'], string>> = {
   'right-angle': '90°',

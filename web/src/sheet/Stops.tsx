@@ -6,7 +6,7 @@ import { hoverPart } from '../state/selection';
 import { nudge } from './drag';
 import { removalOf } from './removal';
 import { drawnAs } from './stopId';
-import type { Stop } from './stops';
+import type { Stop } from './stop';
 
 const SIZES: Readonly<Record<Stop['look'], number>> = {
   corner: 13,
@@ -57,7 +57,7 @@ export const Stops = memo(function Stops({ stops, plan, scale, open, onOpen }: P
     const step = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key];
     if (held && step !== undefined) {
       const change = nudge(stop, event.key, system, event.shiftKey ? 'large' : 'small');
-      if (change) take(change, stop.words);
+      if (change) take(change);
     } else if (step !== undefined) goTo(index + step);
     else if (event.key === 'Home') goTo(0);
     else if (event.key === 'End') goTo(stops.length - 1);
@@ -66,7 +66,7 @@ export const Stops = memo(function Stops({ stops, plan, scale, open, onOpen }: P
       setMoving(held || !stop.move ? null : stop.id);
     } else if (event.key === 'Delete') {
       const removal = removalOf(plan, stop.id);
-      if (removal) take(removal.change, removal.words);
+      if (removal) take(removal.change);
     } else if (event.key === 'Escape') {
       if (held) setMoving(null);
       else {

@@ -9,7 +9,7 @@ import {
   snapGround,
 } from '@aviarum/core';
 import { type Touched, touchedBy } from './heldScene';
-import type { Stop } from './stops';
+import type { Stop } from './stop';
 import { stepOf } from './view';
 
 /** A thing in hand: where it was taken, and what it can fall on, gathered once. */

@@ -12,14 +12,14 @@ import {
 import { dragTo, grip, nudge } from './drag';
 import { movingScene, stillScene, touchedBy } from './heldScene';
 import { removalOf } from './removal';
-import { stopsFor } from './stops';
+import { STAGE_VIEWS } from '../stages/stages';
 
 const [orchard] = DEMO_PLANS;
 if (!orchard) throw new Error('no demo plan');
 const reader = makeReader('metric', 'XXX');
 const stopsOf = (stage: StageId, plan: Plan = orchard, open: string | null = null) => {
   const { parts } = reckon(plan);
-  return stopsFor(stage, { plan, scene: sheetScene(plan, parts), parts, reader, open });
+  return STAGE_VIEWS[stage].stops?.({ plan, scene: sheetScene(plan, parts), parts, reader, open }) ?? [];
 };
 const stop = (stage: StageId, id: string) => {
   const found = stopsOf(stage).find((s) => s.id === id);

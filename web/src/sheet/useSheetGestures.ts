@@ -4,7 +4,7 @@ import { usePlan } from '../state/planStore';
 import { useReader } from '../state/reckoningStore';
 import { type Grip, type Held, dragTo, grip } from './drag';
 import type { Touched } from './heldScene';
-import type { Stop } from './stops';
+import type { Stop } from './stop';
 import { type Size, type View, zoomAbout } from './view';
 
 /** What is in hand during a drag. */
@@ -46,7 +46,7 @@ export function useSheetGestures({ box, fitted, stops, onOpen, still, wheel }: A
     if (!held || phase !== 'on') {
       setInHand(null);
       if (held && Math.hypot(held.at.x - taken.stop.at.x, held.at.y - taken.stop.at.y) > 1e-9)
-        take(held.change, taken.stop.words);
+        take(held.change);
       else letGo();
       return;
     }

@@ -1,26 +1,31 @@
 import { STAGE_IDS, STAGE_NAMES, type StageId } from '@aviarum/core';
-import { useEffect, useRef } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import { Link } from 'react-router';
 import { usePlan } from '../state/planStore';
+import { stagesOf } from '../stages/stages';
 import { useReckoning } from '../state/reckoningStore';
 
 /** The first stage that nobody has settled: what to do next. */
-export function nextStage(settled: Readonly<Partial<Record<StageId, true>>>): StageId {
-  return STAGE_IDS.find((stage) => !settled[stage]) ?? 'docket';
+export function nextStage(
+  settled: Readonly<Partial<Record<StageId, true>>>,
+  stages: readonly StageId[] = STAGE_IDS,
+): StageId {
+  return stages.find((stage) => !settled[stage]) ?? 'docket';
 }
 
 /** The stages of the work as pegs on a taut string that dips at the one in hand. */
 export function TheLine({ stage, base }: { stage: StageId; base: string }) {
   const stages = useReckoning((s) => s.reckoning?.stages);
-  const settled = usePlan((s) => s.plan?.settled);
+  const plan = usePlan((s) => s.plan);
+  const used = useMemo(() => stagesOf(plan), [plan]);
+  const settled = plan?.settled;
   const draft = usePlan((s) => s.draft);
   const current = useRef<HTMLAnchorElement>(null);
   useEffect(() => {
     current.current?.scrollIntoView({ inline: 'center', block: 'nearest' });
   }, [stage]);
-  const next = nextStage(settled ?? {});
-  const n = STAGE_IDS.length;
-  const at = ((STAGE_IDS.indexOf(stage) + 0.5) / n) * 100;
+  const next = nextStage(settled ?? {}, used);
+  const at = ((used.indexOf(stage) + 0.5) / used.length) * 100;
   return (
     <nav className="theline noprint" aria-label="Stages of the work">
       <ol>
@@ -33,7 +38,7 @@ export function TheLine({ stage, base }: { stage: StageId; base: string }) {
             vectorEffect="non-scaling-stroke"
           />
         </svg>
-        {STAGE_IDS.map((id) => {
+        {used.map((id) => {
           const drafted = draft?.findings.filter((f) => f.stage === id).length ?? 0;
           const matters = (stages?.[id].matters ?? 0) + drafted;
           const state = matters > 0 ? 'look' : settled?.[id] ? 'settled' : 'open';

@@ -1,4 +1,4 @@
-import { LENGTHS, cutText, makeReader } from '@aviarum/core';
+import { type Change, LENGTHS, cutText, sayChange } from '@aviarum/core';
 import { Copy, Moon, Redo2, Sun, Undo2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -6,6 +6,7 @@ import { useStore } from 'zustand';
 import { redo, undo, usePlan } from '../state/planStore';
 import { ApiError } from '../api/client';
 import { keepAsNew } from '../state/keep';
+import { useMarket, useReader } from '../state/reckoningStore';
 import { useSaving } from '../state/saving';
 import { clock } from './clock';
 import { useTheme } from './theme';
@@ -14,7 +15,11 @@ import { useTheme } from './theme';
 function UndoButtons() {
   const past = useStore(usePlan.temporal, (s) => s.pastStates.length);
   const future = useStore(usePlan.temporal, (s) => s.futureStates);
-  const words = usePlan((s) => s.words);
+  const last = usePlan((s) => s.last);
+  const market = useMarket();
+  const reader = useReader();
+  const said = (change: Change | null | undefined) =>
+    change && market ? sayChange(change, reader, market) : '';
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
@@ -26,7 +31,6 @@ function UndoButtons() {
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   }, []);
-  const redoWords = future[future.length - 1]?.words ?? '';
   return (
     <>
       <button
@@ -34,7 +38,7 @@ function UndoButtons() {
         className="barbtn"
         disabled={past === 0}
         onClick={undo}
-        title={past > 0 ? `Undo: ${words}` : 'Nothing to undo'}
+        title={past > 0 ? `Undo: ${said(last)}` : 'Nothing to undo'}
         aria-label="Undo"
       >
         <Undo2 size={17} aria-hidden /> <span className="label">Undo</span>
@@ -44,7 +48,7 @@ function UndoButtons() {
         className="barbtn"
         disabled={future.length === 0}
         onClick={redo}
-        title={`Redo: ${redoWords}`}
+        title={`Redo: ${said(future[future.length - 1]?.last)}`}
         aria-label="Redo"
       >
         <Redo2 size={17} aria-hidden />
@@ -116,8 +120,7 @@ export function TopBar({ holding, holdingName }: { holding: string; holdingName:
   };
   const named = () => {
     const name = naming?.trim() ?? '';
-    if (name !== '' && name !== plan.name)
-      take({ verb: 'rename', name: cutText(name, LENGTHS.name) }, 'rename');
+    if (name !== '' && name !== plan.name) take({ verb: 'rename', name: cutText(name, LENGTHS.name) });
     setNaming(null);
   };
   return (
@@ -157,13 +160,7 @@ export function TopBar({ holding, holdingName }: { holding: string; holdingName:
             key={units}
             type="button"
             aria-pressed={plan.units === units}
-            onClick={() =>
-              plan.units !== units &&
-              take(
-                { verb: 'set-units', units },
-                makeReader(units, plan.currency).system === 'metric' ? 'show metres' : 'show feet',
-              )
-            }
+            onClick={() => plan.units !== units && take({ verb: 'set-units', units })}
           >
             {units === 'metric' ? 'metres' : 'feet'}
           </button>

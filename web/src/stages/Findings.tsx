@@ -59,12 +59,7 @@ export function Findings({ stage, severity }: Props) {
                 .map((mend) => {
                   const words = sayChange(mend, reader, market);
                   return (
-                    <button
-                      key={words}
-                      type="button"
-                      className="btn btn-primary"
-                      onClick={() => take(mend, words)}
-                    >
+                    <button key={words} type="button" className="btn btn-primary" onClick={() => take(mend)}>
                       {words}
                     </button>
                   );
@@ -91,12 +86,7 @@ export function Findings({ stage, severity }: Props) {
                 const effect = effects[at++];
                 const words = sayChange(mend, reader, market);
                 return (
-                  <button
-                    key={words}
-                    type="button"
-                    className="btn btn-primary"
-                    onClick={() => take(mend, words)}
-                  >
+                  <button key={words} type="button" className="btn btn-primary" onClick={() => take(mend)}>
                     {words}
                     {effect && effect.price !== null && (
                       <span className="figure">

@@ -43,7 +43,6 @@ export function HoursTable() {
       </table>
       <EffectOptions
         name="Who builds"
-        words={(o) => o.title.toLowerCase()}
         options={[
           {
             key: 'alone',

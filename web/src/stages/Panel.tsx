@@ -1,8 +1,9 @@
-import { STAGE_IDS, STAGE_NAMES, type StageId, cautionsFor } from '@aviarum/core';
+import { STAGE_NAMES, type StageId, cautionsFor } from '@aviarum/core';
 import type { ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { usePlan } from '../state/planStore';
 import { SaveTrouble } from '../shell/SaveTrouble';
+import { stagesOf } from './stages';
 import { Findings } from './Findings';
 
 interface Props {
@@ -20,10 +21,11 @@ export function Panel({ stage, lead, base, children }: Props) {
   const draft = usePlan((s) => s.draft);
   const navigate = useNavigate();
   if (!plan) return null;
-  const next = STAGE_IDS[STAGE_IDS.indexOf(stage) + 1];
+  const used = stagesOf(plan);
+  const next = used[used.indexOf(stage) + 1];
   const settled = plan.settled[stage] === true;
   const settle = () => {
-    take({ verb: 'settle', stage, settled: 'yes' }, `settle ${STAGE_NAMES[stage]}`);
+    take({ verb: 'settle', stage, settled: 'yes' });
     if (next) void navigate(`${base}/${next}`);
   };
   return (
@@ -41,7 +43,7 @@ export function Panel({ stage, lead, base, children }: Props) {
           <button
             type="button"
             className="btn"
-            onClick={() => take({ verb: 'settle', stage, settled: 'no' }, `open ${STAGE_NAMES[stage]} again`)}
+            onClick={() => take({ verb: 'settle', stage, settled: 'no' })}
           >
             Settled. Open it again
           </button>

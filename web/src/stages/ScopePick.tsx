@@ -87,9 +87,7 @@ export function ScopePick({ plan, scope, onScope, of }: Props) {
         <button
           type="button"
           className="btn"
-          onClick={() =>
-            take({ verb: 'choose-as-plan', scope, choices: of }, 'choose as for the whole fence')
-          }
+          onClick={() => take({ verb: 'choose-as-plan', scope, choices: of })}
         >
           As the whole fence
         </button>

@@ -15,14 +15,14 @@ describe('the plan in hand', () => {
     for (let i = 1; i <= 40; i++) usePlan.getState().hold(pull(i / 10));
     expect(past()).toBe(0);
     expect(shownPlan(usePlan.getState())).not.toBe(usePlan.getState().plan);
-    usePlan.getState().take(pull(4), 'move side 2');
+    usePlan.getState().take(pull(4));
     expect(past()).toBe(1);
     expect(depth()).toBeCloseTo(before + 4, 9);
     undo();
     expect(depth()).toBe(before);
     redo();
     expect(depth()).toBeCloseTo(before + 4, 9);
-    expect(usePlan.getState().words).toBe('move side 2');
+    expect(usePlan.getState().last).toEqual(pull(4));
   });
 
   test('letting go of a drag that went nowhere leaves no step', () => {
@@ -33,12 +33,12 @@ describe('the plan in hand', () => {
 
   test('what cannot be built is a draft; the good plan stays, and mending the draft takes it', () => {
     const good = usePlan.getState().plan;
-    usePlan.getState().take({ verb: 'set-opening', id: 'g1', to: { along: 90 } }, 'move the gate');
+    usePlan.getState().take({ verb: 'set-opening', id: 'g1', to: { along: 90 } });
     expect(usePlan.getState().plan).toBe(good);
     expect(usePlan.getState().draft?.findings.map((f) => f.code)).toEqual(['gate.past-end']);
-    usePlan.getState().take(pull(0.5), 'move side 2');
+    usePlan.getState().take(pull(0.5));
     expect(usePlan.getState().plan).toBe(good);
-    usePlan.getState().take({ verb: 'set-opening', id: 'g1', to: { along: 0.2 } }, 'move the gate');
+    usePlan.getState().take({ verb: 'set-opening', id: 'g1', to: { along: 0.2 } });
     expect(usePlan.getState().draft).toBeNull();
     // Both changes made to the draft are in the plan, as one step.
     expect(usePlan.getState().plan?.openings[0]?.along).toBe(0.2);
@@ -46,12 +46,12 @@ describe('the plan in hand', () => {
   });
 
   test('undo keeps two hundred steps', () => {
-    for (let i = 0; i < 230; i++) usePlan.getState().take(pull(0.1), 'move side 2');
+    for (let i = 0; i < 230; i++) usePlan.getState().take(pull(0.1));
     expect(past()).toBe(200);
   });
 
   test('opening another plan forgets the steps of the last', () => {
-    usePlan.getState().take(pull(1), 'move side 2');
+    usePlan.getState().take(pull(1));
     const [demo] = DEMO_PLANS;
     if (!demo) throw new Error('no demo plan');
     usePlan.getState().open('hollin-bank', demo);

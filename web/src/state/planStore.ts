@@ -11,8 +11,8 @@ export interface Draft {
 interface PlanState {
   readonly holding: string;
   readonly plan: Plan | null;
-  /** What the last step did, for undo's label. */
-  readonly words: string;
+  /** What the last step did, for undo to say; null where a plan was opened. */
+  readonly last: Change | null;
   readonly draft: Draft | null;
   /** The plan as a drag has it, not yet let go. */
   readonly held: Plan | null;
@@ -20,13 +20,13 @@ interface PlanState {
   readonly changes: readonly Change[] | null;
   open: (holding: string, plan: Plan, draft?: Plan) => void;
   /** One undo step. A change that blocks becomes a draft instead. */
-  take: (change: Change, words: string) => void;
+  take: (change: Change) => void;
   hold: (change: Change) => void;
   letGo: () => void;
   dropDraft: () => void;
 }
 
-type Remembered = Pick<PlanState, 'plan' | 'words'>;
+type Remembered = Pick<PlanState, 'plan' | 'last'>;
 
 /** The plan in hand. Undo keeps 200 steps a tab; a drag held until it is let go is one of them. */
 export const usePlan = create<PlanState>()(
@@ -34,7 +34,7 @@ export const usePlan = create<PlanState>()(
     (set, get) => ({
       holding: '',
       plan: null,
-      words: '',
+      last: null,
       draft: null,
       held: null,
       changes: null,
@@ -43,20 +43,20 @@ export const usePlan = create<PlanState>()(
         set({
           holding,
           plan,
-          words: '',
+          last: null,
           held: null,
           changes: null,
           draft: draft && findings.length > 0 ? { plan: draft, findings } : null,
         });
         usePlan.temporal.getState().clear();
       },
-      take: (change, words) => {
+      take: (change) => {
         const { plan, draft } = get();
         if (!plan) return;
         const next = apply(draft?.plan ?? plan, change);
         const findings = blocking(next);
         if (findings.length > 0) set({ draft: { plan: next, findings }, held: null });
-        else set({ plan: next, words, draft: null, held: null, changes: draft ? null : [change] });
+        else set({ plan: next, last: change, draft: null, held: null, changes: draft ? null : [change] });
       },
       hold: (change) => {
         const { plan, draft } = get();
@@ -67,7 +67,7 @@ export const usePlan = create<PlanState>()(
     }),
     {
       limit: 200,
-      partialize: ({ plan, words }): Remembered => ({ plan, words }),
+      partialize: ({ plan, last }): Remembered => ({ plan, last }),
       // Only a new plan is a step: holding, drafting and reckoning are not.
       equality: (before, after) => before.plan === after.plan,
     },

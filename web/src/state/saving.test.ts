@@ -33,7 +33,7 @@ const json = anAnswer;
 const settle = async (ms: number) => {
   await jest.advanceTimersByTimeAsync(ms);
 };
-const pull = (by: number) => usePlan.getState().take({ verb: 'move-side', side: 's2', by }, 'move side 2');
+const pull = (by: number) => usePlan.getState().take({ verb: 'move-side', side: 's2', by });
 const word = () => useSaving.getState().state.word;
 
 beforeEach(async () => {
@@ -162,7 +162,7 @@ describe('saving', () => {
     usePlan.getState().letGo();
     await settle(900);
     expect(sent).toHaveLength(1);
-    usePlan.getState().take({ verb: 'set-opening', id: 'g1', to: { along: 90 } }, 'move the gate');
+    usePlan.getState().take({ verb: 'set-opening', id: 'g1', to: { along: 90 } });
     await settle(3000);
     expect(sent).toHaveLength(1);
     expect((kept.get(ownKey('home', 'p1')) as { draft: Plan }).draft.openings[0]?.along).toBe(90);
@@ -230,7 +230,7 @@ describe('saving', () => {
     stop = followSaving();
   });
   test('a draft kept over a plan that is saved is no conflict when somebody else saves', async () => {
-    usePlan.getState().take({ verb: 'set-opening', id: 'g1', to: { along: 90 } }, 'move the gate');
+    usePlan.getState().take({ verb: 'set-opening', id: 'g1', to: { along: 90 } });
     await settle(10);
     stop();
     stored = { plan: { ...plan, name: 'Theirs' }, saveNumber: 5 };

@@ -64,7 +64,7 @@ async function openTab() {
   network = before;
   const stop = saving.followSaving();
   return {
-    edit: (name: string) => usePlan.getState().take({ verb: 'rename', name }, 'rename'),
+    edit: (name: string) => usePlan.getState().take({ verb: 'rename', name }),
     shown: () => usePlan.getState().plan?.name,
     offered: () => saving.useSaving.getState().others.map((o) => o.plan?.name),
     word: () => saving.useSaving.getState().state.word,

@@ -1,5 +1,6 @@
 import { type StageId, type StripScene, stripScene, surveyRings } from '@aviarum/core';
 import { useMemo, useRef, useState } from 'react';
+import { STAGE_VIEWS } from '../stages/stages';
 import { useSize } from '../sheet/useSize';
 import { usePlan } from '../state/planStore';
 import { useReckoning } from '../state/reckoningStore';
@@ -10,7 +11,6 @@ import { useHeights } from './useHeights';
 
 const LEAST_PX = 24;
 const SIDE = 22;
-const LETTERED: readonly StageId[] = ['walls', 'skirt', 'docket'];
 
 /** Pixels a metre along: the whole fence if it fits, never under 24, and not so much that it grows too tall. */
 export function stripScale(scene: StripScene, width: number, tall: number, heights: 1 | 2): number {
@@ -86,7 +86,7 @@ export function FenceStrip({ stage }: { stage: StageId }) {
             px={px}
             up={px * heights}
             margin={Math.max(SIDE, (width - scene.length * px) / 2)}
-            lettered={LETTERED.includes(stage) ? 'yes' : 'no'}
+            lettered={STAGE_VIEWS[stage].lettered}
           />
         )}
       </div>

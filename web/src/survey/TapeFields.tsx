@@ -13,8 +13,7 @@ export default function TapeFields({ plan }: { plan: Plan }) {
   const take = usePlan((s) => s.take);
   const { tape } = plan.ground;
   const found = useMemo(() => surveyByTape(tape), [tape]);
-  const set = (to: Partial<Tape>, words = 'change a reading') =>
-    take({ verb: 'set-tape', tape: { ...tape, ...to } }, words);
+  const set = (to: Partial<Tape>) => take({ verb: 'set-tape', tape: { ...tape, ...to } });
   const addStake = () => {
     const id = newId('k', tape.stakes, Math.random);
     const stake: TapeStake = {
@@ -24,7 +23,7 @@ export default function TapeFields({ plan }: { plan: Plan }) {
       height: null,
       readings: [],
     };
-    set({ stakes: [...tape.stakes, stake] }, 'add a stake');
+    set({ stakes: [...tape.stakes, stake] });
   };
   const ready = tape.stakes.length >= 3 && found.stakes.length === tape.stakes.length;
   return (
@@ -58,7 +57,6 @@ export default function TapeFields({ plan }: { plan: Plan }) {
                   found.stakes.map((s) => s.at),
                   null,
                 ),
-                'lay the outline out through the stakes',
               )
             }
           >

@@ -94,7 +94,7 @@ function Elsewhere({ out, stake, onDone }: { out: StakeOut; stake: Stake; onDone
     const part = parsePart(stake.part);
     if (part?.on !== 'corner') return;
     const to = { x: round(found.at.x), y: round(found.at.y) };
-    take({ verb: 'move-corner', corner: part.corner, to }, `put corner ${stake.number} where it stands`);
+    take({ verb: 'move-corner', corner: part.corner, to });
     onDone();
   };
   return (

@@ -1,4 +1,4 @@
-import { type ExtraPiece, type Plan, meshName, newId, sayChange, LENGTHS } from '@aviarum/core';
+import { type ExtraPiece, type Plan, meshName, newId, LENGTHS } from '@aviarum/core';
 import { Pick } from '../../fields/Choice';
 import { CountField } from '../../fields/CountField';
 import { LengthField } from '../../fields/LengthField';
@@ -12,10 +12,7 @@ export function ExtraFields({ plan }: { plan: Plan }) {
   const reader = useReader();
   const take = usePlan((s) => s.take);
   if (!market) return null;
-  const put = (extra: ExtraPiece) => {
-    const change = { verb: 'set-extra', extra } as const;
-    take(change, sayChange(change, reader, market));
-  };
+  const put = (extra: ExtraPiece) => take({ verb: 'set-extra', extra });
   const finest = plan.choices.plan.bands[0]?.mesh ?? market.meshIds()[0] ?? '';
   return (
     <section style={{ gap: 10 }}>
@@ -65,7 +62,7 @@ export function ExtraFields({ plan }: { plan: Plan }) {
           <button
             type="button"
             className="btn btn-ghost"
-            onClick={() => take({ verb: 'remove-extra', id: extra.id }, `take out ${extra.name}`)}
+            onClick={() => take({ verb: 'remove-extra', id: extra.id })}
           >
             Take out
           </button>

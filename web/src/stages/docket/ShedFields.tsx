@@ -70,11 +70,7 @@ function ShedRow({
   return (
     <li>
       <label>
-        <input
-          type="checkbox"
-          checked={mine !== undefined}
-          onChange={() => take(change, mine ? 'leave a piece in the shed' : 'use a piece from the shed')}
-        />
+        <input type="checkbox" checked={mine !== undefined} onChange={() => take(change)} />
         <span>
           {capital(sayOwned(counted, reader, market))}
           {note !== '' && <span className="soft small"> {note}</span>}
@@ -122,7 +118,7 @@ function ChangedPiece({ piece }: { piece: OwnedPiece }) {
         ▲ In the shed it is now {sayOwned(piece, reader, market)}
         {piece.note !== '' && `, ${piece.note}`}.
       </p>
-      <button type="button" className="btn" onClick={() => take(change, 'take a piece as it is now')}>
+      <button type="button" className="btn" onClick={() => take(change)}>
         Take it as it is now{price !== null && price !== 0 && ` ${more}${reader.money(price)}`}
       </button>
     </div>

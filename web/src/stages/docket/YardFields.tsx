@@ -1,4 +1,4 @@
-import { type Plan, editionOf, sayChange } from '@aviarum/core';
+import { type Plan, editionOf } from '@aviarum/core';
 import { Choice } from '../../fields/Choice';
 import { EffectOptions } from '../../fields/EffectOptions';
 import { usePlan } from '../../state/planStore';
@@ -39,7 +39,6 @@ export function YardFields({ plan }: { plan: Plan }) {
     <section style={{ gap: 10 }}>
       <EffectOptions
         name="Yards"
-        words={(o) => (o.key.includes('+') ? 'buy at either or both yards' : `buy at ${o.title}`)}
         options={options.map((o) => ({
           key: o.ids.join('+'),
           title: o.title,
@@ -61,10 +60,7 @@ export function YardFields({ plan }: { plan: Plan }) {
               { value: 'delivered', label: `delivered, ${reader.money(yard.delivery ?? 0)} once` },
               { value: 'fetched', label: 'fetched' },
             ]}
-            onChoose={(goods) => {
-              const change = { verb: 'set-fetching', yard: yard.id, goods } as const;
-              take(change, sayChange(change, reader, market));
-            }}
+            onChoose={(goods) => take({ verb: 'set-fetching', yard: yard.id, goods })}
           />
         ))}
     </section>

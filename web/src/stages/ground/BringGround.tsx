@@ -19,7 +19,7 @@ export function BringGround({ plan }: { plan: Plan }) {
     setFailed(false);
     try {
       const { plan: other } = await fetchPlan(holding, from.id);
-      take({ verb: 'bring-ground', ground: other.ground }, `bring the ground of ${from.name}`);
+      take({ verb: 'bring-ground', ground: other.ground });
     } catch {
       setFailed(true);
     }

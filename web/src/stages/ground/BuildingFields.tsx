@@ -8,7 +8,7 @@ import { PlaceFields } from './PlaceFields';
 export function BuildingFields({ building, point }: { building: Building; point: number | null }) {
   const take = usePlan((s) => s.take);
   const set = (to: Partial<Building>) =>
-    take({ verb: 'set-on-ground', list: 'buildings', id: building.id, to }, `change ${building.name}`);
+    take({ verb: 'set-on-ground', list: 'buildings', id: building.id, to });
   const corner = point === null ? undefined : building.outline[point];
   const put = (at: Point) => set({ outline: building.outline.map((p, i) => (i === point ? at : p)) });
   const xs = building.outline.map((p) => p.x);

@@ -7,7 +7,7 @@ import { useReckoning, useReader } from '../../state/reckoningStore';
 import { useSelection } from '../../state/selection';
 import { HeadlineWorking } from '../HeadlineWorking';
 import { Panel } from '../Panel';
-import { NEW_THINGS } from '../things';
+import { NEW_THINGS } from './things';
 import { BringGround } from './BringGround';
 import { HeightsTable } from './HeightsTable';
 import { ThingFields } from './ThingFields';
@@ -35,14 +35,14 @@ export function GroundPanel({ base }: { base: string }) {
         <h2 className="subhead">On the ground</h2>
         <ThingList plan={plan} />
         <div className="mends">
-          {NEW_THINGS.map(({ label, words, make }) => (
+          {NEW_THINGS.map(({ label, make }) => (
             <button
               key={label}
               type="button"
               className="btn"
               onClick={() => {
                 const { change, stop } = make(plan);
-                take(change, words);
+                take(change);
                 openThing(stop);
               }}
             >
@@ -67,31 +67,31 @@ export function GroundPanel({ base }: { base: string }) {
             name="Soil"
             value={ground.soil}
             options={SOILS}
-            onChoose={(soil) => take({ verb: 'set-soil', soil }, 'change the soil')}
+            onChoose={(soil) => take({ verb: 'set-soil', soil })}
           />
           <LengthField
             name="Frost goes down to"
             value={ground.frost}
             least={0}
             most={3}
-            onCommit={(frost) => take({ verb: 'set-ground', to: { frost } }, 'change the frost depth')}
+            onCommit={(frost) => take({ verb: 'set-ground', to: { frost } })}
           />
           <AngleField
             name="North, right of up"
             value={ground.north}
-            onCommit={(north) => take({ verb: 'set-ground', to: { north } }, 'turn north')}
+            onCommit={(north) => take({ verb: 'set-ground', to: { north } })}
           />
           <DegreesField
             name="Latitude"
             value={plan.place.latitude}
             most={90}
-            onCommit={(latitude) => take({ verb: 'set-place', to: { latitude } }, 'say where it is')}
+            onCommit={(latitude) => take({ verb: 'set-place', to: { latitude } })}
           />
           <DegreesField
             name="Longitude"
             value={plan.place.longitude}
             most={180}
-            onCommit={(longitude) => take({ verb: 'set-place', to: { longitude } }, 'say where it is')}
+            onCommit={(longitude) => take({ verb: 'set-place', to: { longitude } })}
           />
           <label className="field">
             <span className="name">Turn it</span>
@@ -104,10 +104,7 @@ export function GroundPanel({ base }: { base: string }) {
               step={5}
               value={Math.round((ground.north * 180) / Math.PI)}
               onChange={(event) =>
-                take(
-                  { verb: 'set-ground', to: { north: (Number(event.target.value) * Math.PI) / 180 } },
-                  'turn north',
-                )
+                take({ verb: 'set-ground', to: { north: (Number(event.target.value) * Math.PI) / 180 } })
               }
             />
           </label>

@@ -72,14 +72,11 @@ export function HeightsTable() {
     const start = ring?.sides[0]?.start ?? { x: 0, y: 0 };
     const at = { x: Math.round(start.x) - 3, y: Math.round(start.y) - 3 };
     const height = terrainOf(spotHeights).heightAt(at);
-    take(
-      {
-        verb: 'add-to-ground',
-        list: 'spotHeights',
-        thing: { id: newId('z', spotHeights, Math.random), at, height: Math.round(height * 100) / 100 },
-      },
-      'add a height',
-    );
+    take({
+      verb: 'add-to-ground',
+      list: 'spotHeights',
+      thing: { id: newId('z', spotHeights, Math.random), at, height: Math.round(height * 100) / 100 },
+    });
   };
   return (
     <section aria-label="Heights">
@@ -116,7 +113,7 @@ function StakeRows({ plan, way }: { plan: Plan; way: 'string' | 'drop' }) {
     const heights = [{ id, at: stake.at, height: from - down }];
     if (way === 'drop' && first && stake !== first && !spotAt(spotHeights, first.at))
       heights.push({ id: newId('z', [...spotHeights, { id }], Math.random), at: first.at, height: from });
-    take({ verb: 'set-heights', heights }, 'set a height');
+    take({ verb: 'set-heights', heights });
   };
   return (
     <div className="rows">
@@ -162,7 +159,7 @@ function RiseRows({ plan }: { plan: Plan }) {
         at: side.start,
         height: start,
       });
-    take({ verb: 'set-heights', heights }, `set the rise of side ${side.number}`);
+    take({ verb: 'set-heights', heights });
   };
   const riseOf = (side: RingSide) => {
     const profile = sideProfile(terrain, side);

@@ -28,10 +28,8 @@ export function LineFields({
   const service = list === 'services' ? plan.ground.services.find((s) => s.id === id) : undefined;
   const thing = service ?? plan.ground.boundaries.find((b) => b.id === id);
   if (!thing) return null;
-  const words = `change the ${thing.name}`;
-  const set = (to: { name?: string; line?: Point[] }) => take({ verb: 'set-on-ground', list, id, to }, words);
-  const setService = (to: Partial<Service>) =>
-    take({ verb: 'set-on-ground', list: 'services', id, to }, words);
+  const set = (to: { name?: string; line?: Point[] }) => take({ verb: 'set-on-ground', list, id, to });
+  const setService = (to: Partial<Service>) => take({ verb: 'set-on-ground', list: 'services', id, to });
   const at = thing.line[point] ?? thing.line[0];
   const add = () => {
     const last = point === thing.line.length - 1;

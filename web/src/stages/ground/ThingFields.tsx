@@ -12,8 +12,7 @@ import { PlaceFields } from './PlaceFields';
 
 function TreeFields({ tree }: { tree: Tree }) {
   const take = usePlan((s) => s.take);
-  const set = (to: Partial<Tree>) =>
-    take({ verb: 'set-on-ground', list: 'trees', id: tree.id, to }, `change the ${tree.name}`);
+  const set = (to: Partial<Tree>) => take({ verb: 'set-on-ground', list: 'trees', id: tree.id, to });
   return (
     <>
       <NameField name="Name" value={tree.name} onCommit={(name) => set({ name })} />
@@ -48,7 +47,7 @@ function TreeFields({ tree }: { tree: Tree }) {
 function SpotFields({ spot }: { spot: SpotHeight }) {
   const take = usePlan((s) => s.take);
   const set = (to: Partial<SpotHeight>) =>
-    take({ verb: 'set-on-ground', list: 'spotHeights', id: spot.id, to }, 'change a height');
+    take({ verb: 'set-on-ground', list: 'spotHeights', id: spot.id, to });
   return (
     <div className="fields">
       <PlaceFields at={spot.at} onPut={(at) => set({ at })} />
@@ -120,7 +119,7 @@ export function ThingFields() {
             type="button"
             className="btn"
             onClick={() => {
-              take(onePoint.change, onePoint.words);
+              take(onePoint.change);
               openThing(stopId(thing.whole));
             }}
           >
@@ -132,7 +131,7 @@ export function ThingFields() {
             type="button"
             className="btn"
             onClick={() => {
-              take(whole.change, `take ${shown.title} out`);
+              take(whole.change);
               openThing(null);
             }}
           >

@@ -17,8 +17,7 @@ function CornerFields({ plan, id }: { plan: Plan; id: string }) {
     .flatMap((r) => r.sides)
     .find((s) => s.startCorner === id)?.startNumber;
   if (!corner || number === undefined) return null;
-  const put = (to: { x: number; y: number }) =>
-    take({ verb: 'move-corner', corner: id, to }, `move corner ${number}`);
+  const put = (to: { x: number; y: number }) => take({ verb: 'move-corner', corner: id, to });
   return (
     <OpenThing title={`Corner ${number}`}>
       <div className="fields">
@@ -43,7 +42,7 @@ function CornerFields({ plan, id }: { plan: Plan; id: string }) {
             type="button"
             className="btn"
             onClick={() => {
-              take({ verb: 'remove-corner', corner: id }, `take corner ${number} out`);
+              take({ verb: 'remove-corner', corner: id });
               openThing(null);
             }}
           >
@@ -67,7 +66,7 @@ function SideFields({ plan, id }: { plan: Plan; id: string }) {
     const corner = newId('c', plan.corners, Math.random);
     const second = newId('s', plan.sides, Math.random);
     const along = Math.round((side.length / 2) * 100) / 100;
-    take({ verb: 'split-side', side: id, along, corner, second }, `put a corner on side ${side.number}`);
+    take({ verb: 'split-side', side: id, along, corner, second });
     openThing(stopId({ on: 'corner', corner }));
   };
   return (
@@ -78,9 +77,7 @@ function SideFields({ plan, id }: { plan: Plan; id: string }) {
           value={side.length}
           least={0.1}
           most={500}
-          onCommit={(length) =>
-            take({ verb: 'set-side-length', side: id, length }, `change side ${side.number}`)
-          }
+          onCommit={(length) => take({ verb: 'set-side-length', side: id, length })}
         />
         <Pick
           name="What it is"

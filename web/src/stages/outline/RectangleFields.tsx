@@ -21,8 +21,7 @@ export function RectangleFields({ plan }: { plan: Plan }) {
   const rectangle = asRectangle(plan);
   if (!rectangle) return <NewRectangle plan={plan} />;
   const { run, house } = rectangle;
-  const lay = (next: Box, nextHouse: Box | null, words: string) =>
-    take({ verb: 'lay-out', run: next, house: nextHouse }, words);
+  const lay = (next: Box, nextHouse: Box | null) => take({ verb: 'lay-out', run: next, house: nextHouse });
   return (
     <div className="fields">
       <LengthField
@@ -30,14 +29,14 @@ export function RectangleFields({ plan }: { plan: Plan }) {
         value={run.high - run.low}
         least={0.5}
         most={MOST}
-        onCommit={(w) => lay(widened(run, house, w), house, 'change the width')}
+        onCommit={(w) => lay(widened(run, house, w), house)}
       />
       <LengthField
         name="Depth, away from it"
         value={run.right - run.left}
         least={0.5}
         most={MOST}
-        onCommit={(d) => lay({ ...run, right: run.left + d }, house, 'change the depth')}
+        onCommit={(d) => lay({ ...run, right: run.left + d }, house)}
       />
       {house && (
         <>
@@ -46,7 +45,7 @@ export function RectangleFields({ plan }: { plan: Plan }) {
             value={house.high - house.low}
             least={0.3}
             most={MOST}
-            onCommit={(w) => lay(run, { ...house, high: house.low + w }, 'change the house')}
+            onCommit={(w) => lay(run, { ...house, high: house.low + w })}
           />
           <LengthField
             name="House, from corner 1"
@@ -55,7 +54,7 @@ export function RectangleFields({ plan }: { plan: Plan }) {
             most={MOST}
             onCommit={(from) => {
               const low = run.low + from;
-              lay(run, { ...house, low, high: low + house.high - house.low }, 'move the house');
+              lay(run, { ...house, low, high: low + house.high - house.low });
             }}
           />
         </>
@@ -79,7 +78,7 @@ function NewRectangle({ plan }: { plan: Plan }) {
     const middle = house ? (house.low + house.high) / 2 : width / 2;
     const left = house?.right ?? 0;
     const run = { left, right: left + depth, low: middle - width / 2, high: middle + width / 2 };
-    take({ verb: 'lay-out', run, house }, 'lay a rectangle out');
+    take({ verb: 'lay-out', run, house });
   };
   return (
     <>

@@ -28,16 +28,14 @@ export function Runs({ plan }: { plan: Plan }) {
                   : 'Name'
               }
               value={e.name}
-              onCommit={(name) =>
-                take({ verb: 'rename-enclosure', enclosure: e.id, name }, `call the run ${name}`)
-              }
+              onCommit={(name) => take({ verb: 'rename-enclosure', enclosure: e.id, name })}
             />
             {plan.enclosures.length > 1 && (
               <button
                 type="button"
                 className="btn"
                 aria-label={`Take ${e.name} out`}
-                onClick={() => take({ verb: 'remove-enclosure', enclosure: e.id }, `take ${e.name} out`)}
+                onClick={() => take({ verb: 'remove-enclosure', enclosure: e.id })}
               >
                 Take out
               </button>
@@ -84,10 +82,7 @@ function Divide({ plan, rings, onMade }: Making) {
     const id = newId('e', plan.enclosures, Math.random);
     const name = `Run ${plan.enclosures.length + 1}`;
     const side = newId('s', plan.sides, Math.random);
-    take(
-      { verb: 'divide', enclosure: last.ring, from: first.id, to: last.id, side, second: { id, name } },
-      'divide the run',
-    );
+    take({ verb: 'divide', enclosure: last.ring, from: first.id, to: last.id, side, second: { id, name } });
     onMade(id);
   };
   const option = (c: { id: string; number: number }) => ({ value: c.id, label: `corner ${c.number}` });
@@ -120,17 +115,14 @@ function AddBeside({ plan, rings, onMade }: Making) {
     const s1 = newId('s', plan.sides, Math.random);
     const s2 = newId('s', [...plan.sides, { id: s1 }], Math.random);
     const s3 = newId('s', [...plan.sides, { id: s1 }, { id: s2 }], Math.random);
-    take(
-      {
-        verb: 'add-beside',
-        side: side.side.id,
-        depth,
-        enclosure: { id, name: `Run ${plan.enclosures.length + 1}` },
-        corners: [c1, c2],
-        sides: [s1, s2, s3],
-      },
-      `add a run beside side ${side.number}`,
-    );
+    take({
+      verb: 'add-beside',
+      side: side.side.id,
+      depth,
+      enclosure: { id, name: `Run ${plan.enclosures.length + 1}` },
+      corners: [c1, c2],
+      sides: [s1, s2, s3],
+    });
     onMade(id);
   };
   return (

@@ -32,12 +32,11 @@ export function useSideKind(plan: Plan) {
   ];
   const valueOf = ({ side }: RingSide) =>
     side.kind === 'building' ? formatPart({ on: 'building', building: side.building }) : side.kind;
-  const choose = ({ side, number }: RingSide, value: string) => {
-    const words = `change side ${number}`;
+  const choose = ({ side }: RingSide, value: string) => {
     const house = parsePart(value);
     if (house?.on === 'building')
-      take({ verb: 'set-side-building', side: side.id, building: house.building }, words);
-    else take({ verb: 'set-side-kind', side: side.id, kind: value as 'fence' | 'wall' | 'open' }, words);
+      take({ verb: 'set-side-building', side: side.id, building: house.building });
+    else take({ verb: 'set-side-kind', side: side.id, kind: value as 'fence' | 'wall' | 'open' });
   };
   return { options, valueOf, choose };
 }
@@ -63,7 +62,7 @@ export function SidesTable({ plan }: { plan: Plan }) {
     const heights = [{ id, at: s.end, height: start + grade * s.length }];
     if (!spotAt(spotHeights, s.start))
       heights.unshift({ id: newId('z', [...spotHeights, { id }], Math.random), at: s.start, height: start });
-    take({ verb: 'set-heights', heights }, `set the grade of side ${s.number}`);
+    take({ verb: 'set-heights', heights });
   };
   return (
     <table className="sides">
@@ -102,9 +101,7 @@ export function SidesTable({ plan }: { plan: Plan }) {
                   value={s.length}
                   least={0.1}
                   most={MOST}
-                  onCommit={(length) =>
-                    take({ verb: 'set-side-length', side: s.side.id, length }, `change side ${s.number}`)
-                  }
+                  onCommit={(length) => take({ verb: 'set-side-length', side: s.side.id, length })}
                 />
               </td>
               <td>
@@ -112,12 +109,7 @@ export function SidesTable({ plan }: { plan: Plan }) {
                   name={`Turn after side ${s.number}`}
                   hideName
                   value={s.turn}
-                  onCommit={(turn) =>
-                    take(
-                      { verb: 'set-turn', enclosure, corner: s.endCorner, turn },
-                      `turn the corner after side ${s.number}`,
-                    )
-                  }
+                  onCommit={(turn) => take({ verb: 'set-turn', enclosure, corner: s.endCorner, turn })}
                 />
               </td>
               <td>

@@ -46,18 +46,15 @@ export function WalkFields({ plan }: { plan: Plan }) {
       for (const _ of legs) made.push({ id: newId(kind, [...known, ...made], Math.random) });
       return made.map((m) => m.id);
     };
-    take(
-      {
-        verb: 'walk-outline',
-        enclosure,
-        start: first?.start ?? { x: 0, y: 0 },
-        bearing: first ? Math.atan2(first.direction.y, first.direction.x) : 0,
-        legs,
-        corners: ids('c', plan.corners),
-        sides: ids('s', plan.sides),
-      },
-      'lay the outline out as walked',
-    );
+    take({
+      verb: 'walk-outline',
+      enclosure,
+      start: first?.start ?? { x: 0, y: 0 },
+      bearing: first ? Math.atan2(first.direction.y, first.direction.x) : 0,
+      legs,
+      corners: ids('c', plan.corners),
+      sides: ids('s', plan.sides),
+    });
   };
   return (
     <>

@@ -31,13 +31,13 @@ export function OpenPost({ plan }: { plan: Plan }) {
   const set = (to: Partial<PostPin>) => {
     const id = pin?.id ?? nextId('p', plan.postPins);
     const next: PostPin = { id, side: post.side, along: post.along, post: { kind: 'new' }, ...pin, ...to };
-    take({ verb: 'set-pin', pin: next }, `set post ${post.number}`);
+    take({ verb: 'set-pin', pin: next });
     if (post.role === 'line') openThing(stopId({ on: 'pin', side: post.side, pin: id }));
   };
   const standing = pin?.post.kind === 'standing' ? pin.post.above : null;
   const letGo = () => {
     if (!pin) return;
-    take({ verb: 'remove-pin', id: pin.id }, 'let the post find its own place');
+    take({ verb: 'remove-pin', id: pin.id });
     openThing(null);
   };
   return (

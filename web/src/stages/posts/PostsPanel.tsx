@@ -43,9 +43,7 @@ export function PostsPanel({ base }: { base: string }) {
             value={choices.spacing}
             least={0.3}
             most={6}
-            onCommit={(spacing) =>
-              take({ verb: 'set-spacing', scope: WHOLE_PLAN, spacing }, 'change the spacing')
-            }
+            onCommit={(spacing) => take({ verb: 'set-spacing', scope: WHOLE_PLAN, spacing })}
           />
         </div>
       </section>

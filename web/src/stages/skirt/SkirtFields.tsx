@@ -18,9 +18,7 @@ export function SkirtFields({ plan, scope, skirt }: { plan: Plan; scope: Scope; 
           value={value}
           least={least}
           most={most}
-          onCommit={(length) =>
-            take({ verb: 'set-skirt', scope, skirt: set(length) }, 'change a measure of the skirt')
-          }
+          onCommit={(length) => take({ verb: 'set-skirt', scope, skirt: set(length) })}
         />
       ))}
     </div>

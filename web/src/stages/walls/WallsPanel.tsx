@@ -15,8 +15,7 @@ const MOST_BANDS = 12;
 /** Heights of one band: where it reaches, and where it starts if not on the one below. */
 function BandHeights({ band, below, scope }: { band: Band; below: Band | undefined; scope: Scope }) {
   const take = usePlan((s) => s.take);
-  const set = (to: Partial<Omit<Band, 'id'>>, words: string) =>
-    take({ verb: 'set-band', scope, id: band.id, to }, words);
+  const set = (to: Partial<Omit<Band, 'id'>>) => take({ verb: 'set-band', scope, id: band.id, to });
   return (
     <div className="fields">
       <LengthField
@@ -24,15 +23,15 @@ function BandHeights({ band, below, scope }: { band: Band; below: Band | undefin
         value={band.top}
         least={Math.max(0.1, (below?.top ?? 0) + 0.05)}
         most={6}
-        onCommit={(top) => set({ top }, 'change the height of the band')}
+        onCommit={(top) => set({ top })}
       />
       <LengthField
         name={below ? 'Starts at, if not on the lap' : 'Starts at, if not on the ground'}
         value={band.bottom ?? null}
         least={0}
         most={6}
-        onCommit={(bottom) => set({ bottom }, 'change where the band starts')}
-        onClear={() => set({ bottom: null }, 'let the band lap the one below')}
+        onCommit={(bottom) => set({ bottom })}
+        onClear={() => set({ bottom: null })}
       />
     </div>
   );
@@ -51,7 +50,7 @@ function Bands({ plan, scope }: { plan: Plan; scope: Scope }) {
   const add = () => {
     const id = newId('b', bands, Math.random);
     const top = Math.round((last.top + 0.3) * 1e4) / 1e4;
-    take({ verb: 'add-band', scope, band: { id, mesh: last.mesh, top, widths: 'cheapest' } }, 'add a band');
+    take({ verb: 'add-band', scope, band: { id, mesh: last.mesh, top, widths: 'cheapest' } });
     setPicked(id);
   };
   return (
@@ -80,7 +79,7 @@ function Bands({ plan, scope }: { plan: Plan; scope: Scope }) {
           <button
             type="button"
             className="btn"
-            onClick={() => take({ verb: 'remove-band', scope, id: band.id }, 'take the band off')}
+            onClick={() => take({ verb: 'remove-band', scope, id: band.id })}
           >
             Take this band off
           </button>

@@ -13,8 +13,7 @@ const nameOf = (opening: Opening): string => {
 };
 
 /** The measures that only this kind of way in has. */
-function OwnMeasures({ opening, set }: { opening: Opening; set: (to: To, words: string) => void }) {
-  const name = nameOf(opening);
+function OwnMeasures({ opening, set }: { opening: Opening; set: (to: To) => void }) {
   if (opening.kind === 'gate') {
     return (
       <>
@@ -24,15 +23,15 @@ function OwnMeasures({ opening, set }: { opening: Opening; set: (to: To, words: 
           value={opening.gap}
           least={0}
           most={0.2}
-          onCommit={(gap) => set({ gap }, 'change the gap')}
+          onCommit={(gap) => set({ gap })}
         />
         <LengthField
           name="Leaf height, if not the wall’s"
           value={opening.height}
           least={0.5}
           most={4}
-          onCommit={(height) => set({ height }, 'change the height of the leaf')}
-          onClear={() => set({ height: null }, 'make the leaf as high as the wall')}
+          onCommit={(height) => set({ height })}
+          onClear={() => set({ height: null })}
         />
       </>
     );
@@ -44,7 +43,7 @@ function OwnMeasures({ opening, set }: { opening: Opening; set: (to: To, words: 
         value={opening.height}
         least={opening.kind === 'hatch' ? 0.1 : 0.15}
         most={1.5}
-        onCommit={(height) => set({ height }, `change the height of the ${name}`)}
+        onCommit={(height) => set({ height })}
       />
       {opening.kind === 'hatch' && (
         <LengthField
@@ -52,7 +51,7 @@ function OwnMeasures({ opening, set }: { opening: Opening; set: (to: To, words: 
           value={opening.bottom}
           least={0}
           most={3}
-          onCommit={(bottom) => set({ bottom }, `move the ${name}`)}
+          onCommit={(bottom) => set({ bottom })}
         />
       )}
     </>
@@ -67,7 +66,7 @@ export function WayFields({ opening, sides }: { opening: Opening; sides: readonl
   const plan = usePlan((s) => s.plan);
   const reader = useReader();
   const name = nameOf(opening);
-  const set = (to: To, words: string) => take({ verb: 'set-opening', id: opening.id, to }, words);
+  const set = (to: To) => take({ verb: 'set-opening', id: opening.id, to });
   const lobby = () => {
     if (!plan) return;
     const ids = (kind: string, things: readonly { readonly id: string }[], n: number) => {
@@ -88,7 +87,7 @@ export function WayFields({ opening, sides }: { opening: Opening; sides: readonl
         sides: [v, w, x, y, z],
       },
     };
-    take(change, 'add a lobby');
+    take(change);
   };
   return (
     <>
@@ -98,14 +97,14 @@ export function WayFields({ opening, sides }: { opening: Opening; sides: readonl
           value={opening.width}
           least={opening.kind === 'gate' ? 0.3 : 0.15}
           most={opening.kind === 'gate' ? 5 : 1.5}
-          onCommit={(width) => set({ width }, `change the ${name}`)}
+          onCommit={(width) => set({ width })}
         />
         <LengthField
           name="From the corner"
           value={opening.along}
           least={0}
           most={500}
-          onCommit={(along) => set({ along }, `move the ${name}`)}
+          onCommit={(along) => set({ along })}
         />
         <Pick
           name="Side"
@@ -114,7 +113,7 @@ export function WayFields({ opening, sides }: { opening: Opening; sides: readonl
             value: s.side.id,
             label: `side ${s.number}, ${reader.length(s.length)}`,
           }))}
-          onChoose={(id) => set(middleOf(sides, id, opening.width), `move the ${name}`)}
+          onChoose={(id) => set(middleOf(sides, id, opening.width))}
         />
         <OwnMeasures opening={opening} set={set} />
       </div>
@@ -122,7 +121,7 @@ export function WayFields({ opening, sides }: { opening: Opening; sides: readonl
         <button
           type="button"
           className="btn"
-          onClick={() => take({ verb: 'remove-opening', id: opening.id }, `take the ${name} out`)}
+          onClick={() => take({ verb: 'remove-opening', id: opening.id })}
         >
           Take this {name} out
         </button>

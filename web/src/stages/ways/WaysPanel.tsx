@@ -56,7 +56,6 @@ export function WaysPanel({ base }: { base: string }) {
             <OptionGroups
               groups={wayOptions(asked, opening)}
               open={plan.openings.length === 1 ? ['make'] : []}
-              about="way in, "
               above={opening.kind === 'pop-door' ? { make: <SchoolNote id="door" /> } : {}}
             />
           </section>
@@ -70,7 +69,7 @@ export function WaysPanel({ base }: { base: string }) {
             className="btn"
             onClick={() => {
               const opening = way.make(plan, widthOf(way));
-              if (opening) take({ verb: 'add-opening', opening }, way.words.toLowerCase());
+              if (opening) take({ verb: 'add-opening', opening });
             }}
           >
             {way.words}

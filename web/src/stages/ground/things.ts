@@ -1,4 +1,4 @@
-import { stopId } from '../sheet/stopId';
+import { stopId } from '../../sheet/stopId';
 import { type Change, type Plan, type Point, newId, sheetScene } from '@aviarum/core';
 
 const tidy = (n: number) => Math.round(n * 100) / 100;
@@ -17,12 +17,10 @@ const taken = (plan: Plan) => {
 /** New things of the ground, each with the stop under which it opens. */
 export const NEW_THINGS: readonly {
   readonly label: string;
-  readonly words: string;
   readonly make: (plan: Plan) => { readonly change: Change; readonly stop: string };
 }[] = [
   {
     label: 'Add a house or shed',
-    words: 'add a building',
     make: (plan) => {
       const id = newId('b', taken(plan), Math.random);
       const { x, y } = beside(plan);
@@ -41,7 +39,6 @@ export const NEW_THINGS: readonly {
   },
   {
     label: 'Add a tree',
-    words: 'add a tree',
     make: (plan) => {
       const id = newId('t', taken(plan), Math.random);
       const thing = { id, name: 'tree', at: beside(plan), trunk: 0.3, roots: 2.5, crown: 2 };
@@ -53,7 +50,6 @@ export const NEW_THINGS: readonly {
   },
   {
     label: 'Add a buried service',
-    words: 'add a buried service',
     make: (plan) => {
       const id = newId('v', taken(plan), Math.random);
       const { extent } = sheetScene(plan, []);
@@ -71,7 +67,6 @@ export const NEW_THINGS: readonly {
   },
   {
     label: 'Add a boundary line',
-    words: 'add a boundary line',
     make: (plan) => {
       const id = newId('y', taken(plan), Math.random);
       const { extent } = sheetScene(plan, []);

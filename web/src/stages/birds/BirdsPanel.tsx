@@ -1,11 +1,11 @@
 import { BIRD_KINDS, BIRD_NAMES, SPACE_NAMES, SPACE_SCHOOLS, capital, newId } from '@aviarum/core';
 import { Trash2 } from 'lucide-react';
-import { Choice, Pick } from '../fields/Choice';
-import { CountField } from '../fields/CountField';
-import { usePlan } from '../state/planStore';
-import { useReader, useReckoning } from '../state/reckoningStore';
-import { HeadlineWorking } from './HeadlineWorking';
-import { Panel } from './Panel';
+import { Choice, Pick } from '../../fields/Choice';
+import { CountField } from '../../fields/CountField';
+import { usePlan } from '../../state/planStore';
+import { useReader, useReckoning } from '../../state/reckoningStore';
+import { HeadlineWorking } from '../HeadlineWorking';
+import { Panel } from '../Panel';
 
 const KINDS = BIRD_KINDS.map((value) => ({ value, label: capital(BIRD_NAMES[value][1]) }));
 const SPACES = SPACE_SCHOOLS.map((value) => ({ value, label: capital(SPACE_NAMES[value]) }));
@@ -17,13 +17,10 @@ export function BirdsPanel({ base }: { base: string }) {
   const figures = useReckoning((s) => s.reckoning?.figures);
   if (!plan) return null;
   const add = () =>
-    take(
-      {
-        verb: 'add-birds',
-        flock: { id: newId('f', plan.flock, Math.random), kind: 'hen-heavy', count: 6, keeping: 'confined' },
-      },
-      'add birds',
-    );
+    take({
+      verb: 'add-birds',
+      flock: { id: newId('f', plan.flock, Math.random), kind: 'hen-heavy', count: 6, keeping: 'confined' },
+    });
   return (
     <Panel
       stage="birds"
@@ -42,24 +39,20 @@ export function BirdsPanel({ base }: { base: string }) {
               name="Kind"
               value={flock.kind}
               options={KINDS}
-              onChoose={(kind) =>
-                take({ verb: 'set-birds', id: flock.id, to: { kind } }, 'change the kind of bird')
-              }
+              onChoose={(kind) => take({ verb: 'set-birds', id: flock.id, to: { kind } })}
             />
             <CountField
               name="Number"
               value={flock.count}
               most={100000}
-              onCommit={(count) =>
-                take({ verb: 'set-birds', id: flock.id, to: { count } }, 'change the number of birds')
-              }
+              onCommit={(count) => take({ verb: 'set-birds', id: flock.id, to: { count } })}
             />
             <button
               type="button"
               className="btn"
               style={{ padding: 8 }}
               aria-label={`Take the ${BIRD_NAMES[flock.kind][1]} out`}
-              onClick={() => take({ verb: 'remove-birds', id: flock.id }, 'take birds out')}
+              onClick={() => take({ verb: 'remove-birds', id: flock.id })}
             >
               <Trash2 size={16} aria-hidden />
             </button>
@@ -72,9 +65,7 @@ export function BirdsPanel({ base }: { base: string }) {
               { value: 'confined', label: 'always shut in' },
               { value: 'part-day', label: 'out part of the day' },
             ]}
-            onChoose={(keeping) =>
-              take({ verb: 'set-birds', id: flock.id, to: { keeping } }, 'change how they are kept')
-            }
+            onChoose={(keeping) => take({ verb: 'set-birds', id: flock.id, to: { keeping } })}
           />
         </section>
       ))}
@@ -87,7 +78,7 @@ export function BirdsPanel({ base }: { base: string }) {
         name="Space: keepers differ; more space means less feather pecking"
         value={plan.space}
         options={SPACES}
-        onChoose={(space) => take({ verb: 'set-space', space }, 'change the space')}
+        onChoose={(space) => take({ verb: 'set-space', space })}
       />
       {figures && (
         <dl className="tally">

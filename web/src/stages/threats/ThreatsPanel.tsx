@@ -7,10 +7,10 @@ import {
   type ThreatId,
   capital,
 } from '@aviarum/core';
-import { Choice } from '../fields/Choice';
-import { usePlan } from '../state/planStore';
-import { useReader, useReckoning } from '../state/reckoningStore';
-import { Panel } from './Panel';
+import { Choice } from '../../fields/Choice';
+import { usePlan } from '../../state/planStore';
+import { useReader, useReckoning } from '../../state/reckoningStore';
+import { Panel } from '../Panel';
 
 const OPTIONS = PRESENCES.map((value) => ({ value, label: value }));
 
@@ -55,9 +55,7 @@ export function ThreatsPanel({ base }: { base: string }) {
             hideName
             value={plan.threats[id] ?? 'absent'}
             options={OPTIONS}
-            onChoose={(presence) =>
-              take({ verb: 'set-threat', threat: id, presence }, `${THREAT_NAMES[id]}: ${presence}`)
-            }
+            onChoose={(presence) => take({ verb: 'set-threat', threat: id, presence })}
           />
         </section>
       ))}
