@@ -81,6 +81,7 @@ await main(async () => {
 
     await part('format', () => node([bin('prettier/bin/prettier.cjs'), '--check', '--log-level=warn', '.']));
     await part('lint', () => node([bin('eslint/bin/eslint.js'), '.']));
+    await part('imports', () => node(['scripts/imports.mjs']));
     await part('types', () => node([bin('typescript/bin/tsc'), '--build']));
     await part('unit and API tests', () =>
       node(

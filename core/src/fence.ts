@@ -3,7 +3,7 @@ import { BUYING_STEPS } from './buying/steps';
 import { MARKET_STEPS } from './catalogue/steps';
 import type { AnyStep } from './engine/step';
 import { GEOMETRY_STEPS } from './ground/steps';
-import { BLOCKING_STEPS } from './blocking';
+import { BLOCKING_STEPS } from './stages/blocking';
 import { SLICES } from './plan/slices';
 import { PAINTED, STAGES } from './stages';
 

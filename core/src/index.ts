@@ -20,11 +20,11 @@ export {
   type Yard,
   marketOf,
 } from './catalogue';
-export { type CutStep, cutList } from './cutting/cutList';
-export { type LeftOver, leftOver, smallestLeaf } from './cutting/leftOvers';
+export { type CutStep, cutList } from './cutList/cutList';
+export { type LeftOver, leftOver, smallestLeaf } from './cutList/leftOvers';
 export { type Improving, type Progress, canImprove, improve } from './cutting/improve';
-export { type Further, type Improved, lookFurther, mayImprove, reckonImproved } from './lookFurther';
-export { NO_PROOFS, type ProofBook, joinProofs, withCut, withWay } from './proofBook';
+export { type Further, type Improved, lookFurther, mayImprove, reckonImproved } from './buying/lookFurther';
+export { NO_PROOFS, type ProofBook, joinProofs, withCut, withWay } from './buying/proofBook';
 export type { PriceProof } from './buying/proof';
 export { type Solver } from './cutting/solver';
 export type { Span } from './buying/run';
@@ -118,13 +118,14 @@ export {
 export { planSchema } from './plan/document';
 export { USES, STAGE_IDS, type StageId } from './stages/choices';
 export { holeFor } from './stages/posts/footing';
-export { previewFence } from './preview';
+export { previewFence } from './stages/preview';
 export { type Effect, type Previewer, makePreviewer } from './effects';
 export * from './options';
 export { PLAIN_GATE } from './stages/ways/plainGate';
-export { blocking } from './blocking';
+export { blocking } from './stages/blocking';
 export { type ReckonMore, makeReckoner, reckon } from './reckon';
-export type { Figures, Part, Reckoning, StageResult, Workings } from './reckoning';
+export type { Part, Reckoning, StageResult, Workings } from './reckoning';
+export type { Figures } from './working/figures';
 export { measuresOf } from './stages/skirt/measures';
 export { isLaid, shapeOf } from './stages/skirt/shape';
 export { skirtOfKind, skirtWanted } from './stages/skirt/wanted';

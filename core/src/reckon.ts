@@ -5,7 +5,7 @@ import { tableOf } from './engine/table';
 import { FENCE_STEPS } from './fence';
 import * as K from './keys';
 import { type Memo, newMemo } from './cutting/memo';
-import { NO_PROOFS, type ProofBook } from './proofBook';
+import { NO_PROOFS, type ProofBook } from './buying/proofBook';
 import type { Plan } from './plan/schema';
 import type { Reckoning } from './reckoning';
 import { TOLD_STEPS } from './told';

@@ -1,3 +1,4 @@
+import { type Figures } from './working/figures';
 import { type StageHeadlines, type Part } from './stages/told';
 import type { BirdKind } from './stages/birds/kinds';
 import type { PriceProof } from './buying/proof';
@@ -6,9 +7,6 @@ import type { Docket } from './buying/docket/types';
 import type { Finding } from './findings/types';
 import type { StageId } from './stages/choices';
 import type { Term } from './working';
-
-/** Flat map of names to metres, square metres, hours and counts. */
-export type Figures = Readonly<Record<string, number>>;
 
 export type { Part } from './stages/told';
 

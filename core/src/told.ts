@@ -1,5 +1,5 @@
 import { type AnyStep, give, step, variants, adds } from './engine/step';
-import { askedFigures, joined } from './figures';
+import { askedFigures, joined } from './stages/asked';
 import type { Finding, Severity } from './findings/types';
 import * as K from './keys';
 import type { Plan } from './plan/schema';

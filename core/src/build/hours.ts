@@ -1,7 +1,7 @@
 import type { Assumptions } from '../plan/assumptions';
 import type { Plan } from '../plan/schema';
 import { HOURS_OF } from '../stages/words';
-import type { Figures } from '../reckoning';
+import type { Figures } from '../working/figures';
 import { type Term, product, sum, value } from '../working';
 
 /**

@@ -8,7 +8,7 @@ import { assignedTo, cheapest } from './cheapest';
 import type { Ask } from './demand';
 import { gatherMesh } from './gather';
 import { type Traded, leastTogether, tradedFor } from './leastTogether';
-import type { WayProof } from '../proofBook';
+import type { WayProof } from './proofBook';
 import { type Assigned, type Opened, type Taking, asksWith } from './opened';
 import { type Choosing, type OtherWay, visitCheaper } from './otherWays';
 import type { Anyway, TriedBy } from './takenRolls';

@@ -6,7 +6,7 @@ import { makeDocket } from './docket/docket';
 import { layOver, mapOver } from '../engine/layOver';
 import { type AnyStep, type Key, adds, give, key, step, variants } from '../engine/step';
 import * as K from '../keys';
-import { wayFound } from '../proofBook';
+import { wayFound } from './proofBook';
 import { chosenFor, chosenWidths } from './chosen';
 import type { Ask, AskOf } from './demand';
 import { extraDemands } from './extras';

@@ -5,7 +5,7 @@ import { editionOf } from '../catalogue';
 import type { Reckoning } from '../reckoning';
 import type { CuttingPool } from '../cutting/types';
 import type { BoughtUnits, DocketLine } from '../buying/docket/types';
-import { cutList } from '../cutting/cutList';
+import { cutList } from '../cutList/cutList';
 import { STAGE_NAMES, poolName, readerFor, sayCut, sayLine, sayPiece, sayUnits } from '../words';
 
 type Cell = string | number;

@@ -2,12 +2,12 @@ import { type PartRef, thingOf } from '../plan/partRef';
 import type * as z from 'zod/mini';
 import { type Plan, planShape } from '../plan/schema';
 import { planSchema } from '../plan/document';
-import { blocking } from '../blocking';
+import { blocking } from '../stages/blocking';
 import { cutText, utf8 } from '../schema/text';
 import { amiss } from './amount';
 import { MOST_PROBLEMS, type Problem, pointerOf } from './problem';
 import { sayFinding } from '../words/findings';
-import { readerFor } from '../words/reader';
+import { readerFor } from '../saying/makeReader';
 
 export type ReadPlan =
   { readonly ok: true; readonly plan: Plan } | { readonly ok: false; readonly problems: readonly Problem[] };

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { NO_PROOFS, PROOF_METHOD, type ProofBook } from '../proofBook';
+import { NO_PROOFS, PROOF_METHOD, type ProofBook } from '../buying/proofBook';
 
 const count = z.int().check(z.minimum(0));
 const metres = z.number().check(z.minimum(0), z.maximum(1e6));

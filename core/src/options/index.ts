@@ -2,7 +2,7 @@ import type { Market } from '../catalogue/market';
 import type { Scope } from '../plan/changes/types';
 import { choicesFor } from '../plan/effective';
 import type { Choices, Plan } from '../plan/schema';
-import type { Reader } from '../words/reader';
+import type { Reader } from '../saying/makeReader';
 import type { Asking } from './types';
 
 export { postOptions } from '../stages/posts/questions';

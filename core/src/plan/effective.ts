@@ -1,6 +1,6 @@
 import { ASSUMPTIONS, type Assumptions } from './assumptions';
 import { BETWEEN_RUNS, FACETS } from '../stages/choices';
-import type { Scope } from './changes/types';
+import type { Scope } from './scope';
 import type { Choices, Plan } from './schema';
 
 export type FacetId = keyof typeof FACETS;

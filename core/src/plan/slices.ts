@@ -1,17 +1,14 @@
+import { facet } from '../stages/facet';
 import { type AnyStep, type Key, step } from '../engine/step';
 import { layOver } from '../engine/layOver';
 import * as K from '../keys';
-import { type Chosen, type Facet, type FacetId, assumptionsOf, facetOf } from './effective';
+import { assumptionsOf } from './effective';
 import { placeOf } from './openingPlace';
 import type { Plan } from './schema';
 
 /** A slice of the plan: kept as long as it says the same, whatever else of the plan is new. Only slices see the whole plan. */
 const slice = <T>(makes: Key<T>, of: (plan: Plan) => T): AnyStep =>
   step(makes, { plan: K.PLAN }, ({ plan }) => of(plan), layOver);
-
-/** One facet of what is chosen. */
-export const facet = <F extends FacetId>(makes: Key<Chosen<Facet<F>>>, of: F): AnyStep =>
-  step(makes, { choices: K.CHOICES }, (by) => facetOf(by, of), layOver);
 
 export const SLICES: readonly AnyStep[] = [
   slice(K.CORNERS, (plan) => plan.corners),

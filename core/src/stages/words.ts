@@ -1,5 +1,5 @@
 import { type StageId } from './choices';
-import { type Cautions } from '../saying/cautions';
+import { type Cautions } from '../plan/cautions';
 import * as docket from './docket/words';
 import * as ways from './ways/words';
 import * as walls from './walls/words';

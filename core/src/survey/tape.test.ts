@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { Vector } from '../ground/vector';
 import type { Tape } from '../plan/schema';
-import { makeReader } from '../words/reader';
+import { makeReader } from '../saying/makeReader';
 import { withoutMark } from './marks';
 import { READS_TO, surveyByTape } from './tape';
 import { sayProblem } from './words';

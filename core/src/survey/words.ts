@@ -1,5 +1,5 @@
 import type { Tape } from '../plan/schema';
-import { type Reader } from '../words/reader';
+import { type Reader } from '../saying/makeReader';
 import { listed } from '../saying/phrases';
 import type { SurveyProblem } from './types';
 

@@ -10,7 +10,7 @@ import { makeEngine } from '../engine/engine';
 import { type Given, give } from '../engine/step';
 import * as K from '../keys';
 import type { Plan } from '../plan/schema';
-import { NO_PROOFS } from '../proofBook';
+import { NO_PROOFS } from '../buying/proofBook';
 import { TABLE, told } from '../reckon';
 import type { Reckoning } from '../reckoning';
 

@@ -1,8 +1,8 @@
-import type { CutStep, PostAt } from '../cutting/cutList';
-import { type LeftOver, PATCH, SCRAP, VENT } from '../cutting/leftOvers';
+import type { CutStep, PostAt } from '../cutList/cutList';
+import { type LeftOver, PATCH, SCRAP, VENT } from '../cutList/leftOvers';
 import { sayPiece } from './docket';
 import { ROLE_NAMES } from '../stages/posts/names';
-import { type Reader } from './reader';
+import { type Reader } from '../saying/makeReader';
 import { counted, listed } from '../saying/phrases';
 
 const postName = ({ role, number }: PostAt) => `${ROLE_NAMES[role][0]} ${number}`;

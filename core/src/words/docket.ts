@@ -7,7 +7,7 @@ import { ROLE_NAMES } from '../stages/posts/names';
 import { kitName, meshName, packName, postName, timberName, wireName } from '../catalogue/names';
 import { FOOT } from '../units/factors';
 import { printNumber } from '../units';
-import { type Reader } from './reader';
+import { type Reader } from '../saying/makeReader';
 import { capital, counted, listed } from '../saying/phrases';
 import type { OwnedPiece, PostRole } from '../plan/schema';
 

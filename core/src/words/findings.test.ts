@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { type FindingCode, type FindingParams, finding } from '../findings/types';
-import { makeReader } from './reader';
+import { makeReader } from '../saying/makeReader';
 import { sayFinding } from './findings';
 
 const metres = makeReader('metric', 'XXX');

@@ -1,5 +1,5 @@
 import type { FindingCode, FindingParams, ToldFinding } from '../findings/types';
-import { type Reader } from './reader';
+import { type Reader } from '../saying/makeReader';
 import { FINDINGS } from '../stages/words';
 
 type Sentences = { readonly [C in FindingCode]: (params: FindingParams[C], reader: Reader) => string };

@@ -20,7 +20,7 @@ export { ROLE_NAMES } from '../stages/posts/names';
 export { MESH_NAMES, kitName, meshName, packName, postName, timberName, wireName } from '../catalogue/names';
 export { SCHOOLS } from '../stages/words';
 export type { School } from '../saying/school';
-export { type Reader, makeReader, readerFor } from './reader';
+export { type Reader, makeReader, readerFor } from '../saying/makeReader';
 export { capital, counted, listed } from '../saying/phrases';
 export { type WorkingLine, sayTerm, sayWorking, workingLines } from './terms';
 export { BIRD_NAMES, SPACE_NAMES } from '../stages/birds/names';

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { leftOver } from '../cutting/leftOvers';
+import { leftOver } from '../cutList/leftOvers';
 import {
   DEMO_SHED,
   EDITIONS,

@@ -1,5 +1,5 @@
 import type { Term, TermCode, TermParams } from '../working';
-import type { Reader } from './reader';
+import type { Reader } from '../saying/makeReader';
 import { TERMS } from '../stages/words';
 
 type Sentences = { readonly [C in TermCode]: (params: TermParams[C], reader: Reader) => string };

@@ -92,7 +92,11 @@ export const ReliefLayer = memo(function ReliefLayer({
       ))}
       {relief.contours.map((c) => (
         <g key={c.height}>
-          <path {...inked('contour')} d={c.lines.map((l) => polyline(l, scale)).join('')} />
+          <path
+            className="d-contour"
+            {...inked('contour')}
+            d={c.lines.map((l) => polyline(l, scale)).join('')}
+          />
           {words === 'yes' && <ContourWord lines={c.lines} height={c.height} scene={scene} scale={scale} />}
         </g>
       ))}

@@ -1,3 +1,4 @@
+import { type StripScale } from './scale';
 import { type StripScene, groundUnder, formatPart } from '@aviarum/core';
 import { memo } from 'react';
 import { inked } from '../look/inked';
@@ -22,12 +23,6 @@ interface DrawingProps {
   /** Left and right of the fence, px. */
   readonly margin: number;
   readonly lettered: 'yes' | 'no';
-}
-
-/** Metres along and up to px. */
-export interface StripScale {
-  readonly x: (metres: number) => number;
-  readonly y: (height: number) => number;
 }
 
 export const StripDrawing = memo(function StripDrawing({ scene, px, up, margin, lettered }: DrawingProps) {

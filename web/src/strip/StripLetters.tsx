@@ -1,6 +1,6 @@
 import { type StripScene, USES, groundUnder } from '@aviarum/core';
 import { hoverLetter, useSelection } from '../state/selection';
-import type { StripScale } from './StripDrawing';
+import type { StripScale } from './scale';
 
 interface Props extends StripScale {
   readonly scene: StripScene;

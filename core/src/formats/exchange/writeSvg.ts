@@ -7,7 +7,7 @@ import type { Vector } from '../../ground/vector';
 import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
 import { FOOT as FEET } from '../../units/factors';
-import { readerFor } from '../../words/reader';
+import { readerFor } from '../../saying/makeReader';
 import { element, escaped } from './markup';
 import { FOOT, MARGIN, type PaperName, type Sheet, fitPaper } from './paper';
 

@@ -1,4 +1,4 @@
-import { type Cautions } from '../../saying/cautions';
+import { type Cautions } from '../../plan/cautions';
 import type { Reader } from '../../saying/reader';
 import { capital, counted } from '../../saying/phrases';
 import type { BirdKind, SpaceSchool } from './kinds';

@@ -1,5 +1,5 @@
 import type { Opening } from '../../plan/schema';
-import type { Figures } from '../../reckoning';
+import type { Figures } from '../../working/figures';
 import { type Term, product, sum, value } from '../../working';
 import type { Profile } from '../../ground/profile';
 import type { Ring } from '../../ground/survey';

@@ -88,3 +88,5 @@ export const references: ChoiceReferences<Pick<z.infer<z.ZodMiniObject<typeof CH
     if (!known.posts.has(post)) issue([...path, 'posts', role], `no post “${post}” in this edition`);
   }
 };
+
+export const POST_ROLES = ['corner', 'end', 'wall', 'gate', 'line'] as const;

@@ -1,6 +1,7 @@
-import type { Figures } from '../../reckoning';
+import type { Figures } from '../../working/figures';
 import type { BoughtPost } from './bought';
-import { POST_ROLES, type PostStage } from './stage';
+import { type PostStage } from './stage';
+import { POST_ROLES } from './choice';
 
 /** Posts by role, and by the length that is bought. */
 export function postFigures({ counts, total, braces }: PostStage, posts: readonly BoughtPost[]): Figures {

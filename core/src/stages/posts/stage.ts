@@ -1,3 +1,4 @@
+import { POST_ROLES } from './choice';
 import type { Products } from '../../catalogue/products';
 import type { PostProduct } from '../../catalogue/types';
 import type { FenceLine } from '../../ground/fenceLines';
@@ -10,8 +11,6 @@ import { braces, buriedLength, depthInGround, holeFor } from './footing';
 import { heightsAbove } from './heights';
 import type { Post, SettingOut } from './setOut';
 import type { WallTop } from '../walls/wallTop';
-
-export const POST_ROLES: readonly PostRole[] = ['corner', 'end', 'wall', 'gate', 'line'];
 
 /** A post as it stands. All m. */
 export interface StandingPost extends Post {

@@ -1,5 +1,5 @@
 import { type School } from '../../saying/school';
-import { type Cautions } from '../../saying/cautions';
+import { type Cautions } from '../../plan/cautions';
 import type { VERBS } from './verbs';
 import { ROLE_NAMES } from './names';
 import { type PostRole } from '../../plan/schema';

@@ -1,4 +1,4 @@
-import type { Figures } from '../../reckoning';
+import type { Figures } from '../../working/figures';
 import type { SkirtStage } from './rolls';
 
 /** Strips, outer edges, trenches and what fills them. */

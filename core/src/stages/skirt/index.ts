@@ -1,4 +1,4 @@
-import { facet } from '../../plan/slices';
+import { facet } from '../facet';
 import { SKIRT_CHOICE, SKIRTED, SKIRT_PROFILES, LAID, SKIRTS } from './keys';
 import { shorterSide } from '../threats/openings';
 import { type AnyStep, adds, step } from '../../engine/step';

@@ -1,7 +1,7 @@
 import type * as z from 'zod/mini';
 import type { Plan } from '../../plan/schema';
 import { boundsOf } from '../../schema/common';
-import type { Reader } from '../../words/reader';
+import type { Reader } from '../../saying/makeReader';
 import { KINDS, type Skirt, rowOf } from './kinds';
 import { skirtWanted } from './wanted';
 

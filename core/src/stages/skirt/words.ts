@@ -1,9 +1,9 @@
 import { type School } from '../../saying/school';
-import { type Cautions } from '../../saying/cautions';
+import { type Cautions } from '../../plan/cautions';
 import type { Market } from '../../catalogue/market';
 import type { ThreatId } from '../threats/kinds';
 import { meshName } from '../../catalogue/names';
-import { type Reader } from '../../words/reader';
+import { type Reader } from '../../saying/makeReader';
 import { capital, turned } from '../../saying/phrases';
 import { verb, who } from '../threats/whom';
 import { type KindId, type Skirt, rowOf } from './kinds';

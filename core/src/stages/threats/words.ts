@@ -1,4 +1,4 @@
-import { type Cautions } from '../../saying/cautions';
+import { type Cautions } from '../../plan/cautions';
 import type { VERBS } from './verbs';
 import { type ThreatId } from './kinds';
 import { type Reader } from '../../saying/reader';

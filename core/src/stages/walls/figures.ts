@@ -1,4 +1,4 @@
-import type { Figures } from '../../reckoning';
+import type { Figures } from '../../working/figures';
 import type { BoardCourse } from './boards';
 import type { HungWalls } from './stage';
 

@@ -1,5 +1,5 @@
 import { type School } from '../../saying/school';
-import { type Cautions } from '../../saying/cautions';
+import { type Cautions } from '../../plan/cautions';
 import type { VERBS } from './verbs';
 import { type MeshType } from '../../catalogue/types';
 import { type SideParam } from '../../saying/sentences';

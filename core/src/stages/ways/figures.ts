@@ -1,4 +1,4 @@
-import type { Figures } from '../../reckoning';
+import type { Figures } from '../../working/figures';
 import type { Way } from './stage';
 
 /** Leaves of gates and flaps as they are built, m. */

@@ -2,7 +2,7 @@ import { THREAT_IDS, type ThreatId } from '../../threats/kinds';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { aRun } from '../../../testing/aRun';
-import { readerFor } from '../../../words/reader';
+import { readerFor } from '../../../saying/makeReader';
 import { schema } from '../choice';
 import { measuresOf } from '../measures';
 import { shapeOf, stripWidthOf } from '../shape';

@@ -1,10 +1,10 @@
-import * as K from './keys';
-import { whatBlocks } from './stages/whatBlocks';
-import { type AnyStep, adds } from './engine/step';
-import type { Finding } from './findings/types';
-import { surveyRings } from './ground/survey';
-import { facetOf } from './plan/effective';
-import type { Plan } from './plan/schema';
+import * as K from '../keys';
+import { whatBlocks } from './whatBlocks';
+import { type AnyStep, adds } from '../engine/step';
+import type { Finding } from '../findings/types';
+import { surveyRings } from '../ground/survey';
+import { facetOf } from '../plan/effective';
+import type { Plan } from '../plan/schema';
 
 /** What makes a plan impossible to set out: such a plan is a draft in the editor and refused in a file or a save. */
 export function blocking(plan: Plan): readonly Finding[] {

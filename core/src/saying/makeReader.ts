@@ -1,9 +1,8 @@
-import type { Plan } from '../plan/schema';
 import { INCH } from '../units/factors';
 import { areaText, printLength, printMoney, printNumber, type UnitSystem } from '../units';
-import type { Reader } from '../saying/reader';
+import type { Reader } from './reader';
 
-export type { Reader } from '../saying/reader';
+export type { Reader } from './reader';
 
 const trimmed = (value: number, most: number): string => {
   const text = printNumber(value, most);
@@ -56,5 +55,5 @@ export function makeReader(system: UnitSystem, currency: string): Reader {
 }
 
 /** The reader that a plan's own units and currency make. */
-export const readerFor = (plan: Pick<Plan, 'units' | 'currency'>): Reader =>
+export const readerFor = (plan: { readonly units: UnitSystem; readonly currency: string }): Reader =>
   makeReader(plan.units, plan.currency);

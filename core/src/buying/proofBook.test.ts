@@ -1,11 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { cutRuns } from './cutting/cut';
-import { type Plan, NO_PROOFS, WHOLE_PLAN, apply, readProofs, reckon, withCut, withWay } from './index';
-import { cutFrom, proofFrom } from './cutting/proofs';
-import { aRun } from './testing/aRun';
-import { runOf, sheetOf, sold } from './testing/pools';
-import { uniform } from './testing/uniform';
+import { cutRuns } from '../cutting/cut';
+import { type Plan, NO_PROOFS, WHOLE_PLAN, apply, readProofs, reckon, withCut, withWay } from '..';
+import { cutFrom, proofFrom } from '../cutting/proofs';
+import { aRun } from '../testing/aRun';
+import { runOf, sheetOf, sold } from '../testing/pools';
+import { uniform } from '../testing/uniform';
 
 const boarded = (width: number, depth: number): Plan =>
   apply(aRun({ width, depth }), {

@@ -1,7 +1,7 @@
-import type { CutPlan, Task } from './cutting/plan';
-import { taskKey } from './cutting/known';
-import { type CutProof, proofFrom } from './cutting/proofs';
-import type { Plan } from './plan/schema';
+import type { CutPlan, Task } from '../cutting/plan';
+import { taskKey } from '../cutting/known';
+import { type CutProof, proofFrom } from '../cutting/proofs';
+import type { Plan } from '../plan/schema';
 
 /** Raised when pools are cut or proved in another way: what was found before is then looked for again. */
 export const PROOF_METHOD = 2;

@@ -1,7 +1,7 @@
 import { assumptionsOf, choicesFor } from '../plan/effective';
 import type { Plan } from '../plan/schema';
 import { leafTop } from '../stages/ways/leaf';
-import type { CuttingPool } from './types';
+import type { CuttingPool } from '../cutting/types';
 
 /** A rectangle that may be wanted, m. */
 interface Size {

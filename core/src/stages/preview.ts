@@ -1,7 +1,7 @@
-import { previews } from './stages/draw';
-import { walksOf } from './ground/walksOf';
-import type { Plan } from './plan/schema';
-import type { Part } from './reckoning';
+import { previews } from './draw';
+import { walksOf } from '../ground/walksOf';
+import type { Plan } from '../plan/schema';
+import type { Part } from '../reckoning';
 
 /** What a preview is made of. */
 export type PreviewPart = Extract<Part, { readonly side: string }>;

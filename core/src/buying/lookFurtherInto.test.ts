@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import loadHighs from 'highs';
-import { highsSolver } from './cutting/highs';
+import { highsSolver } from '../cutting/highs';
 import {
   type OwnedPiece,
   type Plan,
@@ -13,10 +13,10 @@ import {
   reckon,
   reckonImproved,
   withCut,
-} from './index';
-import { aRun } from './testing/aRun';
-import { toPay } from './testing/toPay';
-import { uniform } from './testing/uniform';
+} from '..';
+import { aRun } from '../testing/aRun';
+import { toPay } from '../testing/toPay';
+import { uniform } from '../testing/uniform';
 
 const solver = highsSolver(await loadHighs());
 const OLD_BOARDS: OwnedPiece = {

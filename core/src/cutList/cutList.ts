@@ -1,6 +1,6 @@
 import type { Plan, PostRole } from '../plan/schema';
 import type { Part } from '../reckoning';
-import type { CutRoll, CuttingPool, Piece } from './types';
+import type { CutRoll, CuttingPool, Piece } from '../cutting/types';
 
 /** A post at which a piece begins or ends. */
 export interface PostAt {

@@ -1,5 +1,6 @@
-import { type OpeningLimits } from './stages/threats/openings';
-import type { Figures, Workings } from './reckoning';
+import { type OpeningLimits } from './threats/openings';
+import type { Workings } from '../reckoning';
+import type { Figures } from '../working/figures';
 
 /** What is added to, joined into one. */
 export const joined = (figures: readonly Figures[]): Figures => Object.assign({}, ...figures) as Figures;

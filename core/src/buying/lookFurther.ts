@@ -1,22 +1,22 @@
-import type { Task } from './cutting/plan';
-import { assignedTo } from './buying/cheapest';
-import { type OtherWay, visitCheaper } from './buying/otherWays';
-import { gapOfQuote } from './buying/priceProof';
-import type { PriceProof } from './buying/proof';
-import type { Quote } from './buying/quote';
-import { type WeighedWay, choosing, isBetter, leastOf, weighedBy, weighing } from './buying/settle';
-import type { Cutter } from './cutting/wanted';
-import { type Improving, canImprove, improve } from './cutting/improve';
-import { cutRunsOnce } from './cutting/known';
-import { type Memo, newMemo } from './cutting/memo';
-import { type Steps, spend, stepsFor } from './cutting/stepsLeft';
-import type { WorkedPool } from './cutting/types';
-import * as K from './keys';
-import type { Plan } from './plan/schema';
+import type { Task } from '../cutting/plan';
+import { assignedTo } from './cheapest';
+import { type OtherWay, visitCheaper } from './otherWays';
+import { gapOfQuote } from './priceProof';
+import type { PriceProof } from './proof';
+import type { Quote } from './quote';
+import { type WeighedWay, choosing, isBetter, leastOf, weighedBy, weighing } from './settle';
+import type { Cutter } from '../cutting/wanted';
+import { type Improving, canImprove, improve } from '../cutting/improve';
+import { cutRunsOnce } from '../cutting/known';
+import { type Memo, newMemo } from '../cutting/memo';
+import { type Steps, spend, stepsFor } from '../cutting/stepsLeft';
+import type { WorkedPool } from '../cutting/types';
+import * as K from '../keys';
+import type { Plan } from '../plan/schema';
 import { NO_PROOFS, type ProofBook, withCut, withWay } from './proofBook';
-import { type Reckoner, reckonerOf, told } from './reckon';
-import type { Reckoning } from './reckoning';
-import { EPSILON } from './units/round';
+import { type Reckoner, reckonerOf, told } from '../reckon';
+import type { Reckoning } from '../reckoning';
+import { EPSILON } from '../units/round';
 
 /** A pool whose price may still be bettered or proved. */
 export const mayImprove = (pool: Pick<WorkedPool, 'plan' | 'cost'>): boolean =>

@@ -1,0 +1,66 @@
+/** Layers of core, lowest first: a file imports from its own layer and those below. What a file belongs to goes by its name; the first that fits. */
+export const LAYERS = [
+  { name: 'units', files: [/^units\//, /^schema\//, /^engine\//, /^working\/unit\.ts$/] },
+  { name: 'saying', files: [/^saying\//] },
+  { name: 'catalogue', files: [/^catalogue\/(?!steps)/] },
+  {
+    name: 'document',
+    files: [
+      /^plan\/(?!changes|verbs|words|slices|onSides|newPlan|samples)/,
+      /^stages\/\w+\/(choice\.ts|kinds)/,
+      /^stages\/choices\.ts$/,
+      /^stages\/skirt\/shape\.ts$/,
+    ],
+  },
+  {
+    name: 'ground',
+    files: [/^ground\/(?!steps)/, /^survey\//, /^plan\/onSides\.ts$/, /^drawing\/(scene|ink|frames)\.ts$/],
+  },
+  {
+    name: 'changes',
+    files: [
+      /^plan\/(changes\/|verbs)/,
+      /^stages\/(\w+\/)?verbs\.ts$/,
+      /^stages\/ground\/things\.ts$/,
+      /^stages\/outline\/(sides|corners|enclosures)\.ts$/,
+      /^stages\/ways\/(lobby|plainGate)\.ts$/,
+      /^stages\/docket\/yards\.ts$/,
+    ],
+  },
+  {
+    name: 'sentences',
+    files: [
+      /^stages\/\w+\/(words|names|whom)\.ts$/,
+      /^stages\/words\.ts$/,
+      /^(fasteners|cutting|build|plan)\/words\.ts$/,
+      /^working\//,
+      /^findings\//,
+    ],
+  },
+  {
+    name: 'demands',
+    files: [
+      /^cutting\//,
+      /^buying\/(?!steps|ways\/|lookFurther)/,
+      /^fasteners\//,
+      /^build\/(?!steps)/,
+      /^options\/(types|meshes)\.ts$/,
+    ],
+  },
+  { name: 'keys', files: [/^keys\.ts$/] },
+  { name: 'stages', files: [/^stages\//, /^reckoning\.ts$/] },
+  { name: 'steps', files: [/\/steps\.ts$/, /^plan\/slices\.ts$/, /^buying\/ways\//] },
+  { name: 'joiners', files: [/./] },
+];
+
+/** Keys name the types of what steps make, wherever those are. */
+export const OPEN = ['keys.ts'];
+
+/** What a stage shows to others besides its choice, kinds, names and what it tells. */
+export const SHOWN = {
+  threats: ['openings', 'strongMesh', 'whom'],
+  outline: ['corners', 'enclosures'],
+  posts: ['setOut', 'postsOn', 'stage'],
+  walls: ['runs', 'wallTop', 'boards', 'groups'],
+  ways: ['leaf'],
+};
