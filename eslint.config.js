@@ -9,7 +9,16 @@ const border = (files, group, message) => ({
 });
 
 export default tseslint.config(
-  { ignores: ['**/dist/**', '.types/**', '.aviarum/**', 'node_modules/**', '**/test-results/**'] },
+  {
+    ignores: [
+      '**/dist/**',
+      '.types/**',
+      '.aviarum/**',
+      'node_modules/**',
+      '**/test-results/**',
+      'core/fixtures/**',
+    ],
+  },
   js.configs.recommended,
   {
     files: ['**/*.ts', '**/*.tsx'],

@@ -1,5 +1,6 @@
 import type { SideFrame } from '../drawing/frames';
 import { type Primitive, type GroundOf, type StripLine } from '../drawing/scene';
+import type { Inks } from '../drawing/ink';
 import type { FenceWalk } from '../ground/fenceLines';
 import type { Ring } from '../ground/survey';
 import type { Plan } from '../plan/schema';
@@ -13,25 +14,31 @@ export interface SheetFrame {
   readonly frames: ReadonlyMap<string, SideFrame>;
 }
 
-/** What stages draw at the foot of the fence, under its line. */
-export const footShapes = (parts: readonly Part[], { rings, frames }: SheetFrame): readonly Primitive[] =>
-  skirt.sheet(parts, rings, frames);
+type OnSheet = (parts: readonly Part[], frame: SheetFrame) => readonly Primitive[];
+type OnStrip = (part: Part, ground: GroundOf) => readonly StripLine[];
+type Preview = (plan: Plan, walks: readonly FenceWalk[]) => readonly Part[];
 
-/** How far what lies at the foot of a side reaches out from it, m: nothing may be drawn over it. */
-export const footReach = (plan: Plan, side: string): number => skirt.reach(plan, side);
+/** What lies at the foot of the fence, under its line; and what is marked over everything else. */
+const FEET: readonly OnSheet[] = [skirt.sheet];
+const MARKS: readonly OnSheet[] = [];
+/** Lines on the strip: along the ground, marks. */
+const STRIPS: readonly OnStrip[] = [skirt.strip];
+/** Parts as they would stand, one over the other. */
+const PREVIEWS: readonly Preview[] = [skirt.preview, posts.preview];
+/** How far what lies at the foot of a side reaches out from it, m. */
+const REACHES: readonly ((plan: Plan, side: string) => number)[] = [skirt.reach];
 
-/** What stages mark over everything else. */
-export const markShapes = (_parts: readonly Part[], _frame: SheetFrame): readonly Primitive[] => [];
+export const FOOT_INKS: Inks = { ...skirt.FOOT_INKS };
+export const MARK_INKS: Inks = {};
+export const STRIP_INKS: Inks = { ...skirt.STRIP_INKS };
 
-export const FOOT_INKS = { ...skirt.FOOT_INKS };
-export const MARK_INKS = {};
-export const STRIP_INKS = { ...skirt.STRIP_INKS };
+export const footShapes: OnSheet = (...given) => FEET.flatMap((draw) => draw(...given));
+export const markShapes: OnSheet = (...given) => MARKS.flatMap((draw) => draw(...given));
+export const stripLines: OnStrip = (...given) => STRIPS.flatMap((draw) => draw(...given));
 
-/** What stages draw of a part on the strip. */
-export const stripLines = (part: Part, ground: GroundOf): readonly StripLine[] => skirt.strip(part, ground);
+/** How far what lies at the foot of a side reaches out, m: nothing may be drawn over it. */
+export const footReach = (plan: Plan, side: string): number =>
+  Math.max(...REACHES.map((reach) => reach(plan, side)));
 
 /** Parts as they would stand, without walls, cutting or docket: enough for a drag. */
-export const previews = (plan: Plan, walks: readonly FenceWalk[]): readonly Part[] => [
-  ...skirt.preview(plan, walks),
-  ...posts.preview(plan, walks),
-];
+export const previews: Preview = (...given) => PREVIEWS.flatMap((preview) => preview(...given));

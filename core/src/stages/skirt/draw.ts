@@ -1,3 +1,4 @@
+import { type SheetFrame } from '../draw';
 import { type FenceWalk } from '../../ground/fenceLines';
 import { skirtLines } from './skirtLines';
 import { skirtAlong } from './part';
@@ -79,11 +80,7 @@ function fenceShapes(
 }
 
 /** Skirts on the sheet: along the fence, and round the house. */
-export const sheet = (
-  parts: readonly Part[],
-  rings: readonly Ring[],
-  frames: ReadonlyMap<string, SideFrame>,
-): readonly Primitive[] => [
+export const sheet = (parts: readonly Part[], { rings, frames }: SheetFrame): readonly Primitive[] => [
   ...fenceShapes(of(parts, 'skirt'), rings, frames),
   ...houseShapes(of(parts, 'house-skirt')),
 ];

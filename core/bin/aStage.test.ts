@@ -1,0 +1,170 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { spawnSync } from 'node:child_process';
+import { cpSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+
+const ROOT = path.resolve(import.meta.dirname, '../..');
+const FIXTURES = path.join(ROOT, 'core/fixtures');
+
+/** In each table, behind what a line is written: one more import, or one more entry. */
+const LINES: Readonly<Record<string, readonly (readonly [behind: string, line: string])[]>> = {
+  'core/src/stages/choices.ts': [
+    ["import * as docket from './docket/choice';", "\nimport * as flags from './flags/choice';"],
+    ['const CHOICES = { birds, threats, ground, outline, posts, walls, skirt, ways, docket', ', flags'],
+    ['const filled = { ...posts.FILLED, ...walls.FILLED', ', ...flags.FILLED'],
+    ['const apart = { ...posts.APART, ...walls.APART', ', ...flags.APART'],
+    ['export const FACETS = { ...posts.FACETS, ...walls.FACETS, ...skirt.FACETS', ', ...flags.FACETS'],
+    ['export const PARTS = { ...skirt.PARTS', ', ...flags.PARTS'],
+  ],
+  'core/src/stages/usual.ts': [
+    ["import * as posts from './posts/choice';", "\nimport * as flags from './flags/choice';"],
+    ['...posts.usual(units),', '\n  ...flags.usual,'],
+  ],
+  'core/src/stages/verbs.ts': [
+    [
+      "import { VERBS as docket } from './docket/verbs';",
+      "\nimport { VERBS as flags } from './flags/verbs';",
+    ],
+    ['  ...docket,', '\n  ...flags,'],
+  ],
+  'core/src/stages/words.ts': [
+    ["import * as docket from './docket/words';", "\nimport * as flags from './flags/words';"],
+    ['  ...docket.FINDINGS,', '\n  ...flags.FINDINGS,'],
+    ['  ...docket.TERMS,', '\n  ...flags.TERMS,'],
+    ['  ...docket.CHANGES,', '\n  ...flags.CHANGES,'],
+    ['  ...ways.HOURS_FIGURES,', '\n  ...flags.HOURS_FIGURES,'],
+    ['  docket: docket.cautions,', '\n  flags: flags.cautions,'],
+  ],
+  'core/src/stages/told.ts': [
+    ["import type * as birds from './birds/told';", "\nimport type * as flags from './flags/told';"],
+    ['  | ways.OpeningPart', '\n  | flags.FlagPart'],
+  ],
+  'core/src/stages/index.ts': [
+    ["import { docket } from './docket';", "\nimport { flags } from './flags';"],
+    ['  docket,', '\n  flags,'],
+    ['export const PAINTED: readonly Stage[] = [skirt, walls, ways, posts', ', flags'],
+  ],
+  'core/src/stages/draw.ts': [
+    ["import * as posts from './posts/draw';", "\nimport * as flags from './flags/draw';"],
+    ['const MARKS: readonly OnSheet[] = [', 'flags.marks'],
+    ['const STRIPS: readonly OnStrip[] = [skirt.strip', ', flags.strip'],
+    ['export const MARK_INKS: Inks = {', ' ...flags.MARK_INKS '],
+  ],
+  'core/src/options/index.ts': [
+    [
+      "export { skirtOptions } from '../stages/skirt/questions';",
+      "\nexport { flagOptions } from '../stages/flags/questions';",
+    ],
+  ],
+  'core/src/testing/everyVerb.ts': [
+    [
+      "  rename: { verb: 'rename', name: 'Another' },",
+      "\n  'set-flags': { verb: 'set-flags', scope, flags: { kind: 'pole', height: 3 } },",
+    ],
+  ],
+  'core/src/testing/everyOption.ts': [
+    ['  editionOf,', '\n  flagOptions,'],
+    ['    skirt: skirtOptions(ask),', '\n    flags: flagOptions(ask),'],
+  ],
+  'web/src/stages/stages.ts': [
+    [
+      'export const STAGE_VIEWS: Readonly<Record<StageId, StageView>> = {',
+      "\n  flags: { panel: lazy(async () => ({ default: (await import('./flags/FlagsPanel')).FlagsPanel })), lettered: 'no' },",
+    ],
+  ],
+};
+
+const TSCONFIG = {
+  extends: path.join(ROOT, 'tsconfig.base.json'),
+  compilerOptions: {
+    composite: false,
+    emitDeclarationOnly: false,
+    noEmit: true,
+    lib: ['ES2023', 'DOM', 'DOM.Iterable'],
+    jsx: 'react-jsx',
+    types: ['node', 'vite/client'],
+    paths: {
+      '@aviarum/core': ['./core/src/index.ts'],
+      '@aviarum/core/prices': ['./core/src/formats/priceList.ts'],
+      '@aviarum/core/solver': ['./core/src/cutting/highs.ts'],
+      '@aviarum/core/survey': ['./core/src/survey/index.ts'],
+      '@aviarum/core/formats': ['./core/src/formats/exchange/index.ts'],
+      '@aviarum/core/csv': ['./core/src/formats/csv.ts'],
+    },
+  },
+  include: ['core/src', 'web/src', 'fly.ts'],
+  exclude: ['**/*.test.ts', '**/*.test.tsx'],
+};
+
+/** A copy of core and web with one stage more, beside the packages that they need. */
+let copy = '';
+beforeAll(() => {
+  mkdirSync(path.join(ROOT, '.aviarum'), { recursive: true });
+  copy = mkdtempSync(path.join(ROOT, '.aviarum/a-stage-'));
+  for (const source of ['core/src', 'web/src'])
+    cpSync(path.join(ROOT, source), path.join(copy, source), { recursive: true });
+  cpSync(path.join(FIXTURES, 'flags'), path.join(copy, 'core/src/stages/flags'), { recursive: true });
+  cpSync(path.join(FIXTURES, 'flagsPanel'), path.join(copy, 'web/src/stages/flags'), { recursive: true });
+  cpSync(path.join(FIXTURES, 'fly.ts'), path.join(copy, 'fly.ts'));
+  writeFileSync(path.join(copy, 'tsconfig.json'), JSON.stringify(TSCONFIG));
+  writeFileSync(path.join(copy, 'package.json'), JSON.stringify({ type: 'module' }));
+  for (const [file, lines] of Object.entries(LINES)) {
+    const at = path.join(copy, file);
+    const text = lines.reduce(
+      (now, [behind, line]) => {
+        const parts = now.split(behind);
+        if (parts.length !== 2) throw new Error(`${file} has ${parts.length - 1} times, not once: ${behind}`);
+        return `${parts[0] ?? ''}${behind}${line}${parts[1] ?? ''}`;
+      },
+      readFileSync(at, 'utf8'),
+    );
+    writeFileSync(at, text);
+  }
+});
+afterAll(() => rmSync(copy, { recursive: true, force: true }));
+
+const node = (...args: string[]) =>
+  spawnSync(process.execPath, args, { cwd: copy, encoding: 'utf8', timeout: 120_000 });
+
+describe('a stage is one folder and a line in each table', () => {
+  test('with which core and the screens compile', () => {
+    const { stdout, status } = node(path.join(ROOT, 'node_modules/typescript/bin/tsc'), '-p', copy);
+    expect([status, stdout]).toEqual([0, '']);
+  }, 180_000);
+  test('and it appears wherever stages do', () => {
+    const { stdout, stderr } = node('--import', 'tsx', path.join(copy, 'fly.ts'));
+    expect(stderr).toBe('');
+    const facts = JSON.parse(stdout) as Readonly<Record<string, unknown>>;
+    expect(facts).toMatchObject({
+      name: 'Flags',
+      // A run against its house has four corners: four poles of four pegs.
+      corners: 4,
+      figure: 4,
+      pegsMore: 16,
+      hours: 2,
+      hoursTold: 2,
+      said: 'Fly flags 1.50 m up',
+      finding: 'A flag 1.50 m up strikes heads. Fly it at 2.00 m.',
+      stage: { state: 'look', matters: 1 },
+      mend: ['Fly flags 2.00 m up'],
+      afterMend: 0,
+      marks: 4,
+      svg: 4,
+      dxf: true,
+      part: { on: 'flag', corner: 'c1' },
+      options: [
+        ['none', 'no'],
+        ['pole', 'yes'],
+      ],
+      verb: { kind: 'pole', height: 3 },
+      cautions: ['No poles near overhead lines.'],
+      older: { kind: 'none', height: 2 },
+      again: { kind: 'pole', height: 1.5 },
+    });
+    expect(facts.stages).toEqual(expect.arrayContaining(['docket', 'flags']));
+    expect(facts.counted).toEqual(expect.arrayContaining(['pegs of flag poles']));
+    const lines = facts.strip as readonly (readonly number[])[];
+    expect(lines.length).toBeGreaterThanOrEqual(4);
+    for (const [foot = NaN, top = NaN] of lines) expect(top - foot).toBeCloseTo(1.5, 9);
+  }, 120_000);
+});
