@@ -138,3 +138,4 @@ export { type Term, type TermUnit, recompute } from './working';
 export * from './stakeout';
 export type { CutPlan } from './cutting/plan';
 export type { Skirt } from './stages/skirt/kinds';
+export { boundsAt } from './plan/bounds';

@@ -1,3 +1,5 @@
+import { type Ring } from '../ground/survey';
+import { type SideFrame } from './frames';
 import type { Vector } from '../ground/vector';
 
 /**
@@ -111,3 +113,9 @@ export interface StripLine {
 
 /** The ground along a side as it is unrolled; nothing for a side of another run. */
 export type GroundOf = (side: string, from: number, to: number) => readonly Vector[];
+
+/** Where the sides of the plan lie on the sheet. */
+export interface SheetFrame {
+  readonly rings: readonly Ring[];
+  readonly frames: ReadonlyMap<string, SideFrame>;
+}

@@ -1,18 +1,10 @@
-import type { SideFrame } from '../drawing/frames';
-import { type Primitive, type GroundOf, type StripLine } from '../drawing/scene';
+import { type Primitive, type GroundOf, type StripLine, type SheetFrame } from '../drawing/scene';
 import type { Inks } from '../drawing/ink';
 import type { FenceWalk } from '../ground/fenceLines';
-import type { Ring } from '../ground/survey';
 import type { Plan } from '../plan/schema';
 import * as posts from './posts/draw';
 import * as skirt from './skirt/draw';
 import type { Part } from './told';
-
-/** Where the sides of the plan lie on the sheet. */
-export interface SheetFrame {
-  readonly rings: readonly Ring[];
-  readonly frames: ReadonlyMap<string, SideFrame>;
-}
 
 type OnSheet = (parts: readonly Part[], frame: SheetFrame) => readonly Primitive[];
 type OnStrip = (part: Part, ground: GroundOf) => readonly StripLine[];

@@ -1,4 +1,13 @@
-import { type Market, type OwnMesh, MESH_NAMES, capital, meshName, newId, wireName } from '@aviarum/core';
+import {
+  type Market,
+  type OwnMesh,
+  MESH_NAMES,
+  capital,
+  meshName,
+  newId,
+  wireName,
+  boundsAt,
+} from '@aviarum/core';
 import { useState } from 'react';
 import { type StoredPrice, putProduct, removeProduct } from '../api/stock';
 import { Pick } from '../fields/Choice';
@@ -121,16 +130,27 @@ function NewProduct({
         onChoose={(value) => setType(value)}
       />
       <div className="fields">
-        <LengthField name="Opening up" kind="opening" value={up} least={0.001} most={0.5} onCommit={setUp} />
+        <LengthField
+          name="Opening up"
+          kind="opening"
+          value={up}
+          {...boundsAt('buying.ownProducts.opening.up')}
+          onCommit={setUp}
+        />
         <LengthField
           name="Opening along"
           kind="opening"
           value={along}
-          least={0.001}
-          most={0.5}
+          {...boundsAt('buying.ownProducts.opening.up')}
           onCommit={setAlong}
         />
-        <LengthField name="Wire" kind="opening" value={wire} least={0.0001} most={0.02} onCommit={setWire} />
+        <LengthField
+          name="Wire"
+          kind="opening"
+          value={wire}
+          {...boundsAt('buying.ownProducts.wire')}
+          onCommit={setWire}
+        />
       </div>
       <Pick
         name="Sold at"

@@ -1,3 +1,4 @@
+import { boundsAt } from '@aviarum/core';
 import { Trash2 } from 'lucide-react';
 import { LengthField } from '../fields/LengthField';
 import { MoneyField } from '../fields/MoneyField';
@@ -59,8 +60,7 @@ export function OwnRolls({ rolls, onChange }: Props) {
                   name={`Width of roll ${i + 1}`}
                   hideName
                   value={roll.width}
-                  least={0.05}
-                  most={6}
+                  {...boundsAt('buying.ownProducts.widths')}
                   onCommit={(width) => set(i, { width })}
                 />
               </td>
@@ -69,8 +69,7 @@ export function OwnRolls({ rolls, onChange }: Props) {
                   name={`Length of roll ${i + 1}`}
                   hideName
                   value={roll.length}
-                  least={0.5}
-                  most={500}
+                  {...boundsAt('buying.ownProducts.lengths')}
                   onCommit={(length) => set(i, { length })}
                 />
               </td>

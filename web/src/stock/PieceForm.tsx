@@ -11,6 +11,7 @@ import {
   timberName,
   LENGTHS,
   cutText,
+  boundsAt,
 } from '@aviarum/core';
 import { useId, useState } from 'react';
 import { Choice, Pick } from '../fields/Choice';
@@ -116,8 +117,7 @@ export function PieceForm({ market, taken, piece, onSend, onLeave }: Props) {
           <LengthField
             name={kind === 'kit' ? 'Clear width' : 'Width'}
             value={sizes.width}
-            least={kind === 'kit' ? 0.15 : 0.05}
-            most={kind === 'kit' ? 5 : 6}
+            {...boundsAt(kind === 'kit' ? 'owned.kit.width' : 'owned.roll.width')}
             onCommit={(width) => setSizes({ ...sizes, width })}
           />
         )}
@@ -125,12 +125,16 @@ export function PieceForm({ market, taken, piece, onSend, onLeave }: Props) {
           <LengthField
             name="Length"
             value={sizes.length}
-            least={kind === 'post' ? 0.3 : 0.05}
-            most={kind === 'roll' ? 500 : 12}
+            {...boundsAt(`owned.${kind === 'post' || kind === 'roll' ? kind : 'timber'}.length`)}
             onCommit={(length) => setSizes({ ...sizes, length })}
           />
         )}
-        <CountField name="How many" value={count} most={1000} onCommit={setCount} />
+        <CountField
+          name="How many"
+          value={count}
+          most={boundsAt('owned.roll.count').most}
+          onCommit={setCount}
+        />
       </div>
       <Choice name="State" value={condition} options={CONDITIONS} onChoose={setCondition} />
       <div className="field">

@@ -1,10 +1,9 @@
-import { type SheetFrame } from '../draw';
 import { type FenceWalk } from '../../ground/fenceLines';
 import { skirtLines } from './skirtLines';
 import { skirtAlong } from './part';
 import { type Inks } from '../../drawing/ink';
 import type { SideFrame } from '../../drawing/frames';
-import { type Primitive, type GroundOf, type StripLine } from '../../drawing/scene';
+import { type Primitive, type GroundOf, type StripLine, type SheetFrame } from '../../drawing/scene';
 import { type Ring, STRAIGHT } from '../../ground/survey';
 import { type Vector, plus, times } from '../../ground/vector';
 import { choicesFor, facetOf } from '../../plan/effective';

@@ -1,4 +1,4 @@
-import { BIRD_KINDS, BIRD_NAMES, SPACE_NAMES, SPACE_SCHOOLS, capital, newId } from '@aviarum/core';
+import { BIRD_KINDS, BIRD_NAMES, SPACE_NAMES, SPACE_SCHOOLS, capital, newId, boundsAt } from '@aviarum/core';
 import { Trash2 } from 'lucide-react';
 import { Choice, Pick } from '../../fields/Choice';
 import { CountField } from '../../fields/CountField';
@@ -44,7 +44,7 @@ export function BirdsPanel({ base }: { base: string }) {
             <CountField
               name="Number"
               value={flock.count}
-              most={100000}
+              most={boundsAt('flock.count').most}
               onCommit={(count) => take({ verb: 'set-birds', id: flock.id, to: { count } })}
             />
             <button

@@ -1,4 +1,4 @@
-import { type ExtraPiece, type Plan, meshName, newId, LENGTHS } from '@aviarum/core';
+import { type ExtraPiece, type Plan, meshName, newId, LENGTHS, boundsAt } from '@aviarum/core';
 import { Pick } from '../../fields/Choice';
 import { CountField } from '../../fields/CountField';
 import { LengthField } from '../../fields/LengthField';
@@ -41,21 +41,19 @@ export function ExtraFields({ plan }: { plan: Plan }) {
             <LengthField
               name="Width"
               value={extra.width}
-              least={0.05}
-              most={5}
+              {...boundsAt('extras.width')}
               onCommit={(width) => put({ ...extra, width })}
             />
             <LengthField
               name="Height"
               value={extra.height}
-              least={0.05}
-              most={5}
+              {...boundsAt('extras.width')}
               onCommit={(height) => put({ ...extra, height })}
             />
             <CountField
               name="How many"
               value={extra.count}
-              most={100}
+              most={boundsAt('extras.count').most}
               onCommit={(count) => count > 0 && put({ ...extra, count })}
             />
           </div>

@@ -1,4 +1,4 @@
-import type { Building, Point } from '@aviarum/core';
+import { type Building, type Point, boundsAt } from '@aviarum/core';
 import { LengthField } from '../../fields/LengthField';
 import { NameField } from '../../fields/NameField';
 import { usePlan } from '../../state/planStore';
@@ -58,15 +58,13 @@ export function BuildingFields({ building, point }: { building: Building; point:
         <LengthField
           name="Eaves"
           value={building.eaves}
-          least={0}
-          most={20}
+          {...boundsAt('ground.buildings.eaves')}
           onCommit={(eaves) => set({ eaves })}
         />
         <LengthField
           name="Ridge"
           value={building.height}
-          least={0}
-          most={30}
+          {...boundsAt('ground.buildings.height')}
           onCommit={(height) => set({ height })}
         />
       </div>

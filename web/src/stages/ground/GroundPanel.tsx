@@ -1,4 +1,4 @@
-import { SOIL_FACTORS, SOIL_NAMES, type Soil } from '@aviarum/core';
+import { SOIL_FACTORS, SOIL_NAMES, type Soil, boundsAt } from '@aviarum/core';
 import { Pick } from '../../fields/Choice';
 import { LengthField } from '../../fields/LengthField';
 import { AngleField, DegreesField } from '../../fields/RatioFields';
@@ -72,8 +72,7 @@ export function GroundPanel({ base }: { base: string }) {
           <LengthField
             name="Frost goes down to"
             value={ground.frost}
-            least={0}
-            most={3}
+            {...boundsAt('ground.frost')}
             onCommit={(frost) => take({ verb: 'set-ground', to: { frost } })}
           />
           <AngleField
@@ -84,13 +83,13 @@ export function GroundPanel({ base }: { base: string }) {
           <DegreesField
             name="Latitude"
             value={plan.place.latitude}
-            most={90}
+            most={boundsAt('place.latitude').most}
             onCommit={(latitude) => take({ verb: 'set-place', to: { latitude } })}
           />
           <DegreesField
             name="Longitude"
             value={plan.place.longitude}
-            most={180}
+            most={boundsAt('place.longitude').most}
             onCommit={(longitude) => take({ verb: 'set-place', to: { longitude } })}
           />
           <label className="field">

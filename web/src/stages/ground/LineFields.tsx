@@ -1,4 +1,4 @@
-import { type Plan, type Point, SERVICE_NAMES, type Service } from '@aviarum/core';
+import { type Plan, type Point, SERVICE_NAMES, type Service, boundsAt } from '@aviarum/core';
 import { Pick } from '../../fields/Choice';
 import { LengthField } from '../../fields/LengthField';
 import { NameField } from '../../fields/NameField';
@@ -55,8 +55,7 @@ export function LineFields({
             <LengthField
               name="Depth"
               value={service.depth}
-              least={0}
-              most={10}
+              {...boundsAt('ground.services.depth')}
               onCommit={(depth) => setService({ depth })}
             />
           </>

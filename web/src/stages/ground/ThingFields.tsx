@@ -1,5 +1,5 @@
 import { onGround, partOfStop, stopId } from '../../sheet/stopId';
-import type { SpotHeight, Tree } from '@aviarum/core';
+import { type SpotHeight, type Tree, boundsAt } from '@aviarum/core';
 import { LengthField } from '../../fields/LengthField';
 import { NameField } from '../../fields/NameField';
 import { removalOf } from '../../sheet/removal';
@@ -21,22 +21,19 @@ function TreeFields({ tree }: { tree: Tree }) {
         <LengthField
           name="Trunk, across"
           value={tree.trunk}
-          least={0}
-          most={5}
+          {...boundsAt('ground.trees.trunk')}
           onCommit={(trunk) => set({ trunk })}
         />
         <LengthField
           name="Roots, out to"
           value={tree.roots}
-          least={0}
-          most={30}
+          {...boundsAt('ground.trees.roots')}
           onCommit={(roots) => set({ roots })}
         />
         <LengthField
           name="Crown, out to"
           value={tree.crown}
-          least={0}
-          most={50}
+          {...boundsAt('ground.trees.crown')}
           onCommit={(crown) => set({ crown })}
         />
       </div>
@@ -54,8 +51,7 @@ function SpotFields({ spot }: { spot: SpotHeight }) {
       <LengthField
         name="Height"
         value={spot.height}
-        least={-500}
-        most={5000}
+        {...boundsAt('ground.spotHeights.height')}
         onCommit={(height) => set({ height })}
       />
     </div>

@@ -1,13 +1,11 @@
 import { partOfStop, stopId } from '../../sheet/stopId';
-import { type Plan, canRemoveCorner, newId, surveyRings } from '@aviarum/core';
+import { type Plan, canRemoveCorner, newId, surveyRings, boundsAt } from '@aviarum/core';
 import { Pick } from '../../fields/Choice';
 import { LengthField } from '../../fields/LengthField';
 import { usePlan } from '../../state/planStore';
 import { useSelection } from '../../state/selection';
 import { OpenThing } from '../ground/OpenThing';
 import { useSideKind } from './SidesTable';
-
-const FAR = 10000;
 
 function CornerFields({ plan, id }: { plan: Plan; id: string }) {
   const take = usePlan((s) => s.take);
@@ -24,15 +22,13 @@ function CornerFields({ plan, id }: { plan: Plan; id: string }) {
         <LengthField
           name="Across"
           value={corner.x}
-          least={-FAR}
-          most={FAR}
+          {...boundsAt('corners.x')}
           onCommit={(x) => put({ x, y: corner.y })}
         />
         <LengthField
           name="Up"
           value={corner.y}
-          least={-FAR}
-          most={FAR}
+          {...boundsAt('corners.x')}
           onCommit={(y) => put({ x: corner.x, y })}
         />
       </div>

@@ -1,5 +1,14 @@
 import { stopId } from '../../sheet/stopId';
-import { type Part, type Plan, type PostPin, ROLE_NAMES, capital, nextId, surveyRings } from '@aviarum/core';
+import {
+  type Part,
+  type Plan,
+  type PostPin,
+  ROLE_NAMES,
+  capital,
+  nextId,
+  surveyRings,
+  boundsAt,
+} from '@aviarum/core';
 import { Choice } from '../../fields/Choice';
 import { LengthField } from '../../fields/LengthField';
 import { usePlan } from '../../state/planStore';
@@ -71,8 +80,7 @@ export function OpenPost({ plan }: { plan: Plan }) {
         <LengthField
           name="Out of the ground"
           value={standing}
-          least={0.1}
-          most={10}
+          {...boundsAt('postPins.post.standing.above')}
           onCommit={(above) => set({ post: { kind: 'standing', above } })}
         />
       )}

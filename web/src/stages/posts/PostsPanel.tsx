@@ -6,6 +6,7 @@ import {
   capital,
   editionOf,
   postOptions,
+  boundsAt,
 } from '@aviarum/core';
 import { Fragment } from 'react';
 import { LengthField } from '../../fields/LengthField';
@@ -41,8 +42,7 @@ export function PostsPanel({ base }: { base: string }) {
           <LengthField
             name="Largest spacing"
             value={choices.spacing}
-            least={0.3}
-            most={6}
+            {...boundsAt('choices.plan.spacing')}
             onCommit={(spacing) => take({ verb: 'set-spacing', scope: WHOLE_PLAN, spacing })}
           />
         </div>

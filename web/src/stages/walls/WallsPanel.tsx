@@ -1,4 +1,13 @@
-import { type Band, type Plan, type Scope, asking, choicesIn, newId, wallOptions } from '@aviarum/core';
+import {
+  type Band,
+  type Plan,
+  type Scope,
+  asking,
+  choicesIn,
+  newId,
+  wallOptions,
+  boundsAt,
+} from '@aviarum/core';
 import { useState } from 'react';
 import { LengthField } from '../../fields/LengthField';
 import { OptionGroups } from '../../fields/OptionGroups';
@@ -11,6 +20,7 @@ import { WallSection } from './WallSection';
 
 const CHOSEN = ['bands', 'hanging', 'boards', 'overhang', 'slope'] as const;
 const MOST_BANDS = 12;
+const TOP = boundsAt('choices.plan.bands.top');
 
 /** Heights of one band: where it reaches, and where it starts if not on the one below. */
 function BandHeights({ band, below, scope }: { band: Band; below: Band | undefined; scope: Scope }) {
@@ -21,15 +31,14 @@ function BandHeights({ band, below, scope }: { band: Band; below: Band | undefin
       <LengthField
         name="Reaches up to"
         value={band.top}
-        least={Math.max(0.1, (below?.top ?? 0) + 0.05)}
-        most={6}
+        least={Math.max(TOP.least, (below?.top ?? 0) + 0.05)}
+        most={TOP.most}
         onCommit={(top) => set({ top })}
       />
       <LengthField
         name={below ? 'Starts at, if not on the lap' : 'Starts at, if not on the ground'}
         value={band.bottom ?? null}
-        least={0}
-        most={6}
+        {...boundsAt('choices.plan.bands.bottom')}
         onCommit={(bottom) => set({ bottom })}
         onClear={() => set({ bottom: null })}
       />

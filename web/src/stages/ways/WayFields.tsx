@@ -1,4 +1,4 @@
-import { type Change, type Opening, type RingSide, WAY_NAMES, capital, newId } from '@aviarum/core';
+import { type Change, type Opening, type RingSide, WAY_NAMES, capital, newId, boundsAt } from '@aviarum/core';
 import { Pick } from '../../fields/Choice';
 import { LengthField } from '../../fields/LengthField';
 import { usePlan } from '../../state/planStore';
@@ -21,15 +21,13 @@ function OwnMeasures({ opening, set }: { opening: Opening; set: (to: To) => void
           name="Gap round the leaf"
           kind="opening"
           value={opening.gap}
-          least={0}
-          most={0.2}
+          {...boundsAt('openings.gate.gap')}
           onCommit={(gap) => set({ gap })}
         />
         <LengthField
           name="Leaf height, if not the wall’s"
           value={opening.height}
-          least={0.5}
-          most={4}
+          {...boundsAt('openings.gate.height')}
           onCommit={(height) => set({ height })}
           onClear={() => set({ height: null })}
         />
@@ -41,16 +39,14 @@ function OwnMeasures({ opening, set }: { opening: Opening; set: (to: To) => void
       <LengthField
         name="Clear height"
         value={opening.height}
-        least={opening.kind === 'hatch' ? 0.1 : 0.15}
-        most={1.5}
+        {...boundsAt(`openings.${opening.kind}.height`)}
         onCommit={(height) => set({ height })}
       />
       {opening.kind === 'hatch' && (
         <LengthField
           name="Above the ground"
           value={opening.bottom}
-          least={0}
-          most={3}
+          {...boundsAt('openings.hatch.bottom')}
           onCommit={(bottom) => set({ bottom })}
         />
       )}
@@ -95,15 +91,13 @@ export function WayFields({ opening, sides }: { opening: Opening; sides: readonl
         <LengthField
           name="Clear width"
           value={opening.width}
-          least={opening.kind === 'gate' ? 0.3 : 0.15}
-          most={opening.kind === 'gate' ? 5 : 1.5}
+          {...boundsAt(`openings.${opening.kind}.width`)}
           onCommit={(width) => set({ width })}
         />
         <LengthField
           name="From the corner"
           value={opening.along}
-          least={0}
-          most={500}
+          {...boundsAt(`openings.${opening.kind}.along`)}
           onCommit={(along) => set({ along })}
         />
         <Pick

@@ -1,0 +1,47 @@
+import type * as z from 'zod/mini';
+import { boundsOf } from '../schema/common';
+import { planShape } from './schema';
+
+type Def = {
+  readonly type: string;
+  readonly shape?: Readonly<Record<string, z.ZodMiniType>>;
+  readonly innerType?: z.ZodMiniType;
+  readonly element?: z.ZodMiniType;
+  readonly valueType?: z.ZodMiniType;
+  readonly options?: readonly z.ZodMiniType[];
+  readonly values?: readonly unknown[];
+};
+const defOf = (schema: z.ZodMiniType): Def => schema._zod.def;
+
+/** What is meant, without what fills it in, lets it be left out, or makes a list of it. */
+function bare(schema: z.ZodMiniType): z.ZodMiniType {
+  const { innerType, element } = defOf(schema);
+  const within = innerType ?? element;
+  return within ? bare(within) : schema;
+}
+
+const kindOf = (schema: z.ZodMiniType): unknown => {
+  const kind = defOf(schema).shape?.kind;
+  return kind && defOf(kind).values?.[0];
+};
+
+function step(schema: z.ZodMiniType, name: string): z.ZodMiniType | undefined {
+  const { shape, options } = defOf(schema);
+  if (options) return options.find((option) => kindOf(option) === name);
+  const field = shape?.[name];
+  return field && bare(field);
+}
+
+/**
+ * What a field of the plan document may be at least and at most: the screens' fields ask here.
+ *
+ * @param path  names from the document in, such as `ground.trees.trunk`; of things of several kinds, the kind: `openings.gate.gap`
+ * @throws RangeError where there is no such field, or it has no bounds
+ */
+export function boundsAt(path: string): { readonly least: number; readonly most: number } {
+  const field = path
+    .split('.')
+    .reduce<z.ZodMiniType | undefined>((at, name) => at && step(at, name), planShape);
+  if (!field) throw new RangeError(`no field ${path} in the plan document`);
+  return boundsOf(field);
+}

@@ -1,0 +1,29 @@
+import { boundsAt } from '@aviarum/core';
+import { expect, test } from '@jest/globals';
+import { readFileSync, readdirSync } from 'node:fs';
+import path from 'node:path';
+
+const ROOT = path.resolve(import.meta.dirname, '..');
+
+/** What `${…}` in a path stands for. */
+const FILLED: Readonly<Record<string, readonly string[]>> = {
+  'opening.kind': ['gate', 'pop-door', 'hatch'],
+  "kind === 'post' || kind === 'roll' ? kind : 'timber'": ['post', 'roll', 'timber'],
+};
+
+test('every field that takes its bounds from the plan’s schema finds them there', () => {
+  const files = readdirSync(ROOT, { recursive: true, encoding: 'utf8' }).filter((f) => f.endsWith('.tsx'));
+  const paths = files.flatMap((file) => {
+    const text = readFileSync(path.join(ROOT, file), 'utf8');
+    const plain = [...text.matchAll(/boundsAt\((?:kind === 'kit' \? '([\w.-]+)' : )?'([\w.-]+)'\)/g)];
+    const filled = [...text.matchAll(/boundsAt\(`([^`]*)\$\{([^}]*)\}([^`]*)`\)/g)];
+    return [
+      ...plain.flatMap(([, a, b]) => [a, b].filter((p) => p !== undefined)),
+      ...filled.flatMap(([, before = '', name = '', after = '']) =>
+        (FILLED[name] ?? ['nothing known']).map((word) => before + word + after),
+      ),
+    ];
+  });
+  expect(paths.length).toBeGreaterThan(30);
+  for (const at of paths) expect([at, boundsAt(at).least < boundsAt(at).most]).toEqual([at, true]);
+});
