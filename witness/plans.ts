@@ -5,7 +5,7 @@ import { aPolygon } from '../core/src/testing/aRun';
 import { buyingAt } from '../core/src/testing/buying';
 import { everyOption } from '../core/src/testing/everyOption';
 import { EVERY_VERB, aFullRun } from '../core/src/testing/everyVerb';
-import { aRandomRun, aWornRun } from '../core/src/testing/randomRun';
+import { aRandomRun, aChosenRun } from '../core/src/testing/randomRun';
 
 const seed = Number(process.env.SEED ?? 13);
 const GENERATED = Number(process.env.PLANS ?? 500);
@@ -30,7 +30,7 @@ function answered(plan: Plan, picks: readonly number[]): Plan {
 const generated = fc.sample(
   fc
     .tuple(
-      fc.oneof(aRandomRun, aWornRun),
+      fc.oneof(aRandomRun, aChosenRun),
       fc.array(fc.nat(10_000), { maxLength: 3 }),
       fc.nat(buyings.length),
       fc.constantFrom<Plan['threats']>(

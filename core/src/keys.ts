@@ -41,7 +41,7 @@ import type { ProofBook, WayProof } from './buying/proofBook';
 import type { Estimate, Part, Reckoning, Workings } from './reckoning';
 import type { Figures } from './working/figures';
 import type { BoardCourse } from './stages/walls/boards';
-import type { Lies } from './stages/walls/slope';
+import type { Falls } from './stages/walls/slope';
 import type { Way } from './stages/ways/stage';
 import type { Term } from './working';
 
@@ -166,10 +166,10 @@ export const SLOPES = key<ReadonlyMap<FenceLine, Facet<'slope'>>>('lines.slope')
 export const BIRDS = key<BirdStage>('birds');
 export const SETTING = key<SettingOut>('posts.setting');
 export const TOPS = key<ReadonlyMap<FenceLine, WallTop>>('walls.tops');
-export const LIES = key<Lies>('walls.lies');
+export const FALLS = key<Falls>('walls.falls');
 /** What lies at the foot of each side, by its id. */
 export const FEET = key<ReadonlyMap<string, Foot>>('feet');
-/** Lines by what they wear, with what their bands may hang from. */
+/** Lines by what hangs on them, with what their bands may hang from. */
 export const GATHERED = key<readonly Gathered[]>('walls.gathered');
 export const MEANT_WALLS = key<readonly WallGroup[]>('walls.meant');
 export const WALLS = key<HungWalls>('walls');

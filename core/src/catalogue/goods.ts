@@ -1,4 +1,4 @@
-import { later } from '../units/later';
+import { once } from '../units/once';
 import type { Sold } from './sold';
 import { rollKey } from './sold';
 import type { Products } from './products';
@@ -63,14 +63,14 @@ export interface SoldByKind {
 
 export function goodsOf(products: Products, { rolls, posts, kits }: SoldByKind): Goods {
   // Each when it is first asked for: a plan that is reckoned once asks for a few.
-  const widths = later(() => widthsOf(products, rolls));
-  const postSizes = later(() =>
+  const widths = once(() => widthsOf(products, rolls));
+  const postSizes = once(() =>
     sizesOf(
       posts,
       products.postIds().map((id) => ({ id, made: products.post(id).lengths })),
     ),
   );
-  const kitSizes = later(() =>
+  const kitSizes = once(() =>
     sizesOf(
       kits,
       products.kitIds().map((id) => ({ id, made: products.kit(id).widths })),
@@ -80,7 +80,7 @@ export function goodsOf(products: Products, { rolls, posts, kits }: SoldByKind):
     const units = rolls.get(key);
     return units && rising(units.map((u) => u.size));
   };
-  const sizes = later((): Sizes => ({
+  const sizes = once((): Sizes => ({
     widths: widths(),
     rolls: Object.fromEntries([...rolls.keys()].map((key) => [key, lengthsOf(key) ?? []])),
     posts: postSizes(),

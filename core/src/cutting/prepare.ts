@@ -1,6 +1,6 @@
 import type { Block, Slot, Task } from './plan';
 import { byPlace } from '../plan/place';
-import { later } from '../units/later';
+import { once } from '../units/once';
 import { EPSILON } from '../units/round';
 import { type Memo, newMemo } from './memo';
 import { reachTable } from './reach';
@@ -102,8 +102,8 @@ export function prepare(task: Task, lying: Lying = 'any', memo: Memo = newMemo()
     laid.length,
   );
   const loose = laid.filter((r) => r.joints === 'anywhere').sort(byLength);
-  const longestFirst = later(() => ordered([...strips, ...loose], 'longest', lap));
-  const alongFence = later(() => ordered([...strips, ...loose], 'along', lap));
+  const longestFirst = once(() => ordered([...strips, ...loose], 'longest', lap));
+  const alongFence = once(() => ordered([...strips, ...loose], 'along', lap));
   return {
     task,
     memo,

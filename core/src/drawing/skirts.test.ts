@@ -8,7 +8,7 @@ import { aRun, anOutline } from '../testing/aRun';
 import { uniform } from '../testing/uniform';
 
 const whole = { scope: 'plan' } as const;
-const wearing = (skirt: Skirt, on: Plan = aRun({ house: 'none' })) =>
+const withSkirt = (skirt: Skirt, on: Plan = aRun({ house: 'none' })) =>
   apply(on, { verb: 'set-skirt', scope: whole, skirt });
 const drawn = (plan: Plan) => sheetScene(plan, reckon(plan).parts).layers.foot;
 const kinds = (plan: Plan) => [...new Set(drawn(plan).map((p) => p.kind))];
@@ -27,12 +27,12 @@ describe('a skirt on the sheet', () => {
     ['concrete', ['concrete']],
     ['none', []],
   ])('of kind %s is drawn as %s', (kind, expected) => {
-    expect(kinds(wearing(skirtOfKind(threats, kind, { kind: 'none' })))).toEqual(expected);
+    expect(kinds(withSkirt(skirtOfKind(threats, kind, { kind: 'none' })))).toEqual(expected);
   });
   test('that lies flat covers its sides and its corners: L·W and a square a right-angled corner', () => {
     fc.assert(
       fc.property(uniform(2, 9), uniform(2, 9), uniform(0.2, 0.9), (depth, width, w) => {
-        const plan = wearing(
+        const plan = withSkirt(
           { kind: 'apron', mesh: 'welded-75x50', width: w, lapUp: 0.1 },
           aRun({ depth, width, house: 'none', gate: 0 }),
         );
@@ -42,7 +42,7 @@ describe('a skirt on the sheet', () => {
     );
   });
   test('with stones on it has both, the stones as wide as they are laid', () => {
-    const plan = wearing({
+    const plan = withSkirt({
       kind: 'apron',
       mesh: 'fine-13',
       width: 0.6,
@@ -53,7 +53,7 @@ describe('a skirt on the sheet', () => {
     expect(areaOf(drawn(plan).filter((s) => s.kind === 'stones'))).toBeCloseTo(19.2 * 0.3, 6);
   });
   test('round the house goes along its three free walls, past the corners where it runs on', () => {
-    const plan = wearing({ kind: 'house-apron', mesh: 'fine-13', width: 0.5, lapUp: 0.1 }, aRun());
+    const plan = withSkirt({ kind: 'house-apron', mesh: 'fine-13', width: 0.5, lapUp: 0.1 }, aRun());
     const house = drawn(plan).filter((s) => s.part.startsWith('building:'));
     expect(house.map((s) => s.part)).toEqual([
       'building:house/skirt:1',
@@ -76,7 +76,7 @@ describe('in the strip', () => {
   };
   test('flat lies on the ground, buried under it, and a toe turns out at its depth', () => {
     const of = (kind: Skirt['kind']) => {
-      const [line] = strip(wearing(skirtOfKind(threats, kind, { kind: 'none' }))).lines;
+      const [line] = strip(withSkirt(skirtOfKind(threats, kind, { kind: 'none' }))).lines;
       return { deep: line?.points.map((p) => p.y), lower: line?.lower };
     };
     expect(of('apron')).toEqual({ deep: [0, 0], lower: [5] });
@@ -88,7 +88,7 @@ describe('in the strip', () => {
   });
   test('every kind of shape that a plan draws has an ink, on the screen and on paper', () => {
     for (const kind of KIND_IDS) {
-      const plan = wearing(skirtOfKind(threats, kind, { kind: 'none' }));
+      const plan = withSkirt(skirtOfKind(threats, kind, { kind: 'none' }));
       const { layers } = sheetScene(plan, reckon(plan).parts);
       for (const shape of Object.values(layers).flat()) {
         if (!layers.post.includes(shape)) expect(inkOf(shape.kind).paper).toBeDefined();

@@ -44,8 +44,8 @@ export const aRandomRun: fc.Arbitrary<Plan> = fc
 const SKIRTS = ['apron', 'house-apron', 'buried', 'toe', 'folded', 'stone', 'concrete', 'none'] as const;
 const whole = { scope: 'plan' } as const;
 
-/** The same wearing whatever walls, skirts and ways in can be chosen: two skirts, boards, an overhang, panels, built gates. */
-export const aWornRun: fc.Arbitrary<Plan> = fc
+/** The same with whatever walls, skirts and ways in can be chosen: two skirts, boards, an overhang, panels, built gates. */
+export const aChosenRun: fc.Arbitrary<Plan> = fc
   .record({
     plan: aRandomRun,
     skirt: fc.constantFrom(...SKIRTS),

@@ -1,6 +1,6 @@
 import type { FenceLine } from '../../ground/fenceLines';
 import { EPSILON } from '../../units/round';
-import type { Lies } from '../walls/runs';
+import type { Falls } from '../walls/runs';
 import type { Post, SettingOut } from './setOut';
 
 /**
@@ -12,7 +12,7 @@ import type { Post, SettingOut } from './setOut';
 export function heightsAbove(
   setting: SettingOut,
   top: (line: FenceLine) => number,
-  lies: Lies,
+  falls: Falls,
 ): (post: Post) => number {
   const atCorner = new Map<string, number>();
   const onLine = new Map<FenceLine, { readonly along: number; readonly above: number }[]>();
@@ -25,9 +25,9 @@ export function heightsAbove(
   for (const line of setting.lines) {
     raise(line, 0, top(line));
     raise(line, line.length, top(line));
-    const lie = lies.get(line);
-    if (lie?.hang !== 'step') continue;
-    for (const bay of lie.bays) {
+    const fall = falls.get(line);
+    if (fall?.hang !== 'step') continue;
+    for (const bay of fall.bays) {
       if (Math.abs(bay.rise) < EPSILON) continue;
       raise(line, bay.rise > 0 ? bay.from : bay.to, top(line) + Math.abs(bay.rise));
     }

@@ -23,7 +23,7 @@ const steps: readonly AnyStep[] = [
       products: K.PRODUCTS,
       setting: K.SETTING,
       tops: K.TOPS,
-      lies: K.LIES,
+      falls: K.FALLS,
       assumed: K.ASSUMED,
     },
     postStage,

@@ -6,7 +6,7 @@ import type { Assumptions } from '../../plan/assumptions';
 import { type Chosen, type PostChoices, choicesFor } from '../../plan/effective';
 import type { Plan, PostRole } from '../../plan/schema';
 import { type Term, product, ratio, sum, upTo, value } from '../../working';
-import type { Lies } from '../walls/runs';
+import type { Falls } from '../walls/runs';
 import { braces, buriedLength, depthInGround, holeFor } from './footing';
 import { heightsAbove } from './heights';
 import type { Post, SettingOut } from './setOut';
@@ -43,7 +43,7 @@ export interface PostsBy {
   readonly setting: SettingOut;
   readonly tops: ReadonlyMap<FenceLine, WallTop>;
   /** How the lines lie on the ground: a bay that steps needs its low post higher. */
-  readonly lies: Lies;
+  readonly falls: Falls;
   readonly assumed: Assumptions;
 }
 
@@ -64,8 +64,8 @@ function lineWorking(setting: SettingOut): Term {
 
 /** Counts, lengths, depths, braces and concrete of the posts as set out. */
 export function postStage(by: PostsBy): PostStage {
-  const { frost, products, setting, tops, lies, assumed } = by;
-  const aboveOf = heightsAbove(setting, (line) => tops.get(line)?.top ?? 0, lies);
+  const { frost, products, setting, tops, falls, assumed } = by;
+  const aboveOf = heightsAbove(setting, (line) => tops.get(line)?.top ?? 0, falls);
   const bySide = new Map<string, PostChoices>();
   const choicesOf = (side: string): PostChoices => {
     const own = bySide.get(side) ?? choicesFor(by, side);

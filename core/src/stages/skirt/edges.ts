@@ -188,7 +188,7 @@ function fenceChains(
 }
 
 /**
- * The edges that skirts lie along in unbroken chains, whichever they wear, with their turns; where the skirt is carried round the house, with its walls.
+ * The edges that skirts lie along in unbroken chains, whichever they have, with their turns; where the skirt is carried round the house, with its walls.
  *
  * @param along  length of a fence line along the ground, m
  */

@@ -7,14 +7,14 @@ import { uniform } from '../../testing/uniform';
 import { type Laid, shapeOf } from './shape';
 import { stopsDigging } from './wanted';
 
-const wearing = (skirt: Skirt, options: Parameters<typeof aRun>[0] = {}): Plan =>
+const withSkirt = (skirt: Skirt, options: Parameters<typeof aRun>[0] = {}): Plan =>
   aRun({ ...options, choices: { ...options.choices, skirt } });
 const figures = (plan: Plan) => reckon(plan).figures;
 const codes = (plan: Plan) => reckon(plan).findings.map((f) => f.code);
 const toe = { kind: 'toe', mesh: 'fine-13', depth: 0.3, out: 0.3, lapUp: 0.1 } as const;
 
 describe('a toe of 0.30 + 0.30 round the run of 6.0 × 3.6 beside the house', () => {
-  const f = figures(wearing(toe));
+  const f = figures(withSkirt(toe));
   test('is a strip 0.70 wide from a roll of 0.9, and 16.2 long: it turns two corners like an apron', () => {
     expect(f['skirt.stripWidth']).toBeCloseTo(0.7, 9);
     expect(f['skirt.rollWidth']).toBe(0.9);
@@ -27,7 +27,7 @@ describe('a toe of 0.30 + 0.30 round the run of 6.0 × 3.6 beside the house', ()
     expect(f['hours.skirt']).toBeCloseTo(1.638 * 4.4, 9);
   });
   test('has no pegs, and clay stretches its hours by half', () => {
-    const clay = apply(wearing(toe), { verb: 'set-soil', soil: 'clay' });
+    const clay = apply(withSkirt(toe), { verb: 'set-soil', soil: 'clay' });
     expect(figures(clay)['hours.skirt']).toBeCloseTo(1.638 * 4.4 * 1.5, 9);
     expect(f['skirt.outerEdge']).toBeUndefined();
   });
@@ -35,37 +35,37 @@ describe('a toe of 0.30 + 0.30 round the run of 6.0 × 3.6 beside the house', ()
 
 describe('each kind', () => {
   test('straight down goes in a trench 0.15 wide, corners not added', () => {
-    const f = figures(wearing({ kind: 'buried', mesh: 'fine-13', depth: 0.4, lapUp: 0.1 }));
+    const f = figures(withSkirt({ kind: 'buried', mesh: 'fine-13', depth: 0.4, lapUp: 0.1 }));
     expect(f['skirt.trenchVolume']).toBeCloseTo(15.6 * 0.15 * 0.4, 9);
   });
   test('folded is one strip as wide as both halves, and corners like an apron of the flat half', () => {
-    const f = figures(wearing({ kind: 'folded', mesh: 'fine-13', up: 0.5, out: 0.5 }));
+    const f = figures(withSkirt({ kind: 'folded', mesh: 'fine-13', up: 0.5, out: 0.5 }));
     expect(f['skirt.stripWidth']).toBeCloseTo(1, 9);
     expect(f['skirt.rollWidth']).toBe(1.2);
     expect(f['skirt.stripLength']).toBeCloseTo(15.6 + 2 * 0.5, 9);
     expect(f['skirt.outerEdge']).toBeCloseTo(15.6 + 2 * 2 * 0.5 * Math.tan(Math.PI / 4), 9);
   });
   test('stones and concrete take their volume and no mesh', () => {
-    const stones = reckon(wearing({ kind: 'stone', width: 0.3, height: 0.2 }));
+    const stones = reckon(withSkirt({ kind: 'stone', width: 0.3, height: 0.2 }));
     expect(stones.figures['skirt.stoneVolume']).toBeCloseTo(15.6 * 0.06, 9);
     expect(stones.figures['skirt.stripLength']).toBe(0);
     expect(stones.docket.lines.find((l) => l.id === 'pack:stone')?.need).toBe(Math.ceil(0.936 / 0.5));
-    const poured = reckon(wearing({ kind: 'concrete', width: 0.15, depth: 0.3 }));
+    const poured = reckon(withSkirt({ kind: 'concrete', width: 0.15, depth: 0.3 }));
     expect(poured.figures['skirt.concreteVolume']).toBeCloseTo(0.702, 9);
-    const posts = reckon(wearing(toe)).docket.lines.find((l) => l.id === 'pack:concrete')?.need ?? NaN;
+    const posts = reckon(withSkirt(toe)).docket.lines.find((l) => l.id === 'pack:concrete')?.need ?? NaN;
     expect(poured.docket.lines.find((l) => l.id === 'pack:concrete')?.need).toBe(
       posts + Math.ceil(0.702 / 0.0095),
     );
   });
   test('an apron with stones on it has both', () => {
     const stones = { width: 0.3, height: 0.2 };
-    const f = figures(wearing({ kind: 'apron', mesh: 'fine-13', width: 0.45, lapUp: 0.1, stones }));
+    const f = figures(withSkirt({ kind: 'apron', mesh: 'fine-13', width: 0.45, lapUp: 0.1, stones }));
     expect(f['skirt.stoneVolume']).toBeCloseTo(0.936, 9);
     expect(f['skirt.stripLength']).toBeCloseTo(16.5, 9);
   });
   test('shows how its figures come about', () => {
     for (const kind of ['apron', 'house-apron', 'buried', 'toe', 'folded', 'stone', 'concrete'] as const) {
-      const { workings, docket, figures: f } = reckon(wearing(skirtOfKind({ threats: {} }, kind, toe)));
+      const { workings, docket, figures: f } = reckon(withSkirt(skirtOfKind({ threats: {} }, kind, toe)));
       expect(recompute(workings.skirt)).toBeCloseTo(f['skirt.stripLength'] ?? NaN, 9);
       expect(recompute(workings.hours)).toBeCloseTo(f.hours ?? NaN, 9);
       for (const line of docket.lines) expect(recompute(line.working.need)).toBeCloseTo(line.need, 6);
@@ -79,9 +79,13 @@ describe('an apron round the house', () => {
     fc.assert(
       fc.property(uniform(2, 9), uniform(2, 6), uniform(0.2, 0.8), (depth, width, apron) => {
         // The house is 1.8 deep: the two are one rectangle.
-        const both = figures(wearing(round(apron), { depth, width }));
+        const both = figures(withSkirt(round(apron), { depth, width }));
         const alone = figures(
-          wearing({ ...round(apron), kind: 'apron' } as Skirt, { depth: depth + 1.8, width, house: 'none' }),
+          withSkirt({ ...round(apron), kind: 'apron' } as Skirt, {
+            depth: depth + 1.8,
+            width,
+            house: 'none',
+          }),
         );
         // Corners are laid out to a tenth of a millimetre, those of the two outlines each by itself.
         expect(both['skirt.stripLength']).toBeCloseTo(alone['skirt.stripLength'] ?? NaN, 3);
@@ -106,16 +110,16 @@ describe('an apron round the house', () => {
   });
   test('closes the ends that an apron leaves open', () => {
     const apron = { ...round(0.45), kind: 'apron' } as Skirt;
-    expect(codes(wearing(apron))).toContain('skirt.end-open');
-    const [mend] = reckon(wearing(apron)).findings.flatMap((f) =>
-      f.code === 'skirt.end-open' ? f.mends(wearing(apron)) : [],
+    expect(codes(withSkirt(apron))).toContain('skirt.end-open');
+    const [mend] = reckon(withSkirt(apron)).findings.flatMap((f) =>
+      f.code === 'skirt.end-open' ? f.mends(withSkirt(apron)) : [],
     );
     if (!mend) throw new Error('no mend');
-    expect(codes(apply(wearing(apron), mend))).not.toContain('skirt.end-open');
+    expect(codes(apply(withSkirt(apron), mend))).not.toContain('skirt.end-open');
   });
   test('of a run that stands alone is a plain apron', () => {
     const alone = { house: 'none' } as const;
-    expect(figures(wearing(round(0.45), alone))['skirt.stripLength']).toBeCloseTo(21, 9);
+    expect(figures(withSkirt(round(0.45), alone))['skirt.stripLength']).toBeCloseTo(21, 9);
   });
 });
 
@@ -161,7 +165,7 @@ describe('what digs', () => {
 
 describe('the mesh of a skirt', () => {
   const worn = (mesh: string, threats: Plan['threats']) =>
-    wearing({ kind: 'house-apron', mesh, width: 0.6, lapUp: 0.1 }, { threats });
+    withSkirt({ kind: 'house-apron', mesh, width: 0.6, lapUp: 0.1 }, { threats });
   const about = (mesh: string, threats: Plan['threats']) =>
     reckon(worn(mesh, threats)).findings.filter((f) => f.stage === 'skirt');
   const mended = (mesh: string, threats: Plan['threats'], code: string) =>

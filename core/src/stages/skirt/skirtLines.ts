@@ -11,7 +11,7 @@ import type { Plan } from '../../plan/schema';
 export interface SkirtLines {
   readonly lines: readonly FenceLine[];
   readonly walks: readonly FenceWalk[];
-  /** What each of them wears. */
+  /** What each of them has. */
   readonly skirts: ReadonlyMap<FenceLine, Skirt>;
   /** Where a part begins on the line it was parted from, m. */
   readonly partOf: ReadonlyMap<FenceLine, { readonly line: FenceLine; readonly from: number }>;
@@ -51,7 +51,7 @@ export interface SkirtBy {
   readonly enclosures: Plan['enclosures'];
 }
 
-/** A line by the skirts of its sides: lengths that wear one skirt, or the line itself where all are alike. */
+/** A line by the skirts of its sides: lengths that have one skirt, or the line itself where all are alike. */
 function parts(by: SkirtBy, line: FenceLine): readonly (readonly [FenceLine, Skirt])[] {
   const groups: { skirt: Skirt; members: LineMember[] }[] = [];
   for (const member of line.members) {

@@ -16,7 +16,7 @@ import {
   type SkirtStrip,
   type Stretch,
   type Turning,
-  type Wears,
+  type HasSkirt,
   apronStretches,
   apronStrips,
   roundStrips,
@@ -80,7 +80,7 @@ function courseOf(by: SkirtsBy, skirt: Laid, chosen: ReadonlySet<FenceLine>): La
   const { skirts, lines: all } = by.skirted;
   const shape = shapeOf(skirt);
   const along = (line: FenceLine) => profiles.get(line)?.ground ?? line.length;
-  const wears: Wears = (edge) => ('line' in edge.of ? chosen.has(edge.of.line) : true);
+  const hasSkirt: HasSkirt = (edge) => ('line' in edge.of ? chosen.has(edge.of.line) : true);
   // Each once: corners ask for their two lines again and again.
   const byChoice = new Map<Skirt, number>([[skirt, shape.turns]]);
   const turnsOf = (own: Skirt) => {
@@ -97,7 +97,7 @@ function courseOf(by: SkirtsBy, skirt: Laid, chosen: ReadonlySet<FenceLine>): La
     shape.mesh === null
       ? []
       : chains.flatMap((chain) =>
-          shape.turns > 0 ? apronStrips(chain, wears, turning) : roundStrips(chain, wears),
+          shape.turns > 0 ? apronStrips(chain, hasSkirt, turning) : roundStrips(chain, hasSkirt),
         );
   const places = new Map(all.map((line, i) => [line, i]));
   const placeOf = (edge: SkirtEdge | undefined, i: number) =>
@@ -107,7 +107,9 @@ function courseOf(by: SkirtsBy, skirt: Laid, chosen: ReadonlySet<FenceLine>): La
     volumeAlong(code, lines, along, width, depth);
   const stripWidth = stripWidthOf(shape);
   const stretches =
-    shape.lies === 'flat' ? chains.flatMap((chain) => apronStretches(chain, shape.out, wears, turning)) : [];
+    shape.lies === 'flat'
+      ? chains.flatMap((chain) => apronStretches(chain, shape.out, hasSkirt, turning))
+      : [];
   const atJoint = [
     spliceRings(stripWidth, 'skirt'),
     ...(stretches.length > 0 ? [jointPegs(shape.out, 'skirt')] : []),

@@ -43,9 +43,9 @@ function runsOn(
     : { earlier: ahead * later, later: back * earlier };
 }
 
-/** Whether an edge wears the skirt in hand. */
-export type Wears = (edge: SkirtEdge) => boolean;
-/** Width with which the skirt of an edge turns corners, whichever it wears, m; 0 where it goes round them or there is none. */
+/** Whether an edge has the skirt in hand. */
+export type HasSkirt = (edge: SkirtEdge) => boolean;
+/** Width with which the skirt of an edge turns corners, whichever it has, m; 0 where it goes round them or there is none. */
 export type Turning = (edge: SkirtEdge) => number;
 
 const edgeTerm = (edge: SkirtEdge): Term =>
@@ -65,9 +65,9 @@ const neighbours = ({ edges, cyclic }: SkirtChain, i: number) => ({
  * One strip an edge, running on round convex corners where skirt meets skirt: by as much as the other is wide, which closes
  * the corner between two of different width as well.
  */
-export function apronStrips(chain: SkirtChain, wears: Wears, turning: Turning): readonly SkirtStrip[] {
+export function apronStrips(chain: SkirtChain, hasSkirt: HasSkirt, turning: Turning): readonly SkirtStrip[] {
   return chain.edges.flatMap((edge, i) => {
-    if (!wears(edge)) return [];
+    if (!hasSkirt(edge)) return [];
     const { previous, next } = neighbours(chain, i);
     const ahead = next ? runsOn(edge.turn, turning(edge), turning(next)).earlier : 0;
     const back = previous ? runsOn(previous.turn, turning(previous), turning(edge)).later : 0;
@@ -84,12 +84,12 @@ export function apronStrips(chain: SkirtChain, wears: Wears, turning: Turning): 
 }
 
 /** A straight buried skirt goes round corners with nothing added: one strip for each unbroken length. */
-export function roundStrips(chain: SkirtChain, wears: Wears): readonly SkirtStrip[] {
+export function roundStrips(chain: SkirtChain, hasSkirt: HasSkirt): readonly SkirtStrip[] {
   const groups: SkirtEdge[][] = [];
-  const gap = chain.cyclic ? chain.edges.findIndex((e) => !wears(e)) : -1;
+  const gap = chain.cyclic ? chain.edges.findIndex((e) => !hasSkirt(e)) : -1;
   const inOrder = gap < 0 ? chain.edges : [...chain.edges.slice(gap), ...chain.edges.slice(0, gap)];
   inOrder.forEach((edge, i) => {
-    if (!wears(edge)) return;
+    if (!hasSkirt(edge)) return;
     const group = groups[groups.length - 1];
     const before = inOrder[i - 1];
     if (group && before && group[group.length - 1] === before) group.push(edge);
@@ -116,7 +116,7 @@ export interface Stretch {
 export function apronStretches(
   chain: SkirtChain,
   width: number,
-  wears: Wears,
+  hasSkirt: HasSkirt,
   turning: Turning,
 ): readonly Stretch[] {
   const turned = (turn: number, other: SkirtEdge | undefined) =>
@@ -124,17 +124,17 @@ export function apronStretches(
   const edges = chain.edges.map((edge, i) => {
     const { previous, next } = neighbours(chain, i);
     return {
-      worn: wears(edge),
+      skirted: hasSkirt(edge),
       length: edge.length + turned(edge.turn, next) + turned(previous?.turn ?? 0, previous),
     };
   });
   // A ring is begun after a gap, so that no stretch is cut where it happens to be written down first.
-  const gap = chain.cyclic ? edges.findIndex((e) => !e.worn) : -1;
+  const gap = chain.cyclic ? edges.findIndex((e) => !e.skirted) : -1;
   const inOrder = gap < 0 ? edges : [...edges.slice(gap), ...edges.slice(0, gap)];
   const stretches: { edge: number; open: boolean }[] = [];
   let last: { edge: number; open: boolean } | undefined;
-  for (const { worn, length } of inOrder) {
-    if (!worn) last = undefined;
+  for (const { skirted, length } of inOrder) {
+    if (!skirted) last = undefined;
     else if (last) last.edge += length;
     else {
       last = { edge: length, open: !chain.cyclic || gap >= 0 };

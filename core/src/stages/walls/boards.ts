@@ -4,7 +4,7 @@ import type { PartOf } from '../../plan/partRef';
 import { placeAt } from '../../plan/place';
 import type { FenceLine } from '../../ground/fenceLines';
 import { type SettingOut, bayEnds } from '../posts/setOut';
-import { type Lies, stepsOn, spansOnSides } from './runs';
+import { type Falls, stepsOn, spansOnSides } from './runs';
 
 /** Boards or rails of one timber along the foot or the top of walls: one piece a bay. */
 export interface BoardCourse {
@@ -25,7 +25,7 @@ export type BoardRun = Run & { readonly part: PartOf<'board'> };
 export function boardCourses(
   setting: SettingOut,
   chosen: ReadonlyMap<FenceLine, Facet<'boards'>>,
-  lies: Lies,
+  falls: Falls,
 ): readonly BoardCourse[] {
   return (['ground', 'top'] as const).flatMap((at) => {
     const timbers = new Map<string, { lines: Set<FenceLine>; runs: BoardRun[] }>();
@@ -36,10 +36,10 @@ export function boardCourses(
       const course = timbers.get(timber) ?? { lines: new Set(), runs: [] };
       timbers.set(timber, course);
       course.lines.add(line);
-      const lie = lies.get(line);
+      const fall = falls.get(line);
       for (const [from, to] of bayEnds(stretch)) {
-        const level = !lie || (at === 'top' && stepsOn(lie));
-        const length = level ? to - from : lie.profile.groundAt(to) - lie.profile.groundAt(from);
+        const level = !fall || (at === 'top' && stepsOn(fall));
+        const length = level ? to - from : fall.profile.groundAt(to) - fall.profile.groundAt(from);
         const spans = spansOnSides(line, from, to).map((span) => ({
           side: span.side,
           from: span.from,

@@ -6,11 +6,11 @@ import { placeAt } from '../../plan/place';
 import type { Assumptions } from '../../plan/assumptions';
 import { EPSILON } from '../../units/round';
 import { leafTop } from '../ways/leaf';
-import { later } from '../../units/later';
+import { once } from '../../units/once';
 import { type Term, product, sum, value } from '../../working';
 import type { WallLines } from './lines';
 import type { HungBand, MeshRow } from './rows';
-import type { Lies, WallRun } from './runs';
+import type { Falls, WallRun } from './runs';
 
 /** One roll width of one band, all along its group. */
 export interface MeshCourse {
@@ -35,16 +35,16 @@ export interface MeshCourse {
 function courseWorking(
   group: WallLines,
   runs: readonly WallRun[],
-  lies: Lies,
+  falls: Falls,
   row: MeshRow,
   band: HungBand,
   each: number,
 ): Term {
   /** As bought: along the ground, or on the level where it steps. */
   const bought = (line: FenceLine, from: number, to: number) => {
-    const lie = lies.get(line);
-    if (!lie || lie.hang === 'step') return to - from;
-    return lie.profile.groundAt(to) - lie.profile.groundAt(from);
+    const fall = falls.get(line);
+    if (!fall || fall.hang === 'step') return to - from;
+    return fall.profile.groundAt(to) - fall.profile.groundAt(from);
   };
   const sides = group.lines.map((line) =>
     value('mesh.side', bought(line, 0, line.length), 'm', { side: line.number }),
@@ -129,7 +129,7 @@ function gateRuns(
 
 export function courseOf(
   group: WallLines,
-  lies: Lies,
+  falls: Falls,
   band: HungBand,
   row: MeshRow,
   rowIndex: number,
@@ -173,7 +173,7 @@ export function courseOf(
     above: gates.flatMap((g) => g.above),
     patches:
       band.overhang > 0 && rowIndex === band.rows.length - 1 ? patches(group, band.overhang, tail) : [],
-    working: later(() => courseWorking(group, wallRuns, lies, row, band, allowance)),
+    working: once(() => courseWorking(group, wallRuns, falls, row, band, allowance)),
     slopeExtra: runs.reduce((total, run) => total + run.leans.reduce((t, lean) => t + lean.extra, 0), 0),
   };
 }

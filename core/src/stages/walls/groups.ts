@@ -11,7 +11,7 @@ import { type MeshCourse, courseOf } from './courses';
 import type { WallLines } from './lines';
 import { isRigid } from '../../catalogue/rigid';
 import { type BandPlace, type HungBand, hangBand, placeBands } from './rows';
-import { type Lies, type WallRun, wallRuns } from './runs';
+import { type Falls, type WallRun, wallRuns } from './runs';
 
 /** The same with its bands as they hang. */
 export interface WallGroup extends WallLines {
@@ -32,7 +32,7 @@ export interface Row {
   readonly seam: number;
 }
 
-/** Lines that wear the same bands, before the widths of their rolls are chosen. */
+/** Lines that have the same bands, before the widths of their rolls are chosen. */
 export interface Gathered {
   readonly wall: WallLines;
   /** Where its bands hang, whichever rolls they are of. */
@@ -78,7 +78,7 @@ function dresser(by: WallsBy, wall: WallLines): Gathered['dressed'] {
     const rigid = isRigid(by.products.mesh(band.band.mesh).type);
     const made = {
       band,
-      courses: band.rows.map((row, i) => courseOf(wall, by.lies, band, row, i, rigid, by.assumed)),
+      courses: band.rows.map((row, i) => courseOf(wall, by.falls, band, row, i, rigid, by.assumed)),
     };
     these.set(key, made);
     return made;
@@ -89,27 +89,27 @@ function dresser(by: WallsBy, wall: WallLines): Gathered['dressed'] {
 export interface WallsBy {
   readonly products: Products;
   readonly setting: SettingOut;
-  readonly lies: Lies;
+  readonly falls: Falls;
   readonly bands: ReadonlyMap<FenceLine, Facet<'bands'>>;
   readonly choices: Chosen<Facet<'bands'>>;
   readonly enclosures: Plan['enclosures'];
   readonly assumed: Assumptions;
 }
 
-/** Lines by what they wear, with the runs of mesh that hang on their posts. */
+/** Lines by what hangs on them, with the runs of mesh that hang on their posts. */
 export function gatherLines(by: WallsBy): readonly Gathered[] {
-  const { products, setting, lies, bands: chosen, choices, enclosures, assumed } = by;
+  const { products, setting, falls, bands: chosen, choices, enclosures, assumed } = by;
   const bandKeys = keysOf(setting.lines, chosen, ({ bands, overhang }) => [bands, overhang]);
   /** Mesh that steps down to the ground is higher by the drop: such lines are cut on their own. */
   const dropOf = (line: FenceLine) => {
-    const lie = lies.get(line);
-    return lie?.foot === 'mesh' ? lie.drop : 0;
+    const fall = falls.get(line);
+    return fall?.foot === 'mesh' ? fall.drop : 0;
   };
   const keys = new Map(setting.lines.map((line) => [line, `${dropOf(line)} ${bandKeys.get(line) ?? ''}`]));
-  const runs = wallRuns(setting, chosen, lies, (a, b) => keys.get(a) === keys.get(b));
+  const runs = wallRuns(setting, chosen, falls, (a, b) => keys.get(a) === keys.get(b));
   const bandsOf = (line: FenceLine) => chosen.get(line)?.bands ?? [];
   const rigidOn = (line: FenceLine) => bandsOf(line).some((b) => isRigid(products.mesh(b.mesh).type));
-  const cornerless = setting.lines.some(rigidOn) ? wallRuns(setting, chosen, lies, () => false) : [];
+  const cornerless = setting.lines.some(rigidOn) ? wallRuns(setting, chosen, falls, () => false) : [];
   const grouped = new Map<string, FenceLine[]>();
   for (const line of setting.lines) {
     const key = keys.get(line) ?? '';

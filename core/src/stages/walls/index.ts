@@ -11,7 +11,7 @@ import { wallFigures } from './figures';
 import { wallFindings } from './findings';
 import { gatherLines } from './groups';
 import { openingsLeft } from './openingLeft';
-import { linesOnSlope, sameLies } from './slope';
+import { linesOnSlope, sameFalls } from './slope';
 import { slopeFindings } from './slopeFindings';
 import { hungWalls, meantWalls } from './stage';
 import { topsOf } from './tops';
@@ -24,17 +24,17 @@ const steps: readonly AnyStep[] = [
     mapOver,
   ),
   step(
-    K.LIES,
+    K.FALLS,
     { products: K.PRODUCTS, setting: K.SETTING, profiles: K.PROFILES, bands: K.BANDS, slopes: K.SLOPES },
     linesOnSlope,
-    sameLies,
+    sameFalls,
   ),
   step(
     K.GATHERED,
     {
       products: K.PRODUCTS,
       setting: K.SETTING,
-      lies: K.LIES,
+      falls: K.FALLS,
       bands: K.BANDS,
       choices: K.BAND_CHOICE,
       enclosures: K.ENCLOSURES,
@@ -43,8 +43,10 @@ const steps: readonly AnyStep[] = [
     gatherLines,
   ),
   step(K.MEANT_WALLS, { gathered: K.GATHERED }, ({ gathered }) => meantWalls(gathered)),
-  step(K.BOARD_COURSES, { setting: K.SETTING, boards: K.BOARDS, lies: K.LIES }, ({ setting, boards, lies }) =>
-    boardCourses(setting, boards, lies),
+  step(
+    K.BOARD_COURSES,
+    { setting: K.SETTING, boards: K.BOARDS, falls: K.FALLS },
+    ({ setting, boards, falls }) => boardCourses(setting, boards, falls),
   ),
   adds(K.DEMANDS, { gathered: K.GATHERED, assumed: K.ASSUMED }, ({ gathered, assumed }) =>
     wallDemands(gathered, assumed),
@@ -64,8 +66,10 @@ const steps: readonly AnyStep[] = [
   step(K.WALLS, { gathered: K.GATHERED, chosen: K.CHOSEN }, ({ gathered, chosen }) =>
     hungWalls(gathered, chosen),
   ),
-  adds(K.OPENINGS_LEFT, { products: K.PRODUCTS, walls: K.WALLS, lies: K.LIES }, ({ products, walls, lies }) =>
-    openingsLeft(products, walls, lies),
+  adds(
+    K.OPENINGS_LEFT,
+    { products: K.PRODUCTS, walls: K.WALLS, falls: K.FALLS },
+    ({ products, walls, falls }) => openingsLeft(products, walls, falls),
   ),
   adds(
     K.FOUND,
@@ -79,7 +83,7 @@ const steps: readonly AnyStep[] = [
     },
     ({ walls, ...by }) => wallFindings(by, walls.groups),
   ),
-  adds(K.FOUND, { products: K.PRODUCTS, lies: K.LIES, bands: K.BANDS, limits: K.LIMITS }, slopeFindings),
+  adds(K.FOUND, { products: K.PRODUCTS, falls: K.FALLS, bands: K.BANDS, limits: K.LIMITS }, slopeFindings),
   adds(
     K.STAGE_HOURS,
     { walls: K.WALLS, boards: K.BOARD_COURSES, assumed: K.ASSUMED },
@@ -91,7 +95,7 @@ const steps: readonly AnyStep[] = [
 ];
 
 const parts: readonly AnyStep[] = [
-  adds(K.PARTS, { walls: K.WALLS, lies: K.LIES }, ({ walls, lies }) => meshParts(walls, lies)),
+  adds(K.PARTS, { walls: K.WALLS, falls: K.FALLS }, ({ walls, falls }) => meshParts(walls, falls)),
   adds(
     K.PARTS,
     { boards: K.BOARD_COURSES, tops: K.TOPS, products: K.PRODUCTS },

@@ -2,7 +2,7 @@ import type { FenceLine } from '../../ground/fenceLines';
 import type { Scope } from '../../plan/changes/types';
 import type { WallRun } from './runs';
 
-/** Fence lines that wear the same bands, with the runs of mesh that hang on their posts. */
+/** Fence lines that have the same bands, with the runs of mesh that hang on their posts. */
 export interface WallLines {
   readonly scope: Scope;
   readonly lines: readonly FenceLine[];

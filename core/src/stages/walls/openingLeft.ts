@@ -1,7 +1,7 @@
 import type { Products } from '../../catalogue/products';
 import { hollow } from '../../ground/profile';
 import { shorterSide } from '../threats/openings';
-import type { Lies } from './runs';
+import type { Falls } from './runs';
 import type { HungWalls } from './stage';
 
 /**
@@ -13,12 +13,12 @@ import type { HungWalls } from './stage';
 export function openingsLeft(
   products: Pick<Products, 'mesh'>,
   walls: Pick<HungWalls, 'groups'>,
-  lies: Lies,
+  falls: Falls,
 ): readonly number[] {
   const bands = walls.groups.flatMap((g) => g.bands);
   const holes = bands.map((band) => (band.index === 0 ? Math.max(0, band.bottom) : Math.max(0, -band.lap)));
   const meshes = bands.map((b) => shorterSide(products.mesh(b.band.mesh)));
-  const feet = [...lies.values()].flatMap(({ hang, foot, drop, profile, bays }) => [
+  const feet = [...falls.values()].flatMap(({ hang, foot, drop, profile, bays }) => [
     hang === 'step' && foot === 'gap' ? drop : 0,
     ...(profile.level ? [] : bays.map(({ from, to }) => hollow(profile, from, to))),
   ]);

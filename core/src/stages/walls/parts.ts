@@ -1,5 +1,5 @@
 import { type HungWalls } from './stage';
-import { type Lies } from './slope';
+import { type Falls } from './slope';
 import { type Part } from '../../reckoning';
 import { stepsOn, clearSpans, spansOnSides } from './runs';
 import { leafTop } from '../ways/leaf';
@@ -7,16 +7,16 @@ import { type BoardCourse } from './boards';
 import { type FenceLine } from '../../ground/fenceLines';
 import { type WallTop } from './wallTop';
 import { type Products } from '../../catalogue/products';
-export function meshParts(walls: HungWalls, lies: Lies): readonly Part[] {
+export function meshParts(walls: HungWalls, falls: Falls): readonly Part[] {
   return walls.courses.flatMap(({ group, band, row, rowIndex }) =>
     group.lines.flatMap((line) => {
-      const lie = lies.get(line);
+      const fall = falls.get(line);
       const spans =
-        lie && stepsOn(lie)
-          ? lie.bays.map(({ from, to }) => ({
+        fall && stepsOn(fall)
+          ? fall.bays.map(({ from, to }) => ({
               from,
               to,
-              level: Math.max(lie.profile.heightAt(from), lie.profile.heightAt(to)),
+              level: Math.max(fall.profile.heightAt(from), fall.profile.heightAt(to)),
             }))
           : clearSpans(line).map(({ from, to }) => ({ from, to, level: null }));
       // Above a leaf that is lower than the wall.

@@ -6,9 +6,9 @@ import type { SettingOut } from '../posts/setOut';
 import { EPSILON, TOUCH } from '../../units/round';
 import type { Facet } from '../../plan/effective';
 import type { Profile } from '../../ground/profile';
-import type { Lies, LineLie } from './slope';
+import type { Falls, LineFall } from './slope';
 
-export type { Lies } from './slope';
+export type { Falls } from './slope';
 
 /** A straight grade under a run, rise over run. Distances along the run, m. */
 export interface RunGrade {
@@ -93,18 +93,18 @@ const bayOf = (line: FenceLine, from: number, to: number): readonly CutSpan[] =>
     way: wayOn(line, span.side),
   }));
 
-export const stepsOn = (lie: LineLie | undefined): boolean => lie?.hang === 'step';
+export const stepsOn = (fall: LineFall | undefined): boolean => fall?.hang === 'step';
 
-function lieOf(lies: Lies, line: FenceLine): LineLie {
-  const lie = lies.get(line);
-  if (!lie) throw new RangeError(`line ${line.id} was not laid on the ground`);
-  return lie;
+function fallOf(falls: Falls, line: FenceLine): LineFall {
+  const fall = falls.get(line);
+  if (!fall) throw new RangeError(`line ${line.id} was not laid on the ground`);
+  return fall;
 }
 
 function makeRun(
   spans: readonly ClearSpan[],
   postsOn: ReadonlyMap<FenceLine, readonly number[]>,
-  lies: Lies,
+  falls: Falls,
   nth: number,
 ): WallRun {
   let length = 0;
@@ -112,7 +112,7 @@ function makeRun(
   const grades: RunGrade[] = [];
   const [first] = spans;
   const place = placeAt('wall', nth);
-  if (first && stepsOn(lies.get(first.line))) {
+  if (first && stepsOn(falls.get(first.line))) {
     return {
       lines: [first.line],
       length: first.to - first.from,
@@ -124,7 +124,7 @@ function makeRun(
     };
   }
   spans.forEach((span, i) => {
-    const { profile } = lieOf(lies, span.line);
+    const { profile } = fallOf(falls, span.line);
     const begins = profile.groundAt(span.from);
     if (i > 0) posts.push(length);
     for (const along of postsOn.get(span.line) ?? []) {
@@ -144,7 +144,7 @@ function makeRun(
     lines: spans.map((s) => s.line),
     length,
     posts,
-    spans: spans.flatMap((s) => groundSpans(s.line, lieOf(lies, s.line).profile, s.from, s.to)),
+    spans: spans.flatMap((s) => groundSpans(s.line, fallOf(falls, s.line).profile, s.from, s.to)),
     grades,
     nth,
     place,
@@ -152,10 +152,10 @@ function makeRun(
 }
 
 /** A line's clear spans; where its mesh steps, bay by bay. */
-function hungSpans(line: FenceLine, lies: Lies): readonly ClearSpan[] {
-  const lie = lieOf(lies, line);
-  if (lie.hang === 'follow') return clearSpans(line);
-  return lie.bays.map(({ from, to }) => ({ line, from, to }));
+function hungSpans(line: FenceLine, falls: Falls): readonly ClearSpan[] {
+  const fall = fallOf(falls, line);
+  if (fall.hang === 'follow') return clearSpans(line);
+  return fall.bays.map(({ from, to }) => ({ line, from, to }));
 }
 
 /**
@@ -165,14 +165,14 @@ function hungSpans(line: FenceLine, lies: Lies): readonly ClearSpan[] {
  * is cut at each corner; where it steps, each bay is a piece of its own.
  *
  * @param bands  what is chosen along each line
- * @param lies   how each line lies on the ground
+ * @param falls  how each line takes the fall of the ground
  * @param same   whether the mesh of one line runs on into the next
  * @see domain.md 6 and 13
  */
 export function wallRuns(
   setting: SettingOut,
   bands: ReadonlyMap<FenceLine, Facet<'bands'>>,
-  lies: Lies,
+  falls: Falls,
   same: (a: FenceLine, b: FenceLine) => boolean,
 ): readonly WallRun[] {
   const postsOn = new Map<FenceLine, number[]>();
@@ -191,11 +191,11 @@ export function wallRuns(
       a.to > a.line.length - TOUCH &&
       b.from < TOUCH &&
       (goesStraightOn(a.line, b.line) || (isContinuous(a.line) && isContinuous(b.line))) &&
-      !stepsOn(lies.get(a.line)) &&
-      !stepsOn(lies.get(b.line)) &&
+      !stepsOn(falls.get(a.line)) &&
+      !stepsOn(falls.get(b.line)) &&
       same(a.line, b.line);
     const groups: ClearSpan[][] = [];
-    for (const span of walk.lines.flatMap((line) => hungSpans(line, lies))) {
+    for (const span of walk.lines.flatMap((line) => hungSpans(line, falls))) {
       const group = groups[groups.length - 1];
       const last = group?.[group.length - 1];
       if (
@@ -217,7 +217,7 @@ export function wallRuns(
       groups.shift();
       groups[groups.length - 1] = [...last, ...first];
     }
-    return groups.map((group) => makeRun(group, postsOn, lies, nth++));
+    return groups.map((group) => makeRun(group, postsOn, falls, nth++));
   });
 }
 

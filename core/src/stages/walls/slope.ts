@@ -24,7 +24,7 @@ export const GRADE_LIMITS: Readonly<Record<MeshType, number>> = {
 const LEVEL_ENOUGH = 0.005;
 
 /** The ground from post to post. Level distances m; `rise` in the line's direction, m. */
-export interface BayLie {
+export interface BayFall {
   readonly line: FenceLine;
   readonly from: number;
   readonly to: number;
@@ -32,14 +32,14 @@ export interface BayLie {
   readonly grade: number;
 }
 
-export type Lies = ReadonlyMap<FenceLine, LineLie>;
+export type Falls = ReadonlyMap<FenceLine, LineFall>;
 
 /** How the walls of one line take its slope. */
-export interface LineLie {
+export interface LineFall {
   readonly line: FenceLine;
   readonly profile: Profile;
   /** Bay by bay; none where the line is level. */
-  readonly bays: readonly BayLie[];
+  readonly bays: readonly BayFall[];
   /** Mesh follows the ground, or the mesh steps bay by bay. */
   readonly hang: 'follow' | 'step';
   /** The steepest bay, rise over run, without its sign. */
@@ -53,7 +53,7 @@ export interface LineLie {
 }
 
 function baysOf(setting: SettingOut, profiles: ReadonlyMap<FenceLine, Profile>) {
-  const bays = new Map<FenceLine, BayLie[]>(setting.lines.map((line) => [line, []]));
+  const bays = new Map<FenceLine, BayFall[]>(setting.lines.map((line) => [line, []]));
   for (const stretch of setting.stretches) {
     const { line } = stretch;
     const profile = profiles.get(line);
@@ -67,7 +67,7 @@ function baysOf(setting: SettingOut, profiles: ReadonlyMap<FenceLine, Profile>) 
   return bays;
 }
 
-function sharpest(bays: readonly BayLie[]): number {
+function sharpest(bays: readonly BayFall[]): number {
   return bays.slice(1).reduce((most, bay, i) => {
     const before = bays[i];
     // Across a gate nothing hangs from bay to bay.
@@ -99,9 +99,9 @@ export interface SlopeBy {
  *
  * @see domain.md 13: welded mesh follows 5 %, hexagonal 12 %, chain link and woven 25 %; steeper or at a sharp change, step
  */
-export function linesOnSlope({ products, setting, profiles, bands, slopes }: SlopeBy): Lies {
+export function linesOnSlope({ products, setting, profiles, bands, slopes }: SlopeBy): Falls {
   const bays = baysOf(setting, profiles);
-  const lies = new Map<FenceLine, LineLie>();
+  const falls = new Map<FenceLine, LineFall>();
   for (const line of setting.lines) {
     const profile = profiles.get(line);
     const slope = slopes.get(line)?.slope;
@@ -114,7 +114,7 @@ export function linesOnSlope({ products, setting, profiles, bands, slopes }: Slo
     const hang = slope.hang === 'by-mesh' ? (steps ? 'step' : 'follow') : slope.hang;
     // Stepping level ground is hanging it level: the mesh may run on.
     const level = profile.level || own.every((bay) => Math.abs(bay.rise) < EPSILON);
-    lies.set(line, {
+    falls.set(line, {
       line,
       profile,
       bays: own,
@@ -128,20 +128,20 @@ export function linesOnSlope({ products, setting, profiles, bands, slopes }: Slo
       sharp,
     });
   }
-  return lies;
+  return falls;
 }
 
-/** Lies of before, where the same lines lie on the same ground and hang as they did: another mesh that follows as well changes nothing. */
-export function sameLies(before: Lies, after: Lies): Lies {
-  const same = ([line, lie]: readonly [FenceLine, LineLie]) => {
+/** Falls of before, where the same lines lie on the same ground and hang as they did: another mesh that follows as well changes nothing. */
+export function sameFalls(before: Falls, after: Falls): Falls {
+  const same = ([line, fall]: readonly [FenceLine, LineFall]) => {
     const old = before.get(line);
     return (
-      old?.profile === lie.profile &&
-      old.hang === lie.hang &&
-      old.foot === lie.foot &&
-      old.drop === lie.drop &&
-      old.bays.length === lie.bays.length &&
-      lie.bays.every(({ from, to }, i) => old.bays[i]?.from === from && old.bays[i].to === to)
+      old?.profile === fall.profile &&
+      old.hang === fall.hang &&
+      old.foot === fall.foot &&
+      old.drop === fall.drop &&
+      old.bays.length === fall.bays.length &&
+      fall.bays.every(({ from, to }, i) => old.bays[i]?.from === from && old.bays[i].to === to)
     );
   };
   return before.size === after.size && [...after].every(same) ? before : after;

@@ -8,8 +8,8 @@ import { nextId } from '../../plan/ids';
 import type { Band, Choices, Plan } from '../../plan/schema';
 import { type OpeningLimits, passing } from '../threats/openings';
 import { EPSILON, tidy } from '../../units/round';
-import type { Lies } from './runs';
-import { type LineLie, stiffest } from './slope';
+import type { Falls } from './runs';
+import { type LineFall, stiffest } from './slope';
 
 /** A hollow that a boot evens out is none, m. */
 const LEAST_HOLLOW = 0.01;
@@ -18,7 +18,7 @@ const LEAST_GRADE = 0.01;
 
 export interface SlopeSeenBy {
   readonly products: Products;
-  readonly lies: Lies;
+  readonly falls: Falls;
   readonly bands: ReadonlyMap<FenceLine, Facet<'bands'>>;
   readonly limits: OpeningLimits;
 }
@@ -48,7 +48,7 @@ function gapFindings(
   return found;
 }
 
-function hollowFindings(limits: OpeningLimits, { line, profile, bays }: LineLie): Finding[] {
+function hollowFindings(limits: OpeningLimits, { line, profile, bays }: LineFall): Finding[] {
   if (profile.level) return [];
   const hollows = bays.map((bay) => ({ bay, deep: hollow(profile, bay.from, bay.to) }));
   const worst = hollows.reduce(
@@ -66,35 +66,35 @@ function hollowFindings(limits: OpeningLimits, { line, profile, bays }: LineLie)
 }
 
 /** What mesh that follows a gentle grade takes more: its own height × grade at the end of each piece (domain.md 13). */
-function leanFindings({ line, steepest, profile }: LineLie, bands: readonly Band[]): Finding[] {
+function leanFindings({ line, steepest, profile }: LineFall, bands: readonly Band[]): Finding[] {
   if (profile.level || steepest < LEAST_GRADE) return [];
   const top = bands[bands.length - 1]?.top ?? 0;
   const params = { side: line.number, grade: steepest, extra: top * steepest };
   return [finding('slope.leans', 'know', 'walls', { on: 'side', side: line.id }, params)];
 }
 
-function hangFindings({ products, limits, bands: chosen }: SlopeSeenBy, lie: LineLie): Finding[] {
-  const { line, drop } = lie;
+function hangFindings({ products, limits, bands: chosen }: SlopeSeenBy, fall: LineFall): Finding[] {
+  const { line, drop } = fall;
   const bands = chosen.get(line)?.bands ?? [];
   const { mesh, limit } = stiffest(products, bands);
-  const grade = Math.max(lie.steepest, lie.sharp);
+  const grade = Math.max(fall.steepest, fall.sharp);
   const params = { side: line.number, grade, limit, mesh };
   const part = { on: 'side', side: line.id } as const;
   const set = (slope: Partial<Choices['slope']>) => (plan: Plan) => [
     { verb: 'set-slope', scope: scopeOf(plan, line.id, 'slope'), slope } as const,
   ];
-  if (lie.hang === 'follow') {
-    if (grade <= limit + EPSILON) return leanFindings(lie, bands);
+  if (fall.hang === 'follow') {
+    if (grade <= limit + EPSILON) return leanFindings(fall, bands);
     return [finding('slope.follows', 'mend', 'walls', part, params, set({ hang: 'by-mesh' }))];
   }
-  if (lie.foot === 'gap') return gapFindings(limits, line, 'gap', drop, set({ foot: 'mesh' }));
+  if (fall.foot === 'gap') return gapFindings(limits, line, 'gap', drop, set({ foot: 'mesh' }));
   return [finding('slope.steps', 'know', 'walls', part, { ...params, drop })];
 }
 
 /** What the slope does to the walls: too steep to follow, steps with their drops, gaps and hollows under the mesh. */
 export function slopeFindings(by: SlopeSeenBy): readonly Finding[] {
-  return [...by.lies.values()].flatMap((lie) => [
-    ...hangFindings(by, lie),
-    ...hollowFindings(by.limits, lie),
+  return [...by.falls.values()].flatMap((fall) => [
+    ...hangFindings(by, fall),
+    ...hollowFindings(by.limits, fall),
   ]);
 }

@@ -20,16 +20,16 @@ import {
 } from './index';
 import { cutListCsv, docketCsv } from './formats/csv';
 import { toPay } from './testing/toPay';
-import { aWornRun } from './testing/randomRun';
+import { aChosenRun } from './testing/randomRun';
 
 /** A plan is too large to be made smaller step by step: the first that fails is printed. */
 const runs = { numRuns: 40, endOnFailure: true };
 const preview = makePreviewer();
 
-describe('whatever a run wears', () => {
+describe('whatever is chosen for a run', () => {
   test('is a valid plan, and every line of its docket adds up, words and all', () => {
     fc.assert(
-      fc.property(aWornRun, (plan) => {
+      fc.property(aChosenRun, (plan) => {
         const checked = checkPlan(plan);
         expect(checked.ok ? [] : checked.problems).toEqual([]);
         const { docket, workings, figures, cutting } = reckon(plan);
@@ -59,7 +59,7 @@ describe('whatever a run wears', () => {
   });
   test('is cut without losing a piece: every run is covered once from end to end, nothing longer than its roll', () => {
     fc.assert(
-      fc.property(aWornRun, (plan) => {
+      fc.property(aChosenRun, (plan) => {
         for (const pool of reckon(plan).cutting) {
           const byPart = new Map<string, { from: number; to: number }[]>();
           for (const roll of pool.rolls) {
@@ -85,7 +85,7 @@ describe('whatever a run wears', () => {
   });
   test('previews to the same price, hours and opening as it reckons to', () => {
     fc.assert(
-      fc.property(aWornRun, (plan) => {
+      fc.property(aChosenRun, (plan) => {
         const change = { verb: 'set-crew', crew: 'two' } as const;
         const [before, then] = [reckon(plan), reckon(apply(plan, change))];
         expect(preview(plan, change)).toEqual({
@@ -99,7 +99,7 @@ describe('whatever a run wears', () => {
   });
   test('is drawn, said and written: scenes without a broken figure, findings in words, sheets with every piece', () => {
     fc.assert(
-      fc.property(aWornRun, (plan) => {
+      fc.property(aChosenRun, (plan) => {
         const reckoning = reckon(plan);
         const broken: unknown[] = [];
         JSON.stringify(

@@ -1,5 +1,5 @@
 /** Works something out when it is first asked for, and remembers it. */
-export function later<T>(make: () => T): () => T {
+export function once<T>(make: () => T): () => T {
   let made: { readonly value: T } | undefined;
   return () => (made ??= { value: make() }).value;
 }
