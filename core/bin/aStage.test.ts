@@ -10,15 +10,16 @@ const FIXTURES = path.join(ROOT, 'core/fixtures');
 const LINES: Readonly<Record<string, readonly (readonly [behind: string, line: string])[]>> = {
   'core/src/stages/choices.ts': [
     ["import * as docket from './docket/choice';", "\nimport * as flags from './flags/choice';"],
-    ['const CHOICES = { birds, threats, ground, outline, posts, walls, skirt, ways, docket', ', flags'],
     ['const filled = { ...posts.FILLED, ...walls.FILLED', ', ...flags.FILLED'],
     ['const apart = { ...posts.APART, ...walls.APART', ', ...flags.APART'],
+    ['  ...posts.usual(units),', '\n  ...flags.usual,'],
+  ],
+  'core/src/stages/facts.ts': [
+    ["import * as docket from './docket/facts';", "\nimport * as flags from './flags/facts';"],
+    ['const FACTS = { birds, threats, ground, outline, posts, walls, skirt, ways, docket', ', flags'],
     ['export const FACETS = { ...posts.FACETS, ...walls.FACETS, ...skirt.FACETS', ', ...flags.FACETS'],
     ['export const PARTS = { ...skirt.PARTS', ', ...flags.PARTS'],
-  ],
-  'core/src/stages/usual.ts': [
-    ["import * as posts from './posts/choice';", "\nimport * as flags from './flags/choice';"],
-    ['...posts.usual(units),', '\n  ...flags.usual,'],
+    ['  ...ways.HOURS_FIGURES,', '\n  ...flags.HOURS_FIGURES,'],
   ],
   'core/src/stages/verbs.ts': [
     [
@@ -30,9 +31,17 @@ const LINES: Readonly<Record<string, readonly (readonly [behind: string, line: s
   'core/src/stages/words.ts': [
     ["import * as docket from './docket/words';", "\nimport * as flags from './flags/words';"],
     ['  ...docket.FINDINGS,', '\n  ...flags.FINDINGS,'],
+  ],
+  'core/src/stages/terms.ts': [
+    ["import * as docket from './docket/terms';", "\nimport * as flags from './flags/terms';"],
     ['  ...docket.TERMS,', '\n  ...flags.TERMS,'],
+  ],
+  'core/src/stages/changes.ts': [
+    ["import * as docket from './docket/changes';", "\nimport * as flags from './flags/changes';"],
     ['  ...docket.CHANGES,', '\n  ...flags.CHANGES,'],
-    ['  ...ways.HOURS_FIGURES,', '\n  ...flags.HOURS_FIGURES,'],
+  ],
+  'core/src/stages/advice.ts': [
+    ["import * as docket from './docket/advice';", "\nimport * as flags from './flags/advice';"],
     ['  docket: docket.cautions,', '\n  flags: flags.cautions,'],
   ],
   'core/src/stages/told.ts': [

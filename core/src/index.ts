@@ -116,7 +116,7 @@ export {
   planShape,
 } from './plan/schema';
 export { planSchema } from './plan/document';
-export { USES, STAGE_IDS, type StageId } from './stages/choices';
+export { USES, STAGE_IDS, type StageId } from './stages/facts';
 export { holeFor } from './stages/posts/footing';
 export { previewFence } from './stages/preview';
 export { type Effect, type Previewer, makePreviewer } from './effects';
@@ -126,9 +126,6 @@ export { blocking } from './stages/blocking';
 export { type ReckonMore, makeReckoner, reckon } from './reckon';
 export type { Part, Reckoning, StageResult, Workings } from './reckoning';
 export type { Figures } from './working/figures';
-export { measuresOf } from './stages/skirt/measures';
-export { isLaid, shapeOf } from './stages/skirt/shape';
-export { skirtOfKind, skirtWanted } from './stages/skirt/wanted';
 export { freePlace } from './stages/ways/freePlace';
 export { PRESENCES, type Presence, THREATS, THREAT_IDS, type ThreatId } from './stages/threats/kinds';
 export { openingLimits, passing, shorterSide } from './stages/threats/openings';
@@ -137,5 +134,4 @@ export * from './words';
 export { type Term, type TermUnit, recompute } from './working';
 export * from './stakeout';
 export type { CutPlan } from './cutting/plan';
-export type { Skirt } from './stages/skirt/kinds';
 export { boundsAt } from './plan/bounds';

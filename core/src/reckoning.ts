@@ -5,7 +5,7 @@ import type { PriceProof } from './buying/proof';
 import type { WorkedPool } from './cutting/types';
 import type { Docket } from './buying/docket/types';
 import type { Finding } from './findings/types';
-import type { StageId } from './stages/choices';
+import type { StageId } from './stages/facts';
 import type { Term } from './working';
 
 export type { Part } from './stages/told';

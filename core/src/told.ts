@@ -3,7 +3,7 @@ import { askedFigures, joined } from './stages/asked';
 import type { Finding, Severity } from './findings/types';
 import * as K from './keys';
 import type { Plan } from './plan/schema';
-import { STAGE_IDS, type StageId } from './stages/choices';
+import { STAGE_IDS, type StageId } from './stages/facts';
 import { type Reckoning, type StageResult, type Workings } from './reckoning';
 
 const ORDER: Readonly<Record<Severity, number>> = { blocks: 0, mend: 1, know: 2 };

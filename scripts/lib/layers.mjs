@@ -7,9 +7,9 @@ export const LAYERS = [
     name: 'document',
     files: [
       /^plan\/(?!changes|verbs|words|slices|onSides|newPlan|samples)/,
-      /^stages\/\w+\/(choice\.ts|kinds)/,
-      /^stages\/choices\.ts$/,
-      /^stages\/skirt\/shape\.ts$/,
+      /^stages\/\w+\/(choice\.ts|facts\.ts|kinds)/,
+      /^stages\/(choices|facts)\.ts$/,
+      /^stages\/skirt\/(shape|wanted)\.ts$/,
     ],
   },
   {
@@ -30,8 +30,8 @@ export const LAYERS = [
   {
     name: 'sentences',
     files: [
-      /^stages\/\w+\/(words|names|whom)\.ts$/,
-      /^stages\/words\.ts$/,
+      /^stages\/\w+\/(words|terms|changes|advice|names|whom)\.ts$/,
+      /^stages\/(words|terms|changes|advice)\.ts$/,
       /^(fasteners|cutting|build|plan)\/words\.ts$/,
       /^working\//,
       /^findings\//,
@@ -43,12 +43,12 @@ export const LAYERS = [
       /^cutting\//,
       /^buying\/(?!steps|ways\/|lookFurther)/,
       /^fasteners\//,
-      /^build\/(?!steps)/,
+      /^build\/(?!steps|hours)/,
       /^options\/(types|meshes)\.ts$/,
     ],
   },
   { name: 'keys', files: [/^keys\.ts$/] },
-  { name: 'stages', files: [/^stages\//, /^reckoning\.ts$/] },
+  { name: 'stages', files: [/^stages\/|^build\/hours\.ts$/, /^reckoning\.ts$/] },
   { name: 'steps', files: [/\/steps\.ts$/, /^plan\/slices\.ts$/, /^buying\/ways\//] },
   { name: 'joiners', files: [/./] },
 ];

@@ -1,6 +1,6 @@
 import type { Assumptions } from '../plan/assumptions';
 import type { Plan } from '../plan/schema';
-import { HOURS_OF } from '../stages/words';
+import { HOURS_OF } from '../stages/facts';
 import type { Figures } from '../working/figures';
 import { type Term, product, sum, value } from '../working';
 

@@ -1,7 +1,7 @@
 import type { PackId } from '../catalogue/packs';
 import type { PartRef } from '../plan/partRef';
 import type { PostRole } from '../plan/schema';
-import type { StageId } from '../stages/choices';
+import type { StageId } from '../stages/facts';
 import type { Term } from '../working';
 import type { Run } from './run';
 

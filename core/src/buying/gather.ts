@@ -4,7 +4,7 @@ import { isPriced } from '../cutting/cut';
 import { leastRoll } from '../cutting/sheets';
 import { type Cutter, type Wanted, poolId } from '../cutting/wanted';
 import type { OwnedPiece } from '../plan/schema';
-import { STAGE_IDS, type StageId } from '../stages/choices';
+import { STAGE_IDS, type StageId } from '../stages/facts';
 import type { Ask, AskOf } from './demand';
 import { widthsAtHand } from './hand';
 import { pieceTerms } from './pieceTerms';

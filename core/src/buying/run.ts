@@ -1,7 +1,7 @@
 import type { PackId } from '../catalogue/packs';
 import type { PartRef } from '../plan/partRef';
 import type { Place } from '../plan/place';
-import { type StageId, type Use } from '../stages/choices';
+import { type StageId, type Use } from '../stages/facts';
 
 /** Where a run lies along one side, in the side's own coordinates, m. */
 export interface Span {

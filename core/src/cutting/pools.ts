@@ -1,4 +1,4 @@
-import { USES } from '../stages/choices';
+import { USES } from '../stages/facts';
 import type { Bin, Cut, CutPlan, Spot } from './plan';
 import type { ShownPool } from './types';
 import { type Finding, finding } from '../findings/types';

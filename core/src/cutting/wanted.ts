@@ -1,7 +1,7 @@
 import type { CutPlan, OwnedLength, Task } from './plan';
 import type { Run } from '../buying/run';
 import type { SoldUnit } from '../catalogue/market';
-import type { StageId } from '../stages/choices';
+import type { StageId } from '../stages/facts';
 import type { Term } from '../working';
 import type { CuttingPool } from './types';
 

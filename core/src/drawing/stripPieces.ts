@@ -1,4 +1,4 @@
-import { type Use } from '../stages/choices';
+import { type Use } from '../stages/facts';
 import type { CuttingPool } from '../cutting/types';
 import type { PartRef } from '../plan/partRef';
 import type { Part } from '../reckoning';

@@ -1,5 +1,5 @@
 import type { AtJoint } from '../buying/run';
-import type { StageId } from '../stages/choices';
+import type { StageId } from '../stages/facts';
 import { type Term, product, sum, value } from '../working';
 import { PITCH, countPast, gaps, oneMore, onePast } from './along';
 

@@ -1,7 +1,7 @@
 import type { Change } from '../plan/changes';
 import type { PartRef } from '../plan/partRef';
 import type { Plan } from '../plan/schema';
-import type { StageId } from '../stages/choices';
+import type { StageId } from '../stages/facts';
 import type { ParamsBy } from '../saying/sentences';
 import type { FINDINGS } from '../stages/words';
 

@@ -7,6 +7,10 @@ import type { Asking } from './types';
 
 export { postOptions } from '../stages/posts/questions';
 export { skirtOptions } from '../stages/skirt/questions';
+export { measuresOf } from '../stages/skirt/measures';
+export { isLaid, shapeOf } from '../stages/skirt/shape';
+export { skirtOfKind, skirtWanted } from '../stages/skirt/wanted';
+export type { Skirt } from '../stages/skirt/kinds';
 export type { Asking, Option, OptionGroup } from './types';
 export { wallOptions } from '../stages/walls/questions';
 export { wayOptions } from '../stages/ways/questions';

@@ -1,5 +1,5 @@
 import { ASSUMPTIONS, type Assumptions } from './assumptions';
-import { BETWEEN_RUNS, FACETS } from '../stages/choices';
+import { BETWEEN_RUNS, FACETS } from '../stages/facts';
 import type { Scope } from './scope';
 import type { Choices, Plan } from './schema';
 

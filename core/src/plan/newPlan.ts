@@ -1,4 +1,4 @@
-import { usualChoices } from '../stages/usual';
+import { usualChoices } from '../stages/choices';
 import { LATEST_EDITION, EDITIONS, type Yard } from '../catalogue';
 import { birdStage } from '../stages/birds/stage';
 import { FOOT } from '../units/factors';

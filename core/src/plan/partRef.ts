@@ -1,4 +1,4 @@
-import { PARTS } from '../stages/choices';
+import { PARTS } from '../stages/facts';
 
 /**
  * How each kind of part is written: in links, files, exports and the ids of drawings, and never otherwise. Names in braces are its

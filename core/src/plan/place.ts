@@ -1,4 +1,4 @@
-import { LAYERS } from '../stages/choices';
+import { LAYERS } from '../stages/facts';
 
 export type Layer = (typeof LAYERS)[number];
 

@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import type * as birds from '../stages/birds/choice';
 import { ASSUMPTIONS, type AssumptionId } from './assumptions';
-import { STAGE_IDS } from '../stages/choices';
+import { STAGE_IDS } from '../stages/facts';
 import type { point } from '../schema/common';
 import { day, id, text, name, meaning } from '../schema/common';
 import type * as ground from '../stages/ground/choice';

@@ -1,20 +1,14 @@
-import { type StageId } from './choices';
-import { type Cautions } from '../plan/cautions';
-import * as docket from './docket/words';
-import * as ways from './ways/words';
-import * as walls from './walls/words';
-import * as posts from './posts/words';
-import * as build from '../build/words';
-import * as cutting from '../cutting/words';
-import * as fasteners from '../fasteners/words';
-import * as plan from '../plan/words';
 import * as birds from './birds/words';
+import * as threats from './threats/words';
 import * as ground from './ground/words';
 import * as outline from './outline/words';
+import * as posts from './posts/words';
+import * as walls from './walls/words';
 import * as skirt from './skirt/words';
-import * as threats from './threats/words';
+import * as ways from './ways/words';
+import * as docket from './docket/words';
 
-/** Sentences of the stages and of what several of them share, joined; a code is one only where it has a sentence. */
+/** What is found, joined from the stages; a code is one only where it has a sentence. */
 export const FINDINGS = {
   ...birds.FINDINGS,
   ...threats.FINDINGS,
@@ -26,52 +20,3 @@ export const FINDINGS = {
   ...ways.FINDINGS,
   ...docket.FINDINGS,
 } as const;
-export const TERMS = {
-  ...fasteners.TERMS,
-  ...cutting.TERMS,
-  ...build.TERMS,
-  ...birds.TERMS,
-  ...outline.TERMS,
-  ...posts.TERMS,
-  ...walls.TERMS,
-  ...skirt.TERMS,
-  ...ways.TERMS,
-  ...docket.TERMS,
-} as const;
-export const CHANGES = {
-  ...plan.CHANGES,
-  ...birds.CHANGES,
-  ...threats.CHANGES,
-  ...ground.CHANGES,
-  ...outline.CHANGES,
-  ...posts.CHANGES,
-  ...walls.CHANGES,
-  ...skirt.CHANGES,
-  ...ways.CHANGES,
-  ...docket.CHANGES,
-} as const;
-
-/** To which part of the figures the hours of a stage go, by the code of their term. */
-export const HOURS_OF: Readonly<Record<string, string>> = {
-  ...outline.HOURS_FIGURES,
-  ...posts.HOURS_FIGURES,
-  ...walls.HOURS_FIGURES,
-  ...skirt.HOURS_FIGURES,
-  ...ways.HOURS_FIGURES,
-};
-
-/** What can hurt or is asked by law, where it applies. */
-export const CAUTIONS = {
-  birds: birds.cautions,
-  threats: threats.cautions,
-  ground: ground.cautions,
-  outline: outline.cautions,
-  posts: posts.cautions,
-  walls: walls.cautions,
-  skirt: skirt.cautions,
-  ways: ways.cautions,
-  docket: docket.cautions,
-} as const satisfies Readonly<Record<StageId, Cautions>>;
-
-/** Where keepers disagree. */
-export const SCHOOLS = { ...posts.SCHOOLS, ...walls.SCHOOLS, ...skirt.SCHOOLS, ...ways.SCHOOLS } as const;

@@ -1,5 +1,5 @@
-import { CAUTIONS } from '../stages/words';
-import type { StageId } from '../stages/choices';
+import { CAUTIONS } from '../stages/advice';
+import type { StageId } from '../stages/facts';
 import type { Plan } from '../plan/schema';
 
 /** The cautions that go with a stage, shown where they apply. */

@@ -1,4 +1,4 @@
-import { USES } from '../stages/choices';
+import { USES } from '../stages/facts';
 import type { Market, PackId } from '../catalogue';
 import type { CuttingPool, Piece } from '../cutting/types';
 import type { PriceProof } from '../buying/proof';

@@ -13,12 +13,12 @@ export {
 } from './docket';
 export { sayCut, sayLeftOver } from './cutList';
 export { sayFinding } from './findings';
-export { STAGE_NAMES } from '../stages/choices';
+export { STAGE_NAMES } from '../stages/facts';
 export { SERVICE_NAMES, SOIL_NAMES } from '../stages/ground/names';
 export { WAY_NAMES } from '../stages/ways/names';
 export { ROLE_NAMES } from '../stages/posts/names';
 export { MESH_NAMES, kitName, meshName, packName, postName, timberName, wireName } from '../catalogue/names';
-export { SCHOOLS } from '../stages/words';
+export { SCHOOLS } from '../stages/advice';
 export type { School } from '../saying/school';
 export { type Reader, makeReader, readerFor } from '../saying/makeReader';
 export { capital, counted, listed } from '../saying/phrases';

@@ -9,12 +9,13 @@ import { TopBar } from '../shell/TopBar';
 import { GroundSheet } from '../sheet/GroundSheet';
 import { useReckoning } from '../state/reckoningStore';
 import { STAGE_VIEWS } from '../stages/stages';
-import { FenceStrip } from '../strip/FenceStrip';
 import { ErrorBoundary } from './ErrorBoundary';
 import { LostPlan } from './LostPlan';
 import { Opening } from './Opening';
 import { useOpenPlan } from './useOpenPlan';
 
+/** The strip has nothing to show before the sums are there: it comes while they are worked out. */
+const FenceStrip = lazy(async () => ({ default: (await import('../strip/FenceStrip')).FenceStrip }));
 const DocketPaper = lazy(async () => ({ default: (await import('../docket/DocketPaper')).DocketPaper }));
 
 const isStage = (text: string | undefined): text is StageId => STAGE_IDS.some((stage) => stage === text);
@@ -79,7 +80,9 @@ export function PlanPage() {
           </Suspense>
         </ErrorBoundary>
         <ErrorBoundary what="The strip" of={key}>
-          <FenceStrip stage={stage} />
+          <Suspense fallback={<section className="stripplace" aria-label="The fence, unrolled" />}>
+            <FenceStrip stage={stage} />
+          </Suspense>
         </ErrorBoundary>
       </main>
       <ErrorBoundary what="The docket bar" of={key}>

@@ -1,4 +1,4 @@
-import { type Change, LENGTHS, cutText, sayChange } from '@aviarum/core';
+import { type Change, LENGTHS, cutText } from '@aviarum/core';
 import { Copy, Moon, Redo2, Sun, Undo2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -9,6 +9,7 @@ import { keepAsNew } from '../state/keep';
 import { useMarket, useReader } from '../state/reckoningStore';
 import { useSaving } from '../state/saving';
 import { clock } from './clock';
+import { useSayChange } from './useSayChange';
 import { useTheme } from './theme';
 
 /** Undo and redo with the words of the step, and their keys. */
@@ -18,8 +19,9 @@ function UndoButtons() {
   const last = usePlan((s) => s.last);
   const market = useMarket();
   const reader = useReader();
+  const say = useSayChange();
   const said = (change: Change | null | undefined) =>
-    change && market ? sayChange(change, reader, market) : '';
+    change && market && say ? say(change, reader, market) : '';
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;

@@ -1,6 +1,6 @@
 import type { Yard } from '../../catalogue/types';
 import type { Buying } from '../../plan/schema';
-import { STAGE_IDS } from '../../stages/choices';
+import { STAGE_IDS } from '../../stages/facts';
 import { type Term, sum, value } from '../../working';
 import type { Docket, DocketLine, LineDetail, TaxShare, YardShare } from './types';
 

@@ -1,4 +1,4 @@
-import type { StageId } from '../../stages/choices';
+import type { StageId } from '../../stages/facts';
 import type { Term } from '../../working';
 
 /** What a line is, beyond its product id; lengths m. */

@@ -5,7 +5,7 @@ import { type Bare, line, single } from '../docket/line';
 import type { DocketLine } from '../docket/types';
 import { PIECE_WEIGHTS } from '../docket/weights';
 import * as K from '../../keys';
-import { STAGE_IDS, type StageId } from '../../stages/choices';
+import { STAGE_IDS, type StageId } from '../../stages/facts';
 import { type Term, sum } from '../../working';
 import type { AskOf } from '../demand';
 import type { Lined, Shop, Way } from './way';

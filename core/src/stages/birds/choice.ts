@@ -18,5 +18,3 @@ const space = z.enum(SPACE_SCHOOLS);
 
 /** What a plan says of its birds. */
 export const PLAN = { flock: flocks, space };
-
-export const NAME = 'Birds';

@@ -1,4 +1,3 @@
-import { type Uses } from '../../plan/uses';
 import * as z from 'zod/mini';
 import { buying, extraPiece, ownedPiece } from '../../catalogue/own';
 import { meaning } from '../../schema/common';
@@ -13,10 +12,3 @@ export const PLAN = {
     ._default(z.array(extraPiece).check(z.maxLength(50)), [])
     .apply(meaning('Pieces of mesh wanted beside the fence.')),
 };
-
-export const NAME = 'Docket';
-
-/** What pieces of it are for. */
-export const USES = {
-  extra: { name: 'piece beside the fence', letters: 'wall', along: 'nothing' },
-} as const satisfies Uses;

@@ -76,5 +76,3 @@ const ground = z.strictObject({
 
 /** What a plan says of its ground. */
 export const PLAN = { ground };
-
-export const NAME = 'Ground';

@@ -24,5 +24,3 @@ export const PLAN = {
   sides: z.array(side).check(z.maxLength(600)),
   enclosures: z.array(enclosure).check(z.maxLength(50)),
 };
-
-export const NAME = 'Outline';

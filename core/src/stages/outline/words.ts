@@ -1,8 +1,4 @@
-import { type Cautions } from '../../plan/cautions';
-import type { VERBS } from './verbs';
 import { type Reader } from '../../saying/reader';
-import { type SideParam } from '../../saying/sentences';
-type Of<V extends keyof typeof VERBS> = Parameters<(typeof VERBS)[V]>[1];
 
 export interface SideOffWall {
   readonly side: number;
@@ -19,11 +15,6 @@ export interface LaneNarrow {
   readonly building: string;
   readonly width: number;
   readonly lane: number;
-}
-export interface OutlineAlongGround {
-  readonly side: number;
-  readonly level: number;
-  readonly rise: number;
 }
 
 /** What is found about outline. Lengths m. */
@@ -47,61 +38,3 @@ export const FINDINGS = {
   'lane.narrow': ({ side, building, width, lane }: LaneNarrow, r: Reader) =>
     `The way between side ${side} and ${building} is ${r.about(width)}: a barrow wants ${r.length(lane)}.`,
 } as const;
-
-/** What the outline takes to stake out, and where its hours are told. */
-export const HOURS = {
-  'hours.stake-out': () => 'stake out',
-} as const;
-export const HOURS_FIGURES = { 'hours.stake-out': 'stakeOut' } as const;
-
-/** What a working of outline is made of. Lengths m. */
-export const TERMS = {
-  ...HOURS,
-  'outline.area': () => 'area of the run',
-  'outline.enclosure-area': ({ name }: { readonly name: string }) => name,
-  'outline.triangle': ({
-    first,
-    from,
-    to,
-  }: {
-    readonly first: number;
-    readonly from: number;
-    readonly to: number;
-  }) => `triangle of corners ${first}, ${from} and ${to}`,
-  'outline.width': () => 'width',
-  'outline.depth': () => 'depth',
-  'outline.perimeter': () => 'all round',
-  'outline.fence': () => 'fence',
-  'outline.side': ({ side }: SideParam) => `side ${side}`,
-  'outline.ground': () => 'fence, along the ground',
-  'outline.along-ground': ({ side, level, rise }: OutlineAlongGround, r: Reader) =>
-    `side ${side}, ${r.length(level)} on the level, ${rise < 0 ? 'falling' : 'rising'} ${r.length(Math.abs(rise))}`,
-} as const;
-
-/** What each change does, as its button or its undo step says it. */
-export const CHANGES = {
-  'lay-out': ({ run }: Of<'lay-out'>, r: Reader) =>
-    `Make the run ${r.length(run.right - run.left)} by ${r.length(run.high - run.low)}`,
-  'move-side': ({ by }: Of<'move-side'>, r: Reader) =>
-    `Move the side ${r.length(Math.abs(by))} ${by > 0 ? 'out' : 'in'}`,
-  'set-side-length': ({ length }: Of<'set-side-length'>, r: Reader) => `Make the side ${r.length(length)}`,
-  'set-side-kind': ({ kind }: Of<'set-side-kind'>) =>
-    ({ fence: 'Fence this side', wall: 'An existing wall stands here', open: 'Leave this side open' })[kind],
-  'set-side-building': () => 'The wall of a building stands here',
-  'move-corner': () => 'Move the corner',
-  'set-turn': ({ turn }: Of<'set-turn'>) => `Turn the corner by ${((turn * 180) / Math.PI).toFixed(1)}°`,
-  'split-side': () => 'Put a corner on the side',
-  'remove-corner': () => 'Take the corner out',
-  'walk-outline': () => 'Lay the outline out as walked',
-  'trace-outline': () => 'Take this outline',
-  divide: () => 'Divide the run',
-  'add-beside': () => 'Add a run beside this side',
-  'rename-enclosure': ({ name }: Of<'rename-enclosure'>) => `Call the run ${name}`,
-  'remove-enclosure': () => 'Take the run out',
-} as const;
-
-/** What can hurt, or is asked by law. */
-export const cautions: Cautions = () => [
-  'Check the boundary and the planning rules where you live: the old fence is often not on the line.',
-  'Have buried services located before anything is dug.',
-];

@@ -69,14 +69,6 @@ export const pin = z.strictObject({
 /** What a plan says of posts beside what is chosen. */
 export const PLAN = { postPins: z.array(pin).check(z.maxLength(1000)) };
 
-/** What is chosen together, because the same work follows from it. */
-export const FACETS = {
-  spacing: ['spacing', 'bays'],
-  posts: ['posts', 'setting', 'load', 'shallower'],
-} as const;
-
-export const NAME = 'Posts';
-
 /** Posts that a plan names are sold in its edition. */
 export const references: ChoiceReferences<Pick<z.infer<z.ZodMiniObject<typeof CHOICES>>, 'posts'>> = (
   { posts },

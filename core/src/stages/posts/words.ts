@@ -1,17 +1,8 @@
-import { type School } from '../../saying/school';
-import { type Cautions } from '../../plan/cautions';
-import type { VERBS } from './verbs';
 import { ROLE_NAMES } from './names';
 import { type PostRole } from '../../plan/schema';
 import { type Reader } from '../../saying/reader';
 import { capital } from '../../saying/phrases';
 import { SERVICE_REACH } from '../../ground/reach';
-import { type SideParam } from '../../saying/sentences';
-import { type Market } from '../../catalogue/market';
-import { postName } from '../../catalogue/names';
-type Of<V extends keyof typeof VERBS> = Parameters<(typeof VERBS)[V]>[1];
-
-const several = (role: string) => ROLE_NAMES[role as PostRole][1];
 
 /** A post that stands `distance` m from something named. */
 export interface PlacedPost {
@@ -78,89 +69,3 @@ export const FINDINGS = {
   'post.too-short': ({ role, needs, longest }: PostTooShort, r: Reader) =>
     `${capital(ROLE_NAMES[role][1])} need ${r.length(needs)}; the longest sold is ${r.length(longest)}. Choose another post or a lower wall.`,
 } as const;
-
-/** What posts take to build, and where their hours are told. */
-export const HOURS = {
-  'hours.posts': ({ standing }: { readonly standing: 'dug' | 'driven' | 'spike' }) =>
-    ({ dug: 'posts dug', driven: 'posts driven', spike: 'posts on spikes' })[standing],
-  'hours.concrete': () => 'concrete',
-} as const;
-export const HOURS_FIGURES = { 'hours.posts': 'posts', 'hours.concrete': 'concrete' } as const;
-
-/** What a working of posts is made of. Lengths m. */
-export const TERMS = {
-  'posts.total': () => 'posts',
-  'posts.role': ({ role }: { readonly role: PostRole }) => ROLE_NAMES[role][1],
-  'posts.line-on': ({ side }: SideParam) => `between the fixed posts of side ${side}`,
-  'posts.bays': ({ spacing }: { readonly spacing: number }, r: Reader) =>
-    `bays of at most ${r.length(spacing)}`,
-  'posts.stretch': ({ side }: SideParam) => `clear length on side ${side}`,
-  'posts.spacing': () => 'largest spacing',
-  'posts.one-less': () => 'one post fewer than bays',
-  'posts.pinned': () => 'posts set by hand',
-  'posts.between': () => 'where other posts or spacings begin',
-  'posts.standing': () => 'here already',
-  'posts.need': () => 'need',
-  'posts.braces': () => 'braces',
-  'posts.brace-ends': () => 'pulled sides of corner, end and gate posts',
-  'posts.brace-shared': () => 'shared on short stretches',
-  'posts.bags': () => 'bags of dry mix',
-  'posts.holes': ({ role }: { readonly role: PostRole }) => `${ROLE_NAMES[role][1]} in concrete`,
-  'posts.bags-each': ({ hole, depth }: { readonly hole: number; readonly depth: number }, r: Reader) =>
-    `bags a hole, ${r.length(hole)} wide and ${r.length(depth)} deep`,
-  'posts.hole-volume': () => 'hole less post',
-  'posts.bag-volume': () => 'made by one bag',
-  ...HOURS,
-} as const;
-
-/** What each change does, as its button or its undo step says it. */
-export const CHANGES = {
-  'set-pin': ({ pin }: Of<'set-pin'>, r: Reader) =>
-    pin.post.kind === 'standing'
-      ? 'Use the post that stands here'
-      : `Move the post to ${r.length(pin.along)} from the corner`,
-  'remove-pin': () => 'Let the post find its own place',
-  'set-load': ({ load }: Of<'set-load'>) =>
-    ({ fence: 'Posts carry the walls alone', cover: 'Posts carry a cover', roof: 'Posts carry a roof' })[
-      load
-    ],
-  'set-bays': ({ bays }: Of<'set-bays'>) => (bays === 'equal' ? 'Equal bays' : 'Full panels, the rest last'),
-  'set-shallower': ({ shallower }: Of<'set-shallower'>, r: Reader) => {
-    const [role = 'line', by = 0] = Object.entries(shallower)[0] ?? [];
-    return by > 0
-      ? `Set ${several(role)} ${r.about(by)} shallower`
-      : `Set ${several(role)} as deep as the rule says`;
-  },
-  'set-posts': ({ posts }: Of<'set-posts'>, r: Reader, market: Market) => {
-    const [role, product] = Object.entries(posts)[0] ?? [];
-    return role === undefined || product === undefined
-      ? 'Change the posts'
-      : `${postName(market.post(product), r)} for ${several(role)}`;
-  },
-  'set-setting': () => 'Change how posts are set',
-  'set-spacing': ({ spacing }: Of<'set-spacing'>, r: Reader) => `Posts at most ${r.length(spacing)} apart`,
-} as const;
-
-/** What can hurt, or is asked by law. */
-export const cautions: Cautions = ({ choices: { plan } }) => [
-  'Have buried services located before anything is dug or driven.',
-  'Eye and ear protection with drivers.',
-  Object.values(plan.posts).some((post) => post.startsWith('t-')) &&
-    'Put caps on steel T posts against eye injury.',
-  Object.values(plan.setting).includes('concrete') && 'Wet cement burns: gloves and goggles.',
-  'Dust of treated timber is harmful: cut outdoors, with a mask.',
-];
-
-/** Where keepers disagree about posts. */
-export const SCHOOLS = {
-  posts: {
-    question: 'Steel or timber posts?',
-    schools: ['Steel T: fast, does not rot', 'Timber: takes gates and rails'],
-    ours: 'T for lines, timber at gates and corners: each where it is strong.',
-  },
-  setting: {
-    question: 'How are posts set?',
-    schools: ['Tamped soil', 'Concrete', 'Spikes'],
-    ours: 'Soil; concrete for gates, which are pulled at every day.',
-  },
-} as const satisfies Readonly<Record<string, School>>;

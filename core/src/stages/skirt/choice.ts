@@ -1,5 +1,4 @@
 import { type ChoiceReferences } from '../../plan/known';
-import { type Uses } from '../../plan/uses';
 import * as z from 'zod/mini';
 import { KINDS, type Skirt } from './kinds';
 
@@ -25,32 +24,8 @@ export const usual = (width: number): { readonly skirt: Skirt } => ({
   skirt: { kind: 'apron', mesh: 'fine-13', width, lapUp: 0.1 },
 });
 
-/** Where nothing is to be laid. */
-export const NONE: Skirt = { kind: 'none' };
-
 /** The product that it is made of; null where that is no mesh. */
 export const meshOf = (skirt: Skirt): string | null => ('mesh' in skirt ? skirt.mesh : null);
-
-/** What is chosen together, because the same work follows from it. */
-export const FACETS = { skirt: ['skirt'] } as const;
-
-/** A fence between two runs takes no skirt unless it was asked for there (domain.md 7). */
-export const BETWEEN_RUNS = { skirt: NONE };
-
-export const NAME = 'Skirt';
-
-/** What pieces of it are for: as a sentence calls them, where their letters stand, and whether they run along the fence. */
-export const USES = { skirt: { name: 'skirt', letters: 'ground', along: 'fence' } } as const satisfies Uses;
-
-/** How its parts are written. */
-export const PARTS = {
-  skirts: 'skirt',
-  skirt: 'side:{side}/skirt',
-  'house-skirt': 'building:{building}/skirt:{wall}',
-} as const;
-
-/** How its pieces are unrolled and lettered: along the fence, then round the house. */
-export const LAYERS = ['skirt', 'house-skirt'] as const;
 
 /** The mesh that a plan names is sold in its edition or its own. */
 export const references: ChoiceReferences<{ readonly skirt: Skirt }> = ({ skirt }, path, known, issue) => {

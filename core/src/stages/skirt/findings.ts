@@ -1,4 +1,5 @@
-import { type OpeningLimits, shorterSide, passing, isPresent } from '../threats/openings';
+import { type OpeningLimits, shorterSide, passing } from '../threats/openings';
+import { isPresent } from '../threats/kinds';
 import { type ThreatId, THREAT_IDS } from '../threats/kinds';
 import type { RollMarket } from '../../catalogue/market';
 import { type Finding, type Mends, finding } from '../../findings/types';

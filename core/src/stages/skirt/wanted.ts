@@ -1,6 +1,4 @@
-import { THREAT_IDS, type ThreatId, THREATS } from '../threats/kinds';
-import { isPresent } from '../threats/openings';
-import type { Plan } from '../../plan/schema';
+import { THREAT_IDS, type ThreatId, THREATS, type Threatened, isPresent } from '../threats/kinds';
 import { EPSILON } from '../../units/round';
 import { type Skirt, rowOf } from './kinds';
 import type { Wanted } from './kinds/kind';
@@ -17,7 +15,7 @@ const BETWEEN_STONES = 0.03;
  *
  * @returns m, at least 0.45 flat and 0.30 buried (domain.md 7)
  */
-export function skirtWanted(plan: Pick<Plan, 'threats'>, kind: 'apron' | 'buried'): number {
+export function skirtWanted(plan: Threatened, kind: 'apron' | 'buried'): number {
   const figures = THREAT_IDS.filter((id) => isPresent(plan, id)).map((id) => digFigure(id, kind) ?? 0);
   return Math.max(LEAST[kind], ...figures);
 }
@@ -39,7 +37,7 @@ export function stopsDigging(id: ThreatId, shape: SkirtShape): boolean {
 }
 
 /** A toe that stops what is about: as far out as usual, deeper where that is not enough. */
-export function toeWanted(plan: Pick<Plan, 'threats'>): { readonly depth: number; readonly out: number } {
+export function toeWanted(plan: Threatened): { readonly depth: number; readonly out: number } {
   const passing = THREAT_IDS.filter(
     (id) =>
       isPresent(plan, id) &&
@@ -50,14 +48,14 @@ export function toeWanted(plan: Pick<Plan, 'threats'>): { readonly depth: number
 }
 
 /** What stops every digger present, by how it is laid, m. */
-const wantedOf = (plan: Pick<Plan, 'threats'>): Wanted => ({
+const wantedOf = (plan: Threatened): Wanted => ({
   flat: skirtWanted(plan, 'apron'),
   deep: skirtWanted(plan, 'buried'),
   toe: toeWanted(plan),
 });
 
 /** A skirt of another kind that stops the diggers present, keeping the mesh and lap of the one that is there. */
-export function skirtOfKind(plan: Pick<Plan, 'threats'>, kind: Skirt['kind'], now: Skirt): Skirt {
+export function skirtOfKind(plan: Threatened, kind: Skirt['kind'], now: Skirt): Skirt {
   if (kind === now.kind) return now;
   const mesh = 'mesh' in now ? now.mesh : 'fine-13';
   const lapUp = 'lapUp' in now ? now.lapUp : 0.1;
@@ -66,5 +64,5 @@ export function skirtOfKind(plan: Pick<Plan, 'threats'>, kind: Skirt['kind'], no
 }
 
 /** The same skirt made large enough for what digs; null where no size of it would do. */
-export const largeEnough = (plan: Pick<Plan, 'threats'>, skirt: Skirt): Skirt | null =>
+export const largeEnough = (plan: Threatened, skirt: Skirt): Skirt | null =>
   rowOf(skirt).enough(skirt, wantedOf(plan));

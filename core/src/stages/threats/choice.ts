@@ -6,5 +6,3 @@ const threats = z.partialRecord(z.enum(THREAT_IDS), z.enum(PRESENCES));
 
 /** What a plan says of its threats. */
 export const PLAN = { threats };
-
-export const NAME = 'Threats';

@@ -104,3 +104,11 @@ export const THREATS = Object.fromEntries(
 
 /** A rat under eight weeks passes 13 mm; where chicks sleep this counts instead of the grown rat's figure. */
 export const YOUNG_RAT_SQUEEZE = 0.013;
+
+/** A plan, as far as it says who is about. */
+export interface Threatened {
+  readonly threats: Readonly<Partial<Record<ThreatId, Presence | undefined>>>;
+}
+
+export const isPresent = (plan: Threatened, threat: ThreatId): boolean =>
+  (plan.threats[threat] ?? 'absent') !== 'absent';

@@ -1,7 +1,7 @@
 import { BIRDS, type BirdKind } from '../birds/kinds';
 import type { Plan } from '../../plan/schema';
 import { EPSILON } from '../../units/round';
-import { THREATS, THREAT_IDS, type ThreatId, YOUNG_RAT_SQUEEZE } from './kinds';
+import { THREATS, THREAT_IDS, type ThreatId, YOUNG_RAT_SQUEEZE, isPresent } from './kinds';
 
 /** What one present threat asks of openings, m. */
 export interface ThreatLimit {
@@ -19,9 +19,6 @@ export interface OpeningLimits {
   /** The least of birds' and present threats' figures, m; null when nothing asks. */
   readonly largestOpening: number | null;
 }
-
-export const isPresent = (plan: Pick<Plan, 'threats'>, threat: ThreatId): boolean =>
-  (plan.threats[threat] ?? 'absent') !== 'absent';
 
 /** @see domain.md 3: an opening holds a threat only when its shorter side is smaller than squeeze and reach */
 export function openingLimits(plan: Pick<Plan, 'threats' | 'flock'>): OpeningLimits {

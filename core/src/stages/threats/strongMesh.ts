@@ -4,7 +4,8 @@ import type { MeshProduct } from '../../catalogue/types';
 import type { Plan } from '../../plan/schema';
 import { EPSILON } from '../../units/round';
 import { THREATS, THREAT_IDS, type ThreatId } from './kinds';
-import { isPresent, shorterSide } from './openings';
+import { shorterSide } from './openings';
+import { isPresent } from './kinds';
 
 /** Which present threats break this mesh: hex and plastic are torn, thin wire is bitten through (domain.md 3). */
 export function tornBy(plan: Pick<Plan, 'threats'>, type: string, wire: number) {

@@ -1,11 +1,7 @@
-import { type Cautions } from '../../plan/cautions';
-import type { VERBS } from './verbs';
 import { type ThreatId } from './kinds';
 import { type Reader } from '../../saying/reader';
 import { capital } from '../../saying/phrases';
 import { who, verb } from './whom';
-import { THREAT_NAMES } from './names';
-type Of<V extends keyof typeof VERBS> = Parameters<(typeof VERBS)[V]>[1];
 
 export interface OpeningPasses {
   readonly of: 'band' | 'skirt' | 'gate' | 'gap' | 'hollow';
@@ -51,13 +47,3 @@ export const FINDINGS = {
     return `${capital(who(threats))} ${verb(threats, 'breaks', 'break')} ${what}: ${cure}.`;
   },
 } as const;
-
-/** What each change does, as its button or its undo step says it. */
-export const CHANGES = {
-  'set-threat': ({ threat, presence }: Of<'set-threat'>) => `${capital(THREAT_NAMES[threat])}: ${presence}`,
-} as const;
-
-/** What can hurt, or is asked by law. */
-export const cautions: Cautions = () => [
-  'Wildlife law is local. Protected animals are deterred, not harmed.',
-];

@@ -1,5 +1,4 @@
 import { type ChoiceReferences, unique } from '../../plan/known';
-import { type Uses } from '../../plan/uses';
 import { tidy } from '../../units/round';
 import { FOOT } from '../../units/factors';
 import * as z from 'zod/mini';
@@ -71,22 +70,6 @@ export const usual = (units: 'metric' | 'imperial'): Usual => {
     overhang: 0,
   };
 };
-
-/** What is chosen together, because the same work follows from it. */
-export const FACETS = {
-  bands: ['bands', 'overhang', 'hanging'],
-  boards: ['boards'],
-  slope: ['slope'],
-} as const;
-
-export const NAME = 'Walls';
-
-/** What pieces of it are for: as a sentence calls them, where their letters stand, and whether they run along the fence. */
-export const USES = {
-  band: { name: 'wall', letters: 'wall', along: 'fence' },
-  patch: { name: 'patch of the overhang', letters: 'wall', along: 'nothing' },
-  board: { name: 'one bay', letters: 'wall', along: 'nothing' },
-} as const satisfies Uses;
 
 /** Meshes, boards and rails that a plan names are sold in its edition or its own; bands stand one above the other. */
 export const references: ChoiceReferences<Pick<Usual, 'bands' | 'boards'>> = (

@@ -64,7 +64,7 @@ const HANGINGS = [
 
 function boardGroup({ market, reader, scope, choices }: Asking, at: 'ground' | 'top'): OptionGroup {
   const notes = {
-    ground: 'something to staple mesh and skirt to',
+    ground: 'something to staple the mesh to',
     top: 'keeps the mesh from sagging',
   };
   const none = { key: 'none', title: 'None', note: '', timber: null };

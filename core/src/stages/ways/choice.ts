@@ -1,4 +1,3 @@
-import { type Uses } from '../../plan/uses';
 import * as z from 'zod/mini';
 import { id, length, meaning } from '../../schema/common';
 
@@ -56,12 +55,3 @@ export const opening = z.discriminatedUnion('kind', [gate, popDoor, hatch]);
 
 /** What a plan says of its ways in. */
 export const PLAN = { openings: z.array(opening).check(z.maxLength(400)) };
-
-export const NAME = 'Ways in';
-
-/** What pieces of it are for: as a sentence calls them, where their letters stand, and whether they run along the fence. */
-export const USES = {
-  leaf: { name: 'gate leaf', letters: 'wall', along: 'nothing' },
-  frame: { name: 'frame of a leaf', letters: 'wall', along: 'nothing' },
-  sill: { name: 'sill', letters: 'wall', along: 'nothing' },
-} as const satisfies Uses;

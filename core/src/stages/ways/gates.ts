@@ -1,5 +1,5 @@
 import { type Foot } from '../../ground/foot';
-import { isPresent } from '../threats/openings';
+import { isPresent } from '../threats/kinds';
 import { type Finding, finding } from '../../findings/types';
 import type { FenceLine } from '../../ground/fenceLines';
 import type { Change } from '../../plan/changes/types';

@@ -1,32 +1,9 @@
-import { type School } from '../../saying/school';
-import { type Cautions } from '../../plan/cautions';
-import type { VERBS } from './verbs';
 import { type Reader } from '../../saying/reader';
 import { WAY_NAMES } from './names';
-import { type Opening, type Gate, type Hatch } from '../../plan/schema';
+import { type Opening } from '../../plan/schema';
 import { type ThreatId } from '../threats/kinds';
 import { capital } from '../../saying/phrases';
 import { who, verb } from '../threats/whom';
-type Of<V extends keyof typeof VERBS> = Parameters<(typeof VERBS)[V]>[1];
-/** What ways in take to hang and build, and where their hours are told. */
-export const HOURS = {
-  'hours.gates': () => 'hang gates from kits',
-  'hours.gates-built': () => 'build and hang gates',
-  'hours.pop-doors': () => 'hang pop doors and hatches',
-} as const;
-export const HOURS_FIGURES = {
-  'hours.gates': 'gates',
-  'hours.gates-built': 'gates',
-  'hours.pop-doors': 'flaps',
-} as const;
-
-/** What a working of ways in is made of. Lengths m. */
-export const TERMS = {
-  ...HOURS,
-  'mesh.leaf': () => 'gate leaf, from the same rolls',
-  'ways.hardware': ({ way, width }: WaysHardware, r: Reader) =>
-    `for the ${WAY_NAMES[way]} ${r.length(width)} clear`,
-} as const;
 
 export interface GateWiderThanSide {
   readonly side: number;
@@ -53,10 +30,6 @@ export interface FlapAboveWall {
   readonly way: Opening['kind'];
   readonly top: number;
   readonly wall: number;
-}
-export interface WaysHardware {
-  readonly way: 'gate' | 'pop-door' | 'hatch';
-  readonly width: number;
 }
 
 /** What is found about ways in. Lengths m. */
@@ -98,48 +71,3 @@ export const FINDINGS = {
     `The ${WAY_NAMES[way]} on side ${side} reaches ${r.length(top)} and the mesh only ${r.length(wall)}: it has nothing to hang in.`,
   'fence.no-gate': ({ name }: { readonly name: string }) => `There is no way into ${name}. Add a gate.`,
 } as const;
-
-/** What each change does, as its button or its undo step says it. */
-export const CHANGES = {
-  'add-lobby': () => 'Add a lobby with a second gate',
-  'add-opening': ({ opening }: Of<'add-opening'>, r: Reader) =>
-    `Add a ${WAY_NAMES[opening.kind]} ${r.length(opening.width)} clear`,
-  'set-opening': ({ to }: Of<'set-opening'>, r: Reader) => {
-    if (to.width !== undefined) return `Make it ${r.length(to.width)} clear`;
-    const { gap, hinge, swing, make, catches, closer, lock, sill, height }: Partial<Gate> =
-      to as Partial<Gate>;
-    if (make !== undefined) return make === 'kit' ? 'Hang a kit' : 'Build it of frame timber and mesh';
-    if (catches !== undefined)
-      return catches === 'two-step' ? 'Two-step catches at top and foot' : 'One-step catches';
-    if (closer !== undefined) return closer === 'spring' ? 'Let a spring close it' : 'Close it by hand';
-    if (lock !== undefined) return lock === 'padlock' ? 'Put a lock on it' : 'Leave the lock off';
-    if (sill !== undefined) return sill === 'board' ? 'Put a sill under it' : 'Leave the sill out';
-    if (height === null) return 'Make the leaf as high as the wall';
-    if (height !== undefined) return `Make it ${r.length(height)} high`;
-    const { bottom }: Partial<Hatch> = to as Partial<Hatch>;
-    if (bottom !== undefined) return `Set it ${r.length(bottom)} above the ground`;
-    if (gap !== undefined) return `Leave a gap of ${r.opening(gap)} at most`;
-    if (hinge !== undefined && swing !== undefined) return `Hang it on the other post, swinging ${swing}`;
-    if (hinge !== undefined) return 'Hang it on the other post';
-    if (swing !== undefined) return swing === 'in' ? 'Let it swing in' : 'Let it swing out';
-    return to.along === undefined ? 'Change the way in' : `Move it to ${r.length(to.along)} from the corner`;
-  },
-  'remove-opening': () => 'Take the way in out',
-} as const;
-
-/** What can hurt, or is asked by law. */
-export const cautions: Cautions = ({ openings }) => [
-  'Hinges that cannot be lifted off, a catch that works from inside as well.',
-  'Leaves are measured after the mesh is on.',
-  openings.some((o) => o.make === 'built') &&
-    'Dust of treated timber is harmful: cut outdoors, with a mask. Eye protection with saws and drivers.',
-];
-
-/** Where keepers disagree about ways in. */
-export const SCHOOLS = {
-  door: {
-    question: 'An automatic pop door?',
-    schools: ['Trusted', 'Never'],
-    ours: 'Allowed, with a look every day and a check that it fails shut.',
-  },
-} as const satisfies Readonly<Record<string, School>>;

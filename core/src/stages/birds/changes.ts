@@ -1,0 +1,11 @@
+import type { BirdKind, SpaceSchool } from './kinds';
+import { BIRD_NAMES, SPACE_NAMES } from './names';
+
+/** What each change does, as its button or its undo step says it. */
+export const CHANGES = {
+  'add-birds': ({ flock }: { readonly flock: { readonly kind: BirdKind } }) =>
+    `Add ${BIRD_NAMES[flock.kind][1]}`,
+  'set-birds': () => 'Change the birds',
+  'remove-birds': () => 'Take these birds out',
+  'set-space': ({ space }: { readonly space: SpaceSchool }) => `Space: ${SPACE_NAMES[space]}`,
+} as const;

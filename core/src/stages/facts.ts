@@ -1,0 +1,51 @@
+import * as birds from './birds/facts';
+import * as docket from './docket/facts';
+import * as ground from './ground/facts';
+import * as outline from './outline/facts';
+import * as posts from './posts/facts';
+import * as skirt from './skirt/facts';
+import * as threats from './threats/facts';
+import * as walls from './walls/facts';
+import * as ways from './ways/facts';
+
+const FACTS = { birds, threats, ground, outline, posts, walls, skirt, ways, docket };
+export type StageId = keyof typeof FACTS;
+/** The stages of the work that this version knows, in the order in which they are done. */
+export const STAGE_IDS = Object.keys(FACTS) as [StageId, ...StageId[]];
+export const STAGE_NAMES = Object.fromEntries(
+  Object.entries(FACTS).map(([id, { NAME }]) => [id, NAME]),
+) as Readonly<Record<StageId, string>>;
+
+/** What is chosen together because the same work follows from it: a choice typed leaves what follows from the others alone. */
+export const FACETS = { ...posts.FACETS, ...walls.FACETS, ...skirt.FACETS } as const;
+
+/** What holds on a fence between two runs unless it was chosen for that side. */
+export const BETWEEN_RUNS = { ...skirt.BETWEEN_RUNS };
+
+/** What pieces are for. */
+export const USES = { ...walls.USES, ...skirt.USES, ...ways.USES, ...docket.USES };
+export type Use = keyof typeof USES;
+
+/** How parts of the stages are written. */
+export const PARTS = { ...skirt.PARTS } as const;
+
+/** What is unrolled and lettered before what: all walls, then what closes their gates, and so on. */
+export const LAYERS = [
+  'wall',
+  'gate',
+  'patch',
+  ...skirt.LAYERS,
+  'ground-board',
+  'top-board',
+  'stick',
+  'extra',
+] as const;
+
+/** To which part of the figures the hours of a stage go, by the code of their term. */
+export const HOURS_OF: Readonly<Record<string, string>> = {
+  ...outline.HOURS_FIGURES,
+  ...posts.HOURS_FIGURES,
+  ...walls.HOURS_FIGURES,
+  ...skirt.HOURS_FIGURES,
+  ...ways.HOURS_FIGURES,
+};

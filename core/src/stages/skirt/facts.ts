@@ -1,0 +1,33 @@
+import { type Skirt } from './kinds';
+import { type Uses } from '../../plan/uses';
+/** Where nothing is to be laid. */
+export const NONE: Skirt = { kind: 'none' };
+
+/** What is chosen together, because the same work follows from it. */
+export const FACETS = { skirt: ['skirt'] } as const;
+
+/** A fence between two runs takes no skirt unless it was asked for there (domain.md 7). */
+export const BETWEEN_RUNS = { skirt: NONE };
+
+export const NAME = 'Skirt';
+
+/** What pieces of it are for: as a sentence calls them, where their letters stand, and whether they run along the fence. */
+export const USES = { skirt: { name: 'skirt', letters: 'ground', along: 'fence' } } as const satisfies Uses;
+
+/** How its parts are written. */
+export const PARTS = {
+  skirts: 'skirt',
+  skirt: 'side:{side}/skirt',
+  'house-skirt': 'building:{building}/skirt:{wall}',
+} as const;
+
+/** How its pieces are unrolled and lettered: along the fence, then round the house. */
+export const LAYERS = ['skirt', 'house-skirt'] as const;
+
+/** Under which figure the hours of each code are told. */
+export const HOURS_FIGURES = {
+  'hours.trench': 'skirt',
+  'hours.apron': 'skirt',
+  'hours.stones': 'skirt',
+  'hours.concrete-strip': 'skirt',
+} as const;

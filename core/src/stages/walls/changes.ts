@@ -1,0 +1,37 @@
+import type { VERBS } from './verbs';
+import { type Reader } from '../../saying/reader';
+import { meshName } from '../../catalogue/names';
+import { type Market } from '../../catalogue/market';
+
+type Of<V extends keyof typeof VERBS> = Parameters<(typeof VERBS)[V]>[1];
+
+/** What each change does, as its button or its undo step says it. */
+export const CHANGES = {
+  'set-slope': ({ slope }: Of<'set-slope'>) => {
+    if (slope.foot === 'mesh') return 'Carry the mesh down to the ground';
+    if (slope.foot === 'gap') return 'Leave the gap under each step';
+    return slope.hang === 'follow'
+      ? 'Hang the mesh along the slope'
+      : slope.hang === 'step'
+        ? 'Step the mesh bay by bay'
+        : 'Step where the mesh cannot follow';
+  },
+  'set-band': ({ to }: Of<'set-band'>, r: Reader, market: Market) => {
+    if (to.mesh !== undefined) return `Hang ${meshName(market.mesh(to.mesh), r)} instead`;
+    if (to.bottom !== undefined)
+      return to.bottom === null ? 'Let it lap the band below' : `Start the band at ${r.length(to.bottom)}`;
+    if (to.top !== undefined) return `Take the band to ${r.length(to.top)}`;
+    return to.widths === 'cheapest' ? 'Choose the cheapest widths that reach' : 'Choose the roll widths';
+  },
+  'add-band': () => 'Add a band',
+  'remove-band': () => 'Take the band off',
+  'set-hanging': ({ hanging }: Of<'set-hanging'>) =>
+    hanging === 'continuous' ? 'Run the mesh round corners' : 'Cut the mesh at each corner',
+  'set-boards': ({ boards }: Of<'set-boards'>) => {
+    const [at = 'ground', timber = null] = Object.entries(boards)[0] ?? [];
+    const where = at === 'ground' ? 'at the ground' : 'at the top';
+    return timber === null ? `No board ${where}` : `Put a board ${where}`;
+  },
+  'set-overhang': ({ overhang }: Of<'set-overhang'>, r: Reader) =>
+    overhang === 0 ? 'No overhang' : `Fold ${r.length(overhang)} outward at the top`,
+} as const;

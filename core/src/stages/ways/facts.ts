@@ -1,0 +1,16 @@
+import { type Uses } from '../../plan/uses';
+export const NAME = 'Ways in';
+
+/** What pieces of it are for: as a sentence calls them, where their letters stand, and whether they run along the fence. */
+export const USES = {
+  leaf: { name: 'gate leaf', letters: 'wall', along: 'nothing' },
+  frame: { name: 'frame of a leaf', letters: 'wall', along: 'nothing' },
+  sill: { name: 'sill', letters: 'wall', along: 'nothing' },
+} as const satisfies Uses;
+
+/** Under which figure the hours of each code are told. */
+export const HOURS_FIGURES = {
+  'hours.gates': 'gates',
+  'hours.gates-built': 'gates',
+  'hours.pop-doors': 'flaps',
+} as const;
