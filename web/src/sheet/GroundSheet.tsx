@@ -13,7 +13,6 @@ import { movingScene, stillScene } from './heldScene';
 import { FenceLayer, GroundLayer, SheetPatterns } from './layers';
 import { Letters } from './Letters';
 import { LitPart } from './LitPart';
-import { ReliefLayer } from './ReliefLayer';
 import { Stops } from './Stops';
 import { useRelief } from './useRelief';
 import { useSheetGestures } from './useSheetGestures';
@@ -22,6 +21,8 @@ import { useSize } from './useSize';
 import { fit } from './view';
 
 const TapeLayer = lazy(() => import('../survey/TapeLayer'));
+/** Comes with the relief, which level ground has none of. */
+const ReliefLayer = lazy(async () => ({ default: (await import('./ReliefLayer')).ReliefLayer }));
 
 const NO_PARTS: never[] = [];
 /** Narrower than this the sheet is for looking, with number fields below it, px. */
@@ -102,13 +103,15 @@ export function GroundSheet({ stage, still }: { stage: StageId; still?: true }) 
         <Grid view={view} width={size.width} height={size.height} system={reader.system} />
         <g transform={`translate(${view.x} ${view.y})`}>
           {relief && !inHand && (
-            <ReliefLayer
-              relief={relief}
-              scene={scene}
-              ground={ground}
-              scale={scale}
-              words={size.width < PHONE ? 'no' : words}
-            />
+            <Suspense fallback={null}>
+              <ReliefLayer
+                relief={relief}
+                scene={scene}
+                ground={ground}
+                scale={scale}
+                words={size.width < PHONE ? 'no' : words}
+              />
+            </Suspense>
           )}
           {stays && <FenceLayer scene={stays} scale={scale} />}
           <FenceLayer scene={scene} scale={scale} />

@@ -1,4 +1,4 @@
-import { type Building, type Change, type PartRef, type Vector, capital, terrainOf } from '@aviarum/core';
+import { type Building, type Change, type PartRef, type Vector, capital } from '@aviarum/core';
 import { tidy, type Sight, type Stop } from '../../sheet/stop';
 import { stopId, sameThing } from '../../sheet/stopId';
 
@@ -93,12 +93,11 @@ export function stops(sight: Sight): Stop[] {
       to: { at: { x: tidy(to.x), y: tidy(to.y) } },
     }),
   }));
-  const terrain = terrainOf(spotHeights);
   const lowest = Math.min(...spotHeights.map((s) => s.height), Infinity);
   const spots = spotHeights.map((s, i): Stop => ({
     id: stopId({ on: 'spot', spot: s.id }),
     name: `Height ${i + 1}`,
-    value: `${reader.length(terrain.level ? 0 : s.height - lowest)} above the lowest`,
+    value: `${reader.length(s.height - lowest)} above the lowest`,
     at: s.at,
     look: 'height',
     room: 0.5,
