@@ -32,3 +32,22 @@ export interface Asking {
 }
 
 export const chosenIf = (chosen: boolean): Option['chosen'] => (chosen ? 'yes' : 'no');
+
+/** A question with plain answers, of which one is chosen. */
+export const questionOf = <K extends string>(
+  id: string,
+  name: string,
+  answers: readonly (readonly [key: K, title: string, note: string])[],
+  now: K,
+  change: (key: K) => Change,
+): OptionGroup => ({
+  id,
+  name,
+  options: answers.map(([key, title, note]) => ({
+    key,
+    title,
+    note,
+    chosen: chosenIf(key === now),
+    change: change(key),
+  })),
+});

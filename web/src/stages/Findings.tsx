@@ -1,15 +1,8 @@
-import {
-  type Change,
-  type ToldFinding,
-  type StageId,
-  printNumber,
-  sayChange,
-  sayFinding,
-  formatPart,
-} from '@aviarum/core';
+import { MendButton } from './MendButton';
+import { type Change, type ToldFinding, type StageId, sayFinding, formatPart } from '@aviarum/core';
 import { useMemo } from 'react';
 import { usePlan } from '../state/planStore';
-import { useEffects, useMarket, useMends, useReader, useReckoning } from '../state/reckoningStore';
+import { useEffects, useMends, useReader, useReckoning } from '../state/reckoningStore';
 
 const NONE: readonly ToldFinding[] = [];
 const NO_MENDS: readonly Change[] = [];
@@ -26,8 +19,6 @@ export function Findings({ stage, severity }: Props) {
   const draft = usePlan((s) => s.draft);
   const dropDraft = usePlan((s) => s.dropDraft);
   const reader = useReader();
-  const market = useMarket();
-  const take = usePlan((s) => s.take);
   const mendsOf = useMends(stage);
   // Each with its mends: those of the stage come in the order of its findings.
   const findings = useMemo(
@@ -53,17 +44,11 @@ export function Findings({ stage, severity }: Props) {
             built.
           </p>
           <div className="mends">
-            {market &&
-              draft.findings
-                .flatMap((f) => f.mends(draft.plan))
-                .map((mend) => {
-                  const words = sayChange(mend, reader, market);
-                  return (
-                    <button key={words} type="button" className="btn btn-primary" onClick={() => take(mend)}>
-                      {words}
-                    </button>
-                  );
-                })}
+            {draft.findings
+              .flatMap((f) => f.mends(draft.plan))
+              .map((mend) => (
+                <MendButton key={JSON.stringify(mend)} mend={mend} />
+              ))}
             <button type="button" className="btn" onClick={dropDraft}>
               Go back to the last good plan
             </button>
@@ -80,30 +65,11 @@ export function Findings({ stage, severity }: Props) {
             <span className="sign">{f.severity === 'mend' ? '▲ ' : 'Know: '}</span>
             {sayFinding(f, reader)}
           </p>
-          {mends.length > 0 && market && (
+          {mends.length > 0 && (
             <div className="mends">
-              {mends.map((mend) => {
-                const effect = effects[at++];
-                const words = sayChange(mend, reader, market);
-                return (
-                  <button key={words} type="button" className="btn btn-primary" onClick={() => take(mend)}>
-                    {words}
-                    {effect && effect.price !== null && (
-                      <span className="figure">
-                        {effect.price === 0
-                          ? 'same price'
-                          : `${effect.price > 0 ? '+' : ''}${reader.money(effect.price)}`}
-                      </span>
-                    )}
-                    {effect && Math.abs(effect.hours) >= 0.05 && (
-                      <span className="figure">
-                        {effect.hours > 0 ? '+' : ''}
-                        {printNumber(effect.hours, 1)} h
-                      </span>
-                    )}
-                  </button>
-                );
-              })}
+              {mends.map((mend) => (
+                <MendButton key={JSON.stringify(mend)} mend={mend} effect={effects[at++]} />
+              ))}
             </div>
           )}
         </div>

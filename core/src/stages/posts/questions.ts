@@ -2,7 +2,7 @@ import type { PostRole } from '../../plan/schema';
 import { ROLE_NAMES } from './names';
 import { postName } from '../../catalogue/names';
 import { capital } from '../../saying/phrases';
-import { type Asking, type OptionGroup, chosenIf } from '../../options/types';
+import { type Asking, type OptionGroup, chosenIf, questionOf } from '../../options/types';
 
 const BAYS = [
   ['equal', 'Equal bays', 'in each clear stretch'],
@@ -41,42 +41,18 @@ export function postOptions(
       })),
     };
     if (market.post(now).standing !== 'dug') return [kind];
-    const setting: OptionGroup = {
-      id: `setting-${role}`,
-      name: `${capital(ROLE_NAMES[role][1])} are set in`,
-      options: SETTINGS.map(([key, title, note]) => ({
-        key,
-        title,
-        note,
-        chosen: chosenIf(choices.setting[role] === key),
-        change: { verb: 'set-setting', scope, setting: { [role]: key } },
-      })),
-    };
+    const setting = questionOf(
+      `setting-${role}`,
+      `${capital(ROLE_NAMES[role][1])} are set in`,
+      SETTINGS,
+      choices.setting[role],
+      (key) => ({ verb: 'set-setting', scope, setting: { [role]: key } }),
+    );
     return [kind, setting];
   });
   return [
-    {
-      id: 'bays',
-      name: 'Bays',
-      options: BAYS.map(([key, title, note]) => ({
-        key,
-        title,
-        note,
-        chosen: chosenIf(choices.bays === key),
-        change: { verb: 'set-bays', scope, bays: key },
-      })),
-    },
-    {
-      id: 'load',
-      name: 'The posts carry',
-      options: LOADS.map(([key, title, note]) => ({
-        key,
-        title,
-        note,
-        chosen: chosenIf(choices.load === key),
-        change: { verb: 'set-load', scope, load: key },
-      })),
-    },
+    questionOf('bays', 'Bays', BAYS, choices.bays, (bays) => ({ verb: 'set-bays', scope, bays })),
+    questionOf('load', 'The posts carry', LOADS, choices.load, (load) => ({ verb: 'set-load', scope, load })),
     ...perRole,
   ];
 }

@@ -6,7 +6,7 @@ import type { Band, Choices } from '../../plan/schema';
 
 import { timberName } from '../../catalogue/names';
 import { meshOption, meshesOnOffer } from '../../options/meshes';
-import { type Asking, type OptionGroup, chosenIf } from '../../options/types';
+import { type Asking, type OptionGroup, chosenIf, questionOf } from '../../options/types';
 
 /** The cheapest set, each width by itself even if it is short, and the sets that reach. */
 function widthSets({ plan, market, choices }: Asking, band: Band): readonly Band['widths'][] {
@@ -58,8 +58,8 @@ function bandGroups(asking: Asking, band: Band): OptionGroup[] {
 }
 
 const HANGINGS = [
-  { key: 'continuous', title: 'Round corners', note: 'fewer cuts, harder to pull' },
-  { key: 'side-by-side', title: 'Cut at each corner', note: 'easy to pull, one joint a corner' },
+  ['continuous', 'Round corners', 'fewer cuts, harder to pull'],
+  ['side-by-side', 'Cut at each corner', 'easy to pull, one joint a corner'],
 ] as const;
 
 function boardGroup({ market, reader, scope, choices }: Asking, at: 'ground' | 'top'): OptionGroup {
@@ -103,46 +103,25 @@ function overhangGroup({ reader, scope, choices }: Asking): OptionGroup {
   };
 }
 
-const HANGS: readonly {
-  readonly key: Choices['slope']['hang'];
-  readonly title: string;
-  readonly note: string;
-}[] = [
-  { key: 'by-mesh', title: 'As the mesh allows', note: 'follows where it can, steps where it would buckle' },
-  { key: 'follow', title: 'Along the slope', note: 'welded mesh takes 5 %, hexagonal 12, chain link 25' },
-  { key: 'step', title: 'Stepped bay by bay', note: 'each bay level, cut on its own' },
-];
-const FEET: readonly {
-  readonly key: Choices['slope']['foot'];
-  readonly title: string;
-  readonly note: string;
-}[] = [
-  { key: 'mesh', title: 'Mesh to the ground', note: 'the lowest band is higher by the drop' },
-  { key: 'gap', title: 'A gap, closed otherwise', note: 'with boards or stones; counts as open until then' },
-];
+const HANGS = [
+  ['by-mesh', 'As the mesh allows', 'follows where it can, steps where it would buckle'],
+  ['follow', 'Along the slope', 'welded mesh takes 5 %, hexagonal 12, chain link 25'],
+  ['step', 'Stepped bay by bay', 'each bay level, cut on its own'],
+] as const;
+const FEET = [
+  ['mesh', 'Mesh to the ground', 'the lowest band is higher by the drop'],
+  ['gap', 'A gap, closed otherwise', 'with boards or stones; counts as open until then'],
+] as const;
 
 /** How the walls take the slope; nothing to choose on the level. */
 function slopeGroups({ plan, scope, choices }: Asking): OptionGroup[] {
   if (terrainOf(plan.ground.spotHeights).level) return [];
   const { hang, foot } = choices.slope;
-  const hangs: OptionGroup = {
-    id: 'slope-hang',
-    name: 'On the slope, mesh hangs',
-    options: HANGS.map((h) => ({
-      ...h,
-      chosen: chosenIf(h.key === hang),
-      change: { verb: 'set-slope', scope, slope: { hang: h.key } },
-    })),
-  };
-  const feet: OptionGroup = {
-    id: 'slope-foot',
-    name: 'At the low post of a step',
-    options: FEET.map((f) => ({
-      ...f,
-      chosen: chosenIf(f.key === foot),
-      change: { verb: 'set-slope', scope, slope: { foot: f.key } },
-    })),
-  };
+  const set = (slope: Partial<Choices['slope']>) => ({ verb: 'set-slope', scope, slope }) as const;
+  const hangs = questionOf('slope-hang', 'On the slope, mesh hangs', HANGS, hang, (key) =>
+    set({ hang: key }),
+  );
+  const feet = questionOf('slope-foot', 'At the low post of a step', FEET, foot, (key) => set({ foot: key }));
   return hang === 'follow' ? [hangs] : [hangs, feet];
 }
 
@@ -151,15 +130,11 @@ export function wallOptions(asking: Asking, band: Band): readonly OptionGroup[] 
   const { scope, choices } = asking;
   return [
     ...bandGroups(asking, band),
-    {
-      id: 'hanging',
-      name: 'Hanging',
-      options: HANGINGS.map((h) => ({
-        ...h,
-        chosen: chosenIf(h.key === choices.hanging),
-        change: { verb: 'set-hanging', scope, hanging: h.key },
-      })),
-    },
+    questionOf('hanging', 'Hanging', HANGINGS, choices.hanging, (hanging) => ({
+      verb: 'set-hanging',
+      scope,
+      hanging,
+    })),
     boardGroup(asking, 'ground'),
     boardGroup(asking, 'top'),
     overhangGroup(asking),

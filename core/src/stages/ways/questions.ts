@@ -1,7 +1,7 @@
 import type { Change } from '../../plan/changes/types';
 import type { Gate, Opening } from '../../plan/schema';
 import { kitFor } from './stage';
-import { type Asking, type Option, type OptionGroup, chosenIf } from '../../options/types';
+import { type Asking, type OptionGroup, chosenIf, questionOf } from '../../options/types';
 
 type To = Extract<Change, { verb: 'set-opening' }>['to'];
 
@@ -77,17 +77,17 @@ const SILLS = question({
 /** Every question of one way in that is decided by choosing. */
 export function wayOptions({ market, reader }: Asking, opening: Opening): readonly OptionGroup[] {
   const set = (to: To): Change => ({ verb: 'set-opening', id: opening.id, to });
-  const makes: OptionGroup = {
-    id: 'make',
-    name: 'Bought or built',
-    options: (['kit', 'built'] as const).map((make) => ({
-      key: make,
-      title: make === 'kit' ? 'A kit' : 'Built',
-      note: MAKES[opening.kind][make],
-      chosen: chosenIf(opening.make === make),
-      change: set({ make }),
-    })),
-  };
+  const notes = MAKES[opening.kind];
+  const makes = questionOf(
+    'make',
+    'Bought or built',
+    [
+      ['kit', 'A kit', notes.kit],
+      ['built', 'Built', notes.built],
+    ] as const,
+    opening.make,
+    (make) => set({ make }),
+  );
   const kits = market.kits(kitFor(opening)).map((u) => u.size);
   const same = (a: number, b: number) => Math.abs(a - b) <= 0.001;
   const widths = kits.some((w) => same(w, opening.width))
@@ -109,16 +109,8 @@ export function wayOptions({ market, reader }: Asking, opening: Opening): readon
   return [
     makes,
     clear,
-    ...asked.map(({ field, name, answers }) => ({
-      id: field,
-      name,
-      options: answers.map(([key, title, note]): Option => ({
-        key,
-        title,
-        note,
-        chosen: chosenIf(opening[field] === key),
-        change: set({ [field]: key }),
-      })),
-    })),
+    ...asked.map(({ field, name, answers }) =>
+      questionOf(field, name, answers, opening[field], (key) => set({ [field]: key })),
+    ),
   ];
 }
