@@ -12,6 +12,27 @@ const out = (plan: Plan) => {
   return stakeOut(plan, reckon(plan).parts, marks);
 };
 
+test('a string that bends by less than a tape can tell is no shorter over the ground than on the level', () => {
+  // Seven metres out and seven on, a twentieth of a degree off the straight: one string over two sides.
+  const bent = anOutline([
+    [0, 0],
+    [7, 0.003],
+    [14, 0],
+    [14, 6],
+    [0, 6],
+  ]);
+  const spotHeights = [
+    { id: 'a', at: { x: -1, y: -1 }, height: 0.0004 },
+    { id: 'b', at: { x: 15, y: 7 }, height: 0 },
+    { id: 'c', at: { x: 15, y: -1 }, height: 0.0002 },
+  ];
+  const sheet = out({ ...bent, ground: { ...bent.ground, spotHeights } });
+  const [long] = sheet.strings;
+  expect(sheet.strings).toHaveLength(4);
+  expect(long?.level).toBeCloseTo(2 * Math.hypot(7, 0.003), 9);
+  expect(long?.ground).toBeGreaterThanOrEqual(long?.level ?? Infinity);
+});
+
 describe('a rectangle of 6.0 × 3.6', () => {
   const sheet = out(aRun({ house: 'none' }));
   test('has two diagonals of 6.997', () => {

@@ -1,7 +1,7 @@
 import { turningCorners } from './corners';
 import { formatPart } from '../plan/partRef';
 import { walksOf } from '../ground/walksOf';
-import { sideProfile } from '../ground/profile';
+import { lineProfiles } from '../ground/profile';
 import { type Ring, surveyRings } from '../ground/survey';
 import { terrainOf } from '../ground/terrain';
 import { type Vector, cross, distance, minus } from '../ground/vector';
@@ -75,13 +75,11 @@ export function stakeOut(
     }),
   );
   const lines = walksOf(plan, rings).flatMap((w) => w.lines);
-  const groundOf = (a: Vector, b: Vector) =>
-    sideProfile(terrain, { start: a, end: b, length: distance(a, b) }).ground;
   return {
     marks,
     between: taped(first.at, second.at),
     stakes,
-    strings: stringsOf(lines, rings, parts, groundOf),
+    strings: stringsOf(lineProfiles(terrain, lines), rings, parts),
     diagonals: diagonalsOf(rings, taped),
     squares: squareChecks(rings, plan.units),
   };

@@ -1,7 +1,7 @@
 import { formatPart } from '../plan/partRef';
 import type { FenceLine } from '../ground/fenceLines';
 import type { Ring } from '../ground/survey';
-import type { Vector } from '../ground/vector';
+import type { Profile } from '../ground/profile';
 import type { Part } from '../reckoning';
 import { TOUCH } from '../units/round';
 import type { StringGate, StringLine, StringPost } from './types';
@@ -67,16 +67,15 @@ function hang(line: FenceLine, posts: readonly { readonly post: PostPart; readon
   return { gates, moved };
 }
 
-/** Every string from corner to corner, with the running marks of its posts. */
+/** Every string from corner to corner, with the running marks of its posts; `profiles` are the ground's under each line. */
 export function stringsOf(
-  lines: readonly FenceLine[],
+  profiles: ReadonlyMap<FenceLine, Profile>,
   rings: readonly Ring[],
   parts: readonly Part[],
-  groundOf: (a: Vector, b: Vector) => number,
 ): readonly StringLine[] {
   const numbers = new Map(rings.flatMap((r) => r.sides.map((s) => [s.startCorner, s.startNumber] as const)));
   const standing = parts.filter((p): p is PostPart => p.kind === 'post');
-  return lines.map((line): StringLine => {
+  return [...profiles].map(([line, profile]): StringLine => {
     const on = standing.flatMap((post) => {
       const at = runningOn(line, post);
       return at === undefined ? [] : [{ post, at }];
@@ -89,7 +88,7 @@ export function stringsOf(
       from: numbers.get(line.startCorner) ?? 0,
       to: numbers.get(line.endCorner) ?? 0,
       level: line.length,
-      ground: groundOf(line.start, line.end),
+      ground: profile.ground,
       posts: on.map(({ post, at }) => toMark(post, moved.get(post) ?? at)),
       gates,
     };
