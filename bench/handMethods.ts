@@ -1,6 +1,6 @@
 import type { SoldUnit } from '../core/src/catalogue/market';
 import { weight } from '../core/src/cutting/covers';
-import type { Task } from '../core/src/cutting/plan';
+import type { Task } from '../core/src/cutting/cutting';
 import { cutLength, furthest } from '../core/src/cutting/stretch';
 
 /** A roll as somebody opens it in the yard. */

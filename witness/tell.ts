@@ -76,7 +76,7 @@ const tellPlan = (plan: Core.Plan, i: number): unknown => {
   return told({
     ...rest,
     docket: { ...docket, lines: Object.fromEntries(docket.lines.map((line) => [line.id, line])) },
-    pools: cutting.map(({ unplaced, task: _task, plan: _plan, units: _units, ...pool }) => ({
+    pools: cutting.map(({ unplaced, task: _task, cutting: _plan, units: _units, ...pool }) => ({
       ...pool,
       unplaced: unplaced.length,
     })),

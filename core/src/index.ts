@@ -133,5 +133,5 @@ export * from './units';
 export * from './words';
 export { type Term, type TermUnit, recompute } from './working';
 export * from './stakeout';
-export type { CutPlan } from './cutting/plan';
+export type { Cutting } from './cutting/cutting';
 export { boundsAt } from './plan/bounds';

@@ -34,7 +34,7 @@ import type { Assumptions } from './plan/assumptions';
 import type { Chosen as ChosenBy, Facet } from './plan/effective';
 import type { Plan } from './plan/schema';
 import type { OpeningPlace } from './plan/openingPlace';
-import type { SettingOut } from './stages/posts/setOut';
+import type { SetOut } from './stages/posts/setOut';
 import type { PostStage } from './stages/posts/stage';
 import type { WallTop } from './stages/walls/wallTop';
 import type { ProofBook, WayProof } from './buying/proofBook';
@@ -42,7 +42,7 @@ import type { Estimate, Part, Reckoning, Workings } from './reckoning';
 import type { Figures } from './working/figures';
 import type { BoardCourse } from './stages/walls/boards';
 import type { Falls } from './stages/walls/slope';
-import type { Way } from './stages/ways/stage';
+import type { HungOpening } from './stages/ways/stage';
 import type { Term } from './working';
 
 /* Given by whoever runs the steps. */
@@ -164,7 +164,7 @@ export const SLOPES = key<ReadonlyMap<FenceLine, Facet<'slope'>>>('lines.slope')
 
 /* The stages of the work. */
 export const BIRDS = key<BirdStage>('birds');
-export const SETTING = key<SettingOut>('posts.setting');
+export const SET_OUT = key<SetOut>('posts.setting');
 export const TOPS = key<ReadonlyMap<FenceLine, WallTop>>('walls.tops');
 export const FALLS = key<Falls>('walls.falls');
 /** What lies at the foot of each side, by its id. */
@@ -176,7 +176,7 @@ export const WALLS = key<HungWalls>('walls');
 export const BOARD_COURSES = key<readonly BoardCourse[]>('walls.boards');
 export const POSTS = key<PostStage>('posts');
 export const BOUGHT_POSTS = key<readonly BoughtPost[]>('posts.bought');
-export const WAYS = key<readonly Way[]>('ways');
+export const HUNG_OPENINGS = key<readonly HungOpening[]>('ways');
 /** What the stages take to build. */
 export const STAGE_HOURS = slot<Term>('hours.stages');
 export const HOURS = key<Term>('hours');

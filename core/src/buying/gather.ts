@@ -1,4 +1,4 @@
-import type { OwnedLength } from '../cutting/plan';
+import type { OwnedLength } from '../cutting/cutting';
 import type { CutMarket } from '../catalogue/market';
 import { isPriced } from '../cutting/cut';
 import { leastRoll } from '../cutting/sheets';

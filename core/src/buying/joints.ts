@@ -1,13 +1,13 @@
-import type { CutPlan } from '../cutting/plan';
+import type { Cutting } from '../cutting/cutting';
 import { jointTerms } from '../fasteners/joints';
 import { EPSILON } from '../units/round';
 import type { AskOf } from './demand';
 import type { AtJoint } from './run';
 
-/** What the joints of plans take in packs: joints alike as one ask. */
-export function jointAsks(plans: readonly CutPlan[]): readonly AskOf<'pack'>[] {
+/** What the joints of cuttings take in packs: joints alike as one ask. */
+export function jointAsks(cuttings: readonly Cutting[]): readonly AskOf<'pack'>[] {
   const alike = new Map<string, { readonly at: AtJoint; joints: number }>();
-  for (const { bins } of plans)
+  for (const { bins } of cuttings)
     for (const { cuts } of bins)
       for (const { from, run } of cuts)
         if (from > EPSILON)

@@ -85,8 +85,8 @@ describe('rolls and the packs that their joints take', () => {
         const traded = tradedFor({ asks: [], wanted: [pool], ...weighed }, by);
         if (truth < weighed.cost) saves += 1;
         expect(traded.least).toBe(least);
-        if (!traded.plans) return;
-        const plan = traded.plans.get(pool);
+        if (!traded.cuttings) return;
+        const plan = traded.cuttings.get(pool);
         // It is paid as it is cut, with rings for each of its joints.
         expect(traded.cost).toBe((plan?.cost ?? NaN) + ringPrice((plan?.joints ?? NaN) * RINGS));
         expect(traded.cost).toBeLessThan(weighed.cost);
@@ -106,6 +106,6 @@ describe('rolls and the packs that their joints take', () => {
     const weighed = weigh([], [pool], bare);
     expect(weighed.saving).toBeGreaterThan(0);
     const way = { asks: [], wanted: [pool], ...weighed, least: Math.max(1, weighed.least) };
-    expect(tradedFor(way, bare).plans).toBeNull();
+    expect(tradedFor(way, bare).cuttings).toBeNull();
   });
 });

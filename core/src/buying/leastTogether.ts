@@ -1,4 +1,4 @@
-import type { CutPlan, Task } from '../cutting/plan';
+import type { Cutting, Task } from '../cutting/cutting';
 import { costOf, jointsOf } from '../cutting/bins';
 import { layExactly } from '../cutting/lay';
 import { polish } from '../cutting/polish';
@@ -32,13 +32,13 @@ interface Together {
 function cheapestTrades({ asks, wanted, saving }: AsWeighed, by: WeighedBy): Together | undefined {
   const { packs, meshes, memo, cut } = by;
   const each = wanted.map((pool) => {
-    const plan = cut(pool);
+    const cutting = cut(pool);
     const counted = meshes.has(pool.product);
     // Metres are no money: what has no price is left as it is.
     if (pool.units.some(({ price }) => price === null)) return [leftAsItIs(pool, packs)];
-    return tradesOf(pool, plan, plan.cost + saving, packs, memo).map((trade): Trade => ({
+    return tradesOf(pool, cutting, cutting.cost + saving, packs, memo).map((trade): Trade => ({
       ...trade,
-      cost: counted ? trade.cost : Math.max(0, trade.cost - plan.cost),
+      cost: counted ? trade.cost : Math.max(0, trade.cost - cutting.cost),
     }));
   });
   if (each.reduce((n, trades) => n * trades.length, 1) > MOST_WAYS) return undefined;
@@ -84,7 +84,7 @@ export interface Traded {
   /** No other rolls of these widths cost less, with all packs. */
   readonly least: number;
   /** Pools that are not cut from the cheapest rolls; null where all are. */
-  readonly plans: ReadonlyMap<Task, CutPlan> | null;
+  readonly cuttings: ReadonlyMap<Task, Cutting> | null;
 }
 
 /** Takes rolls that cost more for fewer joints, where the packs that these would take cost more than that. */
@@ -92,30 +92,30 @@ export function tradedFor(way: AsWeighed, by: WeighedBy): Traded {
   const { cost } = way;
   const together = mayTrade(way) ? cheapestTrades(way, by) : undefined;
   const least = Math.max(way.least, together?.cost ?? 0);
-  const asItIs: Traded = { cost, least, plans: null };
+  const asItIs: Traded = { cost, least, cuttings: null };
   if (!together || together.cost >= cost - EPSILON) return asItIs;
   const { packs, meshes, memo, cut } = by;
-  const plans = new Map<Task, CutPlan>();
+  const cuttings = new Map<Task, Cutting>();
   const pieces = packs.map(() => 0);
   let rolls = 0;
   for (const [i, pool] of way.wanted.entries()) {
     const before = cut(pool);
     const trade = together.trades[i]?.by;
-    const plan = (trade && laidWith(trade, before, prepare(pool, 'any', memo))) ?? before;
-    if (plan !== before) plans.set(pool, plan);
-    rolls += meshes.has(pool.product) ? plan.cost : plan.cost - before.cost;
-    packs.forEach((pack, k) => (pieces[k] = (pieces[k] ?? 0) + jointPieces(plan, pack)));
+    const cutting = (trade && laidWith(trade, before, prepare(pool, 'any', memo))) ?? before;
+    if (cutting !== before) cuttings.set(pool, cutting);
+    rolls += meshes.has(pool.product) ? cutting.cost : cutting.cost - before.cost;
+    packs.forEach((pack, k) => (pieces[k] = (pieces[k] ?? 0) + jointPieces(cutting, pack)));
   }
   const paid = rolls + packPrices(way.asks, by)(pieces);
-  return paid < cost - EPSILON ? { cost: paid, least, plans } : asItIs;
+  return paid < cost - EPSILON ? { cost: paid, least, cuttings } : asItIs;
 }
 
 /** Laid into these rolls with just as many joints; undefined where it is as it was, or was not found. */
 function laidWith(
   { slots, joints }: NonNullable<Trade['by']>,
-  before: CutPlan,
+  before: Cutting,
   given: Prepared,
-): CutPlan | undefined {
+): Cutting | undefined {
   // What may still be bettered by itself is looked into first.
   if (joints >= before.joints || before.cost > before.bound + EPSILON) return undefined;
   const laid = layExactly(slots, given, { nodes: NODES }, joints);

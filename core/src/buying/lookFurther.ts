@@ -1,4 +1,4 @@
-import type { Task } from '../cutting/plan';
+import type { Task } from '../cutting/cutting';
 import { assignedTo } from './cheapest';
 import { type OtherWay, visitCheaper } from './otherWays';
 import { gapOfQuote } from './priceProof';
@@ -19,8 +19,8 @@ import type { Reckoning } from '../reckoning';
 import { EPSILON } from '../units/round';
 
 /** A pool whose price may still be bettered or proved. */
-export const mayImprove = (pool: Pick<WorkedPool, 'plan' | 'cost'>): boolean =>
-  pool.cost !== null && canImprove(pool.plan);
+export const mayImprove = (pool: Pick<WorkedPool, 'cutting' | 'cost'>): boolean =>
+  pool.cost !== null && canImprove(pool.cutting);
 
 /** Other choices cut up, for each effort: the steps end most searches before. */
 const MOST_CUT = 400;

@@ -66,9 +66,9 @@ describe('a reckoning looked into further', () => {
     const plan = boarded(6.11, 13.34);
     const [pool] = reckon(plan).cutting.filter(mayImprove);
     if (!pool) throw new Error('every pool was proved');
-    const { task, plan: cut } = structuredClone({ task: pool.task, plan: pool.plan });
+    const { task, plan: cut } = structuredClone({ task: pool.task, plan: pool.cutting });
     const found = await improve(task, cut, { solver });
-    expect(found.bound).toBeGreaterThan(pool.plan.bound);
+    expect(found.bound).toBeGreaterThan(pool.cutting.bound);
     const proofs = withCut(NO_PROOFS, { ...pool.task, runs: task.runs }, found);
     const again = reckon(plan, { proofs }).cutting.find((p) => p.id === pool.id);
     expect(again).toMatchObject({ proved: true, cost: found.cost });

@@ -26,11 +26,11 @@ describe('a proof', () => {
   test('of any plan tells just the cuts that were made', () => {
     fc.assert(
       fc.property(uniform(3, 9), uniform(3, 9), (width, depth) => {
-        for (const { task: of, plan } of reckon(boarded(width, depth)).cutting) {
-          const again = cutFrom(structuredClone(proofFrom(of, plan)), of);
-          expect(again).toMatchObject({ cost: plan.cost, joints: plan.joints, bound: plan.bound });
-          expect(again?.bins.map((b) => b.cuts)).toEqual(plan.bins.map((b) => b.cuts));
-          expect(again?.bins.map((b) => b.block)).toEqual(plan.bins.map((b) => b.block));
+        for (const { task: of, cutting } of reckon(boarded(width, depth)).cutting) {
+          const again = cutFrom(structuredClone(proofFrom(of, cutting)), of);
+          expect(again).toMatchObject({ cost: cutting.cost, joints: cutting.joints, bound: cutting.bound });
+          expect(again?.bins.map((b) => b.cuts)).toEqual(cutting.bins.map((b) => b.cuts));
+          expect(again?.bins.map((b) => b.block)).toEqual(cutting.bins.map((b) => b.block));
         }
       }),
       { numRuns: 12 },
@@ -77,7 +77,7 @@ describe('the book of proofs', () => {
   const plan = boarded(4, 6);
   const [pool] = reckon(plan).cutting;
   if (!pool) throw new Error('nothing was cut');
-  const book = withWay(withCut(NO_PROOFS, pool.task, pool.plan), plan, ['far-gate'], {
+  const book = withWay(withCut(NO_PROOFS, pool.task, pool.cutting), plan, ['far-gate'], {
     taken: { a: '1.2' },
     others: 1234,
   });

@@ -1,4 +1,4 @@
-import type { CutPlan, Task } from '../cutting/plan';
+import type { Cutting, Task } from '../cutting/cutting';
 import { taskKey } from '../cutting/known';
 import { type CutProof, proofFrom } from '../cutting/proofs';
 import type { Plan } from '../plan/schema';
@@ -38,9 +38,9 @@ function withNewest<T>(
   return Object.fromEntries([...others.slice(1 - MOST), [key, entry]]);
 }
 
-/** @param plan  whose runs are those of the task, or copies of them in the same order */
-export function withCut(book: ProofBook, task: Task, plan: CutPlan): ProofBook {
-  return { ...book, cuts: withNewest(book.cuts, taskKey(task), proofFrom(task, plan)) };
+/** @param cutting  whose runs are those of the task, or copies of them in the same order */
+export function withCut(book: ProofBook, task: Task, cutting: Cutting): ProofBook {
+  return { ...book, cuts: withNewest(book.cuts, taskKey(task), proofFrom(task, cutting)) };
 }
 
 /** Everything of a plan that a price may follow from. */

@@ -27,7 +27,7 @@ const MOST_PIECES = 3_000;
 /** What was chosen, and what it rests on. */
 export interface Settled extends Chosen {
   /** Pools that are not cut from the cheapest rolls, for fewer joints; null where all are. */
-  readonly plans: Traded['plans'];
+  readonly cuttings: Traded['cuttings'];
   /** By how much it could cost less with other rolls of the same widths, minor units. */
   readonly gap: number;
   /** What every other way to choose costs at least, minor units. */
@@ -128,8 +128,8 @@ export function settle(settling: Settling, cut: Cutter, found: WayProof | null):
   const first = cheapest(triedBy('most'), from);
   const begun = weighed(first);
   const taken = (way: WeighedWay, others: number): Settled => {
-    const { cost, least, plans } = tradedFor(way, by);
-    return { ...way, plans, gap: cost === Infinity ? 0 : cost - least, others };
+    const { cost, least, cuttings } = tradedFor(way, by);
+    return { ...way, cuttings, gap: cost === Infinity ? 0 : cost - least, others };
   };
   const pieces = piecesOf(begun.asks);
   // A fence that long is cut once; what other ways would cost is not known.

@@ -37,7 +37,7 @@ function wayOf<W extends Ask['buy']>(way: Way<W>): readonly AnyStep[] {
       asked,
       { rolls: K.ROLL_ASKS, others: K.OTHER_ASKS, cutting: K.CUTTING_AT },
       ({ rolls, others, cutting }) =>
-        ofKind([...rolls, ...others, ...jointAsks(cutting.pools.map((p) => p.plan))]),
+        ofKind([...rolls, ...others, ...jointAsks(cutting.pools.map((p) => p.cutting))]),
       sameList,
     ),
     adds(
@@ -96,7 +96,7 @@ const QUOTE_STEPS: readonly AnyStep[] = [
     ({ settled, mesh, timber, memo, proofs }) =>
       cuttingStage(
         [...mesh, ...timber],
-        (task) => settled.plans?.get(task) ?? cutRunsOnce(task, memo, proofs.cuts),
+        (task) => settled.cuttings?.get(task) ?? cutRunsOnce(task, memo, proofs.cuts),
         memo.shown,
       ),
   ),

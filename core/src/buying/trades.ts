@@ -1,4 +1,4 @@
-import type { CutPlan, Slot, Task } from '../cutting/plan';
+import type { Cutting, Slot, Task } from '../cutting/cutting';
 import type { PackId } from '../catalogue/packs';
 import { ownedSlot } from '../cutting/bins';
 import { CoverSearch } from '../cutting/covers';
@@ -79,7 +79,7 @@ function leastPieces(
  */
 export function tradesOf(
   task: Task,
-  plan: CutPlan,
+  cutting: Cutting,
   limit: number,
   packs: readonly PackId[],
   memo: Memo,
@@ -100,17 +100,21 @@ export function tradesOf(
     if (!cover)
       return [
         ...trades,
-        { cost: Math.max(plan.bound, floor), pieces: leastPieces(task, given.longest, 0, packs), by: null },
+        {
+          cost: Math.max(cutting.bound, floor),
+          pieces: leastPieces(task, given.longest, 0, packs),
+          by: null,
+        },
       ];
     // Cheaper sets than what is proved hold nothing.
-    if (cover.cost < plan.bound - EPSILON) continue;
+    if (cover.cost < cutting.bound - EPSILON) continue;
     const slots = slotsOf(cover, task.units, owned);
     if (!couldHold(given, slots)) continue;
     const longest = slots.reduce((most, { size }) => Math.max(most, size), 0);
-    const joints = leastJointsIn(slots, given, plan.joints);
+    const joints = leastJointsIn(slots, given, cutting.joints);
     add({ cost: cover.cost, pieces: leastPieces(task, longest, joints, packs), by: { slots, joints } });
   }
-  const rest = Math.max(plan.bound, Math.min(limit, covers.floor));
+  const rest = Math.max(cutting.bound, Math.min(limit, covers.floor));
   add({ cost: rest, pieces: leastPieces(task, given.longest, 0, packs), by: null });
   return trades;
 }

@@ -1,4 +1,4 @@
-import type { CutPlan } from '../cutting/plan';
+import type { Cutting } from '../cutting/cutting';
 import type { PackId } from '../catalogue/packs';
 import { isPriced } from '../cutting/cut';
 import type { Memo } from '../cutting/memo';
@@ -34,8 +34,8 @@ export interface WeighedBy {
   readonly packs: readonly PackId[];
 }
 
-/** How many pieces of a pack the joints of a plan take. */
-export const jointPieces = ({ bins }: CutPlan, pack: PackId): number => {
+/** How many pieces of a pack the joints of a cutting take. */
+export const jointPieces = ({ bins }: Cutting, pack: PackId): number => {
   let count = 0;
   for (const { cuts } of bins)
     for (const { from, run } of cuts)
@@ -87,15 +87,15 @@ export function weigh(asks: readonly Ask[], wanted: readonly Wanted[], by: Weigh
   const found = packs.map(() => 0);
   const fewest = packs.map(() => 0);
   for (const pool of wanted) {
-    const plan = cut(pool);
+    const cutting = cut(pool);
     packs.forEach((pack, i) => {
-      found[i] = (found[i] ?? 0) + jointPieces(plan, pack);
+      found[i] = (found[i] ?? 0) + jointPieces(cutting, pack);
       fewest[i] = (fewest[i] ?? 0) + leastJointPieces(pool, pack);
     });
     if (!meshes.has(pool.product)) continue;
-    unfit += plan.unplaced.length + (plan.overStock ? 1 : 0);
-    cost += isPriced(plan) ? plan.cost : Infinity;
-    least += isPriced(plan) ? plan.bound : Infinity;
+    unfit += cutting.unplaced.length + (cutting.overStock ? 1 : 0);
+    cost += isPriced(cutting) ? cutting.cost : Infinity;
+    least += isPriced(cutting) ? cutting.bound : Infinity;
   }
   const priceOf = packPrices(asks, by);
   least = sheetsByTheMetre(asks) ? 0 : least + priceOf(fewest);

@@ -1,4 +1,4 @@
-import type { Task } from './plan';
+import type { Task } from './cutting';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { DEMO_PLANS, type Plan, apply, reckon } from '../index';
@@ -37,9 +37,9 @@ describe('pieces of few lengths that are not jointed', () => {
         fc.array(fc.constantFrom(0.6, 1.2, 1.6, 1.7), { minLength: 1, maxLength: 8 }),
         (units, lengths) => {
           const task = boards(lengths, units);
-          const plan = cutRuns(task);
-          expect(plan.cost).toBeCloseTo(lowestPrice(task), 6);
-          expect(plan.bound).toBe(plan.cost);
+          const cutting = cutRuns(task);
+          expect(cutting.cost).toBeCloseTo(lowestPrice(task), 6);
+          expect(cutting.bound).toBe(cutting.cost);
           if (cutAlike(prepare(task))) settled += 1;
         },
       ),
@@ -57,13 +57,13 @@ describe('pieces of few lengths that are not jointed', () => {
         (units, lengths, leaf) => {
           const task: Task = { ...boards(lengths, units), width: 1.2 };
           const runs = [...task.runs, sheetOf(leaf, 0.6, lengths.length)];
-          const plan = cutRuns({ ...task, runs });
+          const cutting = cutRuns({ ...task, runs });
           // Turned, it takes 0.6 of the roll wherever its length fits across.
           const along = board(leaf <= 1.2 ? 0.6 : leaf, lengths.length);
-          expect(plan.cost).toBeCloseTo(lowestPrice({ ...task, runs: [...task.runs, along] }), 6);
-          expect(plan.bound).toBe(plan.cost);
+          expect(cutting.cost).toBeCloseTo(lowestPrice({ ...task, runs: [...task.runs, along] }), 6);
+          expect(cutting.bound).toBe(cutting.cost);
           if (cutAlike(prepare({ ...task, runs }))) settled += 1;
-          if (plan.bins.some((b) => b.block.spots.some((spot) => spot.along < leaf))) turned += 1;
+          if (cutting.bins.some((b) => b.block.spots.some((spot) => spot.along < leaf))) turned += 1;
         },
       ),
       { numRuns: 100 },

@@ -1,4 +1,4 @@
-import type { Bin, Patterns } from './plan';
+import type { Bin, Patterns } from './cutting';
 import { EPSILON } from '../units/round';
 import { addSheets, boughtSlot, emptyBin } from './bins';
 import { type Kind, cheapestOnce, sameWays } from './fillings';

@@ -1,4 +1,4 @@
-import { type Bin, NO_BLOCK, type OwnedLength, type Slot } from './plan';
+import { type Bin, NO_BLOCK, type OwnedLength, type Slot } from './cutting';
 import type { SoldUnit } from '../catalogue/market';
 import { EPSILON } from '../units/round';
 import { weight } from './covers';

@@ -1,4 +1,4 @@
-import type { CutPlan, Task } from './plan';
+import type { Cutting, Task } from './cutting';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { lowestPrice } from '../testing/bruteForce';
@@ -15,21 +15,21 @@ const task = (given: Partial<Task>): Task => ({
   width: 1.2,
   ...given,
 });
-const lengths = (plan: CutPlan) =>
-  plan.bins.flatMap((b) => b.cuts.map((c) => Number(c.length.toFixed(3)))).sort((a, b) => a - b);
+const lengths = (cutting: Cutting) =>
+  cutting.bins.flatMap((b) => b.cuts.map((c) => Number(c.length.toFixed(3)))).sort((a, b) => a - b);
 
 describe('a straight side of 48.0 in bays of 2.4', () => {
   test('from rolls of 25: two rolls, one joint at post 10, the piece further along pays the lap', () => {
-    const plan = cutRuns(task({ units: [sold(25, 100)], runs: [evenly(20, 2.4)] }));
-    expect(plan.bins).toHaveLength(2);
-    expect(plan.joints).toBe(1);
-    expect(lengths(plan)).toEqual([24.1, 24.25]);
-    expect(plan.bins.flatMap((b) => b.cuts.map((c) => c.to)).sort((a, b) => a - b)[0]).toBeCloseTo(24, 9);
-    expect(plan.cost).toBe(plan.bound);
+    const cutting = cutRuns(task({ units: [sold(25, 100)], runs: [evenly(20, 2.4)] }));
+    expect(cutting.bins).toHaveLength(2);
+    expect(cutting.joints).toBe(1);
+    expect(lengths(cutting)).toEqual([24.1, 24.25]);
+    expect(cutting.bins.flatMap((b) => b.cuts.map((c) => c.to)).sort((a, b) => a - b)[0]).toBeCloseTo(24, 9);
+    expect(cutting.cost).toBe(cutting.bound);
   });
   test('from rolls of 15: four rolls, which is the bound', () => {
-    const plan = cutRuns(task({ units: [sold(15, 100)], runs: [evenly(20, 2.4)] }));
-    expect(plan).toMatchObject({ cost: 400, bound: 400 });
+    const cutting = cutRuns(task({ units: [sold(15, 100)], runs: [evenly(20, 2.4)] }));
+    expect(cutting).toMatchObject({ cost: 400, bound: 400 });
   });
 });
 
@@ -39,15 +39,15 @@ describe('small pieces', () => {
   test('two leaves of 1.0 × 1.8 and three vents of 0.5 × 0.4 cost no roll more when the off-cut holds them', () => {
     const band = evenly(8, 2.4);
     const bare = task({ units: [sold(25, 100)], runs: [band], width: 1.8 });
-    const plan = cutRuns({ ...bare, runs: [band, ...leaves, ...vents] });
-    expect(plan.cost).toBe(cutRuns(bare).cost);
-    expect(plan.bins).toHaveLength(1);
+    const cutting = cutRuns({ ...bare, runs: [band, ...leaves, ...vents] });
+    expect(cutting.cost).toBe(cutRuns(bare).cost);
+    expect(cutting.bins).toHaveLength(1);
     // 19.4 of band, two leaves across the roll, three vents side by side in 0.4.
-    expect(25 - (plan.bins[0]?.free ?? 0)).toBeCloseTo(19.4 + 2 + 0.4, 9);
+    expect(25 - (cutting.bins[0]?.free ?? 0)).toBeCloseTo(19.4 + 2 + 0.4, 9);
   });
   test('lie the other way where the roll is narrower', () => {
-    const plan = cutRuns(task({ units: [sold(25, 100)], runs: [...leaves, ...vents], width: 1.2 }));
-    const [bin] = plan.bins;
+    const cutting = cutRuns(task({ units: [sold(25, 100)], runs: [...leaves, ...vents], width: 1.2 }));
+    const [bin] = cutting.bins;
     // Leaves along the roll, 1.8 each and 1.0 of 1.2 wide; vents three abreast, 0.4 each.
     expect(bin?.block.length).toBeCloseTo(2 * 1.8 + 0.5, 9);
     for (const spot of bin?.block.spots ?? []) expect(spot.y + spot.across).toBeLessThanOrEqual(1.2 + 1e-9);
@@ -62,39 +62,39 @@ describe('small pieces', () => {
 
 describe('an owned roll of 9.3', () => {
   const owned = [{ id: 'old', size: 9.3 }];
-  const uses = (plan: CutPlan) => plan.bins.some((b) => b.slot.owned?.id === 'old');
+  const uses = (cutting: Cutting) => cutting.bins.some((b) => b.slot.owned?.id === 'old');
   test('is let be where it lowers no price and would cost a joint more', () => {
-    const plan = cutRuns(task({ units: [sold(25, 100)], runs: [evenly(20, 2.4)], owned }));
-    expect(plan.cost).toBe(200);
-    expect(plan.joints).toBe(1);
-    expect(uses(plan)).toBe(false);
+    const cutting = cutRuns(task({ units: [sold(25, 100)], runs: [evenly(20, 2.4)], owned }));
+    expect(cutting.cost).toBe(200);
+    expect(cutting.joints).toBe(1);
+    expect(uses(cutting)).toBe(false);
   });
   test('is used where it lowers the price', () => {
-    const plan = cutRuns(task({ units: [sold(15, 100), sold(25, 150)], runs: [evenly(8, 2.4)], owned }));
-    expect(plan.cost).toBe(100);
-    expect(plan.bound).toBe(100);
-    expect(uses(plan)).toBe(true);
+    const cutting = cutRuns(task({ units: [sold(15, 100), sold(25, 150)], runs: [evenly(8, 2.4)], owned }));
+    expect(cutting.cost).toBe(100);
+    expect(cutting.bound).toBe(100);
+    expect(uses(cutting)).toBe(true);
   });
   test('is preferred where prices tie', () => {
     const runs = [evenly(5, 2.4), runOf([2.4, 2.4], { place: 2 })];
-    const plan = cutRuns(task({ units: [sold(25, 100)], runs, owned }));
-    expect(plan.cost).toBe(100);
-    expect(uses(plan)).toBe(true);
+    const cutting = cutRuns(task({ units: [sold(25, 100)], runs, owned }));
+    expect(cutting.cost).toBe(100);
+    expect(uses(cutting)).toBe(true);
   });
 });
 
 /** What must hold of any way to cut any pool. */
-function holds({ units, owned, runs, lap }: Task, plan: CutPlan) {
-  for (const { slot, cuts, block } of plan.bins) {
+function holds({ units, owned, runs, lap }: Task, cutting: Cutting) {
+  for (const { slot, cuts, block } of cutting.bins) {
     const cut = cuts.reduce((total, c) => total + c.length, block.length);
     expect(cut).toBeLessThanOrEqual(slot.size + 1e-6);
     if (slot.unit) expect(units).toContain(slot.unit);
     else expect(owned).toContain(slot.owned);
   }
-  const taken = plan.bins.flatMap((b) => (b.slot.owned ? [b.slot.owned.id] : []));
+  const taken = cutting.bins.flatMap((b) => (b.slot.owned ? [b.slot.owned.id] : []));
   expect(new Set(taken).size).toBe(taken.length);
   for (const run of runs) {
-    const cuts = plan.bins
+    const cuts = cutting.bins
       .flatMap((b) => b.cuts)
       .filter((c) => c.run === run)
       .sort((a, b) => a.from - b.from);
@@ -108,8 +108,8 @@ function holds({ units, owned, runs, lap }: Task, plan: CutPlan) {
     const all = cuts.reduce((total, c) => total + c.length, 0);
     expect(all).toBeCloseTo(run.length + run.startAllowance + run.endAllowance + (cuts.length - 1) * lap, 6);
   }
-  expect(plan.cost).toBe(plan.bins.reduce((total, b) => total + (b.slot.unit?.cost ?? 0), 0));
-  expect(plan.bound).toBeLessThanOrEqual(plan.cost);
+  expect(cutting.cost).toBe(cutting.bins.reduce((total, b) => total + (b.slot.unit?.cost ?? 0), 0));
+  expect(cutting.bound).toBeLessThanOrEqual(cutting.cost);
 }
 
 const seeds = fc.integer({ min: 1, max: 2 ** 30 });
@@ -120,9 +120,9 @@ describe('any pool', () => {
     fc.assert(
       fc.property(seeds, (seed) => {
         const pool = poolFrom(seed, 8);
-        const plan = cutRuns(pool);
-        expect(plan.cost).toBeCloseTo(lowestPrice(pool), 6);
-        expect(plan.bound).toBe(plan.cost);
+        const cutting = cutRuns(pool);
+        expect(cutting.cost).toBeCloseTo(lowestPrice(pool), 6);
+        expect(cutting.bound).toBe(cutting.cost);
       }),
       { numRuns: 150, seed: 20261125 },
     );
@@ -161,9 +161,9 @@ describe('any pool', () => {
         );
         const units = [sold(15, 100)];
         const pool = task({ units, runs });
-        const plan = cutRuns(pool);
-        holds(pool, plan);
-        const rolls = plan.bins.length;
+        const cutting = cutRuns(pool);
+        holds(pool, cutting);
+        const rolls = cutting.bins.length;
         const need = tenths.reduce((a, b) => a + b, 0) / 10;
         // Laid one after the other, each roll but the first begins with a lap at most.
         expect(rolls).toBeLessThanOrEqual(Math.ceil((need - 0.15) / (15 - 0.15) - 1e-9));
@@ -176,19 +176,19 @@ describe('any pool', () => {
 
 test('a bay longer than the longest roll is not laid, and is said', () => {
   const long = runOf([6, 2]);
-  const plan = cutRuns(task({ units: [sold(5, 100)], runs: [long, runOf([2, 2])] }));
-  expect(plan.unplaced).toEqual([long]);
-  expect(plan.bins).toHaveLength(1);
+  const cutting = cutRuns(task({ units: [sold(5, 100)], runs: [long, runOf([2, 2])] }));
+  expect(cutting.unplaced).toEqual([long]);
+  expect(cutting.bins).toHaveLength(1);
 });
 
 describe('a yard that holds few', () => {
   const runs = [evenly(8, 2.4)];
   test('sells no more than it has: the next length is bought', () => {
-    const plan = cutRuns(task({ units: [sold(15, 100), sold(25, 120, 0)], runs }));
-    expect(plan).toMatchObject({ cost: 200, overStock: false });
+    const cutting = cutRuns(task({ units: [sold(15, 100), sold(25, 120, 0)], runs }));
+    expect(cutting).toMatchObject({ cost: 200, overStock: false });
   });
   test('and where all of it does not do, it is said', () => {
-    const plan = cutRuns(task({ units: [sold(15, 100, 1)], runs }));
-    expect(plan).toMatchObject({ cost: 200, overStock: true });
+    const cutting = cutRuns(task({ units: [sold(15, 100, 1)], runs }));
+    expect(cutting).toMatchObject({ cost: 200, overStock: true });
   });
 });

@@ -1,4 +1,4 @@
-import type { CutPlan, Slot, Task } from './plan';
+import type { Cutting, Slot, Task } from './cutting';
 import { EPSILON } from '../units/round';
 import { cutAlike } from './alike';
 import { ownedSlot } from './bins';
@@ -14,7 +14,7 @@ import { demands, slotsOf } from './sets';
 import { isSheet } from './sheets';
 
 /** All is laid, and what is bought for it has a price: nothing may be. */
-export const isPriced = ({ bins, unplaced }: CutPlan): boolean =>
+export const isPriced = ({ bins, unplaced }: Cutting): boolean =>
   unplaced.length === 0 && bins.every(({ slot }) => slot.unit?.price !== null);
 
 /** Sets of rolls that cannot hold the runs of a task, by their names: whatever else is sold. */
@@ -95,7 +95,7 @@ function search(
 }
 
 /** Of all that is sold and owned, as far as the search sees. */
-function cutOnce(task: Task, memo: Memo, effort: Effort | undefined, refuted: Refuted): CutPlan {
+function cutOnce(task: Task, memo: Memo, effort: Effort | undefined, refuted: Refuted): Cutting {
   const { runs, width, units } = task;
   // Nothing is turned or ripped lengthwise where that saves no money; what can hang no other way is.
   const hung = prepare(task, 'as-hung', memo);
@@ -157,15 +157,15 @@ function withLess(task: Task): readonly Task[] {
  * @returns rolls with cuts; cost and bound in the units' prices (or m of roll where unpriced)
  * @see domain.md 14
  */
-export function cutRuns(task: Task, effort?: Effort, memo: Memo = newMemo()): CutPlan {
+export function cutRuns(task: Task, effort?: Effort, memo: Memo = newMemo()): Cutting {
   const refuted: Refuted = new Set();
-  const plan = cutOnce(task, memo, effort, refuted);
-  if (plan.cost <= plan.bound + EPSILON || plan.overStock || prepare(task, 'any', memo).size > LARGE)
-    return plan;
+  const cutting = cutOnce(task, memo, effort, refuted);
+  if (cutting.cost <= cutting.bound + EPSILON || cutting.overStock || prepare(task, 'any', memo).size > LARGE)
+    return cutting;
   // The search is led astray now and then by a length more than it needs: what is proved without one is never made dearer by it.
   const others = withLess(task)
     .map((less) => cutOnce(less, memo, effort, refuted))
-    .filter((other) => other.unplaced.length === plan.unplaced.length && !other.overStock);
-  const best = others.reduce((a, b) => (b.cost < a.cost - EPSILON ? b : a), plan);
-  return { ...best, bound: Math.min(plan.bound, best.cost) };
+    .filter((other) => other.unplaced.length === cutting.unplaced.length && !other.overStock);
+  const best = others.reduce((a, b) => (b.cost < a.cost - EPSILON ? b : a), cutting);
+  return { ...best, bound: Math.min(cutting.bound, best.cost) };
 }

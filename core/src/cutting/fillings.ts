@@ -1,4 +1,4 @@
-import type { Pattern, Patterns } from './plan';
+import type { Pattern, Patterns } from './cutting';
 import type { Run } from '../buying/run';
 import type { SoldUnit } from '../catalogue/market';
 import { EPSILON } from '../units/round';

@@ -1,4 +1,4 @@
-import type { CutPlan, Slot } from './plan';
+import type { Cutting, Slot } from './cutting';
 import { EPSILON } from '../units/round';
 import { costOf, jointsOf } from './bins';
 import { CoverSearch } from './covers';
@@ -55,7 +55,7 @@ export function finish(
   laid: Laid,
   bound: number,
   effort: Effort,
-): CutPlan {
+): Cutting {
   const fewer = effort.joining > 0 ? fewestJoints(given, owned, laid, effort) : laid;
   const bins = polish(fewer.bins, given.task);
   return {

@@ -1,4 +1,4 @@
-import type { CutPlan, Task } from './plan';
+import type { Cutting, Task } from './cutting';
 import { byPlace } from '../plan/place';
 import { describe, expect, test } from '@jest/globals';
 import loadHighs from 'highs';
@@ -15,23 +15,23 @@ const solver = highsSolver(await loadHighs());
 const NOTHING = { proving: 0, joining: 0, sets: 1, units: 500_000 };
 
 /** Pools that a method which searches nothing leaves unproved. */
-function unproved(count: number): { pool: Task; plan: CutPlan }[] {
+function unproved(count: number): { pool: Task; cutting: Cutting }[] {
   const next = seeded(7);
-  const found: { pool: Task; plan: CutPlan }[] = [];
+  const found: { pool: Task; cutting: Cutting }[] = [];
   while (found.length < count) {
     const pool = randomPool(next, { mostBays: 18, mostRuns: 4 });
-    const plan = cutRuns(pool, NOTHING);
-    if (canImprove(plan)) found.push({ pool, plan });
+    const cutting = cutRuns(pool, NOTHING);
+    if (canImprove(cutting)) found.push({ pool, cutting });
   }
   return found;
 }
 
 describe('looking further', () => {
   test('only lowers the cost or raises the bound, and comes to the same as a long search', async () => {
-    for (const { pool, plan } of unproved(6)) {
-      const better = await improve(pool, plan, { solver });
-      expect(better.cost).toBeLessThanOrEqual(plan.cost);
-      expect(better.bound).toBeGreaterThanOrEqual(plan.bound);
+    for (const { pool, cutting } of unproved(6)) {
+      const better = await improve(pool, cutting, { solver });
+      expect(better.cost).toBeLessThanOrEqual(cutting.cost);
+      expect(better.bound).toBeGreaterThanOrEqual(cutting.bound);
       const truth = cutRuns(pool);
       expect(truth.bound).toBe(truth.cost);
       expect(better.cost).toBe(truth.cost);
@@ -39,20 +39,20 @@ describe('looking further', () => {
     }
   });
   test('gives the same answer twice', async () => {
-    for (const { pool, plan } of unproved(2))
-      expect(await improve(pool, plan, { solver })).toEqual(await improve(pool, plan, { solver }));
+    for (const { pool, cutting } of unproved(2))
+      expect(await improve(pool, cutting, { solver })).toEqual(await improve(pool, cutting, { solver }));
   });
   test('stops when told, with what it had', async () => {
     const [first] = unproved(1);
     if (!first) throw new Error('no pool was left unproved');
     const stop = new AbortController();
     stop.abort();
-    expect(await improve(first.pool, first.plan, { solver, signal: stop.signal })).toEqual(first.plan);
+    expect(await improve(first.pool, first.cutting, { solver, signal: stop.signal })).toEqual(first.cutting);
   });
-  test('leaves a proved plan as it is', async () => {
+  test('leaves a proved cutting as it is', async () => {
     const pool = randomPool(seeded(3), { mostBays: 6, mostRuns: 2 });
-    const plan = cutRuns(pool);
-    expect(await improve(pool, plan, { solver })).toBe(plan);
+    const cutting = cutRuns(pool);
+    expect(await improve(pool, cutting, { solver })).toBe(cutting);
   });
 });
 
@@ -101,11 +101,11 @@ describe('pieces that are not jointed', () => {
         runOf([Math.round((0.5 + 1.9 * next()) * 20) / 20], { place, startAllowance: 0, endAllowance: 0 }),
       );
       const timber: Task = { units, owned: [{ id: 'plank', size: 2 }], runs, lap: 0, width: 0.15 };
-      const plan = await improve(timber, { ...cutRuns(timber, NOTHING), bound: 0 }, { solver });
-      expect(plan.cost).toBeCloseTo(lowestPrice(timber), 6);
-      expect(plan.bound).toBe(plan.cost);
+      const cutting = await improve(timber, { ...cutRuns(timber, NOTHING), bound: 0 }, { solver });
+      expect(cutting.cost).toBeCloseTo(lowestPrice(timber), 6);
+      expect(cutting.bound).toBe(cutting.cost);
       expect(
-        plan.bins.flatMap((b) => b.cuts.map((c) => c.run)).sort((a, b) => byPlace(a.place, b.place)),
+        cutting.bins.flatMap((b) => b.cuts.map((c) => c.run)).sort((a, b) => byPlace(a.place, b.place)),
       ).toEqual(runs);
     }
   });

@@ -1,4 +1,4 @@
-import type { CutPlan, Slot, Task } from './plan';
+import type { Cutting, Slot, Task } from './cutting';
 import { EPSILON } from '../units/round';
 import { ownedSlot } from './bins';
 import { CoverSearch } from './covers';
@@ -53,11 +53,11 @@ const MOST_LOOKED = 10_000_000;
 /** Sets of rolls looked at for each effort. */
 const SETS = 40;
 
-const isProved = ({ cost, bound }: Pick<CutPlan, 'cost' | 'bound'>) => cost <= bound + EPSILON;
+const isProved = ({ cost, bound }: Pick<Cutting, 'cost' | 'bound'>) => cost <= bound + EPSILON;
 
-/** Whether a plan still has something to look for. */
-export const canImprove = (plan: CutPlan): boolean =>
-  !isProved(plan) && !plan.overStock && plan.traded !== true;
+/** Whether a cutting still has something to look for. */
+export const canImprove = (cutting: Cutting): boolean =>
+  !isProved(cutting) && !cutting.overStock && cutting.traded !== true;
 
 /** Lays a set of rolls or refutes it: by our own search, and where that does not come to an end, by the solver. */
 async function decide(
@@ -86,19 +86,23 @@ async function decide(
 }
 
 /** Pieces that are not jointed, all at once: the solver finds the cheapest rolls for all the ways to fill one. */
-async function cutByPatterns(given: Prepared, plan: CutPlan, how: Improving): Promise<CutPlan | undefined> {
+async function cutByPatterns(
+  given: Prepared,
+  cutting: Cutting,
+  how: Improving,
+): Promise<Cutting | undefined> {
   const program = patternProgram(given);
   if (!program || how.signal?.aborted) return undefined;
   const nodes = PATTERN_NODES * (how.effort ?? 1);
   const solved = await how.solver({ text: program.text, nodes, seeks: 'best' });
   const bins = program.read(solved);
   const laid = bins && used(bins);
-  const best = laid && cheaper(laid, plan) ? laid : plan;
+  const best = laid && cheaper(laid, cutting) ? laid : cutting;
   const bound = solved.status === 'optimal' ? solved.objective - SAME_PRICE : 0;
   // What the solver proved is the price that our own sum gives, or it is not taken for proved.
   const reached =
-    best.cost - bound <= 2 * SAME_PRICE ? best.cost : Math.max(plan.bound, Math.min(bound, best.cost));
-  if (best === plan) return { ...plan, bound: reached };
+    best.cost - bound <= 2 * SAME_PRICE ? best.cost : Math.max(cutting.bound, Math.min(bound, best.cost));
+  if (best === cutting) return { ...cutting, bound: reached };
   return finish(given, given.task.owned.map(ownedSlot), best, reached, usualEffort(given));
 }
 
@@ -108,25 +112,25 @@ async function cutByPatterns(given: Prepared, plan: CutPlan, how: Improving): Pr
  * Sets of rolls cheaper than what was found are taken in order of price; each is laid, refuted, or left open. Everything stops by counts, so
  * the answer is the same on every machine.
  *
- * @param plan  of the fast method or of an earlier improvement
- * @returns the plan improved; what was reached so far when it is stopped
+ * @param cutting  of the fast method or of an earlier improvement
+ * @returns the cutting improved; what was reached so far when it is stopped
  */
-export async function improve(task: Task, plan: CutPlan, how: Improving): Promise<CutPlan> {
+export async function improve(task: Task, cutting: Cutting, how: Improving): Promise<Cutting> {
   const { solver, signal, onProgress, pause, effort = 1, steps = stepsFor(effort) } = how;
-  if (!canImprove(plan) || steps.left <= 0) return plan;
+  if (!canImprove(cutting) || steps.left <= 0) return cutting;
   const given = prepare(task);
   const owned = task.owned.map(ownedSlot);
-  const byPatterns = await cutByPatterns(given, plan, how);
+  const byPatterns = await cutByPatterns(given, cutting, how);
   if (byPatterns) return byPatterns;
   const covers = new CoverSearch(
     task.units,
     demands(given, owned),
     Math.min(MOST_LOOKED * effort, COVER_STEP * steps.left),
   );
-  let best = { bins: plan.bins, cost: plan.cost };
+  let best = { bins: cutting.bins, cost: cutting.cost };
   let open: number | undefined;
   // What has not come yet, or was left open, may still be cheaper.
-  const bound = () => Math.max(plan.bound, Math.min(open ?? Infinity, covers.floor, best.cost));
+  const bound = () => Math.max(cutting.bound, Math.min(open ?? Infinity, covers.floor, best.cost));
   for (let looked = 0; looked < SETS * effort;) {
     if (signal?.aborted || steps.left <= 0 || covers.floor >= best.cost - EPSILON) break;
     const reached = bound();
@@ -137,7 +141,7 @@ export async function improve(task: Task, plan: CutPlan, how: Improving): Promis
     }
     if (cover.cost >= best.cost - EPSILON) break;
     const slots = slotsOf(cover, task.units, owned);
-    if (cover.cost < plan.bound - EPSILON || !couldHold(given, slots)) continue;
+    if (cover.cost < cutting.bound - EPSILON || !couldHold(given, slots)) continue;
     looked += 1;
     spend(steps, given.size);
     onProgress?.({ cost: best.cost, bound: bound(), sets: looked });
@@ -155,7 +159,7 @@ export async function improve(task: Task, plan: CutPlan, how: Improving): Promis
     if (laid.outcome === 'laid') best = used(laid.bins);
     else if (laid.outcome === 'unknown') open ??= cover.cost;
   }
-  if (best.cost >= plan.cost - EPSILON)
-    return { ...plan, bound: bound() >= plan.cost - EPSILON ? plan.cost : bound() };
+  if (best.cost >= cutting.cost - EPSILON)
+    return { ...cutting, bound: bound() >= cutting.cost - EPSILON ? cutting.cost : bound() };
   return finish(given, owned, best, bound(), usualEffort(given));
 }

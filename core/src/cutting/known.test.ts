@@ -1,4 +1,4 @@
-import type { Task } from './plan';
+import type { Task } from './cutting';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { runOf, sold } from '../testing/pools';

@@ -1,4 +1,4 @@
-import type { CutPlan, Known, Task } from './plan';
+import type { Cutting, Known, Task } from './cutting';
 import type { SoldUnit } from '../catalogue/market';
 import { cutRuns } from './cut';
 import { type Memo, newMemo } from './memo';
@@ -26,13 +26,13 @@ export function taskKey({ units, runs, owned, lap, width }: Task, { signatures }
 }
 
 /** The same cuts on other runs that are alike one by one. */
-function onto({ plan, runs: before }: Known, runs: readonly Run[]): CutPlan {
-  if (before.every((run, i) => run === runs[i])) return plan;
+function onto({ cutting, runs: before }: Known, runs: readonly Run[]): Cutting {
+  if (before.every((run, i) => run === runs[i])) return cutting;
   const twin = new Map(before.map((run, i) => [run, runs[i] ?? run]));
   const other = (run: Run) => twin.get(run) ?? run;
   return {
-    ...plan,
-    bins: plan.bins.map(({ slot, free, cuts, block }) => ({
+    ...cutting,
+    bins: cutting.bins.map(({ slot, free, cuts, block }) => ({
       slot,
       free,
       cuts: cuts.map(({ run, from, to, length }) => ({ run: other(run), from, to, length })),
@@ -41,7 +41,7 @@ function onto({ plan, runs: before }: Known, runs: readonly Run[]): CutPlan {
         spots: block.spots.map(({ run, x, y, along, across }) => ({ run: other(run), x, y, along, across })),
       },
     })),
-    unplaced: plan.unplaced.map(other),
+    unplaced: cutting.unplaced.map(other),
   };
 }
 
@@ -50,7 +50,7 @@ function onto({ plan, runs: before }: Known, runs: readonly Run[]): CutPlan {
  *
  * @param proofs  of pools, by `taskKey`
  */
-export function cutRunsOnce(task: Task, memo: Memo, proofs: Readonly<Record<string, CutProof>>): CutPlan {
+export function cutRunsOnce(task: Task, memo: Memo, proofs: Readonly<Record<string, CutProof>>): Cutting {
   const key = memo.keys.get(task) ?? taskKey(task, memo);
   memo.keys.set(task, key);
   const proof = proofs[key];
@@ -58,7 +58,7 @@ export function cutRunsOnce(task: Task, memo: Memo, proofs: Readonly<Record<stri
   if (proved) return proved;
   const before = memo.cuts.get(key);
   if (before) return onto(before, task.runs);
-  const plan = cutRuns(task, undefined, memo);
-  memo.cuts.set(key, { plan, runs: task.runs });
-  return plan;
+  const cutting = cutRuns(task, undefined, memo);
+  memo.cuts.set(key, { cutting, runs: task.runs });
+  return cutting;
 }

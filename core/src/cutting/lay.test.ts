@@ -1,4 +1,4 @@
-import type { Task } from './plan';
+import type { Task } from './cutting';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { randomPool, runOf, seeded, sheetOf, sold } from '../testing/pools';
@@ -104,9 +104,9 @@ describe('laying into a given set of rolls', () => {
         const runs = lengths.map((l, place) =>
           runOf([l], { joints: 'anywhere', use: 'skirt', startAllowance: 0, endAllowance: 0, place }),
         );
-        const plan = cutRuns(task({ units: [sold(roll, 100)], runs }));
-        expect(plan.cost).toBe(100 * fewest(lengths));
-        expect(plan.bound).toBe(plan.cost);
+        const cutting = cutRuns(task({ units: [sold(roll, 100)], runs }));
+        expect(cutting.cost).toBe(100 * fewest(lengths));
+        expect(cutting.bound).toBe(cutting.cost);
       }),
       { numRuns: 120 },
     );
@@ -162,13 +162,13 @@ describe('what a yard holds and a keeper owns', () => {
         (seed, stocks) => {
           const pool = randomPool(seeded(seed), { mostBays: 20, mostRuns: 5 });
           const units = pool.units.map((u, i) => ({ ...u, stock: stocks[i] ?? null }));
-          const plan = cutRuns({ ...pool, units });
-          if (plan.overStock) return;
+          const cutting = cutRuns({ ...pool, units });
+          if (cutting.overStock) return;
           for (const unit of units) {
-            const bought = plan.bins.filter((b) => b.slot.unit?.size === unit.size).length;
+            const bought = cutting.bins.filter((b) => b.slot.unit?.size === unit.size).length;
             expect(bought).toBeLessThanOrEqual(unit.stock ?? Infinity);
           }
-          expect(plan.cost).toBeGreaterThanOrEqual(cutRuns(pool).bound);
+          expect(cutting.cost).toBeGreaterThanOrEqual(cutRuns(pool).bound);
         },
       ),
       { numRuns: 120 },

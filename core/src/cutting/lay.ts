@@ -1,5 +1,5 @@
 import type { Budget } from './stepsLeft';
-import type { Bin, Cut, Slot } from './plan';
+import type { Bin, Cut, Slot } from './cutting';
 import { EPSILON } from '../units/round';
 import { addSheets, emptyBin } from './bins';
 import { layLoose } from './loose';

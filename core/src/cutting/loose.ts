@@ -1,4 +1,4 @@
-import type { Bin } from './plan';
+import type { Bin } from './cutting';
 import { EPSILON } from '../units/round';
 import type { Budget } from './stepsLeft';
 import { LEAST_PIECE, cutLength } from './stretch';

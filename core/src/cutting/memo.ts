@@ -1,4 +1,4 @@
-import type { CutPlan, Known, Layout, Patterns, Task } from './plan';
+import type { Cutting, Known, Layout, Patterns, Task } from './cutting';
 import type { ShownPool } from './types';
 import type { SoldUnit } from '../catalogue/market';
 import type { Run } from '../buying/run';
@@ -40,7 +40,7 @@ export interface Memo {
   /** Runs as texts: a run is never changed. */
   readonly signatures: WeakMap<Run, string>;
   /** Pools as they were shown, by how they were cut. */
-  readonly shown: WeakMap<CutPlan, ShownPool>;
+  readonly shown: WeakMap<Cutting, ShownPool>;
   /** Small pieces by their sizes and the width of their roll. */
   readonly layouts: Map<string, Layout>;
   /** What lengths of some units cost at least; a market's units are one list for good. */

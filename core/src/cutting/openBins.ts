@@ -1,4 +1,4 @@
-import type { Bin } from './plan';
+import type { Bin } from './cutting';
 import { EPSILON } from '../units/round';
 
 /** Rolls that can still take something, kept by what is free: of a thousand rolls the right one is found without looking at each. */

@@ -1,4 +1,4 @@
-import type { Bin, Slot } from './plan';
+import type { Bin, Slot } from './cutting';
 import { EPSILON } from '../units/round';
 import { boughtSlot, emptyBin, ownedSlot } from './bins';
 import { weight } from './covers';

@@ -1,4 +1,4 @@
-import type { Bin, Cut, Task } from './plan';
+import type { Bin, Cut, Task } from './cutting';
 import { EPSILON } from '../units/round';
 import { emptyBin, isEmpty, ownedSlot } from './bins';
 import { weight } from './covers';

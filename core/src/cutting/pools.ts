@@ -1,5 +1,5 @@
 import { USES } from '../stages/facts';
-import type { Bin, Cut, CutPlan, Spot } from './plan';
+import type { Bin, Cut, Cutting, Spot } from './cutting';
 import type { ShownPool } from './types';
 import { type Finding, finding } from '../findings/types';
 import type { PartRef } from '../plan/partRef';
@@ -162,18 +162,18 @@ function rollOf(bin: Bin, letters: Named, order: Order): CutRoll {
 }
 
 /** What small pieces take less, or more, than their lengths one after the other, m. */
-function sideBySide(plan: CutPlan): number {
-  return plan.bins.reduce(
+function sideBySide(cutting: Cutting): number {
+  return cutting.bins.reduce(
     (total, { block }) => total + block.length - block.spots.reduce((t, s) => t + wholeLength(s.run, 0), 0),
     0,
   );
 }
 
 /** A straight grade that is jointed leans once more in each further piece: how many, by what each pays, m. */
-function leansAgain(plan: CutPlan): ReadonlyMap<number, number> {
+function leansAgain(cutting: Cutting): ReadonlyMap<number, number> {
   const pieces = new Map<number, number>();
   const met = new Set<Lean>();
-  for (const { run, from, to } of plan.bins.flatMap((bin) => bin.cuts)) {
+  for (const { run, from, to } of cutting.bins.flatMap((bin) => bin.cuts)) {
     for (const lean of run.leans) {
       if (!leansOn(lean, from, to)) continue;
       if (met.has(lean)) pieces.set(lean.extra, (pieces.get(lean.extra) ?? 0) + 1);
@@ -183,13 +183,13 @@ function leansAgain(plan: CutPlan): ReadonlyMap<number, number> {
   return pieces;
 }
 
-function needWorking(wanted: Wanted, plan: CutPlan): Term {
+function needWorking(wanted: Wanted, cutting: Cutting): Term {
   const joints = product('mesh.joints', 'm', {}, [
-    value('mesh.joint-count', plan.joints, 'piece', {}),
+    value('mesh.joint-count', cutting.joints, 'piece', {}),
     value('mesh.joint-each', wanted.lap, 'm', {}),
   ]);
-  const beside = sideBySide(plan);
-  const again = [...leansAgain(plan)].map(([extra, pieces]) =>
+  const beside = sideBySide(cutting);
+  const again = [...leansAgain(cutting)].map(([extra, pieces]) =>
     product('mesh.lean-again', 'm', {}, [
       value('mesh.lean-pieces', pieces, 'piece', {}),
       value('mesh.lean-each', extra, 'm', {}),
@@ -197,7 +197,7 @@ function needWorking(wanted: Wanted, plan: CutPlan): Term {
   );
   return sum('mesh.need', 'm', {}, [
     ...wanted.terms.flatMap((terms) => terms()),
-    ...(plan.joints > 0 ? [joints] : []),
+    ...(cutting.joints > 0 ? [joints] : []),
     ...again,
     ...(Math.abs(beside) > EPSILON ? [value('mesh.beside', beside, 'm', {})] : []),
   ]);
@@ -209,19 +209,19 @@ const longestFirst = (order: Order) => (a: CutRoll, b: CutRoll) =>
   (a.pieces[0] && b.pieces[0] ? order(a.pieces[0], b.pieces[0]) : 0);
 
 /** A pool as it is shown: rolls with their pieces, lettered from the nth letter on. */
-function poolOf(wanted: Wanted, plan: CutPlan, lettered: number): WorkedPool {
+function poolOf(wanted: Wanted, cutting: Cutting, lettered: number): WorkedPool {
   const { units, owned, runs, lap, width } = wanted;
-  const priced = isPriced(plan);
+  const priced = isPriced(cutting);
   const order = orderOf(runs);
-  const named = plan.bins
+  const named = cutting.bins
     .flatMap((bin): { of: Cut | Spot; at: ReturnType<typeof placeOf> }[] => [
       ...bin.cuts.map((of) => ({ of, at: placeOf(of.run, of.from) })),
       ...bin.block.spots.map((of) => ({ of, at: placeOf(of.run, 0) })),
     ])
     .sort((a, b) => order(a.at, b.at));
   const letters = new Map(named.map(({ of }, i) => [of, letter(lettered + i)]));
-  const rolls = plan.bins.map((bin) => rollOf(bin, letters, order)).sort(longestFirst(order));
-  const missing = plan.unplaced.reduce((total, run) => total + wholeLength(run, lap), 0);
+  const rolls = cutting.bins.map((bin) => rollOf(bin, letters, order)).sort(longestFirst(order));
+  const missing = cutting.unplaced.reduce((total, run) => total + wholeLength(run, lap), 0);
   return {
     id: wanted.id,
     kind: wanted.kind,
@@ -229,26 +229,26 @@ function poolOf(wanted: Wanted, plan: CutPlan, lettered: number): WorkedPool {
     width,
     need: rolls.reduce((total, r) => total + r.length - r.left, 0) + missing,
     rolls,
-    joints: plan.joints,
-    cost: priced ? plan.cost : null,
-    bound: priced ? plan.bound : null,
-    proved: plan.cost <= plan.bound + EPSILON || plan.traded === true,
-    unplaced: plan.unplaced,
+    joints: cutting.joints,
+    cost: priced ? cutting.cost : null,
+    bound: priced ? cutting.bound : null,
+    proved: cutting.cost <= cutting.bound + EPSILON || cutting.traded === true,
+    unplaced: cutting.unplaced,
     units,
-    overStock: plan.overStock,
+    overStock: cutting.overStock,
     task: { units, owned, runs, lap, width },
-    plan,
+    cutting,
   };
 }
 
-function shownPool(wanted: Wanted, plan: CutPlan, lettered: number): ShownPool {
-  const pool = poolOf(wanted, plan, lettered);
+function shownPool(wanted: Wanted, cutting: Cutting, lettered: number): ShownPool {
+  const pool = poolOf(wanted, cutting, lettered);
   const longest = Math.max(...wanted.units.map((u) => u.size));
   return {
     id: wanted.id,
     lettered,
     pool,
-    working: needWorking(wanted, plan),
+    working: needWorking(wanted, cutting),
     findings: [...tooLong(pool, longest), ...justShort(pool)],
   };
 }
@@ -267,11 +267,11 @@ export function cuttingStage(
   const findings: Finding[] = [];
   let lettered = 0;
   const pools = wanted.map((want): WorkedPool => {
-    const plan = cut(want);
-    const before = shown.get(plan);
+    const cutting = cut(want);
+    const before = shown.get(cutting);
     const now =
-      before?.id === want.id && before.lettered === lettered ? before : shownPool(want, plan, lettered);
-    shown.set(plan, now);
+      before?.id === want.id && before.lettered === lettered ? before : shownPool(want, cutting, lettered);
+    shown.set(cutting, now);
     lettered += now.pool.rolls.reduce((n, roll) => n + roll.pieces.length, 0);
     workings.set(want.id, now.working);
     findings.push(...now.findings);

@@ -1,4 +1,4 @@
-import type { Block, Slot, Task } from './plan';
+import type { Block, Slot, Task } from './cutting';
 import { byPlace } from '../plan/place';
 import { once } from '../units/once';
 import { EPSILON } from '../units/round';

@@ -1,4 +1,4 @@
-import type { Bin, Slot } from './plan';
+import type { Bin, Slot } from './cutting';
 import { EPSILON } from '../units/round';
 import { emptyBin } from './bins';
 import { layLoose } from './loose';

@@ -1,4 +1,4 @@
-import type { Bin, Cut, CutPlan, Slot, Spot, Task } from './plan';
+import type { Bin, Cut, Cutting, Slot, Spot, Task } from './cutting';
 import { EPSILON } from '../units/round';
 import { boughtSlot, costOf, jointsOf, ownedSlot } from './bins';
 import { cutLength } from './stretch';
@@ -23,17 +23,17 @@ export interface CutProof {
   readonly bound: number;
 }
 
-/** A cut plan as data. @param task  whose runs are those of the plan */
-export function proofFrom({ units, runs }: Pick<Task, 'units' | 'runs'>, plan: CutPlan): CutProof {
+/** A cutting as data. @param task  whose runs are those of the cutting */
+export function proofFrom({ units, runs }: Pick<Task, 'units' | 'runs'>, cutting: Cutting): CutProof {
   const at = new Map(runs.map((run, i) => [run, i]));
   const nth = (run: Cut['run']) => at.get(run) ?? -1;
-  // A plan from a worker has units of its own, which say the same.
+  // A cutting from a worker has units of its own, which say the same.
   const unitAt = (slot: Slot) =>
     units.findIndex(
       (u) => u.size === slot.unit?.size && u.yard === slot.unit.yard && u.price === slot.unit.price,
     );
   return {
-    rolls: plan.bins.map(({ slot, cuts, block }) => ({
+    rolls: cutting.bins.map(({ slot, cuts, block }) => ({
       unit: slot.unit ? unitAt(slot) : null,
       owned: slot.owned?.id ?? null,
       cuts: cuts.map(({ run, from, to }) => [nth(run), from, to]),
@@ -42,8 +42,8 @@ export function proofFrom({ units, runs }: Pick<Task, 'units' | 'runs'>, plan: C
         spots: block.spots.map(({ run, x, y, along, across }) => [nth(run), x, y, along, across]),
       },
     })),
-    unplaced: plan.unplaced.map(nth),
-    bound: plan.bound,
+    unplaced: cutting.unplaced.map(nth),
+    bound: cutting.bound,
   };
 }
 
@@ -124,14 +124,14 @@ function isHeld(bins: readonly Bin[], { units }: Task): boolean {
 }
 
 /**
- * The cut plan that a proof tells, for a task of the same text as the one that it was made for.
+ * The cutting that a proof tells, for a task of the same text as the one that it was made for.
  *
  * It may come from a device: every piece is measured again, and a proof that does not hold is none. That nothing costs less than its bound was found by
  * looking further and is taken over, never above the price.
  *
  * @returns null where the proof does not hold
  */
-export function cutFrom(proof: CutProof, task: Task): CutPlan | null {
+export function cutFrom(proof: CutProof, task: Task): Cutting | null {
   const bins = proof.rolls.flatMap((roll) => binOf(roll, task) ?? []);
   const unplaced = proof.unplaced.flatMap((nth) => task.runs[nth] ?? []);
   const holds =

@@ -1,4 +1,4 @@
-import type { Bin, Slot } from './plan';
+import type { Bin, Slot } from './cutting';
 import type { SoldUnit } from '../catalogue/market';
 import { EPSILON } from '../units/round';
 import { boughtSlot, compareLaid, costOf, isEmpty } from './bins';

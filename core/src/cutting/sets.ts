@@ -1,4 +1,4 @@
-import type { Slot } from './plan';
+import type { Slot } from './cutting';
 import type { SoldUnit } from '../catalogue/market';
 import { EPSILON } from '../units/round';
 import { boughtSlot } from './bins';

@@ -1,4 +1,4 @@
-import { type Block, type Layout, NO_BLOCK, type Spot } from './plan';
+import { type Block, type Layout, NO_BLOCK, type Spot } from './cutting';
 import { EPSILON } from '../units/round';
 import type { Run } from '../buying/run';
 

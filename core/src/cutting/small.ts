@@ -1,4 +1,4 @@
-import type { Bin, Block } from './plan';
+import type { Bin, Block } from './cutting';
 import { EPSILON } from '../units/round';
 import { addSheets } from './bins';
 import type { Prepared } from './prepare';

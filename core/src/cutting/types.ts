@@ -1,6 +1,6 @@
 import type { Finding } from '../findings/types';
 import type { Term } from '../working';
-import type { CutPlan, Task } from './plan';
+import type { Cutting, Task } from './cutting';
 import type { SoldUnit } from '../catalogue/market';
 import type { Run, Span } from '../buying/run';
 import type { PartRef } from '../plan/partRef';
@@ -67,7 +67,7 @@ export interface CuttingPool {
 /** A pool with what it was cut from and as what: for looking further. */
 export interface WorkedPool extends CuttingPool {
   readonly task: Task;
-  readonly plan: CutPlan;
+  readonly cutting: Cutting;
 }
 
 /** A pool as it is shown, with how its need comes about and what is said of it. */

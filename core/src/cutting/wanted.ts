@@ -1,4 +1,4 @@
-import type { CutPlan, OwnedLength, Task } from './plan';
+import type { Cutting, OwnedLength, Task } from './cutting';
 import type { Run } from '../buying/run';
 import type { SoldUnit } from '../catalogue/market';
 import type { StageId } from '../stages/facts';
@@ -6,7 +6,7 @@ import type { Term } from '../working';
 import type { CuttingPool } from './types';
 
 /** Cuts a pool: as it was cut before, or as it was proved. */
-export type Cutter = (task: Task) => CutPlan;
+export type Cutter = (task: Task) => Cutting;
 
 /** A pool before it is cut: what it is for, and how its length comes about. */
 export interface Wanted {

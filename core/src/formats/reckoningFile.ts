@@ -12,7 +12,7 @@ const piece = ({ place: _place, part, ...shown }: Piece) => ({ part: formatPart(
 const run = ({ place: _place, part, ...shown }: Run) => ({ part: formatPart(part), ...shown });
 
 /** A pool without what it was worked out from. */
-const pool = ({ task: _task, plan: _plan, rolls, unplaced, ...shown }: WorkedPool) => ({
+const pool = ({ task: _task, cutting: _plan, rolls, unplaced, ...shown }: WorkedPool) => ({
   ...shown,
   rolls: rolls.map((roll) => ({ ...roll, pieces: roll.pieces.map(piece) })),
   unplaced: unplaced.map(run),

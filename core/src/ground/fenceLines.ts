@@ -1,4 +1,4 @@
-import type { FlapPlace, GatePlace, OpeningPlace } from '../plan/openingPlace';
+import type { DoorPlace, GatePlace, OpeningPlace } from '../plan/openingPlace';
 import type { Partings } from './partings';
 import type { Plan } from '../plan/schema';
 import { type Ring, type RingSide, STRAIGHT } from './survey';
@@ -30,7 +30,7 @@ export interface FenceLine {
   /** Gates by near and far edge in line coordinates, in order, m. */
   readonly openings: readonly OpeningOn<GatePlace>[];
   /** Pop doors and hatches hang in the mesh between posts: they part neither posts nor mesh. */
-  readonly flaps: readonly OpeningOn<FlapPlace>[];
+  readonly doors: readonly OpeningOn<DoorPlace>[];
 }
 
 export interface OpeningOn<O> {
@@ -88,7 +88,7 @@ function makeLine(plan: FencePlan, run: readonly RingSide[], goesOn: boolean): F
     turn: goesOn ? last.turn : 0,
     wall: plan.partings.walls.get(first.side.id) ?? 0,
     openings: onLine.flatMap(({ opening, ...at }) => (opening.kind === 'gate' ? [{ opening, ...at }] : [])),
-    flaps: onLine.flatMap(({ opening, ...at }) => (opening.kind === 'gate' ? [] : [{ opening, ...at }])),
+    doors: onLine.flatMap(({ opening, ...at }) => (opening.kind === 'gate' ? [] : [{ opening, ...at }])),
   };
 }
 

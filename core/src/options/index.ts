@@ -13,7 +13,7 @@ export { skirtOfKind, skirtWanted } from '../stages/skirt/wanted';
 export type { Skirt } from '../stages/skirt/kinds';
 export type { Asking, Option, OptionGroup } from './types';
 export { wallOptions } from '../stages/walls/questions';
-export { wayOptions } from '../stages/ways/questions';
+export { openingOptions } from '../stages/ways/questions';
 
 /** What holds in a scope: the plan's choices, or an enclosure's or a side's own laid over them. */
 export function choicesIn(plan: Plan, scope: Scope): Choices {

@@ -2,10 +2,10 @@ import type { Gate, Hatch, Opening, PopDoor } from './schema';
 
 /** Where an opening parts or pierces the fence, and how high: not how it is made. */
 export type GatePlace = Pick<Gate, 'id' | 'kind' | 'side' | 'along' | 'width' | 'height'>;
-export type FlapPlace =
+export type DoorPlace =
   | Pick<PopDoor, 'id' | 'kind' | 'side' | 'along' | 'width' | 'height'>
   | Pick<Hatch, 'id' | 'kind' | 'side' | 'along' | 'width' | 'height' | 'bottom'>;
-export type OpeningPlace = GatePlace | FlapPlace;
+export type OpeningPlace = GatePlace | DoorPlace;
 
 export function placeOf(opening: Opening): OpeningPlace {
   const { id, side, along, width } = opening;

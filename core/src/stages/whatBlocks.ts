@@ -4,10 +4,10 @@ import { groundProblems } from './ground/problems';
 import { outlineProblems } from './outline/problems';
 import { postProblems } from './posts/problems';
 import type { Problems, ProblemsBy } from './problems';
-import { wayProblems } from './ways/problems';
+import { openingProblems } from './ways/problems';
 
 /** What blocks, by stage, in the order in which it is told. */
-const PROBLEMS: readonly Problems[] = [outlineProblems, wayProblems, postProblems, groundProblems];
+const PROBLEMS: readonly Problems[] = [outlineProblems, openingProblems, postProblems, groundProblems];
 
 export interface WhatBlocksBy extends Omit<ProblemsBy, 'sides'> {
   readonly rings: readonly Ring[];

@@ -49,8 +49,8 @@ export function boughtWith(
   const { settling } = makeEngine(TABLE).run(givenFor(plan))(K.BOUGHT);
   const cut: Cutter = (task) => cutRunsOnce(task, settling.memo, {});
   const taken = weighing(settling, cut)(assigned);
-  const plans = joints === 'traded' ? tradedFor(taken, weighedBy(settling, cut)).plans : null;
+  const cuttings = joints === 'traded' ? tradedFor(taken, weighedBy(settling, cut)).cuttings : null;
   return told(
-    makeEngine(TABLE).run([...givenFor(plan), give(K.SETTLED_AT, { ...taken, plans, gap: 0, others: 0 })]),
+    makeEngine(TABLE).run([...givenFor(plan), give(K.SETTLED_AT, { ...taken, cuttings, gap: 0, others: 0 })]),
   );
 }

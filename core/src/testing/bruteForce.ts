@@ -1,4 +1,4 @@
-import type { Task } from '../cutting/plan';
+import type { Task } from '../cutting/cutting';
 
 /**
  * The true lowest price of a pool by trying every way to joint and every way to share pieces among rolls. Written apart from the cutting,

@@ -9,7 +9,7 @@ import {
   readerFor,
   skirtOptions,
   wallOptions,
-  wayOptions,
+  openingOptions,
 } from '../index';
 
 /** Every question of every stage that a plan can be asked, by panel; of the walls, for each band. */
@@ -23,6 +23,6 @@ export function everyOption(plan: Plan): Readonly<Record<string, readonly Option
     posts: postOptions(ask, products, ['corner', 'wall', 'gate', 'line']),
     ...Object.fromEntries(walls),
     skirt: skirtOptions(ask),
-    ways: plan.openings.flatMap((opening) => wayOptions(ask, opening)),
+    ways: plan.openings.flatMap((opening) => openingOptions(ask, opening)),
   };
 }

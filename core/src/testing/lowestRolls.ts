@@ -1,5 +1,5 @@
 import type { SoldUnit } from '../catalogue/market';
-import type { Task } from '../cutting/plan';
+import type { Task } from '../cutting/cutting';
 import type { Run } from '../buying/run';
 
 /** So many of each unit. */

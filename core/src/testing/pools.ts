@@ -1,4 +1,4 @@
-import type { Task } from '../cutting/plan';
+import type { Task } from '../cutting/cutting';
 import type { SoldUnit } from '../catalogue/market';
 import { placeAt } from '../plan/place';
 import { NO_JOINTS, type Run } from '../buying/run';

@@ -64,7 +64,7 @@ function keepUnsent(session: Session, plan: Plan, draft: Plan | null) {
   } satisfies Unsent);
 }
 
-function later(delay: number) {
+function saveIn(delay: number) {
   clearTimeout(timer);
   timer = setTimeout(() => {
     if (current) void save(current);
@@ -93,7 +93,7 @@ async function save(session: Session): Promise<void> {
   const { plan, draft, held } = usePlan.getState();
   if (session !== current || plan?.id !== session.id || session.inFlight === 'yes') return;
   if ((plan === session.saved && !session.pending) || isStuck(useSaving.getState().state)) return;
-  if (held) return later(PAUSE); // never inside a gesture
+  if (held) return saveIn(PAUSE); // never inside a gesture
   // One that was sent and not answered goes first, as it was: the server may have it already.
   session.pending ??= { plan, saveId: crypto.randomUUID() };
   const sent = session.pending;
@@ -132,8 +132,8 @@ async function save(session: Session): Promise<void> {
     return;
   }
   if (now.plan?.id === session.id) keepUnsent(session, now.plan, now.draft?.plan ?? null);
-  if (after === 'again') later(AGAIN);
-  else if (after === 'saved' && now.plan !== session.saved) later(0);
+  if (after === 'again') saveIn(AGAIN);
+  else if (after === 'saved' && now.plan !== session.saved) saveIn(0);
 }
 
 /** Of what this device holds the newest is taken on: it is written under this tab's own name before the other goes. */
@@ -179,7 +179,7 @@ export async function openPlan(holding: string, id: string): Promise<void> {
   });
   usePlan.getState().open(holding, opened, newest?.draft ?? undefined);
   if (!newest?.plan && !newest?.pending) return;
-  if (newest.pending || newest.basedOn === stored.saveNumber) later(0);
+  if (newest.pending || newest.basedOn === stored.saveNumber) saveIn(0);
   else say({ word: 'conflict', at: stored.savedAt });
 }
 
@@ -192,9 +192,9 @@ export function followSaving(): () => void {
       keepUnsent(session, now.plan, now.draft?.plan ?? null);
     if (now.plan === before.plan || now.plan === session.saved) return;
     if (useSaving.getState().state.word === 'saved') say({ word: 'unsaved', why: '' });
-    later(PAUSE);
+    saveIn(PAUSE);
   });
-  const online = () => later(0);
+  const online = () => saveIn(0);
   window.addEventListener('online', online);
   return () => {
     stopPlan();
@@ -223,4 +223,4 @@ export async function forgetRecord(key: string): Promise<void> {
   useSaving.setState((s) => ({ others: s.others.filter((o) => o.key !== key) }));
 }
 
-export const retrySave = () => later(0);
+export const retrySave = () => saveIn(0);

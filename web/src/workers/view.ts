@@ -24,7 +24,7 @@ const SHOW: Show = {
   figures: asItIs,
   parts: asItIs,
   findings: (findings) => findings.map(({ mends: _, ...told }) => told),
-  cutting: (pools) => pools.map(({ task: _task, plan: _plan, ...shown }) => shown),
+  cutting: (pools) => pools.map(({ task: _task, cutting: _plan, ...shown }) => shown),
   docket: ({ working: _, lines, ...bare }) => ({
     ...bare,
     lines: lines.map(({ working: _line, ...line }) => line),

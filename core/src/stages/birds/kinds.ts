@@ -1,5 +1,5 @@
 /** What a kind of bird asks of its run (domain.md 2). Areas m² a bird, heights and openings m. */
-export interface BirdFigures {
+export interface BirdRow {
   readonly confined: number;
   readonly partDay: number;
   /** Height of wall that keeps it in without a cover; null when it must be covered. */
@@ -24,7 +24,7 @@ export const BIRD_KINDS = [
 ] as const;
 export type BirdKind = (typeof BIRD_KINDS)[number];
 
-export const BIRDS: Readonly<Record<BirdKind, BirdFigures>> = {
+export const BIRDS: Readonly<Record<BirdKind, BirdRow>> = {
   'hen-light': { confined: 1.0, partDay: 0.5, wall: 2.0, opening: 0.05, small: false },
   'hen-heavy': { confined: 1.2, partDay: 0.6, wall: 1.2, opening: 0.075, small: false },
   bantam: { confined: 0.7, partDay: 0.35, wall: 2.0, opening: 0.04, small: true },

@@ -1,7 +1,7 @@
 import type { PostProduct } from '../../catalogue/types';
 import type { Choices, PostRole } from '../../plan/schema';
 import { EPSILON } from '../../units/round';
-import type { SettingOut, Stretch } from './setOut';
+import type { SetOut, Stretch } from './setOut';
 import type { WallTop } from '../walls/wallTop';
 
 /** What depth goes by besides the post itself. */
@@ -62,12 +62,12 @@ const SHARES_BRACE = 1.5;
  *
  * @param wall  the wall on a stretch: one higher than 1.5 m, or woven, needs its posts braced
  */
-export function braces(setting: SettingOut, wall: (stretch: Stretch) => WallTop | undefined) {
+export function braces(setOut: SetOut, wall: (stretch: Stretch) => WallTop | undefined) {
   const roles = new Map<string, PostRole>();
   const key = (line: string, along: number) => `${line} ${along.toFixed(4)}`;
-  for (const post of setting.posts) roles.set(key(post.line.id, post.lineAlong), post.role);
+  for (const post of setOut.posts) roles.set(key(post.line.id, post.lineAlong), post.role);
   const atCorner = new Map<string, PostRole>(
-    setting.posts.flatMap(({ part, role }) => (part.on === 'corner-post' ? [[part.corner, role]] : [])),
+    setOut.posts.flatMap(({ part, role }) => (part.on === 'corner-post' ? [[part.corner, role]] : [])),
   );
   const roleAt = ({ line }: Stretch, along: number): PostRole => {
     const corner =
@@ -77,7 +77,7 @@ export function braces(setting: SettingOut, wall: (stretch: Stretch) => WallTop 
   };
   let ends = 0;
   let shared = 0;
-  for (const stretch of setting.stretches) {
+  for (const stretch of setOut.stretches) {
     const { top, pulls } = wall(stretch) ?? { top: 0, pulls: 'no' };
     if (top <= STANDS_ALONE + EPSILON && pulls === 'no') continue;
     const pulled = [stretch.from, stretch.to].filter(

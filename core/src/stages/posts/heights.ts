@@ -1,7 +1,7 @@
 import type { FenceLine } from '../../ground/fenceLines';
 import { EPSILON } from '../../units/round';
 import type { Falls } from '../walls/runs';
-import type { Post, SettingOut } from './setOut';
+import type { Post, SetOut } from './setOut';
 
 /**
  * How high each post stands above ground: the higher of the walls it carries, and at the low post of a bay that steps
@@ -10,7 +10,7 @@ import type { Post, SettingOut } from './setOut';
  * @param top  height of a line's wall, m
  */
 export function heightsAbove(
-  setting: SettingOut,
+  setOut: SetOut,
   top: (line: FenceLine) => number,
   falls: Falls,
 ): (post: Post) => number {
@@ -22,7 +22,7 @@ export function heightsAbove(
     if (corner === undefined) onLine.set(line, [...(onLine.get(line) ?? []), { along, above }]);
     else atCorner.set(corner, Math.max(atCorner.get(corner) ?? 0, above));
   };
-  for (const line of setting.lines) {
+  for (const line of setOut.lines) {
     raise(line, 0, top(line));
     raise(line, line.length, top(line));
     const fall = falls.get(line);

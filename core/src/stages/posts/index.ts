@@ -13,7 +13,7 @@ import { spacingFindings } from './spacing';
 import { postStage } from './stage';
 
 const steps: readonly AnyStep[] = [
-  step(K.SETTING, { sides: K.SIDES, pins: K.PINS, walks: K.WALKS, spacings: K.SPACINGS }, setOut),
+  step(K.SET_OUT, { sides: K.SIDES, pins: K.PINS, walks: K.WALKS, spacings: K.SPACINGS }, setOut),
   step(
     K.POSTS,
     {
@@ -21,7 +21,7 @@ const steps: readonly AnyStep[] = [
       enclosures: K.ENCLOSURES,
       frost: K.FROST,
       products: K.PRODUCTS,
-      setting: K.SETTING,
+      setOut: K.SET_OUT,
       tops: K.TOPS,
       falls: K.FALLS,
       assumed: K.ASSUMED,
@@ -42,8 +42,8 @@ const steps: readonly AnyStep[] = [
   ),
   adds(
     K.FOUND,
-    { services: K.SERVICES, trees: K.TREES, setting: K.SETTING, posts: K.POSTS },
-    ({ setting, posts, ...ground }) => placeFindings(ground, setting, posts.posts),
+    { services: K.SERVICES, trees: K.TREES, setOut: K.SET_OUT, posts: K.POSTS },
+    ({ setOut, posts, ...ground }) => placeFindings(ground, setOut, posts.posts),
   ),
   adds(K.DEMANDS, { posts: K.POSTS }, ({ posts }) => postDemands(posts)),
   step(K.BOUGHT_POSTS, { posts: K.POSTS, lengths: K.POST_LENGTHS }, ({ posts, lengths }) =>

@@ -7,7 +7,7 @@ import type { Change } from '../../plan/changes/types';
 import { nextId } from '../../plan/ids';
 import type { Plan, Service, Tree } from '../../plan/schema';
 import { EPSILON, TOUCH, tidy } from '../../units/round';
-import type { Post, SettingOut, Stretch } from './setOut';
+import type { Post, SetOut, Stretch } from './setOut';
 import type { StandingPost } from './stage';
 /** A hole so close to a trunk cannot be dug, m. */
 const TRUNK_REACH = 0.3;
@@ -35,11 +35,8 @@ function* nearestFirst(wish: number, least: number, most: number): Generator<num
 }
 
 /** The stretch that a line post stands in, and where in it the post may go without another post being needed. */
-function roomFor(
-  setting: SettingOut,
-  post: Post,
-): { stretch: Stretch; least: number; most: number } | undefined {
-  const within = setting.stretches.filter((s) => s.line === post.line);
+function roomFor(setOut: SetOut, post: Post): { stretch: Stretch; least: number; most: number } | undefined {
+  const within = setOut.stretches.filter((s) => s.line === post.line);
   const inside = within.find((s) => post.lineAlong > s.from + TOUCH && post.lineAlong < s.to - TOUCH);
   if (inside) {
     const { spacing } = inside.chosen;
@@ -65,8 +62,8 @@ function roomFor(
 const pointOn = (post: Post, along: number): Vector =>
   plus(post.line.start, times(post.line.direction, along));
 
-function movePost(plan: Plan, setting: SettingOut, post: Post, roots: 'any' | 'none'): Change[] {
-  const room = roomFor(setting, post);
+function movePost(plan: Plan, setOut: SetOut, post: Post, roots: 'any' | 'none'): Change[] {
+  const room = roomFor(setOut, post);
   if (!room) return [];
   for (const along of nearestFirst(post.lineAlong, room.least, room.most)) {
     if (!freeAt(plan, pointOn(post, along), roots)) continue;
@@ -98,7 +95,7 @@ function moveGate(plan: Plan, post: Post, roots: 'any' | 'none'): Change[] {
 /** Posts that would be dug on a service, in a trunk or among roots, each with the place where it could stand. */
 export function placeFindings(
   { services, trees }: Pick<Plan['ground'], 'services' | 'trees'>,
-  setting: SettingOut,
+  setOut: SetOut,
   posts: readonly StandingPost[],
 ): readonly Finding[] {
   if (services.length === 0 && trees.length === 0) return [];
@@ -106,7 +103,7 @@ export function placeFindings(
   for (const post of posts) {
     if (post.standing !== null) continue;
     const mends = (roots: 'any' | 'none') => (plan: Plan) =>
-      post.role === 'line' ? movePost(plan, setting, post, roots) : moveGate(plan, post, roots);
+      post.role === 'line' ? movePost(plan, setOut, post, roots) : moveGate(plan, post, roots);
     const { number, role } = post;
     for (const service of services) {
       const away = nearTo(post.at, service);

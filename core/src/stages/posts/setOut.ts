@@ -42,7 +42,7 @@ export interface Post {
   readonly standing: number | null;
 }
 
-export interface SettingOut {
+export interface SetOut {
   readonly walks: readonly FenceWalk[];
   readonly lines: readonly FenceLine[];
   readonly stretches: readonly Stretch[];
@@ -143,7 +143,7 @@ export interface ToSetOut {
  * @returns posts in order along the fence, one a node, and the clear stretches between the fixed ones
  * @see domain.md 5: n = ⌈L / s⌉ equal bays and n − 1 line posts in each clear stretch
  */
-export function setOut({ sides, pins, walks, spacings }: ToSetOut): SettingOut {
+export function setOut({ sides, pins, walks, spacings }: ToSetOut): SetOut {
   const meeting = new Map<string, Plan['sides']>();
   for (const side of sides) {
     for (const corner of [side.from, side.to]) meeting.set(corner, [...(meeting.get(corner) ?? []), side]);

@@ -9,7 +9,7 @@ import { type Term, product, ratio, sum, upTo, value } from '../../working';
 import type { Falls } from '../walls/runs';
 import { braces, buriedLength, depthInGround, holeFor } from './footing';
 import { heightsAbove } from './heights';
-import type { Post, SettingOut } from './setOut';
+import type { Post, SetOut } from './setOut';
 import type { WallTop } from '../walls/wallTop';
 
 /** A post as it stands. All m. */
@@ -40,15 +40,15 @@ export interface PostsBy {
   readonly enclosures: Plan['enclosures'];
   readonly frost: number;
   readonly products: Products;
-  readonly setting: SettingOut;
+  readonly setOut: SetOut;
   readonly tops: ReadonlyMap<FenceLine, WallTop>;
   /** How the lines lie on the ground: a bay that steps needs its low post higher. */
   readonly falls: Falls;
   readonly assumed: Assumptions;
 }
 
-function lineWorking(setting: SettingOut): Term {
-  const stretches = setting.stretches.map((s) =>
+function lineWorking(setOut: SetOut): Term {
+  const stretches = setOut.stretches.map((s) =>
     sum('posts.line-on', 'piece', { side: s.line.number }, [
       upTo('posts.bays', 'piece', { spacing: s.chosen.spacing }, [
         ratio('posts.bays', 'ratio', { spacing: s.chosen.spacing }, [
@@ -64,15 +64,15 @@ function lineWorking(setting: SettingOut): Term {
 
 /** Counts, lengths, depths, braces and concrete of the posts as set out. */
 export function postStage(by: PostsBy): PostStage {
-  const { frost, products, setting, tops, falls, assumed } = by;
-  const aboveOf = heightsAbove(setting, (line) => tops.get(line)?.top ?? 0, falls);
+  const { frost, products, setOut, tops, falls, assumed } = by;
+  const aboveOf = heightsAbove(setOut, (line) => tops.get(line)?.top ?? 0, falls);
   const bySide = new Map<string, PostChoices>();
   const choicesOf = (side: string): PostChoices => {
     const own = bySide.get(side) ?? choicesFor(by, side);
     bySide.set(side, own);
     return own;
   };
-  const posts = setting.posts.map((post): StandingPost => {
+  const posts = setOut.posts.map((post): StandingPost => {
     const choices = choicesOf(post.side);
     const wanted = products.post(choices.posts[post.role]);
     const above = aboveOf(post);
@@ -106,7 +106,7 @@ export function postStage(by: PostsBy): PostStage {
   const others = posts.filter((p) => p.role === 'line');
   const pinned = others.filter((p) => p.part.on === 'pin').length;
   const between = others.filter((p) => p.part.on === 'corner-post').length;
-  const bays = lineWorking(setting);
+  const bays = lineWorking(setOut);
   const more = [
     ...(pinned > 0 ? [value('posts.pinned', pinned, 'piece', {})] : []),
     ...(between > 0 ? [value('posts.between', between, 'piece', {})] : []),
@@ -119,7 +119,7 @@ export function postStage(by: PostsBy): PostStage {
     ]),
   ) as Record<PostRole, Term>;
 
-  const { ends, shared } = braces(setting, ({ line }) => tops.get(line));
+  const { ends, shared } = braces(setOut, ({ line }) => tops.get(line));
   return {
     posts,
     counts,

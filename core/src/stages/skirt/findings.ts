@@ -94,7 +94,7 @@ function measureFindings({ limits, threats }: SkirtSeenBy, course: SkirtCourse):
   if (digging.length > 0) {
     const enough = largeEnough({ threats }, skirt) ?? skirtOfKind({ threats }, 'apron', skirt);
     const onlyKnow = digging.every((id) => limits.threats.some((t) => t.threat === id && t.onlyKnow));
-    const by = shape.depth > 0 && shape.lies !== 'flat' ? ('depth' in enough ? 'depth' : 'width') : 'width';
+    const by = shape.depth > 0 && shape.laid !== 'flat' ? ('depth' in enough ? 'depth' : 'width') : 'width';
     const needs = enough.kind === 'none' ? 0 : by === 'depth' ? shapeOf(enough).depth : shapeOf(enough).out;
     const params = {
       kind: skirt.kind,

@@ -7,7 +7,7 @@ import type { LaidCourse, SkirtLayout } from './stage';
 /** Trench by its volume and the soil, flat strips by the metre, stones and concrete by what is carried. */
 function skirtHours({ shape, strips, trench, fill, bags }: LaidCourse, soil: Term, a: Assumptions): Term[] {
   const terms: Term[] = [];
-  if (shape.lies === 'flat') {
+  if (shape.laid === 'flat') {
     const length = strips.reduce((total, s) => total + s.length, 0);
     terms.push(
       product('hours.apron', 'h', {}, [value('hours.metres', length, 'm', {}), perUnit(a.hoursApronMetre)]),

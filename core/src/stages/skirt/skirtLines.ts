@@ -41,7 +41,7 @@ function partLine(line: FenceLine, members: readonly LineMember[]): FenceLine {
     endCorner: last.ringSide.endCorner,
     turn: last === line.members[line.members.length - 1] ? line.turn : 0,
     openings: within(line.openings),
-    flaps: within(line.flaps),
+    doors: within(line.doors),
   };
 }
 

@@ -107,7 +107,7 @@ function courseOf(by: SkirtsBy, skirt: Laid, chosen: ReadonlySet<FenceLine>): La
     volumeAlong(code, lines, along, width, depth);
   const stripWidth = stripWidthOf(shape);
   const stretches =
-    shape.lies === 'flat'
+    shape.laid === 'flat'
       ? chains.flatMap((chain) => apronStretches(chain, shape.out, hasSkirt, turning))
       : [];
   const atJoint = [

@@ -1,5 +1,5 @@
 /** How a threat comes (domain.md 3). Lengths m. */
-export interface ThreatFigures {
+export interface ThreatRow {
   /** Smallest rigid opening or gap it gets through; null when openings do not matter to it. */
   readonly squeeze: number | null;
   /** Smallest opening through which it takes a bird. */
@@ -85,7 +85,7 @@ const ROWS: Readonly<Record<ThreatId, Row>> = {
 const metres = (n: number | null) => (n === null ? null : Math.round(n * 1000) / 1e6);
 
 export const THREATS = Object.fromEntries(
-  THREAT_IDS.map((id): [ThreatId, ThreatFigures] => {
+  THREAT_IDS.map((id): [ThreatId, ThreatRow] => {
     const [squeeze, reach, dig, apron, wire, tears, prey] = ROWS[id];
     return [
       id,
@@ -100,7 +100,7 @@ export const THREATS = Object.fromEntries(
       },
     ];
   }),
-) as Readonly<Record<ThreatId, ThreatFigures>>;
+) as Readonly<Record<ThreatId, ThreatRow>>;
 
 /** A rat under eight weeks passes 13 mm; where chicks sleep this counts instead of the grown rat's figure. */
 export const YOUNG_RAT_SQUEEZE = 0.013;

@@ -3,7 +3,7 @@ import type { Facet } from '../../plan/effective';
 import type { PartOf } from '../../plan/partRef';
 import { placeAt } from '../../plan/place';
 import type { FenceLine } from '../../ground/fenceLines';
-import { type SettingOut, bayEnds } from '../posts/setOut';
+import { type SetOut, bayEnds } from '../posts/setOut';
 import { type Falls, stepsOn, spansOnSides } from './runs';
 
 /** Boards or rails of one timber along the foot or the top of walls: one piece a bay. */
@@ -23,13 +23,13 @@ export type BoardRun = Run & { readonly part: PartOf<'board'> };
  * @see domain.md 5: one piece a bay, post centre to centre, none across a gate; 13: rails are bought along the ground
  */
 export function boardCourses(
-  setting: SettingOut,
+  setOut: SetOut,
   chosen: ReadonlyMap<FenceLine, Facet<'boards'>>,
   falls: Falls,
 ): readonly BoardCourse[] {
   return (['ground', 'top'] as const).flatMap((at) => {
     const timbers = new Map<string, { lines: Set<FenceLine>; runs: BoardRun[] }>();
-    for (const stretch of setting.stretches) {
+    for (const stretch of setOut.stretches) {
       const { line } = stretch;
       const timber = chosen.get(line)?.boards[at] ?? null;
       if (timber === null) continue;

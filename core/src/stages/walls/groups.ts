@@ -6,7 +6,7 @@ import type { Scope } from '../../plan/changes/types';
 import type { PartRef } from '../../plan/partRef';
 import { type Chosen, type Facet, scopeOf } from '../../plan/effective';
 import type { Plan } from '../../plan/schema';
-import type { SettingOut } from '../posts/setOut';
+import type { SetOut } from '../posts/setOut';
 import { type MeshCourse, courseOf } from './courses';
 import type { WallLines } from './lines';
 import { isRigid } from '../../catalogue/rigid';
@@ -88,7 +88,7 @@ function dresser(by: WallsBy, wall: WallLines): Gathered['dressed'] {
 /** What walls are hung by, before anything is priced. */
 export interface WallsBy {
   readonly products: Products;
-  readonly setting: SettingOut;
+  readonly setOut: SetOut;
   readonly falls: Falls;
   readonly bands: ReadonlyMap<FenceLine, Facet<'bands'>>;
   readonly choices: Chosen<Facet<'bands'>>;
@@ -98,20 +98,20 @@ export interface WallsBy {
 
 /** Lines by what hangs on them, with the runs of mesh that hang on their posts. */
 export function gatherLines(by: WallsBy): readonly Gathered[] {
-  const { products, setting, falls, bands: chosen, choices, enclosures, assumed } = by;
-  const bandKeys = keysOf(setting.lines, chosen, ({ bands, overhang }) => [bands, overhang]);
+  const { products, setOut, falls, bands: chosen, choices, enclosures, assumed } = by;
+  const bandKeys = keysOf(setOut.lines, chosen, ({ bands, overhang }) => [bands, overhang]);
   /** Mesh that steps down to the ground is higher by the drop: such lines are cut on their own. */
   const dropOf = (line: FenceLine) => {
     const fall = falls.get(line);
     return fall?.foot === 'mesh' ? fall.drop : 0;
   };
-  const keys = new Map(setting.lines.map((line) => [line, `${dropOf(line)} ${bandKeys.get(line) ?? ''}`]));
-  const runs = wallRuns(setting, chosen, falls, (a, b) => keys.get(a) === keys.get(b));
+  const keys = new Map(setOut.lines.map((line) => [line, `${dropOf(line)} ${bandKeys.get(line) ?? ''}`]));
+  const runs = wallRuns(setOut, chosen, falls, (a, b) => keys.get(a) === keys.get(b));
   const bandsOf = (line: FenceLine) => chosen.get(line)?.bands ?? [];
   const rigidOn = (line: FenceLine) => bandsOf(line).some((b) => isRigid(products.mesh(b.mesh).type));
-  const cornerless = setting.lines.some(rigidOn) ? wallRuns(setting, chosen, falls, () => false) : [];
+  const cornerless = setOut.lines.some(rigidOn) ? wallRuns(setOut, chosen, falls, () => false) : [];
   const grouped = new Map<string, FenceLine[]>();
-  for (const line of setting.lines) {
+  for (const line of setOut.lines) {
     const key = keys.get(line) ?? '';
     grouped.set(key, [...(grouped.get(key) ?? []), line]);
   }

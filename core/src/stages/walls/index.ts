@@ -25,7 +25,7 @@ const steps: readonly AnyStep[] = [
   ),
   step(
     K.FALLS,
-    { products: K.PRODUCTS, setting: K.SETTING, profiles: K.PROFILES, bands: K.BANDS, slopes: K.SLOPES },
+    { products: K.PRODUCTS, setOut: K.SET_OUT, profiles: K.PROFILES, bands: K.BANDS, slopes: K.SLOPES },
     linesOnSlope,
     sameFalls,
   ),
@@ -33,7 +33,7 @@ const steps: readonly AnyStep[] = [
     K.GATHERED,
     {
       products: K.PRODUCTS,
-      setting: K.SETTING,
+      setOut: K.SET_OUT,
       falls: K.FALLS,
       bands: K.BANDS,
       choices: K.BAND_CHOICE,
@@ -45,8 +45,8 @@ const steps: readonly AnyStep[] = [
   step(K.MEANT_WALLS, { gathered: K.GATHERED }, ({ gathered }) => meantWalls(gathered)),
   step(
     K.BOARD_COURSES,
-    { setting: K.SETTING, boards: K.BOARDS, falls: K.FALLS },
-    ({ setting, boards, falls }) => boardCourses(setting, boards, falls),
+    { setOut: K.SET_OUT, boards: K.BOARDS, falls: K.FALLS },
+    ({ setOut, boards, falls }) => boardCourses(setOut, boards, falls),
   ),
   adds(K.DEMANDS, { gathered: K.GATHERED, assumed: K.ASSUMED }, ({ gathered, assumed }) =>
     wallDemands(gathered, assumed),

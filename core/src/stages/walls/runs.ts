@@ -2,7 +2,7 @@ import type { CutSpan, Span } from '../../buying/run';
 import { type Place, placeAt } from '../../plan/place';
 import { type FenceLine, type FenceWalk, goesStraightOn, onSide } from '../../ground/fenceLines';
 import { straightGrades } from '../../ground/profile';
-import type { SettingOut } from '../posts/setOut';
+import type { SetOut } from '../posts/setOut';
 import { EPSILON, TOUCH } from '../../units/round';
 import type { Facet } from '../../plan/effective';
 import type { Profile } from '../../ground/profile';
@@ -170,13 +170,13 @@ function hungSpans(line: FenceLine, falls: Falls): readonly ClearSpan[] {
  * @see domain.md 6 and 13
  */
 export function wallRuns(
-  setting: SettingOut,
+  setOut: SetOut,
   bands: ReadonlyMap<FenceLine, Facet<'bands'>>,
   falls: Falls,
   same: (a: FenceLine, b: FenceLine) => boolean,
 ): readonly WallRun[] {
   const postsOn = new Map<FenceLine, number[]>();
-  for (const post of setting.posts) {
+  for (const post of setOut.posts) {
     const on = postsOn.get(post.line);
     if (on) on.push(post.lineAlong);
     else postsOn.set(post.line, [post.lineAlong]);
@@ -185,7 +185,7 @@ export function wallRuns(
 
   const isContinuous = (line: FenceLine) => bands.get(line)?.hanging === 'continuous';
   let nth = 0;
-  return setting.walks.flatMap((walk) => {
+  return setOut.walks.flatMap((walk) => {
     const joins = (a: ClearSpan, b: ClearSpan) =>
       a.line !== b.line &&
       a.to > a.line.length - TOUCH &&

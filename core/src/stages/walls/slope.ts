@@ -2,7 +2,7 @@ import type { Products } from '../../catalogue/products';
 import type { MeshType } from '../../catalogue/types';
 import type { FenceLine } from '../../ground/fenceLines';
 import type { Profile } from '../../ground/profile';
-import { type SettingOut, bayEnds } from '../posts/setOut';
+import { type SetOut, bayEnds } from '../posts/setOut';
 import type { Facet } from '../../plan/effective';
 import type { Band } from '../../plan/schema';
 import { EPSILON, tidy } from '../../units/round';
@@ -52,9 +52,9 @@ export interface LineFall {
   readonly drop: number;
 }
 
-function baysOf(setting: SettingOut, profiles: ReadonlyMap<FenceLine, Profile>) {
-  const bays = new Map<FenceLine, BayFall[]>(setting.lines.map((line) => [line, []]));
-  for (const stretch of setting.stretches) {
+function baysOf(setOut: SetOut, profiles: ReadonlyMap<FenceLine, Profile>) {
+  const bays = new Map<FenceLine, BayFall[]>(setOut.lines.map((line) => [line, []]));
+  for (const stretch of setOut.stretches) {
     const { line } = stretch;
     const profile = profiles.get(line);
     // Where all is level no bay has anything to say.
@@ -88,7 +88,7 @@ export function stiffest(products: Pick<Products, 'mesh'>, bands: readonly Band[
 
 export interface SlopeBy {
   readonly products: Products;
-  readonly setting: SettingOut;
+  readonly setOut: SetOut;
   readonly profiles: ReadonlyMap<FenceLine, Profile>;
   readonly bands: ReadonlyMap<FenceLine, Facet<'bands'>>;
   readonly slopes: ReadonlyMap<FenceLine, Facet<'slope'>>;
@@ -99,10 +99,10 @@ export interface SlopeBy {
  *
  * @see domain.md 13: welded mesh follows 5 %, hexagonal 12 %, chain link and woven 25 %; steeper or at a sharp change, step
  */
-export function linesOnSlope({ products, setting, profiles, bands, slopes }: SlopeBy): Falls {
-  const bays = baysOf(setting, profiles);
+export function linesOnSlope({ products, setOut, profiles, bands, slopes }: SlopeBy): Falls {
+  const bays = baysOf(setOut, profiles);
   const falls = new Map<FenceLine, LineFall>();
-  for (const line of setting.lines) {
+  for (const line of setOut.lines) {
     const profile = profiles.get(line);
     const slope = slopes.get(line)?.slope;
     if (!profile || !slope) continue;

@@ -66,7 +66,7 @@ function gateSticks(gate: Gate, leaf: Leaf): readonly Sticks[] {
 }
 
 /** A framed flap or sliding door of boards, as wide and high as its clear opening and the overlap. */
-function flapSticks(
+function doorSticks(
   opening: PopDoor | Hatch,
   overlap: number,
   products: Pick<Products, 'timber'>,
@@ -92,7 +92,7 @@ export function builtFor(
     return { opening, sticks: gateSticks(opening, leaf), hardware: gateHardware(opening, leaf) };
   const hatch: Built['hardware'] =
     opening.kind === 'hatch' && opening.make === 'built' ? { hinge: 2, catch: 1 } : {};
-  return { opening, sticks: flapSticks(opening, overlap, products), hardware: hatch };
+  return { opening, sticks: doorSticks(opening, overlap, products), hardware: hatch };
 }
 
 /** A piece of timber with what it is sawn from. */

@@ -4,7 +4,7 @@ import type { Opening } from '../../plan/schema';
 import type { WallGroup } from '../walls/groups';
 import { type Term, product, value } from '../../working';
 import { type Built, stickRuns } from './built';
-import type { Way } from './stage';
+import type { HungOpening } from './stage';
 
 const reasonOf = (opening: Opening): Reason => ({
   stage: 'ways',
@@ -12,7 +12,7 @@ const reasonOf = (opening: Opening): Reason => ({
 });
 
 /** A built leaf: each band on two stiles, and along three rails. */
-function leafStaples(groups: readonly WallGroup[], { opening, leaf }: Way): Term[] {
+function leafStaples(groups: readonly WallGroup[], { opening, leaf }: HungOpening): Term[] {
   if (opening.kind !== 'gate' || opening.make === 'kit') return [];
   const group = groups.find((g) => g.lines.some((l) => l.openings.some((o) => o.opening.id === opening.id)));
   const bands = (group?.bands ?? []).filter((band) => Math.max(0, band.bottom) < leaf.height - 1e-9);
@@ -41,7 +41,10 @@ const hardware = ({ opening, hardware: needed }: Built): Demand[] =>
   });
 
 /** Kits, what is sawn for the rest, and what all of them hang on. @param walls  as meant */
-export const wayDemands = (ways: readonly Way[], walls: readonly WallGroup[]): readonly Demand[] =>
+export const openingDemands = (
+  ways: readonly HungOpening[],
+  walls: readonly WallGroup[],
+): readonly Demand[] =>
   ways.flatMap((way): Demand[] => {
     const { opening, kit, built } = way;
     const reason = reasonOf(opening);

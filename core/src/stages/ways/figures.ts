@@ -1,8 +1,8 @@
 import type { Figures } from '../../working/figures';
-import type { Way } from './stage';
+import type { HungOpening } from './stage';
 
 /** Leaves of gates and flaps as they are built, m. */
-export function leafFigures(ways: readonly Way[]): Figures {
+export function leafFigures(ways: readonly HungOpening[]): Figures {
   return Object.fromEntries(
     ways.flatMap(({ opening, leaf }) => [
       [`leaf.${opening.id}.width`, leaf.width],

@@ -3,7 +3,7 @@ import { type Assumptions } from '../../plan/assumptions';
 import { type Term, value, product } from '../../working/term';
 import { perUnit } from '../../build/rate';
 /** Hours to hang what closes the ways in, and to build the leaves that are built. */
-export function wayHours(openings: readonly Opening[], a: Assumptions): readonly Term[] {
+export function openingHours(openings: readonly Opening[], a: Assumptions): readonly Term[] {
   const counted = (what: 'gates' | 'pop doors', count: number) =>
     value('hours.count', count, 'piece', { of: what });
   const gates = (make: 'kit' | 'built') =>

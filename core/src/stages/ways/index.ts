@@ -1,19 +1,19 @@
 import { type Stage } from '../stage';
-import { wayHours } from './hours';
+import { openingHours } from './hours';
 import { type AnyStep, adds, step } from '../../engine/step';
 import * as K from '../../keys';
 import { openingParts } from './parts';
-import { wayDemands } from './demands';
+import { openingDemands } from './demands';
 import { leafFigures } from './figures';
-import { flapFindings } from './flaps';
+import { doorFindings } from './doors';
 import { swingFindings } from './meets';
-import { wayFindings, wayStage } from './stage';
+import { openingFindings, openingsHung } from './stage';
 
 const steps: readonly AnyStep[] = [
   step(
-    K.WAYS,
+    K.HUNG_OPENINGS,
     { openings: K.OPENINGS, lines: K.LINES, tops: K.TOPS, products: K.PRODUCTS, assumed: K.ASSUMED },
-    wayStage,
+    openingsHung,
   ),
   adds(
     K.FOUND,
@@ -27,10 +27,12 @@ const steps: readonly AnyStep[] = [
       limits: K.LIMITS,
       threats: K.THREATS,
     },
-    wayFindings,
+    openingFindings,
   ),
-  adds(K.DEMANDS, { ways: K.WAYS, walls: K.MEANT_WALLS }, ({ ways, walls }) => wayDemands(ways, walls)),
-  adds(K.FOUND, { setting: K.SETTING, tops: K.TOPS }, ({ setting, tops }) => flapFindings(setting, tops)),
+  adds(K.DEMANDS, { ways: K.HUNG_OPENINGS, walls: K.MEANT_WALLS }, ({ ways, walls }) =>
+    openingDemands(ways, walls),
+  ),
+  adds(K.FOUND, { setOut: K.SET_OUT, tops: K.TOPS }, ({ setOut, tops }) => doorFindings(setOut, tops)),
   adds(
     K.FOUND,
     {
@@ -50,9 +52,9 @@ const steps: readonly AnyStep[] = [
     openings.flatMap((o) => (o.kind === 'gate' ? [o.gap] : [])),
   ),
   adds(K.STAGE_HOURS, { openings: K.OWN_OPENINGS, assumed: K.ASSUMED }, ({ openings, assumed }) =>
-    wayHours(openings, assumed),
+    openingHours(openings, assumed),
   ),
-  adds(K.PLAN_FIGURES, { ways: K.WAYS }, ({ ways }) => [leafFigures(ways)]),
+  adds(K.PLAN_FIGURES, { ways: K.HUNG_OPENINGS }, ({ ways }) => [leafFigures(ways)]),
 ];
 
 const parts: readonly AnyStep[] = [

@@ -14,7 +14,7 @@ export function openingParts(
 ): readonly Part[] {
   return lines.flatMap((line) => {
     const wall = tops.get(line)?.top ?? 0;
-    return [...line.openings, ...line.flaps].map(({ opening }): Part => ({
+    return [...line.openings, ...line.doors].map(({ opening }): Part => ({
       kind: 'opening',
       part: { on: 'opening', opening: opening.id },
       side: opening.side,

@@ -19,7 +19,7 @@ function slide(plan: Pick<Plan, 'openings'>, opening: OpeningPlace, side: RingSi
 }
 
 /** An opening must lie on a fenced side, within it and clear of the others. */
-export const wayProblems: Problems = ({ openings, sides }) => {
+export const openingProblems: Problems = ({ openings, sides }) => {
   const found: Finding[] = [];
   for (const [i, opening] of openings.entries()) {
     const side = sides.get(opening.side);

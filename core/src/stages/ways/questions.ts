@@ -75,7 +75,7 @@ const SILLS = question({
 });
 
 /** Every question of one way in that is decided by choosing. */
-export function wayOptions({ market, reader }: Asking, opening: Opening): readonly OptionGroup[] {
+export function openingOptions({ market, reader }: Asking, opening: Opening): readonly OptionGroup[] {
   const set = (to: To): Change => ({ verb: 'set-opening', id: opening.id, to });
   const notes = MAKES[opening.kind];
   const makes = questionOf(

@@ -14,7 +14,7 @@ import { catchFindings, placeFindings } from './gates';
 import { leafTop } from './leaf';
 
 /** An opening with the kit or the timber that closes it. */
-export interface Way {
+export interface HungOpening {
   readonly opening: Opening;
   /** The product of its kit; null for what is built. */
   readonly kit: string | null;
@@ -63,7 +63,7 @@ function gapFindings(opening: Extract<Opening, { kind: 'gate' }>, limits: Openin
 }
 
 /** What ways in are closed by. */
-export interface WaysBy {
+export interface HungBy {
   readonly openings: readonly Opening[];
   readonly lines: readonly FenceLine[];
   readonly tops: ReadonlyMap<FenceLine, WallTop>;
@@ -76,9 +76,9 @@ const lineOfSides = (lines: readonly FenceLine[]): ReadonlyMap<string, FenceLine
   new Map(lines.flatMap((line) => line.members.map((m) => [m.ringSide.side.id, line] as const)));
 
 /** Gates, pop doors and hatches: their kits or what they are built from. */
-export function wayStage({ openings, lines, tops, products, assumed }: WaysBy): readonly Way[] {
+export function openingsHung({ openings, lines, tops, products, assumed }: HungBy): readonly HungOpening[] {
   const lineOf = lineOfSides(lines);
-  return openings.map((opening): Way => {
+  return openings.map((opening): HungOpening => {
     const line = lineOf.get(opening.side);
     const wall = (line && tops.get(line)?.top) ?? 0;
     const leaf = {
@@ -94,7 +94,7 @@ export function wayStage({ openings, lines, tops, products, assumed }: WaysBy): 
   });
 }
 
-export interface WaysSeenBy extends Omit<WaysBy, 'products' | 'assumed'> {
+export interface OpeningsSeenBy extends Omit<HungBy, 'products' | 'assumed'> {
   /** What no yard bought at has. */
   readonly unmet: readonly Unmet[];
   readonly rings: readonly Ring[];
@@ -104,7 +104,7 @@ export interface WaysSeenBy extends Omit<WaysBy, 'products' | 'assumed'> {
 }
 
 /** What is weak about the ways in, opening by opening, and runs without a gate. */
-export function wayFindings(by: WaysSeenBy): readonly Finding[] {
+export function openingFindings(by: OpeningsSeenBy): readonly Finding[] {
   const { openings, unmet, lines, tops, rings, feet, limits, threats } = by;
   const lineOf = lineOfSides(lines);
   const noKits = new Map(

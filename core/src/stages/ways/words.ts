@@ -25,7 +25,7 @@ export interface GateUnderEave {
   readonly name: string;
   readonly eaves: number;
 }
-export interface FlapAboveWall {
+export interface DoorAboveWall {
   readonly side: number;
   readonly way: Opening['kind'];
   readonly top: number;
@@ -67,7 +67,7 @@ export const FINDINGS = {
     `The ground rises ${r.about(rise)} under the gate on side ${side} as it opens: it would drag.`,
   'flap.on-post': ({ side, way }: { readonly side: number; readonly way: Opening['kind'] }) =>
     `A post stands in the ${WAY_NAMES[way]} on side ${side}. Move it beside the post.`,
-  'flap.above-wall': ({ side, way, top, wall }: FlapAboveWall, r: Reader) =>
+  'flap.above-wall': ({ side, way, top, wall }: DoorAboveWall, r: Reader) =>
     `The ${WAY_NAMES[way]} on side ${side} reaches ${r.length(top)} and the mesh only ${r.length(wall)}: it has nothing to hang in.`,
   'fence.no-gate': ({ name }: { readonly name: string }) => `There is no way into ${name}. Add a gate.`,
 } as const;

@@ -43,7 +43,7 @@ function Measure({
 /** The skirt from its end: the fence on the left, the outside on the right. */
 export function SkirtSection({ skirt }: { skirt: Exclude<Skirt, { kind: 'none' }> }) {
   const reader = useReader();
-  const { mesh, up, depth, out, lies, trench, fill } = shapeOf(skirt);
+  const { mesh, up, depth, out, laid, trench, fill } = shapeOf(skirt);
   // To scale as long as it fits: down as far as out.
   const scale = Math.min(180, 74 / Math.max(0.3, depth), 196 / Math.max(0.4, out), 50 / Math.max(0.2, up));
   const px = (metres: number) => metres * scale;
@@ -86,14 +86,14 @@ export function SkirtSection({ skirt }: { skirt: Exclude<Skirt, { kind: 'none' }
       <path d={`M0 ${GROUND}H${WIDE}`} stroke="var(--ink)" strokeWidth="2" />
       {mesh !== null && (
         <path
-          d={`M${FENCE + 3} ${GROUND - px(up)}V${lies === 'flat' ? GROUND - 2 : foot}${out > 0 ? `H${end}` : ''}`}
+          d={`M${FENCE + 3} ${GROUND - px(up)}V${laid === 'flat' ? GROUND - 2 : foot}${out > 0 ? `H${end}` : ''}`}
           fill="none"
           stroke="var(--ink)"
           strokeWidth="3.5"
           strokeDasharray="5 2"
         />
       )}
-      {lies === 'flat' && <path d={`M${end - 4} ${GROUND - 8}v18`} stroke="var(--ink)" strokeWidth="2" />}
+      {laid === 'flat' && <path d={`M${end - 4} ${GROUND - 8}v18`} stroke="var(--ink)" strokeWidth="2" />}
       {up > 0 && (
         <Measure
           from={[FENCE - 20, GROUND - px(up)]}
@@ -106,8 +106,8 @@ export function SkirtSection({ skirt }: { skirt: Exclude<Skirt, { kind: 'none' }
       )}
       {out > 0 && (
         <Measure
-          from={[FENCE, (lies === 'flat' ? GROUND : foot) + 12]}
-          to={[end, (lies === 'flat' ? GROUND : foot) + 12]}
+          from={[FENCE, (laid === 'flat' ? GROUND : foot) + 12]}
+          to={[end, (laid === 'flat' ? GROUND : foot) + 12]}
           text={`${reader.length(out)} out`}
           below
         />

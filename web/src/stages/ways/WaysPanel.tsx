@@ -1,16 +1,16 @@
-import { WHOLE_PLAN, asking, wayOptions } from '@aviarum/core';
+import { WHOLE_PLAN, asking, openingOptions } from '@aviarum/core';
 import { OptionGroups } from '../../fields/OptionGroups';
 import { usePlan } from '../../state/planStore';
 import { useMarket, useReader, useReckoning } from '../../state/reckoningStore';
 import { Panel } from '../Panel';
 import { SchoolNote } from '../SchoolNote';
-import { WayFields, wayTitle } from './WayFields';
-import { NEW_WAYS, type NewWay, fencedSides } from './places';
+import { OpeningFields, openingTitle } from './OpeningFields';
+import { NEW_OPENINGS, type NewOpening, fencedSides } from './places';
 
 /** The kit width at this yard that is nearest to what the way wants. */
 function useKitWidth() {
   const market = useMarket();
-  return ({ product, clear }: NewWay): number =>
+  return ({ product, clear }: NewOpening): number =>
     (market?.kits(product) ?? [])
       .map((u) => u.size)
       .reduce<number | undefined>(
@@ -29,8 +29,8 @@ export function WaysPanel({ base }: { base: string }) {
   if (!plan || !market) return null;
   const sides = fencedSides(plan);
   const asked = asking(plan, market, reader, WHOLE_PLAN);
-  const offered = NEW_WAYS.filter(
-    (way, i) => NEW_WAYS.findIndex((w) => w.product === way.product && widthOf(w) === widthOf(way)) === i,
+  const offered = NEW_OPENINGS.filter(
+    (way, i) => NEW_OPENINGS.findIndex((w) => w.product === way.product && widthOf(w) === widthOf(way)) === i,
   );
   return (
     <Panel
@@ -41,7 +41,7 @@ export function WaysPanel({ base }: { base: string }) {
       {plan.openings.length === 0 && <p>No way in yet. A barrow wants 0.95 clear, a person 0.80.</p>}
       {plan.openings.map((opening) => {
         const side = sides.find((s) => s.side.id === opening.side);
-        const title = wayTitle(opening, side?.number);
+        const title = openingTitle(opening, side?.number);
         const leaf = figures?.[`leaf.${opening.id}.width`];
         const high = figures?.[`leaf.${opening.id}.height`];
         return (
@@ -52,9 +52,9 @@ export function WaysPanel({ base }: { base: string }) {
                 Leaf {reader.length(leaf)} × {reader.length(high)}, overlap at both edges counted.
               </p>
             )}
-            <WayFields opening={opening} sides={sides} />
+            <OpeningFields opening={opening} sides={sides} />
             <OptionGroups
-              groups={wayOptions(asked, opening)}
+              groups={openingOptions(asked, opening)}
               open={plan.openings.length === 1 ? ['make'] : []}
               above={opening.kind === 'pop-door' ? { make: <SchoolNote id="door" /> } : {}}
             />

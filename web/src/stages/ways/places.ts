@@ -53,7 +53,7 @@ function placeBetween(plan: Plan, sides: readonly RingSide[], width: number) {
 }
 
 /** A way in that can be added by one press; `clear` picks its kit's width at this yard, m. */
-export interface NewWay {
+export interface NewOpening {
   readonly words: string;
   readonly product: string;
   readonly clear: number;
@@ -62,7 +62,7 @@ export interface NewWay {
 
 const id = (kind: string, plan: Plan) => newId(kind, plan.openings, Math.random);
 
-const gate = (words: string, clear: number): NewWay => ({
+const gate = (words: string, clear: number): NewOpening => ({
   words,
   product: 'gate-kit',
   clear,
@@ -73,7 +73,7 @@ const gate = (words: string, clear: number): NewWay => ({
 });
 
 /** Gates by what is to pass (domain.md 8), pop doors and hatches. */
-export const NEW_WAYS: readonly NewWay[] = [
+export const NEW_OPENINGS: readonly NewOpening[] = [
   gate('Add a barrow gate', 0.95),
   gate('Add a narrow gate', 0.8),
   gate('Add a gate for a mower', 1.3),
@@ -92,7 +92,7 @@ export const NEW_WAYS: readonly NewWay[] = [
       ['eggs', 'Add an egg hatch', 'egg-hatch-kit', 0.4, 0.3, 0.5],
       ['cleaning', 'Add a cleaning door', 'cleaning-hatch-kit', 0.6, 0.6, 0.3],
     ] as const
-  ).map(([use, words, product, clear, height, bottom]): NewWay => ({
+  ).map(([use, words, product, clear, height, bottom]): NewOpening => ({
     words,
     product,
     clear,

@@ -21,7 +21,7 @@ const shape = (skirt: Flat, round: SkirtShape['round']): SkirtShape => ({
   up: skirt.lapUp,
   depth: 0,
   out: skirt.width,
-  lies: 'flat',
+  laid: 'flat',
   turns: skirt.width,
   trench: null,
   fill: skirt.stones ? { of: 'stone', width: skirt.stones.width, height: skirt.stones.height } : null,

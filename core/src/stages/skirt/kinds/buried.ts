@@ -22,7 +22,7 @@ export const buried = kind(
       mesh: of,
       up,
       depth,
-      lies: 'buried',
+      laid: 'buried',
       trench: { width: STRAIGHT_TRENCH, depth },
     }),
     instead: (kept, wanted) => ({
@@ -58,7 +58,7 @@ export const toe = kind(
       up,
       depth,
       out,
-      lies: 'buried',
+      laid: 'buried',
       turns: out,
       trench: { width: Math.max(STRAIGHT_TRENCH, out + BESIDE_TOE), depth },
     }),

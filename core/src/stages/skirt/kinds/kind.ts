@@ -12,7 +12,7 @@ export interface SkirtShape {
   /** Away from the fence: on the ground, or at its depth for a toe. */
   readonly out: number;
   /** Where its outer part lies. */
-  readonly lies: 'flat' | 'buried' | 'filled';
+  readonly laid: 'flat' | 'buried' | 'filled';
   /** Width with which it turns corners like an apron; 0 where it goes round them. */
   readonly turns: number;
   readonly trench: { readonly width: number; readonly depth: number } | null;

@@ -46,7 +46,7 @@ export interface Bin {
   block: Block;
 }
 
-export interface CutPlan {
+export interface Cutting {
   readonly bins: readonly Bin[];
   readonly joints: number;
   readonly cost: number;
@@ -82,7 +82,7 @@ export interface Layout {
 
 /** How a pool was cut before. */
 export interface Known {
-  readonly plan: CutPlan;
+  readonly cutting: Cutting;
   /** The runs that it was cut from, in the order in which they came. */
   readonly runs: readonly Run[];
 }

@@ -1,8 +1,8 @@
 import { type Finding, finding } from '../../findings/types';
 import type { FenceLine } from '../../ground/fenceLines';
 import type { Change } from '../../plan/changes/types';
-import type { FlapPlace } from '../../plan/openingPlace';
-import type { SettingOut } from '../posts/setOut';
+import type { DoorPlace } from '../../plan/openingPlace';
+import type { SetOut } from '../posts/setOut';
 import type { WallTop } from '../walls/wallTop';
 import { EPSILON, tidy } from '../../units/round';
 
@@ -10,12 +10,12 @@ import { EPSILON, tidy } from '../../units/round';
 const FRAME = 0.05;
 
 /** Pop doors and hatches hang in the mesh between two posts, below its top: what is in their way, and where they fit. */
-export function flapFindings(
-  { lines, posts }: SettingOut,
+export function doorFindings(
+  { lines, posts }: SetOut,
   tops: ReadonlyMap<FenceLine, WallTop>,
 ): readonly Finding[] {
   return lines.flatMap((line) =>
-    line.flaps.flatMap(({ opening, from, to }): Finding[] => {
+    line.doors.flatMap(({ opening, from, to }): Finding[] => {
       const on = posts.filter((p) => p.line === line).map((p) => p.lineAlong);
       const found = aboveWall(opening, line.number, tops.get(line)?.top ?? 0);
       if (on.some((along) => along > from && along < to)) {
@@ -31,7 +31,7 @@ export function flapFindings(
 }
 
 /** A flap that reaches above the mesh has nothing to hang in. */
-function aboveWall(door: FlapPlace, side: number, wall: number): Finding[] {
+function aboveWall(door: DoorPlace, side: number, wall: number): Finding[] {
   const bottom = door.kind === 'hatch' ? door.bottom : 0;
   const top = bottom + door.height;
   if (top <= wall + EPSILON) return [];
@@ -47,7 +47,7 @@ function aboveWall(door: FlapPlace, side: number, wall: number): Finding[] {
   ];
 }
 
-function beside(door: FlapPlace, line: FenceLine, from: number, posts: readonly number[]): Change[] {
+function beside(door: DoorPlace, line: FenceLine, from: number, posts: readonly number[]): Change[] {
   const member = line.members.find((m) => m.ringSide.side.id === door.side);
   if (!member) return [];
   const { ringSide, offset } = member;

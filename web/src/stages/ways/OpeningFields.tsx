@@ -57,7 +57,7 @@ function OwnMeasures({ opening, set }: { opening: Opening; set: (to: To) => void
 const LOBBY_DEPTH = 1.2;
 
 /** Where a way in is and how large; a gate can be given a lobby. */
-export function WayFields({ opening, sides }: { opening: Opening; sides: readonly RingSide[] }) {
+export function OpeningFields({ opening, sides }: { opening: Opening; sides: readonly RingSide[] }) {
   const take = usePlan((s) => s.take);
   const plan = usePlan((s) => s.plan);
   const reader = useReader();
@@ -129,5 +129,5 @@ export function WayFields({ opening, sides }: { opening: Opening; sides: readonl
   );
 }
 
-export const wayTitle = (opening: Opening, side: number | undefined): string =>
+export const openingTitle = (opening: Opening, side: number | undefined): string =>
   `${capital(nameOf(opening))} on side ${side ?? ''}`;
