@@ -1,17 +1,8 @@
-import {
-  type Market,
-  type OwnMesh,
-  MESH_NAMES,
-  capital,
-  meshName,
-  newId,
-  wireName,
-  boundsAt,
-} from '@aviarum/core';
+import { type Market, type OwnMesh, MESH_NAMES, capital, meshName, newId, wireName } from '@aviarum/core';
 import { useState } from 'react';
 import { type StoredPrice, putProduct, removeProduct } from '../api/stock';
 import { Pick } from '../fields/Choice';
-import { LengthField } from '../fields/LengthField';
+import { Measures, PlanLength } from '../fields/PlanLength';
 import { useReader } from '../state/reckoningStore';
 import { NO_ROLL, type OwnRoll, OwnRolls, checkRolls } from './OwnRolls';
 import { Problems } from './Problems';
@@ -77,6 +68,8 @@ export function OwnProducts({ holding, products, prices, market }: Props) {
   );
 }
 
+const OPENING = { up: 'Opening up', along: 'Opening along' } as const;
+
 const TYPES = ['welded', 'fine-welded', 'hexagonal', 'chain-link', 'woven', 'plastic'] as const;
 
 function NewProduct({
@@ -89,8 +82,7 @@ function NewProduct({
   onAdd: (product: OwnMesh, prices: readonly StoredPrice[]) => Promise<boolean>;
 }) {
   const [type, setType] = useState<OwnMesh['type']>('welded');
-  const [up, setUp] = useState(0.025);
-  const [along, setAlong] = useState(0.025);
+  const [opening, setOpening] = useState<OwnMesh['opening']>({ up: 0.025, along: 0.025 });
   const [wire, setWire] = useState(0.0016);
   const [rolls, setRolls] = useState<readonly OwnRoll[]>([NO_ROLL]);
   const [yard, setYard] = useState(market.yards[0]?.id ?? '');
@@ -107,7 +99,7 @@ function NewProduct({
     const product: OwnMesh = {
       id,
       type,
-      opening: { up, along },
+      opening,
       wire,
       widths: rising(given.map((r) => r.width)),
       lengths: rising(given.map((r) => r.length)),
@@ -130,27 +122,14 @@ function NewProduct({
         onChoose={(value) => setType(value)}
       />
       <div className="fields">
-        <LengthField
-          name="Opening up"
+        <Measures
+          of="buying.ownProducts.opening"
           kind="opening"
-          value={up}
-          {...boundsAt('buying.ownProducts.opening.up')}
-          onCommit={setUp}
+          thing={opening}
+          names={OPENING}
+          onSet={(to) => setOpening({ ...opening, ...to })}
         />
-        <LengthField
-          name="Opening along"
-          kind="opening"
-          value={along}
-          {...boundsAt('buying.ownProducts.opening.up')}
-          onCommit={setAlong}
-        />
-        <LengthField
-          name="Wire"
-          kind="opening"
-          value={wire}
-          {...boundsAt('buying.ownProducts.wire')}
-          onCommit={setWire}
-        />
+        <PlanLength of="buying.ownProducts.wire" name="Wire" kind="opening" value={wire} onCommit={setWire} />
       </div>
       <Pick
         name="Sold at"

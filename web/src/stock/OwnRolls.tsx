@@ -1,6 +1,5 @@
-import { boundsAt } from '@aviarum/core';
 import { Trash2 } from 'lucide-react';
-import { LengthField } from '../fields/LengthField';
+import { PlanLength } from '../fields/PlanLength';
 import { MoneyField } from '../fields/MoneyField';
 
 /** A roll of the keeper's own product as it is sold: m, and minor units; null where not given yet. */
@@ -56,20 +55,20 @@ export function OwnRolls({ rolls, onChange }: Props) {
           {rolls.map((roll, i) => (
             <tr key={i}>
               <td>
-                <LengthField
+                <PlanLength
+                  of="buying.ownProducts.widths"
                   name={`Width of roll ${i + 1}`}
                   hideName
                   value={roll.width}
-                  {...boundsAt('buying.ownProducts.widths')}
                   onCommit={(width) => set(i, { width })}
                 />
               </td>
               <td>
-                <LengthField
+                <PlanLength
+                  of="buying.ownProducts.lengths"
                   name={`Length of roll ${i + 1}`}
                   hideName
                   value={roll.length}
-                  {...boundsAt('buying.ownProducts.lengths')}
                   onCommit={(length) => set(i, { length })}
                 />
               </td>

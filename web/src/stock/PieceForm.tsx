@@ -16,7 +16,7 @@ import {
 import { useId, useState } from 'react';
 import { Choice, Pick } from '../fields/Choice';
 import { CountField } from '../fields/CountField';
-import { LengthField } from '../fields/LengthField';
+import { PlanLength } from '../fields/PlanLength';
 import { useReader } from '../state/reckoningStore';
 import { StockForm } from './StockForm';
 
@@ -114,18 +114,18 @@ export function PieceForm({ market, taken, piece, onSend, onLeave }: Props) {
       <Pick name="Product" value={product} options={products} onChoose={setChosen} />
       <div className="fields">
         {(kind === 'roll' || kind === 'kit') && (
-          <LengthField
+          <PlanLength
+            of={kind === 'kit' ? 'owned.kit.width' : 'owned.roll.width'}
             name={kind === 'kit' ? 'Clear width' : 'Width'}
             value={sizes.width}
-            {...boundsAt(kind === 'kit' ? 'owned.kit.width' : 'owned.roll.width')}
             onCommit={(width) => setSizes({ ...sizes, width })}
           />
         )}
         {kind !== 'pack' && kind !== 'kit' && (
-          <LengthField
+          <PlanLength
+            of={`owned.${kind === 'post' || kind === 'roll' ? kind : 'timber'}.length`}
             name="Length"
             value={sizes.length}
-            {...boundsAt(`owned.${kind === 'post' || kind === 'roll' ? kind : 'timber'}.length`)}
             onCommit={(length) => setSizes({ ...sizes, length })}
           />
         )}

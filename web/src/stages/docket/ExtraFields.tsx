@@ -1,7 +1,7 @@
 import { type ExtraPiece, type Plan, meshName, newId, LENGTHS, boundsAt } from '@aviarum/core';
 import { Pick } from '../../fields/Choice';
 import { CountField } from '../../fields/CountField';
-import { LengthField } from '../../fields/LengthField';
+import { PlanLength } from '../../fields/PlanLength';
 import { NameField } from '../../fields/NameField';
 import { usePlan } from '../../state/planStore';
 import { useMarket, useReader } from '../../state/reckoningStore';
@@ -38,16 +38,16 @@ export function ExtraFields({ plan }: { plan: Plan }) {
             onChoose={(mesh) => put({ ...extra, mesh })}
           />
           <div className="fields">
-            <LengthField
+            <PlanLength
+              of="extras.width"
               name="Width"
               value={extra.width}
-              {...boundsAt('extras.width')}
               onCommit={(width) => put({ ...extra, width })}
             />
-            <LengthField
+            <PlanLength
+              of="extras.width"
               name="Height"
               value={extra.height}
-              {...boundsAt('extras.width')}
               onCommit={(height) => put({ ...extra, height })}
             />
             <CountField

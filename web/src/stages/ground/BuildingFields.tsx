@@ -1,14 +1,15 @@
-import { type Building, type Point, boundsAt } from '@aviarum/core';
+import { type Building, type Point } from '@aviarum/core';
 import { LengthField } from '../../fields/LengthField';
+import { PlaceFields } from '../../fields/PlaceFields';
+import { Measures } from '../../fields/PlanLength';
 import { NameField } from '../../fields/NameField';
-import { usePlan } from '../../state/planStore';
-import { PlaceFields } from './PlaceFields';
+import { useSetOnGround } from './useSetOnGround';
+
+const HEIGHTS = { eaves: 'Eaves', height: 'Ridge' } as const;
 
 /** A building as a whole, or one of its corners. */
 export function BuildingFields({ building, point }: { building: Building; point: number | null }) {
-  const take = usePlan((s) => s.take);
-  const set = (to: Partial<Building>) =>
-    take({ verb: 'set-on-ground', list: 'buildings', id: building.id, to });
+  const set = useSetOnGround('buildings', building.id);
   const corner = point === null ? undefined : building.outline[point];
   const put = (at: Point) => set({ outline: building.outline.map((p, i) => (i === point ? at : p)) });
   const xs = building.outline.map((p) => p.x);
@@ -55,18 +56,7 @@ export function BuildingFields({ building, point }: { building: Building; point:
             />
           </>
         )}
-        <LengthField
-          name="Eaves"
-          value={building.eaves}
-          {...boundsAt('ground.buildings.eaves')}
-          onCommit={(eaves) => set({ eaves })}
-        />
-        <LengthField
-          name="Ridge"
-          value={building.height}
-          {...boundsAt('ground.buildings.height')}
-          onCommit={(height) => set({ height })}
-        />
+        <Measures of="ground.buildings" thing={building} names={HEIGHTS} onSet={set} />
       </div>
       <div className="mends">
         <button type="button" className="btn" onClick={addCorner}>

@@ -1,6 +1,6 @@
 import { SOIL_FACTORS, SOIL_NAMES, type Soil, boundsAt } from '@aviarum/core';
 import { Pick } from '../../fields/Choice';
-import { LengthField } from '../../fields/LengthField';
+import { PlanLength } from '../../fields/PlanLength';
 import { AngleField, DegreesField } from '../../fields/RatioFields';
 import { usePlan } from '../../state/planStore';
 import { useReckoning, useReader } from '../../state/reckoningStore';
@@ -69,10 +69,10 @@ export function GroundPanel({ base }: { base: string }) {
             options={SOILS}
             onChoose={(soil) => take({ verb: 'set-soil', soil })}
           />
-          <LengthField
+          <PlanLength
+            of="ground.frost"
             name="Frost goes down to"
             value={ground.frost}
-            {...boundsAt('ground.frost')}
             onCommit={(frost) => take({ verb: 'set-ground', to: { frost } })}
           />
           <AngleField

@@ -1,10 +1,10 @@
-import { type Plan, type Point, SERVICE_NAMES, type Service, boundsAt } from '@aviarum/core';
+import { type Plan, type Point, SERVICE_NAMES, type Service } from '@aviarum/core';
 import { Pick } from '../../fields/Choice';
-import { LengthField } from '../../fields/LengthField';
+import { PlaceFields } from '../../fields/PlaceFields';
+import { Measures } from '../../fields/PlanLength';
 import { NameField } from '../../fields/NameField';
-import { usePlan } from '../../state/planStore';
 import { useSelection } from '../../state/selection';
-import { PlaceFields } from './PlaceFields';
+import { useSetOnGround } from './useSetOnGround';
 
 const SERVICES = (Object.keys(SERVICE_NAMES) as Service['kind'][]).map((value) => ({
   value,
@@ -23,13 +23,12 @@ export function LineFields({
   id: string;
   point: number;
 }) {
-  const take = usePlan((s) => s.take);
+  const set: (to: { name?: string; line?: Point[] }) => void = useSetOnGround(list, id);
+  const setService = useSetOnGround('services', id);
   const { openThing } = useSelection();
   const service = list === 'services' ? plan.ground.services.find((s) => s.id === id) : undefined;
   const thing = service ?? plan.ground.boundaries.find((b) => b.id === id);
   if (!thing) return null;
-  const set = (to: { name?: string; line?: Point[] }) => take({ verb: 'set-on-ground', list, id, to });
-  const setService = (to: Partial<Service>) => take({ verb: 'set-on-ground', list: 'services', id, to });
   const at = thing.line[point] ?? thing.line[0];
   const add = () => {
     const last = point === thing.line.length - 1;
@@ -52,12 +51,7 @@ export function LineFields({
               options={SERVICES}
               onChoose={(kind) => setService({ kind })}
             />
-            <LengthField
-              name="Depth"
-              value={service.depth}
-              {...boundsAt('ground.services.depth')}
-              onCommit={(depth) => setService({ depth })}
-            />
+            <Measures of="ground.services" thing={service} names={{ depth: 'Depth' }} onSet={setService} />
           </>
         )}
         {at && (

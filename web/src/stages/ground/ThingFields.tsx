@@ -1,6 +1,7 @@
 import { onGround, partOfStop, stopId } from '../../sheet/stopId';
-import { type SpotHeight, type Tree, boundsAt } from '@aviarum/core';
-import { LengthField } from '../../fields/LengthField';
+import { type SpotHeight, type Tree } from '@aviarum/core';
+import { PlaceFields } from '../../fields/PlaceFields';
+import { Measures } from '../../fields/PlanLength';
 import { NameField } from '../../fields/NameField';
 import { removalOf } from '../../sheet/removal';
 import { usePlan } from '../../state/planStore';
@@ -8,52 +9,29 @@ import { useSelection } from '../../state/selection';
 import { BuildingFields } from './BuildingFields';
 import { LineFields } from './LineFields';
 import { OpenThing } from './OpenThing';
-import { PlaceFields } from './PlaceFields';
+import { useSetOnGround } from './useSetOnGround';
+
+const OF_A_TREE = { trunk: 'Trunk, across', roots: 'Roots, out to', crown: 'Crown, out to' } as const;
 
 function TreeFields({ tree }: { tree: Tree }) {
-  const take = usePlan((s) => s.take);
-  const set = (to: Partial<Tree>) => take({ verb: 'set-on-ground', list: 'trees', id: tree.id, to });
+  const set = useSetOnGround('trees', tree.id);
   return (
     <>
       <NameField name="Name" value={tree.name} onCommit={(name) => set({ name })} />
       <div className="fields">
         <PlaceFields at={tree.at} onPut={(at) => set({ at })} />
-        <LengthField
-          name="Trunk, across"
-          value={tree.trunk}
-          {...boundsAt('ground.trees.trunk')}
-          onCommit={(trunk) => set({ trunk })}
-        />
-        <LengthField
-          name="Roots, out to"
-          value={tree.roots}
-          {...boundsAt('ground.trees.roots')}
-          onCommit={(roots) => set({ roots })}
-        />
-        <LengthField
-          name="Crown, out to"
-          value={tree.crown}
-          {...boundsAt('ground.trees.crown')}
-          onCommit={(crown) => set({ crown })}
-        />
+        <Measures of="ground.trees" thing={tree} names={OF_A_TREE} onSet={set} />
       </div>
     </>
   );
 }
 
 function SpotFields({ spot }: { spot: SpotHeight }) {
-  const take = usePlan((s) => s.take);
-  const set = (to: Partial<SpotHeight>) =>
-    take({ verb: 'set-on-ground', list: 'spotHeights', id: spot.id, to });
+  const set = useSetOnGround('spotHeights', spot.id);
   return (
     <div className="fields">
       <PlaceFields at={spot.at} onPut={(at) => set({ at })} />
-      <LengthField
-        name="Height"
-        value={spot.height}
-        {...boundsAt('ground.spotHeights.height')}
-        onCommit={(height) => set({ height })}
-      />
+      <Measures of="ground.spotHeights" thing={spot} names={{ height: 'Height' }} onSet={set} />
     </div>
   );
 }

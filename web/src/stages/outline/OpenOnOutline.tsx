@@ -1,7 +1,8 @@
 import { partOfStop, stopId } from '../../sheet/stopId';
-import { type Plan, canRemoveCorner, newId, surveyRings, boundsAt } from '@aviarum/core';
+import { type Plan, canRemoveCorner, newId, surveyRings } from '@aviarum/core';
 import { Pick } from '../../fields/Choice';
 import { LengthField } from '../../fields/LengthField';
+import { PlaceFields } from '../../fields/PlaceFields';
 import { usePlan } from '../../state/planStore';
 import { useSelection } from '../../state/selection';
 import { OpenThing } from '../ground/OpenThing';
@@ -19,18 +20,7 @@ function CornerFields({ plan, id }: { plan: Plan; id: string }) {
   return (
     <OpenThing title={`Corner ${number}`}>
       <div className="fields">
-        <LengthField
-          name="Across"
-          value={corner.x}
-          {...boundsAt('corners.x')}
-          onCommit={(x) => put({ x, y: corner.y })}
-        />
-        <LengthField
-          name="Up"
-          value={corner.y}
-          {...boundsAt('corners.x')}
-          onCommit={(y) => put({ x: corner.x, y })}
-        />
+        <PlaceFields at={corner} onPut={({ x, y }) => put({ x, y })} />
       </div>
       {canRemoveCorner(plan, id) && (
         <div className="mends">

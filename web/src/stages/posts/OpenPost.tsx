@@ -1,16 +1,8 @@
 import { stopId } from '../../sheet/stopId';
-import {
-  type Part,
-  type Plan,
-  type PostPin,
-  ROLE_NAMES,
-  capital,
-  nextId,
-  surveyRings,
-  boundsAt,
-} from '@aviarum/core';
+import { type Part, type Plan, type PostPin, ROLE_NAMES, capital, nextId, surveyRings } from '@aviarum/core';
 import { Choice } from '../../fields/Choice';
 import { LengthField } from '../../fields/LengthField';
+import { PlanLength } from '../../fields/PlanLength';
 import { usePlan } from '../../state/planStore';
 import { useReader, useReckoning } from '../../state/reckoningStore';
 import { useSelection } from '../../state/selection';
@@ -77,10 +69,10 @@ export function OpenPost({ plan }: { plan: Plan }) {
         }
       />
       {standing !== null && (
-        <LengthField
+        <PlanLength
+          of="postPins.post.standing.above"
           name="Out of the ground"
           value={standing}
-          {...boundsAt('postPins.post.standing.above')}
           onCommit={(above) => set({ post: { kind: 'standing', above } })}
         />
       )}

@@ -6,10 +6,9 @@ import {
   capital,
   editionOf,
   postOptions,
-  boundsAt,
 } from '@aviarum/core';
 import { Fragment } from 'react';
-import { LengthField } from '../../fields/LengthField';
+import { PlanLength } from '../../fields/PlanLength';
 import { OptionGroups } from '../../fields/OptionGroups';
 import { usePlan } from '../../state/planStore';
 import { useMarket, useReader, useReckoning } from '../../state/reckoningStore';
@@ -39,10 +38,10 @@ export function PostsPanel({ base }: { base: string }) {
       <OpenPost plan={plan} />
       <section aria-label="Spacing">
         <div className="fields">
-          <LengthField
+          <PlanLength
+            of="choices.plan.spacing"
             name="Largest spacing"
             value={choices.spacing}
-            {...boundsAt('choices.plan.spacing')}
             onCommit={(spacing) => take({ verb: 'set-spacing', scope: WHOLE_PLAN, spacing })}
           />
         </div>

@@ -10,6 +10,7 @@ import {
 } from '@aviarum/core';
 import { useState } from 'react';
 import { LengthField } from '../../fields/LengthField';
+import { PlanLength } from '../../fields/PlanLength';
 import { OptionGroups } from '../../fields/OptionGroups';
 import { usePlan } from '../../state/planStore';
 import { useMarket, useReader } from '../../state/reckoningStore';
@@ -35,10 +36,10 @@ function BandHeights({ band, below, scope }: { band: Band; below: Band | undefin
         most={TOP.most}
         onCommit={(top) => set({ top })}
       />
-      <LengthField
+      <PlanLength
+        of="choices.plan.bands.bottom"
         name={below ? 'Starts at, if not on the lap' : 'Starts at, if not on the ground'}
         value={band.bottom ?? null}
-        {...boundsAt('choices.plan.bands.bottom')}
         onCommit={(bottom) => set({ bottom })}
         onClear={() => set({ bottom: null })}
       />

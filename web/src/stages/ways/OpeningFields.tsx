@@ -1,6 +1,6 @@
-import { type Change, type Opening, type RingSide, WAY_NAMES, capital, newId, boundsAt } from '@aviarum/core';
+import { type Change, type Opening, type RingSide, WAY_NAMES, capital, newId } from '@aviarum/core';
 import { Pick } from '../../fields/Choice';
-import { LengthField } from '../../fields/LengthField';
+import { PlanLength } from '../../fields/PlanLength';
 import { usePlan } from '../../state/planStore';
 import { useReader } from '../../state/reckoningStore';
 import { middleOf } from './places';
@@ -17,17 +17,17 @@ function OwnMeasures({ opening, set }: { opening: Opening; set: (to: To) => void
   if (opening.kind === 'gate') {
     return (
       <>
-        <LengthField
+        <PlanLength
+          of="openings.gate.gap"
           name="Gap round the leaf"
           kind="opening"
           value={opening.gap}
-          {...boundsAt('openings.gate.gap')}
           onCommit={(gap) => set({ gap })}
         />
-        <LengthField
+        <PlanLength
+          of="openings.gate.height"
           name="Leaf height, if not the wall’s"
           value={opening.height}
-          {...boundsAt('openings.gate.height')}
           onCommit={(height) => set({ height })}
           onClear={() => set({ height: null })}
         />
@@ -36,17 +36,17 @@ function OwnMeasures({ opening, set }: { opening: Opening; set: (to: To) => void
   }
   return (
     <>
-      <LengthField
+      <PlanLength
+        of={`openings.${opening.kind}.height`}
         name="Clear height"
         value={opening.height}
-        {...boundsAt(`openings.${opening.kind}.height`)}
         onCommit={(height) => set({ height })}
       />
       {opening.kind === 'hatch' && (
-        <LengthField
+        <PlanLength
+          of="openings.hatch.bottom"
           name="Above the ground"
           value={opening.bottom}
-          {...boundsAt('openings.hatch.bottom')}
           onCommit={(bottom) => set({ bottom })}
         />
       )}
@@ -88,16 +88,16 @@ export function OpeningFields({ opening, sides }: { opening: Opening; sides: rea
   return (
     <>
       <div className="fields">
-        <LengthField
+        <PlanLength
+          of={`openings.${opening.kind}.width`}
           name="Clear width"
           value={opening.width}
-          {...boundsAt(`openings.${opening.kind}.width`)}
           onCommit={(width) => set({ width })}
         />
-        <LengthField
+        <PlanLength
+          of={`openings.${opening.kind}.along`}
           name="From the corner"
           value={opening.along}
-          {...boundsAt(`openings.${opening.kind}.along`)}
           onCommit={(along) => set({ along })}
         />
         <Pick
