@@ -20,7 +20,9 @@ function namesIn(names: string, text: string): readonly string[] {
 }
 
 test('every field that takes its bounds from the plan’s schema finds them there', () => {
-  const files = readdirSync(ROOT, { recursive: true, encoding: 'utf8' }).filter((f) => f.endsWith('.tsx') && !f.endsWith('PlanLength.tsx'));
+  const files = readdirSync(ROOT, { recursive: true, encoding: 'utf8' }).filter(
+    (f) => f.endsWith('.tsx') && !f.endsWith('PlanLength.tsx'),
+  );
   const paths = files.flatMap((file) => {
     const text = readFileSync(path.join(ROOT, file), 'utf8');
     const plain = [

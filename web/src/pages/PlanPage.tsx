@@ -16,6 +16,14 @@ import { useOpenPlan } from './useOpenPlan';
 
 /** The strip has nothing to show before the sums are there: it comes while they are worked out. */
 const FenceStrip = lazy(async () => ({ default: (await import('../strip/FenceStrip')).FenceStrip }));
+/** Keeps the strip's place, so that what stands above it does not move when it comes. */
+const STRIP_TO_COME = (
+  <section className="stripplace tocome" aria-label="The fence, unrolled" aria-busy>
+    <header>
+      <b>The fence, unrolled</b>
+    </header>
+  </section>
+);
 const DocketPaper = lazy(async () => ({ default: (await import('../docket/DocketPaper')).DocketPaper }));
 
 const isStage = (text: string | undefined): text is StageId => STAGE_IDS.some((stage) => stage === text);
@@ -80,7 +88,7 @@ export function PlanPage() {
           </Suspense>
         </ErrorBoundary>
         <ErrorBoundary what="The strip" of={key}>
-          <Suspense fallback={<section className="stripplace" aria-label="The fence, unrolled" />}>
+          <Suspense fallback={STRIP_TO_COME}>
             <FenceStrip stage={stage} />
           </Suspense>
         </ErrorBoundary>
