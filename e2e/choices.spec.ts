@@ -91,11 +91,11 @@ test('walls: a band that starts too high leaves a hole, which letting it lap men
 }) => {
   await keeper.newPlan('', '2.4');
   await keeper.open('Walls');
-  await keeper.type(/^Starts at/, '0.75');
+  await keeper.type(/^Start height/, '0.75');
   await expect(page.getByText(/Nothing closes the wall from 0.60 m to 0.75 m/).first()).toBeVisible();
-  await page.getByRole('button', { name: /Let it lap the band below/ }).click();
+  await page.getByRole('button', { name: /Start at the lap of the band below/ }).click();
   await expect(page.getByText(/Nothing closes the wall/)).toHaveCount(0);
-  await expect(page.getByRole('textbox', { name: /^Starts at/ })).toHaveValue('');
+  await expect(page.getByRole('textbox', { name: /^Start height/ })).toHaveValue('');
 });
 
 test('ways in: a gate is built instead of bought; leaf, hinges and hours follow, and the file says the same', async ({
@@ -131,9 +131,9 @@ test('ways in: pop door, egg hatch and a lobby are added; one above the mesh is 
   const hatch = page.getByRole('region', { name: /^Egg hatch on side/ });
   await hatch.getByRole('textbox', { name: 'Above the ground' }).fill('1.6');
   await hatch.getByRole('textbox', { name: 'Above the ground' }).press('Enter');
-  await expect(page.getByText(/it has nothing to hang in/).first()).toBeVisible();
+  await expect(page.getByText(/there is no mesh there to fix it to/).first()).toBeVisible();
   await page.getByRole('button', { name: /^Set it 1.45 m above the ground/ }).click();
-  await expect(page.getByText(/it has nothing to hang in/)).toHaveCount(0);
+  await expect(page.getByText(/there is no mesh there to fix it to/)).toHaveCount(0);
   await page.getByRole('button', { name: 'Add a lobby with a second gate' }).click();
   await expect(page.locator('h2.subhead', { hasText: /^Gate on side/ })).toHaveCount(2);
   // 0.95 of fence is now inside; 1.2 + 0.95 + 1.2 of it stand round the lobby.

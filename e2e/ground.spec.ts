@@ -101,9 +101,9 @@ test('a walk that does not close says by how much, and is shared out when asked'
 }) => {
   await keeper.newPlan('', '2.4');
   await page.getByRole('button', { name: 'as walked' }).click();
-  while ((await page.getByRole('button', { name: /^Take leg \d+ out/ }).count()) > 4)
+  while ((await page.getByRole('button', { name: /^Remove leg \d+/ }).count()) > 4)
     await page
-      .getByRole('button', { name: /^Take leg \d+ out/ })
+      .getByRole('button', { name: /^Remove leg \d+/ })
       .last()
       .click();
   for (const [i, length] of ['6', '3.6', '5.7', '3.6'].entries()) {
@@ -248,7 +248,7 @@ test('houses, trees, services and boundaries are put down, opened, moved and tak
   const line = page.getByRole('region', { name: 'Open: old hedge' });
   await line.getByRole('button', { name: 'Add a point after point 1' }).click();
   await expect(page).toHaveURL(/boundary%3A.*%2F1/);
-  await line.getByRole('button', { name: 'Take this point out' }).click();
+  await line.getByRole('button', { name: 'Remove this point' }).click();
   const things = page.locator('.thinglist');
   await things.getByRole('button', { name: 'Old hedge' }).click();
   await page.locator('[data-stop^="boundary:"]').nth(1).focus();
@@ -264,10 +264,10 @@ test('houses, trees, services and boundaries are put down, opened, moved and tak
   await expect(over).toHaveCount(0);
   await keeper.open('Ground');
   await things.getByRole('button', { name: 'Tree' }).click();
-  await page.getByRole('button', { name: 'Take it out' }).click();
+  await page.getByRole('button', { name: 'Remove it' }).click();
   await expect(things.getByRole('button', { name: 'Tree' })).toHaveCount(0);
-  await keeper.type('North, right of up', '30');
-  await expect(page.getByRole('img', { name: 'North is 30° right of up' })).toBeVisible();
+  await keeper.type('North, degrees clockwise from up', '30');
+  await expect(page.getByRole('img', { name: 'North is 30° clockwise from up' })).toBeVisible();
 });
 
 test('forty sides stay readable: no length where it does not fit, the one in focus always', async ({

@@ -103,7 +103,7 @@ export class Keeper {
   }
 
   private get inShort() {
-    return this.page.getByRole('region', { name: 'Docket in short' });
+    return this.page.getByRole('region', { name: 'Docket summary' });
   }
 
   /** A figure of the bar, once it is that of the plan in hand. */

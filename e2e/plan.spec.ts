@@ -189,7 +189,7 @@ for (const theme of ['light', 'dark'] as const) {
       await page.goto(`/h/hollin-bank/p/${stage}`);
       const ready = /yard|print/.test(stage)
         ? page.getByRole('main')
-        : page.getByRole('region', { name: 'Docket in short' }).getByText('Fence');
+        : page.getByRole('region', { name: 'Docket summary' }).getByText('Fence');
       await expect(ready.first()).toBeVisible();
       // The sums may be there before the panel is: what is looked at is the whole page.
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
@@ -208,8 +208,8 @@ test('at 390 px nothing is wider than the screen, and the bar says price, rolls 
   await page.setViewportSize({ width: 390, height: 844 });
   for (const stage of ['birds', 'ground', 'outline', 'posts', 'walls', 'docket']) {
     await page.goto(`/h/hollin-bank/p/orchard-run/${stage}`);
-    await expect(page.getByRole('region', { name: 'Docket in short' }).getByText('Rolls')).toBeVisible();
+    await expect(page.getByRole('region', { name: 'Docket summary' }).getByText('Rolls')).toBeVisible();
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   }
-  await expect(page.getByRole('region', { name: 'Docket in short' }).getByText('To buy')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Docket summary' }).getByText('To buy')).toBeVisible();
 });

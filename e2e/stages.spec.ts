@@ -19,7 +19,7 @@ test('birds: kinds, numbers and space move the area wanted, each with its workin
   await page.getByRole('button', { name: 'Add birds' }).click();
   await expect(wanted).toHaveText('48.0 m²');
   await page
-    .getByRole('button', { name: /^Take the/ })
+    .getByRole('button', { name: /^Remove the/ })
     .first()
     .click();
   await expect(wanted).toHaveText('18.0 m²');
@@ -69,7 +69,7 @@ test('walls: a band is added, lowered, and said to be short when its widths do n
   await keeper.open('Walls');
   await page.getByRole('button', { name: 'Add a band on top' }).click();
   await expect(page.getByRole('group', { name: 'Band' }).getByRole('button')).toHaveCount(3);
-  await page.getByRole('button', { name: 'Take this band off' }).click();
+  await page.getByRole('button', { name: 'Remove this band' }).click();
   await expect(page.getByRole('group', { name: 'Band' }).getByRole('button')).toHaveCount(2);
   await keeper.type('Reaches up to', '1.8');
   await keeper.question('Roll widths');
@@ -78,7 +78,7 @@ test('walls: a band is added, lowered, and said to be short when its widths do n
     .getByRole('radio', { name: '1.20 m', exact: true })
     .check();
   await expect(page.getByText(/0.05 m short of 1.80 m/).first()).toBeVisible();
-  await page.getByRole('button', { name: /Take the band to 1.75 m/ }).click();
+  await page.getByRole('button', { name: /Set the band’s top to 1.75 m/ }).click();
   await expect(page.getByText(/short of/)).toHaveCount(0);
   await expect(page.getByRole('textbox', { name: 'Reaches up to' })).toHaveValue('1.75 m');
 });
@@ -119,8 +119,8 @@ test('skirt: a buried one has no pegs and a trench in the hours; none is a matte
 test('ways in: a gate is added, moved by its field, and taken out', async ({ keeper, page }) => {
   await keeper.newPlan('', '2.4');
   await keeper.open('Ways in');
-  await page.getByRole('button', { name: 'Take this gate out' }).click();
-  await expect(page.getByText('There is no way into Run').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Remove this gate' }).click();
+  await expect(page.getByText('Run has no gate. Add one.').first()).toBeVisible();
   await page.getByRole('button', { name: 'Add a barrow gate' }).click();
   await expect(page.locator('.stripsvg .s-gate')).toHaveCount(1);
   await keeper.type('From the corner', '0.3');

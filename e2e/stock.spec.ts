@@ -79,11 +79,11 @@ test('a roll as wide as no yard sells is used, and taken as it is when it was cu
   await page.getByRole('link', { name: 'Shed, prices and own products' }).click();
   await page.getByRole('button', { name: /^Change / }).click();
   await keeper.type(/^Length$/, '2');
-  await page.getByRole('button', { name: 'Keep it so' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.locator('.stocklist li')).toContainText('2.00 m');
   await page.goto(address);
   const asItWas = await keeper.toBuy();
-  await page.getByRole('button', { name: /^Take it as it is now/ }).click();
+  await page.getByRole('button', { name: /^Use it as it is now/ }).click();
   await expect.poll(() => keeper.toBuy()).toBeGreaterThan(asItWas);
   await expect(page.getByRole('checkbox', { name: /from the barn/ })).toBeChecked();
 
@@ -120,7 +120,7 @@ test('a price list goes out, comes back with a wrong row refused by its number, 
 
   await page.goto(docket);
   const now = await keeper.toBuy();
-  await page.getByRole('button', { name: 'Take today’s prices' }).click();
+  await page.getByRole('button', { name: 'Use today’s prices' }).click();
   await expect.poll(() => keeper.toBuy()).toBeLessThan(now);
   await expect(page.getByText('There are none newer.')).toBeVisible();
 });
@@ -144,7 +144,7 @@ test('an own product is added with its price, hung after its prices were taken, 
   await expect(page.locator('.stocklist')).toContainText('19 × 19');
 
   await page.goto(docket);
-  await page.getByRole('button', { name: 'Take today’s prices' }).click();
+  await page.getByRole('button', { name: 'Use today’s prices' }).click();
   await page.getByRole('button', { name: 'Add a vent or patch' }).click();
   await page.getByRole('combobox', { name: 'Mesh' }).selectOption({ label: 'Welded 19 × 19' });
   const line = page.locator('tr[data-line^="roll:m"]');

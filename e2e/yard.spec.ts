@@ -30,7 +30,7 @@ test('stakes are found by tape, a slip of 0.50 is named and mended, and the outl
   for (let i = 1; i <= 4; i++) {
     await marks.getByLabel('A fixed mark').selectOption({ label: `House, corner ${i}` });
     await marks.getByRole('button', { name: 'Add the mark' }).click();
-    await expect(marks.getByRole('button', { name: /^Take mark/ })).toHaveCount(i);
+    await expect(marks.getByRole('button', { name: /^Remove mark/ })).toHaveCount(i);
   }
   const stakes = [
     [1, -3],
@@ -85,11 +85,11 @@ test('stakes are found by tape, a slip of 0.50 is named and mended, and the outl
     '1.00 m across, −3.00 m up',
   );
   // A mark taken out leaves its letter to the next.
-  await marks.getByRole('button', { name: /^Take mark C/ }).click();
-  await expect(marks.getByRole('button', { name: /^Take mark/ })).toHaveCount(3);
+  await marks.getByRole('button', { name: /^Remove mark C/ }).click();
+  await expect(marks.getByRole('button', { name: /^Remove mark/ })).toHaveCount(3);
   await marks.getByLabel('A fixed mark').selectOption({ label: 'House, corner 3' });
   await marks.getByRole('button', { name: 'Add the mark' }).click();
-  await expect(marks.getByRole('button', { name: 'Take mark C, House, corner 3 out' })).toHaveCount(1);
+  await expect(marks.getByRole('button', { name: 'Remove mark C, House, corner 3' })).toHaveCount(1);
   await page.getByRole('button', { name: 'Lay the outline out through the stakes' }).click();
   await expect(keeper.bar('Run')).toHaveText('30.0m²');
 });
@@ -109,11 +109,11 @@ test('a practice walk leaves as GPX and comes back as an outline, its strays and
   await input.setInputFiles(file('walk.gpx', gpx));
   const told = page.getByRole('note', { name: 'The outline from the file' });
   await expect(told).toContainText(/\d+ places become \d+ corners, within 1.00 m/);
-  await expect(told).toContainText(/stray 0\.\d\d m from it/);
-  await keeper.type('Thinned to within', '2');
+  await expect(told).toContainText(/lie up to 0\.\d\d m from the outline/);
+  await keeper.type('Simplify to within', '2');
   await expect(told).toContainText('within 2.00 m');
   const before = await keeper.figure('Run');
-  await page.getByRole('button', { name: 'Take this outline' }).click();
+  await page.getByRole('button', { name: 'Use this outline' }).click();
   await expect(keeper.bar('Run')).not.toHaveText(before);
   const area = Number((await keeper.figure('Run')).replace(/[^0-9.]/g, '').replace(/2$/, ''));
   expect(area).toBeGreaterThan(480);

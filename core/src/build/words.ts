@@ -5,7 +5,7 @@ import { SOIL_NAMES } from '../stages/ground/names';
 export const TERMS = {
   'hours.total': () => 'hours for one person',
   'hours.elapsed': () => 'with a second person',
-  'hours.second': () => 'of the hours alone',
+  'hours.second': () => '× share with a helper',
   'hours.count': ({ of }: { readonly of: 'runs' | 'posts' | 'gates' | 'pop doors' | 'bags' }) => of,
   'hours.metres': () => 'length',
   'hours.rate': () => 'each',

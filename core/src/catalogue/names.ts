@@ -13,7 +13,7 @@ const PACK_NAMES: Readonly<Record<PackId, string>> = {
   spike: 'Driven spike for 100 mm posts',
   tie: 'Panel ties',
   stone: 'Border stones, loads of 0.5 m³',
-  arm: 'Arm for an overhang, one a post',
+  arm: 'Arm for an overhang, one per post',
   hinge: 'Hinge that cannot be lifted off',
   catch: 'Catch, one step',
   'two-step-catch': 'Catch, two steps: lift and slide',
@@ -46,6 +46,19 @@ export const MESH_NAMES: Readonly<Record<MeshType, string>> = {
   'close-panel': 'Rigid close panel',
   'cover-net': 'Knotted cover net',
   plastic: 'Extruded plastic net',
+};
+
+/** The same within a sentence. */
+export const MESH_SAID: Readonly<Record<MeshType, string>> = {
+  'fine-welded': 'fine welded mesh',
+  welded: 'welded mesh',
+  hexagonal: 'hexagonal mesh',
+  'chain-link': 'chain link',
+  woven: 'woven stock mesh',
+  'stock-panel': 'a rigid stock panel',
+  'close-panel': 'a rigid close panel',
+  'cover-net': 'knotted net',
+  plastic: 'plastic net',
 };
 
 const mm = (metres: number) => {

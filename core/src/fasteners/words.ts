@@ -20,7 +20,7 @@ export const TERMS = {
     `gaps of at most ${r.length(spacing)}`,
   'fasten.height': () => 'length fastened',
   'fasten.distance': () => 'largest distance',
-  'fasten.one-more': () => 'one more than gaps',
+  'fasten.one-more': () => 'plus one at the end',
   'fasten.clips': ({ height }: { readonly height: number }, r: Reader) =>
     `clips beyond those supplied, wall ${r.length(height)}`,
   'fasten.clips-needed': () => 'clips on a steel post',
@@ -51,7 +51,7 @@ export const TERMS = {
   'fasten.ties': () => 'panels tied to posts',
   'fasten.ties-each': () => 'ties each',
   'fasten.rows': () => 'rows',
-  'fasten.arms': () => 'one a post',
+  'fasten.arms': () => 'one per post',
   'fasten.splice': ({ height }: { readonly height: number }, r: Reader) => `joint ${r.length(height)} high`,
   'fasten.pegs-edge': ({ edge }: { readonly edge: number }, r: Reader) =>
     `outer edge of the apron, ${r.length(edge)}`,

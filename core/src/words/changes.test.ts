@@ -53,15 +53,15 @@ describe('a button or an undo step says what it does', () => {
     [{ verb: 'set-overhang', scope, overhang: 0 }, 'No overhang'],
     [
       { verb: 'choose-as-plan', scope: { scope: 'side', of: 's1' }, choices: ['skirt'] },
-      'Choose as for the whole plan on this side',
+      'Use the plan’s settings on this side',
     ],
     [
       { verb: 'choose-as-plan', scope: { scope: 'enclosure', of: 'e' }, choices: ['bands'] },
-      'Choose as for the whole plan on this run',
+      'Use the plan’s settings on this run',
     ],
     [{ verb: 'set-crew', crew: 'two' }, 'Build with a second person'],
     [{ verb: 'set-crew', crew: 'alone' }, 'Build alone'],
-    [{ verb: 'set-band', scope, id: 'low', to: { bottom: null } }, 'Let it lap the band below'],
+    [{ verb: 'set-band', scope, id: 'low', to: { bottom: null } }, 'Start at the lap of the band below'],
     [{ verb: 'set-band', scope, id: 'low', to: { bottom: 0.15 } }, 'Start the band at 0.15 m'],
     [opening({ make: 'built' }), 'Build it of frame timber and mesh'],
     [opening({ make: 'kit' }), 'Hang a kit'],

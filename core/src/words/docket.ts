@@ -45,7 +45,7 @@ export function sayLine(
     case 'timber':
       return {
         name: timberName(market.timber(line.product), reader),
-        note: 'by the length, sawn to the pieces',
+        note: 'sold by length, cut to size',
       };
     case 'kit':
       return {
@@ -133,7 +133,7 @@ export function sayPiece(piece: Piece): string {
 /** Whether the price of all that is bought is proved, in a sentence. @param yards  how many may be bought at */
 export function sayPriceProof({ cost, bound, proved }: PriceProof, reader: Reader, yards: number): string {
   const others = yards > 1 ? 'rolls, widths or yards' : 'rolls or widths';
-  if (proved) return `The price is the best possible: no other ${others} cost less.`;
+  if (proved) return `The price is the best possible: no cheaper combination of ${others} exists.`;
   return `The price is not proved: other ${others} could save at most ${reader.money(Math.floor(cost - bound + 1e-6))}.`;
 }
 

@@ -24,7 +24,7 @@ test.each<[string, string]>([
     said('gate.past-end', { side: 2, past: 0.25 }),
     'The gate runs 0.25 m past the end of side 2. Move it back.',
   ],
-  [said('gate.overlaps', { side: 2 }), 'Two ways in on side 2 stand in the same place. Move one.'],
+  [said('gate.overlaps', { side: 2 }), 'Two gates or doors on side 2 overlap. Move one.'],
   [
     said('gate.not-in-fence', { side: 4 }),
     'Side 4 has no fence to hang a gate in. Move the gate to a fenced side.',
@@ -57,11 +57,11 @@ test.each<[string, string]>([
   ],
   [
     said('mesh.torn', { of: 'band', threats: ['fox'], wire: 0.0009, needs: null }),
-    'Fox breaks this mesh: it takes welded mesh to hold them.',
+    'Fox breaks this mesh: only welded mesh will stop it.',
   ],
   [
     said('mesh.torn', { of: 'skirt', threats: ['dog', 'badger'], wire: 0.00104, needs: 0.0018 }),
-    'Dog and badger break the skirt: it takes wire of 1.8 mm, this has 1.0 mm.',
+    'Dog and badger break the skirt: wire of 1.8 mm is needed, this has 1.0 mm.',
   ],
   [
     said('band.short', { reach: 1.75, top: 1.8, by: 0.05 }),
@@ -105,11 +105,11 @@ test.each<[string, string]>([
   ],
   [
     said('post.nearly-fits', { role: 'corner', needs: 2.55, buy: 3, length: 2.4, by: 0.15 }),
-    'Corner posts need 2.55 m and come from 3.00 m. Set 0.15 m shallower, 2.40 m would do.',
+    'Corner posts need 2.55 m and come from 3.00 m. Set them 0.15 m shallower and a 2.40 m post will do.',
   ],
   [
     said('slope.steps', { side: 1, grade: 0.075, limit: 0.05, mesh: 'welded', drop: 0.18 }),
-    'Side 1 climbs 7.5 % and welded mesh follows 5 %: it steps bay by bay, up to 0.18 m a bay, and the lowest band is so much higher.',
+    'Side 1 climbs 7.5 % and welded mesh follows 5 %: it steps bay by bay, up to 0.18 m per bay, and the lowest band is made that much taller.',
   ],
   [
     said('opening.passes', {
@@ -124,7 +124,7 @@ test.each<[string, string]>([
   ],
   [
     said('heights.contradict', { kept: -0.3, other: 0, by: 0.3 }),
-    'Two heights at one stake differ by 0.30 m: −0.30 m and 0.00 m. The first counts; take the wrong one out.',
+    'Two heights at one stake differ by 0.30 m: −0.30 m and 0.00 m. The first is used. Delete the wrong one.',
   ],
   [
     said('gate.uphill', { side: 2, rise: 0.1 }),
@@ -132,16 +132,13 @@ test.each<[string, string]>([
   ],
   [
     said('posts.far-apart', { spacing: 2.4, most: 1.8, why: 'cover' }),
-    'Posts 2.40 m apart with a cover on them are too far: 1.80 m at most.',
+    'Posts 2.40 m apart are too far apart under a cover: 1.80 m at most.',
   ],
-  [said('fence.no-gate', { name: 'Orchard run' }), 'There is no way into Orchard run. Add a gate.'],
-  [
-    said('docket.no-price', { count: 1 }),
-    '1 line has no price at this yard: the total is at least what it says.',
-  ],
+  [said('fence.no-gate', { name: 'Orchard run' }), 'Orchard run has no gate. Add one.'],
+  [said('docket.no-price', { count: 1 }), '1 line has no price at this yard: the real total will be higher.'],
   [
     said('docket.no-price', { count: 3 }),
-    '3 lines have no price at this yard: the total is at least what it says.',
+    '3 lines have no price at this yard: the real total will be higher.',
   ],
   [
     said('band.hole', { from: 0.6, to: 0.75, hole: 0.15 }),
@@ -153,7 +150,7 @@ test.each<[string, string]>([
   ],
   [
     said('band.overlaps', { at: 0.6, lap: 0.3, wanted: 0.05 }),
-    'The bands at 0.60 m lie over each other by 0.30 m where 50 mm will do: mesh is wasted.',
+    'The bands at 0.60 m overlap by 0.30 m; 50 mm is enough. The rest is wasted mesh.',
   ],
   [
     said('overhang.rigid', { overhang: 0.3 }),
@@ -161,7 +158,7 @@ test.each<[string, string]>([
   ],
   [
     said('panel.module', { panel: 4.88, spacing: 2.4, module: 2.44 }),
-    'A panel of 4.88 m is cut at posts 2.40 m apart at most: set in full bays of 2.44 m, it need not be.',
+    'A panel of 4.88 m is cut where posts stand at most 2.40 m apart. Space the posts at 2.44 m and no panel has to be cut.',
   ],
   [
     said('piece.longer-than-timber', { bay: 5, roll: 4.8 }),
@@ -186,11 +183,11 @@ test.each<[string, string]>([
   [said('gate.lock', {}), 'People have been about, and nothing locks the gate.'],
   [
     said('gate.near-corner', { side: 2, away: 0.15 }),
-    'The gate on side 2 stands 0.15 m from a corner: too narrow a bay to brace and to hang mesh in. Move it along, or right to the corner post.',
+    'The gate on side 2 stands 0.15 m from a corner: the bay is too narrow to brace or mesh. Move the gate along, or right up to the corner post.',
   ],
   [
     said('gate.on-corner', { side: 2 }),
-    'The gate on side 2 hangs on a corner post, which is pulled two ways: brace it well, or move the gate along.',
+    'The gate on side 2 hangs on a corner post, which already takes the pull of two walls. Brace it well, or move the gate along.',
   ],
   [
     said('gate.taller-than-wall', { side: 1, height: 2, wall: 1.75 }),
@@ -215,7 +212,7 @@ test.each<[string, string]>([
   ],
   [
     said('flap.above-wall', { side: 2, way: 'hatch', top: 2, wall: 1.75 }),
-    'The hatch on side 2 reaches 2.00 m and the mesh only 1.75 m: it has nothing to hang in.',
+    'The hatch on side 2 reaches 2.00 m and the mesh 1.75 m: there is no mesh there to fix it to.',
   ],
 ])('%s', (sentence, expected) => {
   expect(sentence).toBe(expected);

@@ -73,7 +73,7 @@ describe('how good the cutting is, is said', () => {
   });
   test('of widths too', () => {
     expect(sayPriceProof({ cost: 900, bound: 900, proved: true }, metres, 1)).toMatch(
-      /best possible: no other rolls or widths cost less/,
+      /best possible: no cheaper combination of rolls or widths exists/,
     );
     expect(sayPriceProof({ cost: 900, bound: 650.5, proved: false }, metres, 2)).toContain(
       'other rolls, widths or yards could save at most 2.49',
@@ -98,7 +98,7 @@ describe('changes of where and at what price to buy are said', () => {
       'Buy it at Far Gate Supplies',
     );
     expect(say({ verb: 'buy-from', goods: 'roll:fine-13', yard: null })).toBe(
-      'Buy it where the whole is cheapest',
+      'Buy it wherever the whole costs least',
     );
     expect(say({ verb: 'set-fetching', yard: 'longacre', goods: 'fetched' })).toBe(
       'Fetch from Longacre Farm Store',

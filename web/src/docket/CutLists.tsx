@@ -11,7 +11,7 @@ export function CutLists() {
     <section className="cutlists">
       <h2>Cut list</h2>
       <p className="soft small">
-        In the order in which one unrolls along the fence. Letters are those of strip and sheet.
+        In the order you unroll along the fence. Letters match the strip and the sheet.
       </p>
       {cutting.map((pool) => (
         <PoolCuts key={pool.id} pool={pool} />

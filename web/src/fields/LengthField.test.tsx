@@ -41,7 +41,7 @@ describe('a length field', () => {
     ['', /Give a length/],
     ['six', /not a length/],
     ['1.2.3', /decimal sign/],
-    ['-2', /less than nothing/],
+    ['-2', /negative/],
     ['0.2', /Between 0.50 m and 500.00 m/],
   ])('says what is wrong with %j and takes nothing', (text, message) => {
     const { type, input, onCommit } = field(2.4);

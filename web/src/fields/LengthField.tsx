@@ -6,7 +6,7 @@ const MESSAGES: Readonly<Record<LengthProblem, string>> = {
   empty: 'Give a length, such as 3.60 or 11′ 10″.',
   'not-a-length': 'This is not a length. Try 3.60, 360 cm, 11′ 10½″ or 74in.',
   'two-decimal-signs': 'One comma or point is the decimal sign; group thousands with a space.',
-  negative: 'A length cannot be less than nothing.',
+  negative: 'A length cannot be negative.',
 };
 
 interface Props {

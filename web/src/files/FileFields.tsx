@@ -142,7 +142,7 @@ export default function FileFields({ plan }: { plan: Plan }) {
           )}
           <div className="fields">
             <LengthField
-              name="Thinned to within"
+              name="Simplify to within"
               value={tolerance}
               least={0.01}
               most={50}
@@ -170,20 +170,20 @@ export default function FileFields({ plan }: { plan: Plan }) {
             >
               <p>
                 {crosses
-                  ? '▲ The track crosses itself, and a fence cannot. Choose another part, thin it more, or walk it again. The plan is as it was.'
-                  : `${outline.read} places become ${outline.corners.length} corners, within ${reader.about(outline.tolerance)}. The places stray ${reader.about(outline.noise)} from it, and the walk ended ${reader.about(outline.gap)} from where it began.`}
+                  ? '▲ The track crosses itself, and a fence cannot. Choose another part, simplify it more, or walk it again. The plan has not changed.'
+                  : `${outline.read} places become ${outline.corners.length} corners, within ${reader.about(outline.tolerance)}. Points lie up to ${reader.about(outline.noise)} from the outline, and the walk ended ${reader.about(outline.gap)} from where it began.`}
               </p>
             </div>
           )}
           <div>
             <button type="button" className="btn btn-primary" disabled={!outline || crosses} onClick={useIt}>
-              Take this outline
+              Use this outline
             </button>
           </div>
         </>
       )}
       <p className="small soft" style={{ margin: 0 }}>
-        No track yet? A practice walk round this plan strays and drifts as a telephone does.
+        No track yet? A practice walk round this plan wanders like a phone’s GPS.
       </p>
       <div>
         <button type="button" className="btn" onClick={() => void practice()}>

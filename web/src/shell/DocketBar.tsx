@@ -35,7 +35,7 @@ export function DocketBar({ base }: { base: string }) {
     <div
       className="docketbar noprint"
       data-stale={draft || outOfDate ? 'yes' : 'no'}
-      aria-label="Docket in short"
+      aria-label="Docket summary"
       aria-busy={behind}
       role="region"
     >

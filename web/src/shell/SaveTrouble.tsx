@@ -104,7 +104,7 @@ export function SaveTrouble({ holding }: { holding: string }) {
           mends={
             <>
               <button type="button" className="btn" onClick={() => void takeTheirs()}>
-                Take theirs
+                Use theirs
               </button>
               <KeepButton
                 holding={holding}

@@ -62,7 +62,7 @@ export function Findings({ stage, severity }: Props) {
           data-severity={f.severity}
         >
           <p>
-            <span className="sign">{f.severity === 'mend' ? '▲ ' : 'Know: '}</span>
+            <span className="sign">{f.severity === 'mend' ? '▲ Mend: ' : 'Note: '}</span>
             {sayFinding(f, reader)}
           </p>
           {mends.length > 0 && (

@@ -54,7 +54,7 @@ export function HoursTable() {
           {
             key: 'two',
             title: 'Two people',
-            note: 'done in 0.6 of the hours alone',
+            note: 'with a helper: 0.6 of the hours alone',
             chosen: plan.crew === 'two' ? 'yes' : 'no',
             change: { verb: 'set-crew', crew: 'two' },
           },

@@ -45,7 +45,7 @@ export function Panel({ stage, lead, base, children }: Props) {
             className="btn"
             onClick={() => take({ verb: 'settle', stage, settled: 'no' })}
           >
-            Settled. Open it again
+            Settled. Change it
           </button>
         ) : (
           <button type="button" className="btn btn-accent" disabled={draft !== null} onClick={settle}>

@@ -49,10 +49,10 @@ export function OwnProducts({ holding, products, prices, market }: Props) {
               <button
                 type="button"
                 className="btn btn-ghost"
-                aria-label={`Take out ${meshName(product, reader)}`}
+                aria-label={`Remove ${meshName(product, reader)}`}
                 onClick={() => void remove(product.id)}
               >
-                Take out
+                Remove
               </button>
             </li>
           ))}

@@ -85,7 +85,7 @@ export function OwnRolls({ rolls, onChange }: Props) {
                   <button
                     type="button"
                     className="btn iconbtn"
-                    aria-label={`Take roll ${i + 1} out`}
+                    aria-label={`Remove roll ${i + 1}`}
                     onClick={() => onChange(rolls.filter((_, k) => k !== i))}
                   >
                     <Trash2 size={18} aria-hidden />

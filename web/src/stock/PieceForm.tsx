@@ -150,7 +150,7 @@ export function PieceForm({ market, taken, piece, onSend, onLeave }: Props) {
       </div>
       <div className="mends">
         <button type="submit" className="btn btn-primary" disabled={count < 1}>
-          {piece ? 'Keep it so' : 'Put it in the shed'}
+          {piece ? 'Save' : 'Put it in the shed'}
         </button>
         {piece && (
           <button type="button" className="btn" onClick={onLeave}>

@@ -85,10 +85,10 @@ export function PriceList({ holding, prices, market }: Props) {
                   <button
                     type="button"
                     className="btn btn-ghost"
-                    aria-label={`Take out the price of ${p.offer.product}`}
+                    aria-label={`Remove the price of ${p.offer.product}`}
                     onClick={() => void attempt(() => removePrice(holding, p.id))}
                   >
-                    Take out
+                    Remove
                   </button>
                 </td>
               </tr>

@@ -59,7 +59,7 @@ function Changing({ piece, market }: { piece: OwnedPiece; market: Market }) {
   useEffect(() => heading.current?.focus(), []);
   return (
     <h3 ref={heading} tabIndex={-1} className="changing">
-      {capital(sayOwned(piece, reader, market))}: as it is by now
+      {capital(sayOwned(piece, reader, market))}: what has changed
     </h3>
   );
 }
@@ -96,10 +96,10 @@ function Row({
         <button
           type="button"
           className="btn btn-ghost"
-          aria-label={`Take out ${piece.product}`}
+          aria-label={`Remove ${piece.product}`}
           onClick={onTakeOut}
         >
-          Take out
+          Remove
         </button>
       </span>
     </li>

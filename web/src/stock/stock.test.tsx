@@ -68,7 +68,7 @@ describe('the shed', () => {
     const length = screen.getByRole('textbox', { name: 'Length' });
     fireEvent.change(length, { target: { value: '4.2' } });
     fireEvent.keyDown(length, { key: 'Enter' });
-    fireEvent.click(screen.getByRole('button', { name: 'Keep it so' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Save' }));
     await waitFor(() => expect(asked).toHaveLength(1));
     expect(asked[0]).toMatchObject({ method: 'PUT', path: `${SHED}/${roll.id}` });
     expect(JSON.parse(String(asked[0]?.body))).toEqual({ ...roll, length: 4.2 });
@@ -137,7 +137,7 @@ describe('a piece that a plan counts on', () => {
     const note = await screen.findByText(/In the shed it is now .*2\.00 m.*, cut from\./);
     expect(note.textContent).toContain('▲');
     expect(usePlan.getState().plan?.owned).toEqual([roll]);
-    fireEvent.click(screen.getByRole('button', { name: /^Take it as it is now/ }));
+    fireEvent.click(screen.getByRole('button', { name: /^Use it as it is now/ }));
     expect(usePlan.getState().plan?.owned).toEqual([now]);
     expect(screen.queryByText(/In the shed it is now/)).toBeNull();
   });
@@ -156,7 +156,7 @@ describe('a piece that a plan counts on', () => {
     inHand({ ...orchard, owned: [roll] });
     shown(<ShedFieldsOfPlan />);
     expect(await screen.findByText(/now something else\. A piece of “gone”/)).toBeTruthy();
-    expect(screen.queryByRole('button', { name: /^Take it as it is now/ })).toBeNull();
+    expect(screen.queryByRole('button', { name: /^Use it as it is now/ })).toBeNull();
     fireEvent.click(screen.getByRole('checkbox', { name: /left from the duck pen/ }));
     expect(usePlan.getState().plan?.owned).toEqual([]);
   });
@@ -184,7 +184,7 @@ describe('today’s prices', () => {
     server([]);
     inHand(leanTo);
     shown(<PriceNews plan={leanTo} />);
-    fireEvent.click(await screen.findByRole('button', { name: 'Take today’s prices' }));
+    fireEvent.click(await screen.findByRole('button', { name: 'Use today’s prices' }));
     expect(usePlan.getState().plan?.buying).toMatchObject({
       edition: LATEST_EDITION,
       pricesAsOf: '2026-11-25',

@@ -55,7 +55,7 @@ export function FenceStrip({ stage }: { stage: StageId }) {
           <span className="soft small stripsaid">
             {draft
               ? 'as it last stood; the draft above cannot be built yet'
-              : `from corner ${plan ? (surveyRings(plan)[index]?.sides[0]?.startNumber ?? 1) : 1}, seen from outside. Letters are pieces on the cut list.`}
+              : `from corner ${plan ? (surveyRings(plan)[index]?.sides[0]?.startNumber ?? 1) : 1}, seen from outside. Letters match the cut list.`}
           </span>
         )}
         <div className="choices small noprint" role="group" aria-label="Heights">

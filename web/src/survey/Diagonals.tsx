@@ -40,7 +40,7 @@ export function Diagonals({ tape, found, onSet }: Setting & { found: Found }) {
               className="btn"
               onClick={() => onSet({ between: tape.between.filter((o) => o !== r) })}
             >
-              Take out
+              Remove
             </button>
           </div>
         );

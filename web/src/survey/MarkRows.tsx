@@ -61,10 +61,10 @@ export function MarkRows({ plan, tape, onSet }: Setting & { plan: Plan }) {
           <button
             type="button"
             className="btn"
-            aria-label={`Take mark ${m.name} out`}
+            aria-label={`Remove mark ${m.name}`}
             onClick={() => remove(m.id)}
           >
-            Take out
+            Remove
           </button>
         </div>
       ))}

@@ -6,6 +6,6 @@ export const CHANGES = {
   'add-birds': ({ flock }: { readonly flock: { readonly kind: BirdKind } }) =>
     `Add ${BIRD_NAMES[flock.kind][1]}`,
   'set-birds': () => 'Change the birds',
-  'remove-birds': () => 'Take these birds out',
+  'remove-birds': () => 'Remove these birds',
   'set-space': ({ space }: { readonly space: SpaceSchool }) => `Space: ${SPACE_NAMES[space]}`,
 } as const;

@@ -20,5 +20,5 @@ export const TERMS = {
   'birds.each': ({ keeping }: Each) =>
     keeping === 'confined' ? 'each, always shut in' : 'each, let out part of the day',
   'birds.space': ({ school }: { readonly school: SpaceSchool }) => `space: ${SPACE_NAMES[school]}`,
-  'birds.area-each': () => 'area a bird',
+  'birds.area-each': () => 'area per bird',
 } as const;

@@ -9,18 +9,18 @@ type Of<V extends keyof typeof VERBS> = Parameters<(typeof VERBS)[V]>[1];
 export const CHANGES = {
   'set-yards': ({ yards }: Of<'set-yards'>, _: Reader, market: Market) =>
     yards.length > 1
-      ? 'Buy at both yards, each line where the whole is cheapest'
+      ? 'Buy at both yards, whichever split costs least overall'
       : `Buy everything at ${market.yard(yards[0] ?? '').name}`,
   'buy-from': ({ yard }: Of<'buy-from'>, _: Reader, market: Market) =>
-    yard === null ? 'Buy it where the whole is cheapest' : `Buy it at ${market.yard(yard).name}`,
+    yard === null ? 'Buy it wherever the whole costs least' : `Buy it at ${market.yard(yard).name}`,
   'set-fetching': ({ yard, goods }: Of<'set-fetching'>, _: Reader, market: Market) =>
     goods === 'fetched'
       ? `Fetch from ${market.yard(yard).name}`
       : `Have it delivered by ${market.yard(yard).name}`,
-  'take-prices': () => 'Take today’s prices',
+  'take-prices': () => 'Use today’s prices',
   'set-owned': () => 'Use a piece from the shed',
   'remove-owned': () => 'Leave a piece in the shed',
   'set-extra': ({ extra }: Of<'set-extra'>, r: Reader) =>
     `Cut ${counted(extra.count, 'piece')} of ${r.length(extra.width)} by ${r.length(extra.height)}`,
-  'remove-extra': () => 'Take the piece out',
+  'remove-extra': () => 'Remove the piece',
 } as const;

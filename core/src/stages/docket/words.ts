@@ -36,5 +36,5 @@ export const FINDINGS = {
   'piece.longer-than-timber': ({ bay, roll }: { readonly bay: number; readonly roll: number }, r: Reader) =>
     `A piece of ${r.length(bay)} is longer than the longest timber sold, ${r.length(roll)}. Set the posts closer, or leave it off.`,
   'docket.no-price': ({ count }: { readonly count: number }) =>
-    `${counted(count, 'line has', 'lines have')} no price at this yard: the total is at least what it says.`,
+    `${counted(count, 'line has', 'lines have')} no price at this yard: the real total will be higher.`,
 } as const;

@@ -12,7 +12,7 @@ export const CHANGES = {
   'add-to-ground': ({ list }: Of<'add-to-ground'>) => `Add a ${THINGS[list]}`,
   'set-on-ground': ({ list }: Of<'set-on-ground'>) => `Change the ${THINGS[list]}`,
   'remove-from-ground': ({ list }: Of<'remove-from-ground'>) =>
-    list === 'spotHeights' ? 'Take this height out' : `Take the ${THINGS[list]} out`,
+    list === 'spotHeights' ? 'Remove this height' : `Remove the ${THINGS[list]}`,
   'bring-ground': () => 'Bring the ground over from another plan',
   'set-heights': () => 'Set the heights',
   'set-tape': () => 'Change the tape readings',

@@ -8,7 +8,7 @@ export const FINDINGS = {
     { kept, other, by }: { readonly kept: number; readonly other: number; readonly by: number },
     r: Reader,
   ) =>
-    `Two heights at one stake differ by ${r.length(by)}: ${r.length(kept)} and ${r.length(other)}. The first counts; take the wrong one out.`,
+    `Two heights at one stake differ by ${r.length(by)}: ${r.length(kept)} and ${r.length(other)}. The first is used. Delete the wrong one.`,
   'heights.cliff': ({ grade, apart }: { readonly grade: number; readonly apart: number }, r: Reader) =>
     `Two heights ${r.about(apart)} apart make a grade of ${r.grade(grade)}. Read them again before you trust them.`,
 } as const;

@@ -30,7 +30,7 @@ export const FINDINGS = {
   'outline.folds-back': ({ corner }: { readonly corner: number }) =>
     `The fence folds back on itself at corner ${corner}. Open the corner.`,
   'side.off-wall': ({ side, building, by }: SideOffWall, r: Reader) =>
-    `Side ${side} is to be a wall of ${building} and lies ${r.about(by)} off it: nothing closes the run there. Fence it, or pull its corners back to the wall.`,
+    `Side ${side} is marked as a wall of ${building} but stands ${r.about(by)} away from it, so the run is open there. Fence it, or pull its corners back to the wall.`,
   'side.through-building': ({ side, building }: { readonly side: number; readonly building: string }) =>
     `Side ${side} runs through ${building}. Move a corner, or put one where the fence meets the wall.`,
   'side.over-boundary': ({ side, boundary, by }: SideOverBoundary, r: Reader) =>

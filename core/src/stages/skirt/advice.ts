@@ -17,7 +17,7 @@ export const SCHOOLS = {
   dig: {
     question: 'Dig it in, or lay it flat?',
     schools: ['Trench, mesh straight down', 'Flat apron', 'Folded, half up, half out', 'Stones'],
-    ours: 'A flat apron: as good for most diggers, no trench, works among roots. A trench where it is mown or mink are about.',
+    ours: 'A flat apron: as good for most diggers, no trench, works among roots. A trench where you mow, or where there are mink.',
   },
   skirtWire: {
     question: 'Which mesh in the ground?',

@@ -38,12 +38,13 @@ export const FINDINGS = {
     return `${capital(who(threats))} ${verb(threats, 'gets', 'get')} through ${where}: ${r.opening(opening)} is not smaller than ${r.opening(limit)}.`;
   },
   'mesh.torn': ({ of, threats, wire, needs }: MeshTorn) => {
-    const what = of === 'skirt' ? 'the skirt' : 'this mesh';
+    const breaks = `${capital(who(threats))} ${verb(threats, 'breaks', 'break')}`;
+    const torn = of === 'skirt' ? `${breaks} the skirt` : `${breaks} this mesh`;
     const mm = (metres: number) => `${(metres * 1000).toFixed(1)} mm`;
-    const cure =
-      needs === null
-        ? 'it takes welded mesh to hold them'
-        : `it takes wire of ${mm(needs)}, this has ${mm(wire)}`;
-    return `${capital(who(threats))} ${verb(threats, 'breaks', 'break')} ${what}: ${cure}.`;
+    if (needs === null)
+      return threats.length === 1
+        ? `${torn}: only welded mesh will stop it.`
+        : `${torn}: only welded mesh will stop them.`;
+    return `${torn}: wire of ${mm(needs)} is needed, this has ${mm(wire)}.`;
   },
 } as const;

@@ -18,7 +18,7 @@ export const SCHOOLS = {
     question: 'Round the corners, or cut there?',
     schools: [
       'Round corners: fewer cuts, harder to pull',
-      'Cut at each corner: easy to pull, one joint a corner',
+      'Cut at each corner: easy to pull, one joint per corner',
     ],
     ours: 'Round corners, which leaves fewer ends; cut where one person pulls alone.',
   },

@@ -19,12 +19,14 @@ export const CHANGES = {
   'set-band': ({ to }: Of<'set-band'>, r: Reader, market: Market) => {
     if (to.mesh !== undefined) return `Hang ${meshName(market.mesh(to.mesh), r)} instead`;
     if (to.bottom !== undefined)
-      return to.bottom === null ? 'Let it lap the band below' : `Start the band at ${r.length(to.bottom)}`;
-    if (to.top !== undefined) return `Take the band to ${r.length(to.top)}`;
+      return to.bottom === null
+        ? 'Start at the lap of the band below'
+        : `Start the band at ${r.length(to.bottom)}`;
+    if (to.top !== undefined) return `Set the band’s top to ${r.length(to.top)}`;
     return to.widths === 'cheapest' ? 'Choose the cheapest widths that reach' : 'Choose the roll widths';
   },
   'add-band': () => 'Add a band',
-  'remove-band': () => 'Take the band off',
+  'remove-band': () => 'Remove the band',
   'set-hanging': ({ hanging }: Of<'set-hanging'>) =>
     hanging === 'continuous' ? 'Run the mesh round corners' : 'Cut the mesh at each corner',
   'set-boards': ({ boards }: Of<'set-boards'>) => {

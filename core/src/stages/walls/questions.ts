@@ -59,7 +59,7 @@ function bandGroups(asking: Asking, band: Band): OptionGroup[] {
 
 const HANGINGS = [
   ['continuous', 'Round corners', 'fewer cuts, harder to pull'],
-  ['side-by-side', 'Cut at each corner', 'easy to pull, one joint a corner'],
+  ['side-by-side', 'Cut at each corner', 'easy to pull, one joint per corner'],
 ] as const;
 
 function boardGroup({ market, reader, scope, choices }: Asking, at: 'ground' | 'top'): OptionGroup {
@@ -96,7 +96,7 @@ function overhangGroup({ reader, scope, choices }: Asking): OptionGroup {
     options: sizes.map((overhang) => ({
       key: String(overhang),
       title: overhang === 0 ? 'None' : `${reader.length(overhang)} folded outward`,
-      note: overhang === 0 ? '' : 'an arm a post, a patch a corner; a fox does not climb round it',
+      note: overhang === 0 ? '' : 'one arm per post, one patch per corner; a fox does not climb round it',
       chosen: chosenIf(choices.overhang === overhang),
       change: { verb: 'set-overhang', scope, overhang },
     })),

@@ -1,6 +1,6 @@
 import { type MeshType } from '../../catalogue/types';
 import { type Reader } from '../../saying/reader';
-import { MESH_NAMES } from '../../catalogue/names';
+import { MESH_SAID } from '../../catalogue/names';
 /** How steep a side is for the mesh that minds most; grades rise over run. */
 export interface SlopeParams {
   readonly side: number;
@@ -23,17 +23,17 @@ export interface PanelModule {
 /** What is found about walls. Lengths m. */
 export const FINDINGS = {
   'slope.leans': ({ side, grade, extra }: SlopeLeans, r: Reader) =>
-    `Side ${side} climbs ${r.grade(grade)}: mesh follows it, and each piece takes up to ${r.about(extra)} more at its end, since it leans and is cut plumb.`,
+    `Side ${side} climbs ${r.grade(grade)}: the mesh follows it. Allow up to ${r.about(extra)} more per piece: it leans with the slope and its ends are cut plumb.`,
   'slope.follows': ({ side, grade, limit, mesh }: SlopeParams, r: Reader) =>
-    `Side ${side} climbs ${r.grade(grade)}; ${MESH_NAMES[mesh].toLowerCase()} mesh follows ${r.grade(limit)} at most and would buckle. Step it.`,
+    `Side ${side} climbs ${r.grade(grade)}; ${MESH_SAID[mesh]} follows ${r.grade(limit)} at most and would buckle. Step it.`,
   'slope.steps': ({ side, grade, limit, mesh, drop }: SlopeParams & { readonly drop: number }, r: Reader) =>
-    `Side ${side} climbs ${r.grade(grade)} and ${MESH_NAMES[mesh].toLowerCase()} mesh follows ${r.grade(limit)}: it steps bay by bay, up to ${r.about(drop)} a bay, and the lowest band is so much higher.`,
+    `Side ${side} climbs ${r.grade(grade)} and ${MESH_SAID[mesh]} follows ${r.grade(limit)}: it steps bay by bay, up to ${r.about(drop)} per bay, and the lowest band is made that much taller.`,
   'band.short': (
     { reach, top, by }: { readonly reach: number; readonly top: number; readonly by: number },
     r: Reader,
   ) => `The widths chosen reach ${r.length(reach)}: ${r.length(by)} short of ${r.length(top)}.`,
   'band.no-roll': ({ height }: { readonly height: number }, r: Reader) =>
-    `No three widths sold together make ${r.length(height)}. Lower the wall or add a band.`,
+    `No rolls on sale, even three stacked, reach ${r.length(height)}. Lower the wall or add a band.`,
   'band.hole': (
     { from, to, hole }: { readonly from: number; readonly to: number; readonly hole: number },
     r: Reader,
@@ -46,9 +46,9 @@ export const FINDINGS = {
     { at, lap, wanted }: { readonly at: number; readonly lap: number; readonly wanted: number },
     r: Reader,
   ) =>
-    `The bands at ${r.length(at)} lie over each other by ${r.length(lap)} where ${r.opening(wanted)} will do: mesh is wasted.`,
+    `The bands at ${r.length(at)} overlap by ${r.length(lap)}; ${r.opening(wanted)} is enough. The rest is wasted mesh.`,
   'panel.module': ({ panel, spacing, module }: PanelModule, r: Reader) =>
-    `A panel of ${r.length(panel)} is cut at posts ${r.length(spacing)} apart at most: set in full bays of ${r.length(module)}, it need not be.`,
+    `A panel of ${r.length(panel)} is cut where posts stand at most ${r.length(spacing)} apart. Space the posts at ${r.length(module)} and no panel has to be cut.`,
   'overhang.rigid': ({ overhang }: { readonly overhang: number }, r: Reader) =>
     `A rigid panel does not fold outward by ${r.length(overhang)}. Put mesh on top, or leave the overhang off.`,
 } as const;

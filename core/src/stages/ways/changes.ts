@@ -19,7 +19,7 @@ export const CHANGES = {
       return catches === 'two-step' ? 'Two-step catches at top and foot' : 'One-step catches';
     if (closer !== undefined) return closer === 'spring' ? 'Let a spring close it' : 'Close it by hand';
     if (lock !== undefined) return lock === 'padlock' ? 'Put a lock on it' : 'Leave the lock off';
-    if (sill !== undefined) return sill === 'board' ? 'Put a sill under it' : 'Leave the sill out';
+    if (sill !== undefined) return sill === 'board' ? 'Put a sill under it' : 'Remove the sill';
     if (height === null) return 'Make the leaf as high as the wall';
     if (height !== undefined) return `Make it ${r.length(height)} high`;
     const { bottom }: Partial<Hatch> = to as Partial<Hatch>;
@@ -28,7 +28,9 @@ export const CHANGES = {
     if (hinge !== undefined && swing !== undefined) return `Hang it on the other post, swinging ${swing}`;
     if (hinge !== undefined) return 'Hang it on the other post';
     if (swing !== undefined) return swing === 'in' ? 'Let it swing in' : 'Let it swing out';
-    return to.along === undefined ? 'Change the way in' : `Move it to ${r.length(to.along)} from the corner`;
+    return to.along === undefined
+      ? 'Change this gate or door'
+      : `Move it to ${r.length(to.along)} from the corner`;
   },
-  'remove-opening': () => 'Take the way in out',
+  'remove-opening': () => 'Remove the gate or door',
 } as const;

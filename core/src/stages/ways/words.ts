@@ -39,7 +39,7 @@ export const FINDINGS = {
   'gate.past-end': ({ side, past }: { readonly side: number; readonly past: number }, r: Reader) =>
     `The gate runs ${r.length(past)} past the end of side ${side}. Move it back.`,
   'gate.overlaps': ({ side }: { readonly side: number }) =>
-    `Two ways in on side ${side} stand in the same place. Move one.`,
+    `Two gates or doors on side ${side} overlap. Move one.`,
   'gate.not-in-fence': ({ side }: { readonly side: number }) =>
     `Side ${side} has no fence to hang a gate in. Move the gate to a fenced side.`,
   'way.no-kit': ({ way, width, nearest }: WayNoKit, r: Reader) =>
@@ -48,9 +48,9 @@ export const FINDINGS = {
     `${capital(who(threats))} ${verb(threats, 'opens', 'open')} a one-step catch: two-step catches at top and foot.`,
   'gate.lock': () => 'People have been about, and nothing locks the gate.',
   'gate.near-corner': ({ side, away }: { readonly side: number; readonly away: number }, r: Reader) =>
-    `The gate on side ${side} stands ${r.about(away)} from a corner: too narrow a bay to brace and to hang mesh in. Move it along, or right to the corner post.`,
+    `The gate on side ${side} stands ${r.about(away)} from a corner: the bay is too narrow to brace or mesh. Move the gate along, or right up to the corner post.`,
   'gate.on-corner': ({ side }: { readonly side: number }) =>
-    `The gate on side ${side} hangs on a corner post, which is pulled two ways: brace it well, or move the gate along.`,
+    `The gate on side ${side} hangs on a corner post, which already takes the pull of two walls. Brace it well, or move the gate along.`,
   'gate.taller-than-wall': ({ side, height, wall }: GateTallerThanWall, r: Reader) =>
     `The leaf on side ${side} is ${r.length(height)} high and the wall ${r.length(wall)}: it is built as high as the wall.`,
   'gate.no-sill': ({ side }: { readonly side: number }) =>
@@ -68,6 +68,6 @@ export const FINDINGS = {
   'flap.on-post': ({ side, way }: { readonly side: number; readonly way: Opening['kind'] }) =>
     `A post stands in the ${WAY_NAMES[way]} on side ${side}. Move it beside the post.`,
   'flap.above-wall': ({ side, way, top, wall }: DoorAboveWall, r: Reader) =>
-    `The ${WAY_NAMES[way]} on side ${side} reaches ${r.length(top)} and the mesh only ${r.length(wall)}: it has nothing to hang in.`,
-  'fence.no-gate': ({ name }: { readonly name: string }) => `There is no way into ${name}. Add a gate.`,
+    `The ${WAY_NAMES[way]} on side ${side} reaches ${r.length(top)} and the mesh ${r.length(wall)}: there is no mesh there to fix it to.`,
+  'fence.no-gate': ({ name }: { readonly name: string }) => `${name} has no gate. Add one.`,
 } as const;

@@ -51,7 +51,7 @@ export function BirdsPanel({ base }: { base: string }) {
               type="button"
               className="btn"
               style={{ padding: 8 }}
-              aria-label={`Take the ${BIRD_NAMES[flock.kind][1]} out`}
+              aria-label={`Remove the ${BIRD_NAMES[flock.kind][1]}`}
               onClick={() => take({ verb: 'remove-birds', id: flock.id })}
             >
               <Trash2 size={16} aria-hidden />

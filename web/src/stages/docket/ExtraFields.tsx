@@ -6,7 +6,7 @@ import { NameField } from '../../fields/NameField';
 import { usePlan } from '../../state/planStore';
 import { useMarket, useReader } from '../../state/reckoningStore';
 
-/** Pieces of mesh wanted beside the fence, such as for vents: cut from what is left where that does. */
+/** Pieces of mesh wanted beside the fence, such as for vents: cut from off-cuts where they are big enough. */
 export function ExtraFields({ plan }: { plan: Plan }) {
   const market = useMarket();
   const reader = useReader();
@@ -19,7 +19,7 @@ export function ExtraFields({ plan }: { plan: Plan }) {
       <div>
         <b>Other pieces</b>
         <p className="soft small">
-          Vents of the house, patches: they are cut from what is left where that does.
+          Vents of the house, patches: they are cut from off-cuts where they are big enough.
         </p>
       </div>
       {plan.extras.map((extra) => (
@@ -62,7 +62,7 @@ export function ExtraFields({ plan }: { plan: Plan }) {
             className="btn btn-ghost"
             onClick={() => take({ verb: 'remove-extra', id: extra.id })}
           >
-            Take out
+            Remove
           </button>
         </fieldset>
       ))}

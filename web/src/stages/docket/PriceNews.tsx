@@ -52,7 +52,7 @@ export function PriceNews({ plan }: { plan: Plan }) {
                   : `The docket would come to ${reader.money(Math.abs(effect.price))} ${effect.price > 0 ? 'more' : 'less'}.`)}
           </p>
           <button type="button" className="btn" onClick={() => take(change)}>
-            Take today’s prices
+            Use today’s prices
           </button>
         </>
       ) : (

@@ -119,7 +119,7 @@ function ChangedPiece({ piece }: { piece: OwnedPiece }) {
         {piece.note !== '' && `, ${piece.note}`}.
       </p>
       <button type="button" className="btn" onClick={() => take(change)}>
-        Take it as it is now{price !== null && price !== 0 && ` ${more}${reader.money(price)}`}
+        Use it as it is now{price !== null && price !== 0 && ` ${more}${reader.money(price)}`}
       </button>
     </div>
   );

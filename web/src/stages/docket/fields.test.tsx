@@ -45,7 +45,7 @@ describe('pieces beside the fence', () => {
     fireEvent.change(width, { target: { value: '62 cm' } });
     fireEvent.keyDown(width, { key: 'Enter' });
     expect(now().extras).toEqual([{ ...extra, width: 0.62 }]);
-    fireEvent.click(screen.getByRole('button', { name: 'Take out' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Remove' }));
     expect(now().extras).toEqual([]);
   });
   test('of none there are none to be cut: nought is not taken', () => {

@@ -76,7 +76,7 @@ export function GroundPanel({ base }: { base: string }) {
             onCommit={(frost) => take({ verb: 'set-ground', to: { frost } })}
           />
           <AngleField
-            name="North, right of up"
+            name="North, degrees clockwise from up"
             value={ground.north}
             onCommit={(north) => take({ verb: 'set-ground', to: { north } })}
           />

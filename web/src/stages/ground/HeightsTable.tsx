@@ -24,12 +24,12 @@ const WAYS: readonly { readonly value: Way; readonly label: string; readonly how
   {
     value: 'drop',
     label: 'drop at stakes',
-    how: 'How far the ground at each stake lies below that at corner 1; less than nothing where it is higher.',
+    how: 'How far the ground at each stake lies below that at corner 1; negative where it is higher.',
   },
   {
     value: 'rise',
     label: 'rise over run',
-    how: 'How much each side rises from its first corner to its next; less than nothing where it falls.',
+    how: 'How much each side rises from its first corner to its next; negative where it falls.',
   },
 ];
 const MOST = 500;

@@ -11,7 +11,7 @@ import { LineFields } from './LineFields';
 import { OpenThing } from './OpenThing';
 import { useSetOnGround } from './useSetOnGround';
 
-const OF_A_TREE = { trunk: 'Trunk, across', roots: 'Roots, out to', crown: 'Crown, out to' } as const;
+const OF_A_TREE = { trunk: 'Trunk diameter', roots: 'Roots, out to', crown: 'Crown, out to' } as const;
 
 function TreeFields({ tree }: { tree: Tree }) {
   const set = useSetOnGround('trees', tree.id);
@@ -97,7 +97,7 @@ export function ThingFields() {
               openThing(stopId(thing.whole));
             }}
           >
-            Take this {kind === 'building' ? 'corner' : 'point'} out
+            Remove this {kind === 'building' ? 'corner' : 'point'}
           </button>
         )}
         {whole && (
@@ -109,7 +109,7 @@ export function ThingFields() {
               openThing(null);
             }}
           >
-            Take it out
+            Remove it
           </button>
         )}
       </div>

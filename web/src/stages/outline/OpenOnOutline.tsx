@@ -32,7 +32,7 @@ function CornerFields({ plan, id }: { plan: Plan; id: string }) {
               openThing(null);
             }}
           >
-            Take this corner out
+            Remove this corner
           </button>
         </div>
       )}

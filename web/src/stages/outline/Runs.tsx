@@ -37,7 +37,7 @@ export function Runs({ plan }: { plan: Plan }) {
                 aria-label={`Take ${e.name} out`}
                 onClick={() => take({ verb: 'remove-enclosure', enclosure: e.id })}
               >
-                Take out
+                Remove
               </button>
             )}
           </div>

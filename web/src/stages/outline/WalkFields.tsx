@@ -83,7 +83,7 @@ export function WalkFields({ plan }: { plan: Plan }) {
             <button
               type="button"
               className="btn iconbtn"
-              aria-label={`Take leg ${i + 1} out`}
+              aria-label={`Remove leg ${i + 1}`}
               disabled={legs.length <= 3}
               onClick={() => setLegs(legs.filter((_, k) => k !== i))}
             >

@@ -38,7 +38,7 @@ function BandHeights({ band, below, scope }: { band: Band; below: Band | undefin
       />
       <PlanLength
         of="choices.plan.bands.bottom"
-        name={below ? 'Starts at, if not on the lap' : 'Starts at, if not on the ground'}
+        name={below ? 'Start height (blank: at the lap)' : 'Start height (blank: on the ground)'}
         value={band.bottom ?? null}
         onCommit={(bottom) => set({ bottom })}
         onClear={() => set({ bottom: null })}
@@ -91,7 +91,7 @@ function Bands({ plan, scope }: { plan: Plan; scope: Scope }) {
             className="btn"
             onClick={() => take({ verb: 'remove-band', scope, id: band.id })}
           >
-            Take this band off
+            Remove this band
           </button>
         )}
       </div>

@@ -117,7 +117,7 @@ export function OpeningFields({ opening, sides }: { opening: Opening; sides: rea
           className="btn"
           onClick={() => take({ verb: 'remove-opening', id: opening.id })}
         >
-          Take this {name} out
+          Remove this {name}
         </button>
         {opening.kind === 'gate' && (
           <button type="button" className="btn" onClick={lobby}>
