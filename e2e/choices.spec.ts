@@ -148,9 +148,9 @@ test('two ways in at one place cannot be built, and one press parts them', async
   await page.getByRole('button', { name: 'Add a pop door' }).click();
   const door = page.getByRole('region', { name: /^Pop door on side/ });
   await door.getByLabel('Side').selectOption({ label: 'side 2, 3.60 m' });
-  await expect(page.getByText(/Two ways in on side 2 stand in the same place/).first()).toBeVisible();
+  await expect(page.getByText(/Two gates or doors on side 2 overlap/).first()).toBeVisible();
   await page.getByRole('button', { name: /^Move it to/ }).click();
-  await expect(page.getByText(/stand in the same place/)).toHaveCount(0);
+  await expect(page.getByText(/gates or doors on side 2 overlap/)).toHaveCount(0);
   await keeper.settled();
 });
 

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
-import { readFileSync } from 'node:fs';
+import { readFileSync, readdirSync } from 'node:fs';
 import { z } from 'zod';
 import { DEMO_PLANS, planShape, readPlan, writePlan } from '../src/index';
+import { withTables } from './rulesTables';
 
 const file = (path: string) => readFileSync(`${process.cwd()}/${path}`, 'utf8');
 
@@ -18,5 +19,23 @@ describe('what ships is what the code makes', () => {
     const bare = example.replace(/ \/\/ .*$/gm, '');
     const read = readPlan(bare);
     expect(read.ok ? [] : read.problems).toEqual([]);
+  });
+  test('the tables of the rules are those that are reckoned by', () => {
+    expect(withTables(file('docs/rules.md'))).toBe(file('docs/rules.md'));
+  });
+  test('every rule that the code names is a section of the rules', () => {
+    const sections = new Set([...file('docs/rules.md').matchAll(/^## (.*)$/gm)].map(([, head]) => head));
+    const sources = ['core/src', 'web/src', 'server/src'].flatMap((root) =>
+      readdirSync(root, { recursive: true, encoding: 'utf8' })
+        .filter((name) => /\.tsx?$/.test(name))
+        .map((name) => `${root}/${name}`),
+    );
+    const named = sources.flatMap((source) =>
+      [...file(source).matchAll(/\brules: ([A-Z][\w ]*)/g)].map(
+        ([, name = '']) => [source, name.trim()] as const,
+      ),
+    );
+    expect(named.length).toBeGreaterThan(40);
+    expect(named.filter(([, name]) => !sections.has(name))).toEqual([]);
   });
 });

@@ -5,7 +5,7 @@ import type { Figures } from '../working/figures';
 import { type Term, product, sum, value } from '../working';
 
 /**
- * Person-hours to build what is planned, by the table of domain.md 15.
+ * Person-hours to build what is planned (rules: Hours).
  *
  * @param stages  hours of each part of the work, as the stages add them
  * @returns hours alone, with working

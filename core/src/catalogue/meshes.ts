@@ -15,7 +15,7 @@ function mesh(
 
 const HEX_WIDTHS = [0.6, 0.9, 1.2, 1.5, 1.8];
 
-/** The meshes of domain.md 4; openings and wires in mm here, m in the product. */
+/** The meshes told apart (rules: Mesh); openings and wires in mm here, m in the product. */
 export const MESHES: readonly MeshProduct[] = [
   mesh('fine-6', 'fine-welded', [6.5, 6.5], 0.66, [0.6, 0.9, 1.2], [5, 15, 30]),
   mesh('fine-13', 'fine-welded', [13, 13], 1.04, [0.6, 0.9, 1.2], [5, 15, 30]),

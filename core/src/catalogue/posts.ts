@@ -33,7 +33,7 @@ const tube = (size: number): PostProduct => ({
   clipsIncluded: 0,
 });
 
-/** The posts of domain.md 5. Lengths are those sold in metres; a yard's own are in its offers. */
+/** The posts told apart (rules: Posts). Lengths are those sold in metres; a yard's own are in its offers. */
 export const POSTS: readonly PostProduct[] = [
   {
     id: 't-40',

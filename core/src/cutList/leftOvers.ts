@@ -46,7 +46,7 @@ const howMany = (length: number, across: number, { width, height }: Size): numbe
   Math.max(inRows(length, across, width, height), inRows(length, across, height, width));
 
 /**
- * What the left-over of a roll is still good for (domain.md 14).
+ * What the left-over of a roll is still good for (rules: Cutting and buying).
  *
  * @param leaf    the smallest leaf of the plan; null when it has none
  * @param widths  in which the product is sold, m

@@ -29,7 +29,7 @@ const longestLeft = (bins: readonly Bin[]) => max(0, ...bins.map((b) => b.free))
 
 /**
  * Of two ways to lay at one price: fewer joints, then more cut from what is owned, then the longer single left-over
- * (domain.md 14).
+ * (rules: Cutting and buying).
  *
  * @returns below 0 when `a` is the better
  */

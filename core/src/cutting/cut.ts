@@ -155,7 +155,7 @@ function withLess(task: Task): readonly Task[] {
  * @param effort  how long to search; the answer depends on it and on the task alone
  * @param memo    which only saves work
  * @returns rolls with cuts; cost and bound in the units' prices (or m of roll where unpriced)
- * @see domain.md 14
+ * @see rules: Cutting and buying
  */
 export function cutRuns(task: Task, effort?: Effort, memo: Memo = newMemo()): Cutting {
   const refuted: Refuted = new Set();

@@ -80,7 +80,7 @@ function tooLong(pool: CuttingPool, longest: number): Finding[] {
 /** A roll that is short by no more is worth knowing of, m. */
 const JUST_SHORT = 0.2;
 
-/** What is needed along the fence alone, where a roll length falls just short of it (domain.md 14). */
+/** What is needed along the fence alone, where a roll length falls just short of it (rules: Cutting and buying). */
 function justShort(pool: CuttingPool): Finding[] {
   if (pool.kind === 'timber' || pool.rolls.some((r) => r.owned !== null)) return [];
   const pieces = pool.rolls.flatMap((r) => r.pieces).filter((p) => USES[p.use].along === 'fence');

@@ -20,7 +20,7 @@ export const MANY_SHEETS = 12;
 export type Lying = 'as-hung' | 'any';
 
 /**
- * A leaf, vent or patch that leaves roll beside it may lie either way and beside others (domain.md 14). What is wanted beside the fence always
+ * A leaf, vent or patch that leaves roll beside it may lie either way and beside others (rules: Cutting and buying). What is wanted beside the fence always
  * does, and so does what is taller than the roll is wide.
  */
 export function isSheet({ across, use }: Run, width: number, lying: Lying): boolean {

@@ -13,8 +13,8 @@ export const leansOn = (lean: Lean, from: number, to: number): boolean =>
   min(to, lean.to) - max(from, lean.from) > EPS;
 
 /**
- * Length as cut: end allowances at free ends, the lap where it is joined to the piece before (domain.md 6), and what each
- * straight grade under it adds (domain.md 13).
+ * Length as cut: end allowances at free ends, the lap where it is joined to the piece before (rules: Walls), and what each
+ * straight grade under it adds (rules: Slope and survey).
  */
 export function cutLength(run: Run, from: number, to: number, lap: number): number {
   const start = from <= EPS ? run.startAllowance : lap;

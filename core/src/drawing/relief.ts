@@ -42,7 +42,7 @@ const STEPS = [0.1, 0.2, 0.25, 0.5, 1, 2, 5, 10, 20, 50];
 /** Ground that falls less than this is level to the eye. */
 const FLAT = 0.005;
 
-/** How steep ground is for the meshes that mind: the limits of domain.md 13. */
+/** How steep ground is for the meshes that mind (rules: Slope and survey). */
 export function steepness(grade: number): SlopeTint['steepness'] {
   if (grade <= GRADE_LIMITS.welded) return 'gentle';
   if (grade <= GRADE_LIMITS.hexagonal) return 'steps-welded';

@@ -95,7 +95,7 @@ function makeLine(plan: FencePlan, run: readonly RingSide[], goesOn: boolean): F
 /**
  * Sets the fenced sides of all rings out as lines and walks; a side shared by two rings belongs to the first.
  *
- * @see domain.md 5: set out per fenced side; architecture: a turn of 0° takes a post only where the kind of wall changes
+ * @see rules: Posts. Set out per fenced side; a turn of 0° takes a post only where the kind of wall changes
  */
 export function fenceWalks(plan: FencePlan, rings: readonly Ring[]): readonly FenceWalk[] {
   const incident = new Map<string, number>();

@@ -1,2 +1,2 @@
-/** Nothing is dug within this of a buried service, m (domain.md 7). */
+/** Nothing is dug within this of a buried service, m (rules: Skirts). */
 export const SERVICE_REACH = 0.5;

@@ -1,6 +1,6 @@
 /**
  * Figures that are rough by nature, shown to the keeper as assumptions and open to change. Lengths m, hours person-hours.
- * Sources: domain.md 5, 6, 7, 15.
+ * Rules: Assumptions.
  */
 export const ASSUMPTIONS = {
   /** Turned back round the post at every free end of mesh. */
@@ -42,6 +42,6 @@ export const ASSUMPTIONS = {
 export type AssumptionId = keyof typeof ASSUMPTIONS;
 export type Assumptions = Readonly<Record<AssumptionId, number>>;
 
-/** How the soil stretches ground work (domain.md 15). */
+/** How the soil stretches ground work (rules: Hours). */
 export const SOIL_FACTORS = { sand: 0.8, loam: 1, clay: 1.5, stony: 2.2 } as const;
 export type Soil = keyof typeof SOIL_FACTORS;

@@ -22,7 +22,7 @@ export interface Adjusted {
  * @param stakes  ids of the places that are sought
  * @param marks   places that are known
  * @param start   a first guess for every stake
- * @see domain.md 13: a stake by its distances to marks, least squares on the distances with equal weights
+ * @see rules: Slope and survey. A stake by its distances to marks, least squares on the distances with equal weights
  */
 export function adjust(
   stakes: readonly string[],

@@ -9,7 +9,7 @@ import type { FittedReading, FixedStake, Survey, SurveyProblem, TapeReading } fr
 export const READS_TO = 0.01;
 /** Spare readings that miss by more disagree, m: three such deviations. */
 const AGREES = 0.03;
-/** Corrections that people's slips make, m, and how near one must come (domain.md 13). */
+/** Corrections that people's slips make, m, and how near one must come (rules: Slope and survey). */
 const ROUND = [0.1, 0.5, 1];
 const ROUND_WITHIN = 0.01;
 
@@ -140,7 +140,7 @@ function fitted(reading: TapeReading, places: Places, marks: Places): number {
 const taped = (reading: TapeReading, level: number): number =>
   Math.sqrt(level ** 2 + reading.read ** 2 - reading.level ** 2);
 
-/** Which reading is wrong, as far as the spare ones can tell (domain.md 13). */
+/** Which reading is wrong, as far as the spare ones can tell (rules: Slope and survey). */
 function blame(
   stakes: readonly string[],
   readings: readonly TapeReading[],
@@ -181,7 +181,7 @@ function blame(
  * @param tape  marks and readings as taken; the first two marks make the base line that tells front from behind
  * @returns places with their confidence, residuals of every reading, and what is wrong: too few readings, distances that do
  *          not meet, spare readings that disagree, and the reading that is to blame where they can tell
- * @see domain.md 13
+ * @see rules: Slope and survey
  */
 export function surveyByTape(tape: Tape): Survey {
   const problems: SurveyProblem[] = [];

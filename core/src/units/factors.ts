@@ -2,7 +2,7 @@
 export const FOOT = 0.3048;
 export const INCH = 0.0254;
 
-/** US steel wire gauge to diameter, mm (domain.md 4). A higher gauge is thinner. */
+/** US steel wire gauge to diameter, mm (rules: Mesh). A higher gauge is thinner. */
 const GAUGES: readonly (readonly [gauge: string, diameter: number])[] = [
   ['9', 3.77],
   ['10', 3.43],

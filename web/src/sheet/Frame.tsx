@@ -81,7 +81,7 @@ export function NorthArrow({ x, turn }: { x: number; turn: number }) {
       aria-label={
         degrees === 0
           ? 'North is up'
-          : `North is ${Math.abs(degrees)}° ${degrees > 0 ? 'right' : 'left'} of up`
+          : `North is ${Math.abs(degrees)}° ${degrees > 0 ? 'clockwise' : 'counter-clockwise'} from up`
       }
     >
       <path d="M0 -18L9 14L0 7L-9 14Z" fill="var(--ink)" />

@@ -78,7 +78,7 @@ const inOrder = (lines: readonly DocketLine[]): readonly DocketLine[] =>
       KINDS.indexOf(a.detail.kind) - KINDS.indexOf(b.detail.kind),
   );
 
-/** Every stage's lines joined, with tax, deliveries and a total (domain.md 14). */
+/** Every stage's lines joined, with tax, deliveries and a total (rules: Cutting and buying). */
 export function makeDocket(by: DocketBy): Docket {
   const lines = inOrder(by.lines);
   const yards = sharesOf(by.yards, lines, by.buying.fetched);

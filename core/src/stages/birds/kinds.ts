@@ -1,4 +1,4 @@
-/** What a kind of bird asks of its run (domain.md 2). Areas m² a bird, heights and openings m. */
+/** What a kind of bird asks of its run (rules: Birds). Areas m² a bird, heights and openings m. */
 export interface BirdRow {
   readonly confined: number;
   readonly partDay: number;

@@ -13,7 +13,7 @@ export interface BirdStage {
   readonly areaWanted: Term;
 }
 
-/** Area that one flock wants (domain.md 2): m² a bird × birds × school of space. */
+/** Area that one flock wants (rules: Birds): m² a bird × birds × school of space. */
 function flockArea(flock: Flock, space: Plan['space']): Term {
   const { kind, count, keeping } = flock;
   const birds = value('birds.count', count, 'piece', { kind });

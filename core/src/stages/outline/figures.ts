@@ -74,7 +74,7 @@ export function outlineWorkings(rings: readonly Ring[]): OutlineWorkings {
   };
 }
 
-/** Fenced sides along the ground, each once (domain.md 13: what hangs and lies is bought along the ground). */
+/** Fenced sides along the ground, each once (rules: Slope and survey: what hangs and lies is bought along the ground). */
 export function groundWorking(rings: readonly Ring[], profiles: ReadonlyMap<string, Profile>): Term {
   const fenced = sidesOnce(rings).filter((s) => s.side.kind === 'fence');
   return sum(

@@ -121,7 +121,7 @@ function boundaryFindings({ buildings, boundaries }: StandingRound, ring: Ring):
   });
 }
 
-/** A fence beside a wall that it does not lean on leaves a way; a barrow wants 1.0 (domain.md 8). */
+/** A fence beside a wall that it does not lean on leaves a way; a barrow wants 1.0 (rules: Gates and doors). */
 function laneFindings({ buildings }: StandingRound, ring: Ring, lane: number): Finding[] {
   const found: Finding[] = [];
   for (const building of buildings) {

@@ -14,7 +14,7 @@ export interface Footing {
   readonly frost: number;
 }
 
-/** A driven spike and a higher post's, m (domain.md 5: 0.6–0.75). */
+/** A driven spike and a higher post's, m (rules: Posts: 0.6–0.75). */
 const SPIKE = { short: 0.6, long: 0.75, from: 1.2 } as const;
 /** What a cover adds, and a dug timber gate or corner post, m. */
 const MORE = 0.15;
@@ -22,7 +22,7 @@ const MORE = 0.15;
 /**
  * How deep a post stands, m; for one on a spike, how deep the spike does.
  *
- * @see domain.md 5: timber the larger of 0.60 and ⅓ of the height; dug timber gate and corner posts 0.15 more, any post
+ * @see rules: Posts. Timber the larger of 0.60 and ⅓ of the height; dug timber gate and corner posts 0.15 more, any post
  *      carrying a cover 0.15 more; steel T 0.45, and 0.60 from 1.8 above ground; to the frost depth where a roof stands on it
  */
 export function depthInGround(post: PostProduct, role: PostRole, footing: Footing): number {
@@ -43,7 +43,7 @@ export const buriedLength = (post: PostProduct, depth: number): number =>
  * The hole round a dug post.
  *
  * @returns width: diameter, or side for a square post, m; fill: hole less post, m³
- * @see domain.md 5: 2.5 × the post tamped, 3 × for concrete
+ * @see rules: Posts. 2.5 × the post tamped, 3 × for concrete
  */
 export function holeFor(post: PostProduct, setting: 'tamped' | 'concrete', depth: number) {
   const width = post.size * (setting === 'concrete' ? 3 : 2.5);
@@ -52,7 +52,7 @@ export function holeFor(post: PostProduct, setting: 'tamped' | 'concrete', depth
   return { width, fill: (area(width) - area(post.size)) * depth };
 }
 
-/** A wall higher than this pulls its corners over, m (domain.md 5). */
+/** A wall higher than this pulls its corners over, m (rules: Posts). */
 const STANDS_ALONE = 1.5;
 /** A stretch shorter than this shares one brace, m. */
 const SHARES_BRACE = 1.5;

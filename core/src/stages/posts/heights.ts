@@ -5,7 +5,7 @@ import type { Post, SetOut } from './setOut';
 
 /**
  * How high each post stands above ground: the higher of the walls it carries, and at the low post of a bay that steps
- * the drop of that bay more (domain.md 5).
+ * the drop of that bay more (rules: Posts).
  *
  * @param top  height of a line's wall, m
  */

@@ -141,7 +141,7 @@ export interface ToSetOut {
  * @param walks     fence walks of the plan
  * @param spacings  what is chosen along each of their lines
  * @returns posts in order along the fence, one a node, and the clear stretches between the fixed ones
- * @see domain.md 5: n = ⌈L / s⌉ equal bays and n − 1 line posts in each clear stretch
+ * @see rules: Posts. n = ⌈L / s⌉ equal bays and n − 1 line posts in each clear stretch
  */
 export function setOut({ sides, pins, walks, spacings }: ToSetOut): SetOut {
   const meeting = new Map<string, Plan['sides']>();

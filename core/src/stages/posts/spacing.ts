@@ -20,7 +20,7 @@ export interface SpacingBy {
  * The largest spacing that a line's posts and mesh allow.
  *
  * @returns m, and what asks for it
- * @see domain.md 5: T 2.4 to 3.0, timber 2.4, 1.8 where mesh or snow hangs from a cover, 3.0 for woven or chain link
+ * @see rules: Posts. T 2.4 to 3.0, timber 2.4, 1.8 where mesh or snow hangs from a cover, 3.0 for woven or chain link
  */
 export function largestSpacing(
   { choices, enclosures, products, bands }: SpacingBy,

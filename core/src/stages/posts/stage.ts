@@ -144,7 +144,7 @@ export function postStage(by: PostsBy): PostStage {
   };
 }
 
-/** Bags of dry mix, rounded up each hole (domain.md 5). */
+/** Bags of dry mix, rounded up each hole (rules: Posts). */
 function bagsWorking(posts: readonly StandingPost[], figures: Assumptions): Term {
   const groups = new Map<string, StandingPost[]>();
   for (const post of posts) {

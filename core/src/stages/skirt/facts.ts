@@ -6,7 +6,7 @@ export const NONE: Skirt = { kind: 'none' };
 /** What is chosen together, because the same work follows from it. */
 export const FACETS = { skirt: ['skirt'] } as const;
 
-/** A fence between two runs takes no skirt unless it was asked for there (domain.md 7). */
+/** A fence between two runs takes no skirt unless it was asked for there (rules: Skirts). */
 export const BETWEEN_RUNS = { skirt: NONE };
 
 export const NAME = 'Skirt';

@@ -188,7 +188,7 @@ function endFindings({ rings, buildings, skirted, skirts: { courses } }: SkirtSe
   });
 }
 
-/** Buried mesh near roots or services: an apron is advised (domain.md 7), on the side where it is near if that is one. */
+/** Buried mesh near roots or services: an apron is advised (rules: Skirts), on the side where it is near if that is one. */
 function diggingFindings({ trees, services }: SkirtSeenBy, course: SkirtCourse): Finding[] {
   const { skirt } = course;
   if (!course.shape.trench) return [];

@@ -20,7 +20,7 @@ export interface SkirtStrip {
  *
  * @param turn  φ, radians, positive where convex
  * @returns ahead: of the earlier side's strip; back: of the later side's, both as multiples of the width
- * @see domain.md 7: W·sin φ up to 90°; beyond, W and −W·cos φ
+ * @see rules: Skirts. W·sin φ up to 90°; beyond, W and −W·cos φ
  */
 export function apronCorner(turn: number): { readonly ahead: number; readonly back: number } {
   if (turn < STRAIGHT) return { ahead: 0, back: 0 };
@@ -110,7 +110,7 @@ export interface Stretch {
 }
 
 /**
- * The unbroken lengths of an apron with their outer edges: what its pegs are counted along (domain.md 6: W·tan(φ/2) at each end of a
+ * The unbroken lengths of an apron with their outer edges: what its pegs are counted along (rules: Walls: W·tan(φ/2) at each end of a
  * convex corner where skirt meets skirt).
  */
 export function apronStretches(
@@ -144,7 +144,7 @@ export function apronStretches(
   return stretches;
 }
 
-/** Volume along fenced lines, corners not added, m³ (domain.md 7). */
+/** Volume along fenced lines, corners not added, m³ (rules: Skirts). */
 export function volumeAlong(
   code: 'skirt.trench' | 'skirt.fill',
   lines: readonly FenceLine[],

@@ -5,7 +5,7 @@ import type { Wanted } from './kinds/kind';
 import type { SkirtShape } from './shape';
 
 const LEAST = { apron: 0.45, buried: 0.3 } as const;
-/** A toe is so deep and so far out unless something asks for more, m (domain.md 7). */
+/** A toe is so deep and so far out unless something asks for more, m (rules: Skirts). */
 const TOE = { depth: 0.3, out: 0.3 } as const;
 /** What passes so small a gap goes between stones, m. */
 const BETWEEN_STONES = 0.03;
@@ -13,7 +13,7 @@ const BETWEEN_STONES = 0.03;
 /**
  * The width or depth that stops every digger present.
  *
- * @returns m, at least 0.45 flat and 0.30 buried (domain.md 7)
+ * @returns m, at least 0.45 flat and 0.30 buried (rules: Skirts)
  */
 export function skirtWanted(plan: Threatened, kind: 'apron' | 'buried'): number {
   const figures = THREAT_IDS.filter((id) => isPresent(plan, id)).map((id) => digFigure(id, kind) ?? 0);
@@ -27,7 +27,7 @@ const betweenStones = (id: ThreatId, shape: SkirtShape) =>
   shape.mesh === null && shape.out > 0 && (THREATS[id].squeeze ?? 1) <= BETWEEN_STONES;
 
 /**
- * Whether a skirt stops a digger: by its depth or by its width; a toe or a fold counts as both (domain.md 3).
+ * Whether a skirt stops a digger: by its depth or by its width; a toe or a fold counts as both (rules: Threats).
  */
 export function stopsDigging(id: ThreatId, shape: SkirtShape): boolean {
   if (betweenStones(id, shape)) return false;

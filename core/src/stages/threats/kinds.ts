@@ -1,4 +1,4 @@
-/** How a threat comes (domain.md 3). Lengths m. */
+/** How a threat comes (rules: Threats). Lengths m. */
 export interface ThreatRow {
   /** Smallest rigid opening or gap it gets through; null when openings do not matter to it. */
   readonly squeeze: number | null;
@@ -55,7 +55,7 @@ type Row = readonly [
   prey: 'any' | 'small',
 ];
 
-/** In millimetres, as the reference has them. */
+/** In millimetres. */
 const ROWS: Readonly<Record<ThreatId, Row>> = {
   fox: [75, 60, 450, 450, 1.0, 'T', 'any'],
   coyote: [150, 75, 450, 600, 1.4, 'T', 'any'],

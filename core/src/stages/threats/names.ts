@@ -26,7 +26,7 @@ export const THREAT_NAMES: Readonly<Record<ThreatId, string>> = {
   person: 'person (theft)',
 };
 
-/** What each leaves behind, by which a keeper knows it (domain.md 3). */
+/** What each leaves behind, by which a keeper knows it (rules: Threats). */
 export const THREAT_SIGNS: Readonly<Record<ThreatId, string>> = {
   fox: 'birds carried off, feathers in a trail, or many killed and left',
   coyote: 'birds carried off whole',

@@ -20,7 +20,7 @@ export interface OpeningLimits {
   readonly largestOpening: number | null;
 }
 
-/** @see domain.md 3: an opening holds a threat only when its shorter side is smaller than squeeze and reach */
+/** @see rules: Threats. An opening holds a threat only when its shorter side is smaller than squeeze and reach */
 export function openingLimits(plan: Pick<Plan, 'threats' | 'flock'>): OpeningLimits {
   const kept = plan.flock.filter((f) => f.count > 0);
   const small = kept.some((f) => BIRDS[f.kind].small);

@@ -7,7 +7,7 @@ import { THREATS, THREAT_IDS, type ThreatId } from './kinds';
 import { shorterSide } from './openings';
 import { isPresent } from './kinds';
 
-/** Which present threats break this mesh: hex and plastic are torn, thin wire is bitten through (domain.md 3). */
+/** Which present threats break this mesh: hex and plastic are torn, thin wire is bitten through (rules: Threats). */
 export function tornBy(plan: Pick<Plan, 'threats'>, type: string, wire: number) {
   const soft = type === 'hexagonal' || type === 'plastic';
   const threats = THREAT_IDS.filter((id) => {

@@ -20,7 +20,7 @@ export type BoardRun = Run & { readonly part: PartOf<'board'> };
 /**
  * Boards and rails bay by bay, along the ground; along the top of mesh that steps they lie level.
  *
- * @see domain.md 5: one piece a bay, post centre to centre, none across a gate; 13: rails are bought along the ground
+ * @see rules: Posts. One piece per bay, post centre to centre, none across a gate, bought along the ground
  */
 export function boardCourses(
   setOut: SetOut,

@@ -67,7 +67,7 @@ function courseWorking(
   ]);
 }
 
-/** A strip hung parallel to a grade leans while its ends are cut plumb: its height × grade more (domain.md 13). */
+/** A strip hung parallel to a grade leans while its ends are cut plumb: its height × grade more (rules: Slope and survey). */
 const leanTerm = (row: MeshRow, grade: number): Term =>
   product('mesh.lean', 'm', {}, [
     value('mesh.lean-height', row.top - row.bottom, 'm', {}),
@@ -80,7 +80,7 @@ interface Tail {
   readonly row: number;
 }
 
-/** What closes one gate in one row: the leaf below its top, and mesh of its own above it (domain.md 8). */
+/** What closes one gate in one row: the leaf below its top, and mesh of its own above it (rules: Gates and doors). */
 function gateRuns(
   line: FenceLine,
   wallTop: number,

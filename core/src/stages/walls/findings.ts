@@ -106,7 +106,7 @@ function where(plan: Plan, { lines, scope }: WallGroup, choice: 'spacing' | 'bay
   return own.scope === 'plan' ? scope : own;
 }
 
-/** Posts at a panel's own module, the rest last, so that no panel is cut but the last of a side (domain.md 5). */
+/** Posts at a panel's own module, the rest last, so that no panel is cut but the last of a side (rules: Posts). */
 function module({ market, spacings, group, band, part }: Seen): Finding[] {
   const mesh = market.mesh(band.band.mesh);
   const [line] = group.lines;

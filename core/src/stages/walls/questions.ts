@@ -85,7 +85,7 @@ function boardGroup({ market, reader, scope, choices }: Asking, at: 'ground' | '
   };
 }
 
-/** An overhang that a fox does not climb round (domain.md 3), m. */
+/** An overhang that a fox does not climb round (rules: Threats), m. */
 const OVERHANG = 0.3;
 
 function overhangGroup({ reader, scope, choices }: Asking): OptionGroup {

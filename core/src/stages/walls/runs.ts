@@ -167,7 +167,7 @@ function hungSpans(line: FenceLine, falls: Falls): readonly ClearSpan[] {
  * @param bands  what is chosen along each line
  * @param falls  how each line takes the fall of the ground
  * @param same   whether the mesh of one line runs on into the next
- * @see domain.md 6 and 13
+ * @see rules: Walls, Slope and survey
  */
 export function wallRuns(
   setOut: SetOut,

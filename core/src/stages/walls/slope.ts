@@ -7,7 +7,7 @@ import type { Facet } from '../../plan/effective';
 import type { Band } from '../../plan/schema';
 import { EPSILON, tidy } from '../../units/round';
 
-/** The steepest grade that each kind of mesh follows, rise over run (domain.md 13). Rigid panels do not rack. */
+/** The steepest grade that each kind of mesh follows, rise over run (rules: Slope and survey). Rigid panels do not rack. */
 export const GRADE_LIMITS: Readonly<Record<MeshType, number>> = {
   'fine-welded': 0.05,
   welded: 0.05,
@@ -97,7 +97,7 @@ export interface SlopeBy {
 /**
  * How each line's walls take the slope: along the ground, or stepped bay by bay.
  *
- * @see domain.md 13: welded mesh follows 5 %, hexagonal 12 %, chain link and woven 25 %; steeper or at a sharp change, step
+ * @see rules: Slope and survey. Welded mesh follows 5 %, hexagonal 12 %, chain link and woven 25 %; steeper or at a sharp change, step
  */
 export function linesOnSlope({ products, setOut, profiles, bands, slopes }: SlopeBy): Falls {
   const bays = baysOf(setOut, profiles);

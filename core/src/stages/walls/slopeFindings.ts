@@ -65,7 +65,7 @@ function hollowFindings(limits: OpeningLimits, { line, profile, bays }: LineFall
   return gapFindings(limits, line, 'hollow', worst.deep, onIt);
 }
 
-/** What mesh that follows a gentle grade takes more: its own height × grade at the end of each piece (domain.md 13). */
+/** What mesh that follows a gentle grade takes more: its own height × grade at the end of each piece (rules: Slope and survey). */
 function leanFindings({ line, steepest, profile }: LineFall, bands: readonly Band[]): Finding[] {
   if (profile.level || steepest < LEAST_GRADE) return [];
   const top = bands[bands.length - 1]?.top ?? 0;

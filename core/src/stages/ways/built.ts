@@ -28,7 +28,7 @@ export interface Leaf {
   readonly height: number;
 }
 
-/** From this height on a leaf hangs on three hinges, m (domain.md 8). */
+/** From this height on a leaf hangs on three hinges, m (rules: Gates and doors). */
 const THIRD_HINGE = 1.5;
 const CATCHES = 2;
 
@@ -46,7 +46,7 @@ function gateHardware(gate: Gate, leaf: Leaf): Built['hardware'] {
   return { hinge: hingesFor(leaf.height), ...(two ? {} : { catch: CATCHES }), stop: 1, ...extras };
 }
 
-/** @see domain.md 8: two stiles, three rails, one diagonal; sill = clear width */
+/** @see rules: Gates and doors. Two stiles, three rails, one diagonal; sill = clear width */
 function gateSticks(gate: Gate, leaf: Leaf): readonly Sticks[] {
   if (gate.make === 'kit') return [];
   const frame = (name: string, count: number, length: number): Sticks => ({

@@ -17,7 +17,7 @@ const set = (id: string, to: Extract<Change, { verb: 'set-opening' }>['to']): Ch
   to,
 });
 
-/** @see domain.md 8: two-step catches at top and foot wherever raccoon or people are present; a lock against theft */
+/** @see rules: Gates and doors. Two-step catches at top and foot wherever raccoon or people are present; a lock against theft */
 export function catchFindings(plan: Pick<Plan, 'threats'>, gate: Gate): readonly Finding[] {
   const part = { on: 'opening', opening: gate.id } as const;
   const openers = (['raccoon', 'person'] as const).filter((id) => isPresent(plan, id));

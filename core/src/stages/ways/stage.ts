@@ -44,7 +44,7 @@ function noKit(opening: Opening, nearest: number | null): Finding {
   return finding('way.no-kit', 'mend', 'ways', { on: 'opening', opening: opening.id }, params, mends);
 }
 
-/** What gets through beside a shut leaf; mice left out (domain.md 8). */
+/** What gets through beside a shut leaf; mice left out (rules: Gates and doors). */
 function gapFindings(opening: Extract<Opening, { kind: 'gate' }>, limits: OpeningLimits): Finding[] {
   const through = passing(limits, opening.gap).filter((t) => t.threat !== 'mouse');
   return (['mend', 'know'] as const).flatMap((severity): Finding[] => {

@@ -72,7 +72,7 @@ const gate = (words: string, clear: number): NewOpening => ({
   },
 });
 
-/** Gates by what is to pass (domain.md 8), pop doors and hatches. */
+/** Gates by what is to pass (rules: Gates and doors), pop doors and hatches. */
 export const NEW_OPENINGS: readonly NewOpening[] = [
   gate('Add a barrow gate', 0.95),
   gate('Add a narrow gate', 0.8),
