@@ -1,6 +1,7 @@
 /* Puts the annotated example into docs/plan-format.md: the plan is a real one, the notes are set beside its fields. */
 import { readFileSync, writeFileSync } from 'node:fs';
 import { checkPlan } from '../src/index';
+import { KIND_IDS } from '../src/stages/skirt/kinds';
 import { aRun } from '../src/testing/aRun';
 
 const NOTES: Readonly<Record<string, string>> = {
@@ -18,7 +19,7 @@ const NOTES: Readonly<Record<string, string>> = {
   '"forward": true': 'from `from` to `to`',
   '"hanging": "continuous"': 'or "side-by-side", cut at each corner',
   '"widths": "cheapest"': 'or the roll widths, such as [0.9, 1.2]',
-  '"kind": "apron"': 'or house-apron, buried, toe, folded, stone, concrete, none',
+  '"kind": "apron"': `or ${KIND_IDS.filter((id) => id !== 'apron').join(', ')}`,
   '"boards"': 'a board or rail by its product along the foot and the top; null for none',
   '"overhang"': 'mesh folded outward at the top, m',
   '"make": "kit"': 'or "built"',

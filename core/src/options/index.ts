@@ -10,7 +10,7 @@ export { skirtOptions } from '../stages/skirt/questions';
 export { measuresOf } from '../stages/skirt/measures';
 export { isLaid, shapeOf } from '../stages/skirt/shape';
 export { skirtOfKind, skirtWanted } from '../stages/skirt/wanted';
-export type { Skirt } from '../stages/skirt/kinds';
+export { KIND_IDS as SKIRT_KINDS, type Skirt } from '../stages/skirt/kinds';
 export type { Asking, Option, OptionGroup } from './types';
 export { wallOptions } from '../stages/walls/questions';
 export { openingOptions } from '../stages/ways/questions';

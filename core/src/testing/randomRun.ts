@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import type { Vector } from '../ground/vector';
 import { type Change, type Plan, apply, skirtOfKind } from '../index';
+import { KIND_IDS as SKIRT_KINDS } from '../stages/skirt/kinds';
 import { PLAIN_GATE } from '../stages/ways/plainGate';
 import { anOutline } from './aRun';
 import { uniform } from './uniform';
@@ -41,15 +42,14 @@ export const aRandomRun: fc.Arbitrary<Plan> = fc
     return { ...gated, ground: { ...gated.ground, spotHeights } };
   });
 
-const SKIRTS = ['apron', 'house-apron', 'buried', 'toe', 'folded', 'stone', 'concrete', 'none'] as const;
 const whole = { scope: 'plan' } as const;
 
 /** The same with whatever walls, skirts and ways in can be chosen: two skirts, boards, an overhang, panels, built gates. */
 export const aChosenRun: fc.Arbitrary<Plan> = fc
   .record({
     plan: aRandomRun,
-    skirt: fc.constantFrom(...SKIRTS),
-    sideSkirt: fc.constantFrom(null, ...SKIRTS),
+    skirt: fc.constantFrom(...SKIRT_KINDS),
+    sideSkirt: fc.constantFrom(null, ...SKIRT_KINDS),
     ground: fc.constantFrom(null, 'board-150x25'),
     top: fc.constantFrom(null, 'rail-88x38'),
     overhang: fc.constantFrom(0, 0.3),

@@ -1,20 +1,14 @@
 import { type ChoiceReferences } from '../../plan/known';
 import * as z from 'zod/mini';
-import { KINDS, type Skirt } from './kinds';
+import { KINDS, KIND_IDS, type KindId, type Skirt } from './kinds';
 
-const { none, apron, 'house-apron': houseApron, buried, toe, folded, stone, concrete } = KINDS;
+type OfKind = (typeof KINDS)[KindId]['schema'];
 
-/** What is chosen for the foot of the fence. */
-export const schema = z.discriminatedUnion('kind', [
-  none.schema,
-  apron.schema,
-  houseApron.schema,
-  buried.schema,
-  toe.schema,
-  folded.schema,
-  stone.schema,
-  concrete.schema,
-]);
+/** What is chosen for the foot of the fence: one of the kinds. */
+export const schema = z.discriminatedUnion(
+  'kind',
+  KIND_IDS.map((id) => KINDS[id].schema) as unknown as readonly [OfKind, ...OfKind[]],
+);
 
 /** The choice of skirts, as the stages' choices are joined. */
 export const CHOICES = { skirt: schema };

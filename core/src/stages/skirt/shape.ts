@@ -17,8 +17,13 @@ export function shapeOf(skirt: Skirt): SkirtShape | null {
 export const isLaid = (skirt: Skirt): skirt is Laid => shapeOf(skirt) !== null;
 
 /** Width of the strip of mesh that a skirt is cut from, m; 0 where there is none. */
-export const stripWidthOf = ({ mesh, up, depth, out }: SkirtShape): number =>
-  mesh === null ? 0 : up + depth + out;
+export const stripWidthOf = ({ mesh, up, path }: SkirtShape): number =>
+  mesh === null
+    ? 0
+    : path.reduce((width, [out, down], i) => {
+        const [before, above] = path[i - 1] ?? [0, 0];
+        return width + Math.hypot(out - before, down - above);
+      }, up);
 
 /** Width of stones laid on an apron, m; 0 where there are none, or where they are the skirt itself. */
 export const borderOf = ({ mesh, fill }: SkirtShape): number =>

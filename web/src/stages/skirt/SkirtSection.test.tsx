@@ -1,5 +1,5 @@
 import { afterEach, expect, test } from '@jest/globals';
-import { type Skirt, emptyPlan, skirtOfKind } from '@aviarum/core';
+import { SKIRT_KINDS, type Skirt, emptyPlan, skirtOfKind } from '@aviarum/core';
 import { cleanup, render, screen } from '@testing-library/react';
 import { usePlan } from '../../state/planStore';
 import { SkirtSection } from './SkirtSection';
@@ -32,7 +32,7 @@ test('in feet where the keeper reads feet', () => {
 });
 
 test('everything of it lies within the picture', () => {
-  for (const kind of ['apron', 'buried', 'toe', 'folded', 'stone', 'concrete'] as const) {
+  for (const kind of SKIRT_KINDS.filter((id) => id !== 'none')) {
     const picture = drawn(kind);
     const [wide, high] = [Number(picture.getAttribute('width')), Number(picture.getAttribute('height'))];
     for (const text of picture.querySelectorAll('text')) {

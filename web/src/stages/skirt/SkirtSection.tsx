@@ -40,10 +40,22 @@ function Measure({
   );
 }
 
+/** Corners of a trench, `[out, down]` in m: a little behind the fence, its bottom further out where it leans. */
+function trenchSection({ width, depth, lean }: { width: number; depth: number; lean: number }) {
+  const behind = 0.05;
+  const top = width + lean / 2;
+  return [
+    [-behind, 0],
+    [top - behind, 0],
+    [top - behind, depth],
+    [lean - behind, depth],
+  ] as const;
+}
+
 /** The skirt from its end: the fence on the left, the outside on the right. */
 export function SkirtSection({ skirt }: { skirt: Exclude<Skirt, { kind: 'none' }> }) {
   const reader = useReader();
-  const { mesh, up, depth, out, laid, trench, fill } = shapeOf(skirt);
+  const { mesh, up, depth, out, path, laid, trench, fill } = shapeOf(skirt);
   // To scale as long as it fits: down as far as out.
   const scale = Math.min(180, 74 / Math.max(0.3, depth), 196 / Math.max(0.4, out), 50 / Math.max(0.2, up));
   const px = (metres: number) => metres * scale;
@@ -61,11 +73,10 @@ export function SkirtSection({ skirt }: { skirt: Exclude<Skirt, { kind: 'none' }
       </defs>
       <rect x="0" y={GROUND} width={WIDE} height={high - GROUND} fill="var(--ground)" />
       {trench && (
-        <rect
-          x={FENCE - px(0.05)}
-          y={GROUND}
-          width={px(trench.width)}
-          height={px(trench.depth)}
+        <polygon
+          points={trenchSection(trench)
+            .map(([x, down]) => `${FENCE + px(x)},${GROUND + px(down)}`)
+            .join(' ')}
           fill="none"
           stroke="var(--soft)"
           strokeDasharray="2 4"
@@ -86,7 +97,9 @@ export function SkirtSection({ skirt }: { skirt: Exclude<Skirt, { kind: 'none' }
       <path d={`M0 ${GROUND}H${WIDE}`} stroke="var(--ink)" strokeWidth="2" />
       {mesh !== null && (
         <path
-          d={`M${FENCE + 3} ${GROUND - px(up)}V${laid === 'flat' ? GROUND - 2 : foot}${out > 0 ? `H${end}` : ''}`}
+          d={`M${FENCE + 3} ${GROUND - px(up)}L${path
+            .map(([x, down]) => `${FENCE + (x > 0 ? px(x) : 3)} ${down > 0 ? GROUND + px(down) : GROUND - 2}`)
+            .join('L')}`}
           fill="none"
           stroke="var(--ink)"
           strokeWidth="3.5"
@@ -105,12 +118,7 @@ export function SkirtSection({ skirt }: { skirt: Exclude<Skirt, { kind: 'none' }
         <Measure from={[FENCE - 20, GROUND]} to={[FENCE - 20, foot]} text={`${reader.length(depth)} down`} />
       )}
       {out > 0 && (
-        <Measure
-          from={[FENCE, (laid === 'flat' ? GROUND : foot) + 12]}
-          to={[end, (laid === 'flat' ? GROUND : foot) + 12]}
-          text={`${reader.length(out)} out`}
-          below
-        />
+        <Measure from={[FENCE, foot + 12]} to={[end, foot + 12]} text={`${reader.length(out)} out`} below />
       )}
       {fill && out === 0 && (
         <text className="figure" x={FENCE + px(fill.width) + 8} y={foot - 4} style={{ fontSize: 13 }}>

@@ -21,6 +21,10 @@ const shape = (skirt: Flat, round: SkirtShape['round']): SkirtShape => ({
   up: skirt.lapUp,
   depth: 0,
   out: skirt.width,
+  path: [
+    [0, 0],
+    [skirt.width, 0],
+  ],
   laid: 'flat',
   turns: skirt.width,
   trench: null,

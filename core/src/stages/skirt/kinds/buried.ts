@@ -1,10 +1,9 @@
 import * as z from 'zod/mini';
 import { length, meaning } from '../../../schema/common';
 import { lapUp, mesh } from './fields';
-import { NO_SHAPE, kind, less } from './kind';
+import { NO_SHAPE, STRAIGHT_TRENCH, kind, less } from './kind';
 
-/** Trench for a straight skirt, and what it is wider than a toe, m: 0.15, and 0.35 for a toe of 0.30. */
-const STRAIGHT_TRENCH = 0.15;
+/** What a trench is wider than a toe, m: 0.35 for a toe of 0.30. */
 const BESIDE_TOE = 0.05;
 
 export const buried = kind(
@@ -22,8 +21,12 @@ export const buried = kind(
       mesh: of,
       up,
       depth,
+      path: [
+        [0, 0],
+        [0, depth],
+      ],
       laid: 'buried',
-      trench: { width: STRAIGHT_TRENCH, depth },
+      trench: { width: STRAIGHT_TRENCH, depth, lean: 0 },
     }),
     instead: (kept, wanted) => ({
       kind: 'buried' as const,
@@ -58,9 +61,14 @@ export const toe = kind(
       up,
       depth,
       out,
+      path: [
+        [0, 0],
+        [0, depth],
+        [out, depth],
+      ],
       laid: 'buried',
       turns: out,
-      trench: { width: Math.max(STRAIGHT_TRENCH, out + BESIDE_TOE), depth },
+      trench: { width: Math.max(STRAIGHT_TRENCH, out + BESIDE_TOE), depth, lean: 0 },
     }),
     instead: (kept, wanted) => ({ kind: 'toe' as const, mesh: kept.mesh, ...wanted.toe, lapUp: kept.lapUp }),
     enough: (skirt, { toe: { depth, out } }) => ({

@@ -45,7 +45,7 @@ export const concrete = kind(
       mesh: null,
       depth,
       laid: 'filled',
-      trench: { width, depth },
+      trench: { width, depth, lean: 0 },
       fill: { of: 'concrete', width, height: depth },
     }),
     instead: () => ({ kind: 'concrete' as const, width: 0.15, depth: 0.3 }),

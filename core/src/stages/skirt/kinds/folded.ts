@@ -18,7 +18,18 @@ export const folded = kind(
       { field: 'up', name: 'Up the wall' },
       { field: 'out', name: 'Out on the ground', stops: 'flat' },
     ],
-    shape: ({ mesh: of, up, out }) => ({ ...NO_SHAPE, mesh: of, up, out, laid: 'flat', turns: out }),
+    shape: ({ mesh: of, up, out }) => ({
+      ...NO_SHAPE,
+      mesh: of,
+      up,
+      out,
+      path: [
+        [0, 0],
+        [out, 0],
+      ],
+      laid: 'flat',
+      turns: out,
+    }),
     instead: (kept, wanted) => ({
       kind: 'folded' as const,
       mesh: kept.mesh,

@@ -11,11 +11,14 @@ export interface SkirtShape {
   readonly depth: number;
   /** Away from the fence: on the ground, or at its depth for a toe. */
   readonly out: number;
+  /** The way of its mesh from the foot of the fence on: `[out, down]` corner by corner, the first at `[0, 0]`. */
+  readonly path: readonly (readonly [out: number, down: number])[];
   /** Where its outer part lies. */
   readonly laid: 'flat' | 'buried' | 'filled';
   /** Width with which it turns corners like an apron; 0 where it goes round them. */
   readonly turns: number;
-  readonly trench: { readonly width: number; readonly depth: number } | null;
+  /** What is dug: as wide on average, and by how much its bottom lies further out than its top. */
+  readonly trench: { readonly width: number; readonly depth: number; readonly lean: number } | null;
   readonly fill: {
     readonly of: 'stone' | 'concrete';
     readonly width: number;
@@ -75,10 +78,14 @@ export const less = (measure: number, by: number): number | null => {
   return left < LEAST ? null : left;
 };
 
+/** Trench for a straight skirt, m wide. */
+export const STRAIGHT_TRENCH = 0.15;
+
 export const NO_SHAPE = {
   up: 0,
   depth: 0,
   out: 0,
+  path: [],
   turns: 0,
   trench: null,
   fill: null,
