@@ -5,12 +5,14 @@ import { concrete, stone } from './filled';
 import { folded } from './folded';
 import type { KindOf } from './kind';
 import { none } from './none';
+import { sloped } from './sloped';
 
 /** Every kind of skirt, as the keeper is asked. */
 export const KINDS = {
   apron,
   buried,
   toe,
+  sloped,
   folded,
   'house-apron': houseApron,
   stone,
