@@ -176,7 +176,9 @@ test('heights by string, by drop and by rise are the same ground; the strip and 
   await keeper.type('Corner 2', '90 cm');
   await expect(page.locator('.d-contour').first()).toBeAttached();
   await keeper.open('Walls');
-  await expect(page.getByText(/Side 1 climbs 7.5 %.*it steps bay by bay, up to 0.18 m per bay/)).toBeVisible();
+  await expect(
+    page.getByText(/Side 1 climbs 7.5 %.*it steps bay by bay, up to 0.18 m per bay/),
+  ).toBeVisible();
   await keeper.question('On the slope, mesh hangs');
   const along = page.locator('label.option', { hasText: 'Along the slope' });
   await expect(along.locator('.effect').first()).toHaveText(/^[+−]?\d+\.\d\d$/);

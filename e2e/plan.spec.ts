@@ -153,10 +153,10 @@ test('a finding’s mend is one press', async ({ page }) => {
   await page.goto('/h/hollin-bank/p/orchard-run/walls');
   const finding = page.getByText(/Mink and rat get through the wall above/);
   await expect(finding.first()).toBeVisible();
-  await page.getByRole('button', { name: /Hang Fine welded/ }).click();
-  await expect(page.getByRole('button', { name: /Hang Fine welded/ })).toHaveCount(0);
+  await page.getByRole('button', { name: /Hang fine welded/ }).click();
+  await expect(page.getByRole('button', { name: /Hang fine welded/ })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('button', { name: /Hang Fine welded/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Hang fine welded/ })).toBeVisible();
 });
 
 test('a plan file comes in; a wrong one names its field', async ({ keeper, page }) => {

@@ -76,6 +76,10 @@ const opening = (mesh: MeshProduct, reader: Reader): string =>
 export const meshName = (mesh: MeshProduct, reader: Reader): string =>
   `${MESH_NAMES[mesh.type]} ${opening(mesh, reader)}`;
 
+/** The same within a sentence: `welded mesh 50 × 25`. */
+export const meshSaid = (mesh: MeshProduct, reader: Reader): string =>
+  `${MESH_SAID[mesh.type]} ${opening(mesh, reader)}`;
+
 /** `wire 2.0 mm (14 gauge)`: millimetres and gauge are said together. */
 export function wireName(mesh: MeshProduct): string {
   const gauge = gaugeOf(mesh.wire);

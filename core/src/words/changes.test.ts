@@ -27,23 +27,23 @@ describe('a button or an undo step says what it does', () => {
     [skirt({ kind: 'none' }), 'No skirt'],
     [
       skirt({ kind: 'apron', mesh: 'fine-13', width: 0.45, lapUp: 0.1 }),
-      'Lay an apron 0.45 m wide of Fine welded 13 × 13',
+      'Lay an apron 0.45 m wide of fine welded mesh 13 × 13',
     ],
     [
       skirt({ kind: 'house-apron', mesh: 'fine-13', width: 0.45, lapUp: 0.1 }),
-      'Lay an apron 0.45 m wide of Fine welded 13 × 13, round the house too',
+      'Lay an apron 0.45 m wide of fine welded mesh 13 × 13, round the house too',
     ],
     [
       skirt({ kind: 'buried', mesh: 'fine-13', depth: 0.3, lapUp: 0.1 }),
-      'Bury Fine welded 13 × 13 0.30 m deep',
+      'Bury a skirt 0.30 m deep of fine welded mesh 13 × 13',
     ],
     [
       skirt({ kind: 'toe', mesh: 'fine-13', depth: 0.3, out: 0.3, lapUp: 0.1 }),
-      'Bury Fine welded 13 × 13 0.30 m deep with a toe of 0.30 m',
+      'Bury a skirt 0.30 m deep with a toe of 0.30 m, of fine welded mesh 13 × 13',
     ],
     [
       skirt({ kind: 'folded', mesh: 'hex-25', up: 0.5, out: 0.5 }),
-      'Fold Hexagonal 25 × 25, 0.50 m up and 0.50 m out',
+      'Fold a skirt 0.50 m up and 0.50 m out, of hexagonal mesh 25 × 25',
     ],
     [skirt({ kind: 'stone', width: 0.3, height: 0.2 }), 'Lay stones 0.30 m wide'],
     [skirt({ kind: 'concrete', width: 0.15, depth: 0.3 }), 'Pour concrete 0.30 m deep'],

@@ -30,9 +30,12 @@ export const FINDINGS = {
   'skirt.no-roll': ({ width, widest }: { readonly width: number; readonly widest: number }, r: Reader) =>
     `The skirt needs a strip ${r.length(width)} wide and the widest roll is ${r.length(widest)}.`,
   'skirt.near-tree': ({ name, distance }: { readonly name: string; readonly distance: number }, r: Reader) =>
-    `The trench passes ${r.about(distance)} from the ${name}: roots. Lay an apron here.`,
+    `The trench passes ${r.about(distance)} from the ${name}, among its roots. Lay an apron here.`,
   'skirt.near-service': (
     { name, distance }: { readonly name: string; readonly distance: number },
     r: Reader,
-  ) => `The trench passes ${r.about(distance)} from the ${name}. Lay an apron here.`,
+  ) =>
+    distance < 0.005
+      ? `The trench crosses the ${name}. Lay an apron here.`
+      : `The trench passes ${r.about(distance)} from the ${name}. Lay an apron here.`,
 } as const;

@@ -1,6 +1,6 @@
 import type { VERBS } from './verbs';
 import { type Reader } from '../../saying/reader';
-import { meshName } from '../../catalogue/names';
+import { meshSaid } from '../../catalogue/names';
 import { type Market } from '../../catalogue/market';
 
 type Of<V extends keyof typeof VERBS> = Parameters<(typeof VERBS)[V]>[1];
@@ -17,7 +17,7 @@ export const CHANGES = {
         : 'Step where the mesh cannot follow';
   },
   'set-band': ({ to }: Of<'set-band'>, r: Reader, market: Market) => {
-    if (to.mesh !== undefined) return `Hang ${meshName(market.mesh(to.mesh), r)} instead`;
+    if (to.mesh !== undefined) return `Hang ${meshSaid(market.mesh(to.mesh), r)} instead`;
     if (to.bottom !== undefined)
       return to.bottom === null
         ? 'Start at the lap of the band below'

@@ -11,7 +11,7 @@ export const buried = kind(
   {
     title: 'Buried straight',
     note: 'a trench all round; where mowing comes close',
-    say: ({ depth }, r, name) => `Bury ${name} ${r.length(depth)} deep`,
+    say: ({ depth }, r, name) => `Bury a skirt ${r.length(depth)} deep of ${name}`,
     measures: [
       { field: 'depth', name: 'Depth', stops: 'deep' },
       { field: 'lapUp', name: 'Lap up the wall' },
@@ -49,7 +49,8 @@ export const toe = kind(
   {
     title: 'Buried with a toe',
     note: 'down and then out; against mink, rat and badger',
-    say: ({ depth, out }, r, name) => `Bury ${name} ${r.length(depth)} deep with a toe of ${r.length(out)}`,
+    say: ({ depth, out }, r, name) =>
+      `Bury a skirt ${r.length(depth)} deep with a toe of ${r.length(out)}, of ${name}`,
     measures: [
       { field: 'depth', name: 'Depth' },
       { field: 'out', name: 'Toe, outward' },

@@ -13,7 +13,7 @@ export const folded = kind(
   {
     title: 'Folded',
     note: 'one strip, half up the wall, half out',
-    say: ({ up, out }, r, name) => `Fold ${name}, ${r.length(up)} up and ${r.length(out)} out`,
+    say: ({ up, out }, r, name) => `Fold a skirt ${r.length(up)} up and ${r.length(out)} out, of ${name}`,
     measures: [
       { field: 'up', name: 'Up the wall' },
       { field: 'out', name: 'Out on the ground', stops: 'flat' },

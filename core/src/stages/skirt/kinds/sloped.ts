@@ -16,7 +16,7 @@ export const sloped = kind(
     title: 'Sloped burial',
     note: 'one straight run of mesh, down and out; a wedge-shaped trench',
     say: ({ depth, out }, r, name) =>
-      `Bury ${name} on a slope, ${r.length(depth)} deep and ${r.length(out)} out`,
+      `Bury a skirt on a slope, ${r.length(depth)} deep and ${r.length(out)} out, of ${name}`,
     measures: [
       { field: 'depth', name: 'Depth', stops: 'deep' },
       { field: 'out', name: 'Out at its foot' },
