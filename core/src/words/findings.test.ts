@@ -85,7 +85,7 @@ test.each<[string, string]>([
   ],
   [
     said('skirt.near-tree', { name: 'damson', distance: 1.2 }),
-    'The trench passes 1.20 m from the damson: roots. Lay an apron here.',
+    'The trench passes 1.20 m from the damson, among its roots. Lay an apron here.',
   ],
   [
     said('side.over-boundary', { side: 2, boundary: 'hedge', by: 0.4 }),
