@@ -34,6 +34,18 @@ describe('the docket as a sheet', () => {
     expect(csv.startsWith('\uFEFF')).toBe(true);
     expect(csv.split('\r\n').length).toBeGreaterThan(5);
   });
+  test.each([
+    ['JPY', 1],
+    ['EUR', 100],
+    ['KWD', 1000],
+  ])('money of %s is in major units, %s minor ones each', (currency, minor) => {
+    const [demo] = DEMO_PLANS;
+    if (!demo) throw new Error('no demo plan');
+    const plan = { ...demo, currency };
+    const told = reckon(plan);
+    const total = rows(docketCsv(plan, told)).at(-1);
+    expect(total).toMatchObject({ Price: String(told.docket.total / minor), Currency: currency });
+  });
   test('a cell that would run as a formula is made harmless, a number stays a number', () => {
     const csv = sheet(
       ['Name', 'Value'],

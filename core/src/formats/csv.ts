@@ -7,6 +7,7 @@ import type { CuttingPool } from '../cutting/types';
 import type { BoughtUnits, DocketLine } from '../buying/docket/types';
 import { cutList } from '../cutList/cutList';
 import { STAGE_NAMES, poolName, readerFor, sayCut, sayLine, sayPiece, sayUnits } from '../words';
+import { majorUnits } from '../units/money';
 
 type Cell = string | number;
 
@@ -36,6 +37,8 @@ export function docketCsv(plan: Plan, { docket }: DocketShown): string {
   const market = marketOf(editionOf(plan), plan.buying);
   const reader = readerFor(plan);
   const { unit, of } = lengths(plan);
+  const { currency } = plan;
+  const major = majorUnits(currency);
   const yardsOf = (units: readonly BoughtUnits[]) =>
     [...new Set(units.flatMap((u) => (u.yard === '' ? [] : [market.yard(u.yard).name])))].join(', ');
   const rows = docket.lines.map((line): Cell[] => {
@@ -52,27 +55,26 @@ export function docketCsv(plan: Plan, { docket }: DocketShown): string {
       line.unit === 'm' ? unit : 'piece',
       sayUnits(line.units, line, reader),
       yardsOf(line.units),
-      line.units.map((u) => (u.price === null ? '' : u.price / 100)).join(' + '),
-      line.price === null ? '' : line.price / 100,
-      line.tax === null ? '' : Math.round(line.tax) / 100,
+      line.units.map((u) => (u.price === null ? '' : major(u.price))).join(' + '),
+      line.price === null ? '' : major(line.price),
+      line.tax === null ? '' : major(Math.round(line.tax)),
       Math.round(line.weight * 10) / 10,
-      docket.currency,
+      currency,
     ];
   });
   const blank = (n: number): Cell[] => Array<Cell>(n).fill('');
-  const { currency } = docket;
   for (const { yard, delivery } of docket.yards)
     if (delivery > 0)
-      rows.push(['Delivery', market.yard(yard).name, ...blank(9), delivery / 100, ...blank(2), currency]);
+      rows.push(['Delivery', market.yard(yard).name, ...blank(9), major(delivery), ...blank(2), currency]);
   for (const { rate, stated, tax } of docket.taxes) {
     const name = `${stated === 'with' ? 'Tax in the prices' : 'Tax to add'}, ${rate * 100} %`;
-    rows.push(['Tax', name, ...blank(9), stated === 'without' ? tax / 100 : '', tax / 100, '', currency]);
+    rows.push(['Tax', name, ...blank(9), stated === 'without' ? major(tax) : '', major(tax), '', currency]);
   }
   rows.push([
     'Total',
     docket.complete ? 'To pay' : 'To pay, at least',
     ...blank(9),
-    docket.total / 100,
+    major(docket.total),
     '',
     Math.round(docket.weight * 10) / 10,
     currency,

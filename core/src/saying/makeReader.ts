@@ -1,5 +1,5 @@
 import { INCH } from '../units/factors';
-import { areaText, printLength, printMoney, printNumber, type UnitSystem } from '../units';
+import { areaText, printLength, moneyPrinter, printNumber, type UnitSystem } from '../units';
 import type { Reader } from './reader';
 
 export type { Reader } from './reader';
@@ -14,6 +14,7 @@ export function makeReader(system: UnitSystem, currency: string): Reader {
     const { figure, unit } = areaText(value, system);
     return `${figure} ${unit}`;
   };
+  const money = moneyPrinter(currency);
   const length = (metres: number) => printLength(metres, system);
   return {
     system,
@@ -25,7 +26,7 @@ export function makeReader(system: UnitSystem, currency: string): Reader {
     tape: (metres) => (system === 'imperial' ? length(metres) : `${printNumber(metres, 3)} m`),
     opening: (metres) => printLength(metres, system, 'opening'),
     area,
-    money: (minor) => printMoney(minor, currency),
+    money,
     grade: (ratio) => `${trimmed(ratio * 100, 1)} %`,
     amount(value, unit) {
       switch (unit) {
@@ -44,7 +45,7 @@ export function makeReader(system: UnitSystem, currency: string): Reader {
         case 'h/unit':
           return `${trimmed(value, 2)} h`;
         case 'money':
-          return printMoney(value, currency);
+          return money(value);
         case 'grade':
           return `${printNumber(value * 100, 1)} %`;
         case 'ratio':

@@ -1,11 +1,14 @@
 /** `1 gate`, `2 gates`. */
 export const counted = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
 
+const LISTS = {
+  and: new Intl.ListFormat('en-GB', { type: 'conjunction' }),
+  or: new Intl.ListFormat('en-GB', { type: 'disjunction' }),
+} as const;
+
 /** `fox`, `fox and rat`, `fox, mink and rat`. */
-export function listed(words: readonly string[], last = 'and'): string {
-  if (words.length < 2) return words.join('');
-  return `${words.slice(0, -1).join(', ')} ${last} ${words[words.length - 1] ?? ''}`;
-}
+export const listed = (words: readonly string[], last: keyof typeof LISTS = 'and'): string =>
+  LISTS[last].format(words);
 
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 

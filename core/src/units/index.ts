@@ -1,5 +1,5 @@
 export { FOOT, INCH, gaugeOf } from './factors';
-export { printMoney } from './money';
+export { majorUnits, minorDigits, moneyPrinter } from './money';
 export {
   type LengthField,
   type LengthProblem,

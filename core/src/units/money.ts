@@ -1,13 +1,26 @@
 import { printNumber } from './printLength';
 
+/** Digits of a currency's minor unit: two for most, none for some, three for some. @param currency ISO 4217 code */
+export const minorDigits = (currency: string): number =>
+  new Intl.NumberFormat('en', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2;
+
+/** What turns minor units into major ones: `684.2` of 68420 hundredths. @param currency ISO 4217 code */
+export function majorUnits(currency: string): (minor: number) => number {
+  const unit = 10 ** minorDigits(currency);
+  return (minor) => minor / unit;
+}
+
 /**
- * Money for reading.
+ * What prints money for reading, of integer minor units.
  *
- * @param minor     integer minor units (hundredths)
- * @param currency  ISO 4217 code; `XXX` (no currency) prints the bare figure
- * @returns for example `684.20` or `684.20 EUR`
+ * @param currency  ISO 4217 code; `XXX` (no currency) prints the bare figure, in hundredths
+ * @returns prints for example `684.20`, `684.20 EUR`, `68 420 JPY` or `68.420 KWD`
  */
-export function printMoney(minor: number, currency: string): string {
-  const figure = printNumber(minor / 100, 2);
-  return currency === 'XXX' ? figure : `${figure} ${currency}`;
+export function moneyPrinter(currency: string): (minor: number) => string {
+  const digits = minorDigits(currency);
+  const major = majorUnits(currency);
+  return (minor) => {
+    const figure = printNumber(major(minor), digits);
+    return currency === 'XXX' ? figure : `${figure} ${currency}`;
+  };
 }
