@@ -2,108 +2,24 @@ import { type StripLine } from './scene';
 import { stripLines } from '../stages/draw';
 import { formatPart, parsePart } from '../plan/partRef';
 import type { CuttingPool } from '../cutting/types';
-import { type Profile, sideProfiles } from '../ground/profile';
 import { surveyRings } from '../ground/survey';
-import { terrainOf } from '../ground/terrain';
 import type { Vector } from '../ground/vector';
 import type { Plan } from '../plan/schema';
 import type { Part } from '../reckoning';
-import { type StripPiece, stripPieces } from './stripPieces';
+import { stripPieces } from './stripPieces';
+import type {
+  StripBay,
+  StripBoard,
+  StripGate,
+  StripPanel,
+  StripPost,
+  StripScene,
+  StripSide,
+} from './stripTypes';
+import { type Unrolled, groundUnder, stretch, unrolled } from './unrolled';
 
-/** A length of the unrolled ring, left to right from the first corner. All m. */
-export interface StripSide {
-  readonly id: string;
-  readonly number: number;
-  /** Number of the corner that it begins at. */
-  readonly corner: number;
-  readonly kind: string;
-  /** Where it begins along the strip. */
-  readonly begins: number;
-  readonly length: number;
-  readonly forward: boolean;
-  readonly label: string;
-}
-
-/** Heights of the strip are those of the ground: `foot` is the ground where a thing stands, m. */
-export interface StripPost {
-  readonly part: string;
-  readonly number: number;
-  readonly role: string;
-  readonly x: number;
-  readonly foot: number;
-  readonly above: number;
-  readonly depth: number;
-  readonly size: number;
-  readonly origin: 'new' | 'standing';
-}
-
-/** A length of mesh as an outline over the unrolled ground. */
-export interface StripPanel {
-  readonly part: string;
-  readonly from: number;
-  readonly to: number;
-  readonly bottom: number;
-  readonly mesh: string;
-  readonly points: readonly Vector[];
-}
-
-export interface StripGate {
-  readonly part: string;
-  readonly way: 'gate' | 'pop-door' | 'hatch';
-  readonly from: number;
-  readonly to: number;
-  readonly feet: readonly [number, number];
-  readonly bottom: number;
-  readonly top: number;
-}
-
-/** A board or rail along the mesh, as a line of posts sees it. */
-export interface StripBoard {
-  readonly part: string;
-  readonly points: readonly Vector[];
-}
-
-/** From post to post: what the mesh has to climb, rise over run to the right. */
-export interface StripBay {
-  readonly from: number;
-  readonly to: number;
-  readonly grade: number;
-}
-
-export interface StripScene {
-  readonly enclosure: string;
-  readonly sides: readonly StripSide[];
-  readonly posts: readonly StripPost[];
-  readonly panels: readonly StripPanel[];
-  /** What stages draw beside: lines along the ground, marks. */
-  readonly lines: readonly StripLine[];
-  readonly gates: readonly StripGate[];
-  readonly boards: readonly StripBoard[];
-  readonly bays: readonly StripBay[];
-  readonly pieces: readonly StripPiece[];
-  /** The ground all along, left to right. */
-  readonly ground: readonly Vector[];
-  readonly length: number;
-  /** Highest and lowest thing drawn, m. */
-  readonly high: number;
-  readonly low: number;
-}
-
-/** Height of a drawn ground at a place along the strip, m. */
-export function groundUnder(ground: readonly Vector[], x: number): number {
-  const next = ground.findIndex((p) => p.x >= x);
-  const [a, b] = [ground[next - 1], ground[next]];
-  if (!b) return ground[ground.length - 1]?.y ?? 0;
-  if (!a || b.x - a.x < 1e-9) return b.y;
-  return a.y + ((b.y - a.y) * (x - a.x)) / (b.x - a.x);
-}
-
-/** Ground between two places, with its bends. */
-const stretch = (ground: readonly Vector[], from: number, to: number): readonly Vector[] => [
-  { x: from, y: groundUnder(ground, from + 1e-7) },
-  ...ground.filter((p) => p.x > from + 1e-6 && p.x < to - 1e-6),
-  { x: to, y: groundUnder(ground, to - 1e-7) },
-];
+export type * from './stripTypes';
+export { groundUnder } from './unrolled';
 
 const raised = (line: readonly Vector[], by: number): Vector[] => line.map(({ x, y }) => ({ x, y: y + by }));
 
@@ -131,13 +47,72 @@ function panelPoints(
   return [...high, ...foot];
 }
 
-function groundLine(sides: readonly StripSide[], profiles: ReadonlyMap<string, Profile>): Vector[] {
-  return sides.flatMap((side) => {
-    const profile = profiles.get(side.id);
-    if (!profile) return [];
-    const points = profile.points.map((p) => ({ x: p.along, y: p.height }));
-    return points.map((p) => ({ x: side.begins + p.x, y: p.y }));
-  });
+/** A post's place; a corner post may belong to a side of another run that meets this one here. */
+function placeOfPost({ ring, sides, across }: Unrolled, post: Extract<Part, { kind: 'post' }>) {
+  const corner = post.part.on === 'corner-post' ? post.part.corner : undefined;
+  const i = corner === undefined ? -1 : (ring?.sides.findLastIndex((s) => s.startCorner === corner) ?? -1);
+  const x = i < 0 ? undefined : (sides[i]?.begins ?? 0);
+  return x === undefined ? across(post.side, post.along, post.along) : { from: x, to: x };
+}
+
+/** What stands and hangs along the strip, as it is found part by part. */
+interface Found {
+  readonly posts: StripPost[];
+  readonly panels: StripPanel[];
+  readonly lines: StripLine[];
+  readonly gates: StripGate[];
+  readonly boards: StripBoard[];
+}
+
+/** Puts a part that is drawn here where it is on the strip; others are drawn by their stages. */
+function put(found: Found, strip: Unrolled, part: Part): void {
+  if (!('side' in part)) return;
+  const { ground, across } = strip;
+  const at = part.kind === 'post' ? placeOfPost(strip, part) : across(part.side, part.from, part.to);
+  if (!at) return;
+  switch (part.kind) {
+    case 'post': {
+      const { number, role, above, depth, size, origin } = part;
+      const place = { x: at.from, foot: groundUnder(ground, at.from) };
+      found.posts.push({ part: formatPart(part.part), number, role, ...place, above, depth, size, origin });
+      break;
+    }
+    case 'mesh': {
+      const { bottom, mesh } = part;
+      const points = panelPoints(part, ground, at.from, at.to);
+      found.panels.push({ part: formatPart(part.part), ...at, bottom, mesh, points });
+      break;
+    }
+    case 'board': {
+      const under = stretch(ground, at.from, at.to);
+      const points = [...raised(under, part.top), ...raised(under, part.bottom).reverse()];
+      found.boards.push({ part: formatPart(part.part), points });
+      break;
+    }
+    case 'opening': {
+      const { way, bottom, top } = part;
+      const feet = [groundUnder(ground, at.from + 1e-7), groundUnder(ground, at.to - 1e-7)] as const;
+      found.gates.push({ part: formatPart(part.part), way, ...at, feet, bottom, top });
+      break;
+    }
+    default:
+      break;
+  }
+}
+
+/** The corner where the strip begins is where it ends as well: its post stands at both ends that are fence. */
+function closingPosts(posts: readonly StripPost[], { sides, length }: Unrolled): StripPost[] {
+  const closing = posts.find(
+    (p) => parsePart(p.part)?.on === 'corner-post' && (p.x < 1e-6 || p.x > length - 1e-6),
+  );
+  if (!closing) return [];
+  const ends = [
+    [0, sides[0]],
+    [length, sides[sides.length - 1]],
+  ] as const;
+  return ends.flatMap(([x, side]) =>
+    side?.kind === 'fence' && Math.abs(closing.x - x) > 1e-6 ? [{ ...closing, x }] : [],
+  );
 }
 
 /** One ring unrolled: the same parts as on the sheet, seen from outside and in front. */
@@ -147,130 +122,34 @@ export function stripScene(
   cutting: readonly CuttingPool[],
   ringIndex = 0,
 ): StripScene {
-  const ring = surveyRings(plan)[ringIndex];
-  let begins = 0;
-  const sides = (ring?.sides ?? []).map((s): StripSide => {
-    const building = s.side.kind === 'building' ? s.side.building : undefined;
-    const label =
-      building === undefined ? '' : (plan.ground.buildings.find((b) => b.id === building)?.name ?? '');
-    const { id, kind } = s.side;
-    const { number, startNumber, length, forward } = s;
-    const side = { id, number, corner: startNumber, kind, begins, length, forward, label };
-    begins += s.length;
-    return side;
-  });
-  const bySide = new Map(sides.map((s) => [s.id, s]));
-  /** Side coordinates to the strip; undefined for a side of another ring. */
-  const across = (id: string, from: number, to: number) => {
-    const side = bySide.get(id);
-    if (!side) return undefined;
-    return side.forward
-      ? { from: side.begins + from, to: side.begins + to }
-      : { from: side.begins + side.length - to, to: side.begins + side.length - from };
-  };
-  const ground = groundLine(
-    sides,
-    ring ? sideProfiles(terrainOf(plan.ground.spotHeights), [ring]) : new Map<string, Profile>(),
-  );
-
-  // A corner post may belong to a side of another run that meets this one here.
-  const atCorner = new Map((ring?.sides ?? []).map((s, i) => [s.startCorner, sides[i]?.begins ?? 0]));
-  const postPlace = (part: Extract<Part, { kind: 'post' }>) => {
-    const x = part.part.on === 'corner-post' ? atCorner.get(part.part.corner) : undefined;
-    return x === undefined ? across(part.side, part.along, part.along) : { from: x, to: x };
-  };
-
+  const strip = unrolled(plan, surveyRings(plan)[ringIndex]);
+  const { ring, sides, length, ground, across } = strip;
+  const found: Found = { posts: [], panels: [], lines: [], gates: [], boards: [] };
   const groundOf = (side: string, from: number, to: number) => {
     const at = across(side, from, to);
     return at ? stretch(ground, at.from, at.to) : [];
   };
-
-  const posts: StripPost[] = [];
-  const panels: StripPanel[] = [];
-  const lines: StripLine[] = [];
-  const gates: StripGate[] = [];
-  const boards: StripBoard[] = [];
   for (const part of parts) {
-    lines.push(...stripLines(part, groundOf));
-    if (!('side' in part)) continue;
-    const at = part.kind === 'post' ? postPlace(part) : across(part.side, part.from, part.to);
-    if (!at) continue;
-    switch (part.kind) {
-      case 'post': {
-        const { number, role, above, depth, size, origin } = part;
-        posts.push({
-          part: formatPart(part.part),
-          number,
-          role,
-          x: at.from,
-          foot: groundUnder(ground, at.from),
-          above,
-          depth,
-          size,
-          origin,
-        });
-        break;
-      }
-      case 'mesh':
-        panels.push({
-          part: formatPart(part.part),
-          ...at,
-          bottom: part.bottom,
-          mesh: part.mesh,
-          points: panelPoints(part, ground, at.from, at.to),
-        });
-        break;
-      case 'board': {
-        const under = stretch(ground, at.from, at.to);
-        const points = [...raised(under, part.top), ...raised(under, part.bottom).reverse()];
-        boards.push({ part: formatPart(part.part), points });
-        break;
-      }
-      case 'opening':
-        gates.push({
-          part: formatPart(part.part),
-          way: part.way,
-          ...at,
-          feet: [groundUnder(ground, at.from + 1e-7), groundUnder(ground, at.to - 1e-7)],
-          bottom: part.bottom,
-          top: part.top,
-        });
-        break;
-      default:
-        // Other parts are drawn by their stages.
-        break;
-    }
+    found.lines.push(...stripLines(part, groundOf));
+    put(found, strip, part);
   }
-  // The corner where the strip begins is where it ends as well: its post stands at both ends that are fence.
-  const closing = posts.find(
-    (p) => parsePart(p.part)?.on === 'corner-post' && (p.x < 1e-6 || p.x > begins - 1e-6),
-  );
-  for (const [x, side] of [
-    [0, sides[0]],
-    [begins, sides[sides.length - 1]],
-  ] as const) {
-    if (closing && side?.kind === 'fence' && Math.abs(closing.x - x) > 1e-6) posts.push({ ...closing, x });
-  }
+  found.posts.push(...closingPosts(found.posts, strip));
 
   const heights = [
     ...ground.map((p) => p.y),
-    ...posts.flatMap((p) => [p.foot + p.above, p.foot - p.depth]),
-    ...panels.flatMap((p) => p.points.map((q) => q.y)),
-    ...lines.flatMap((l) => l.points.map((q) => q.y)),
+    ...found.posts.flatMap((p) => [p.foot + p.above, p.foot - p.depth]),
+    ...found.panels.flatMap((p) => p.points.map((q) => q.y)),
+    ...found.lines.flatMap((l) => l.points.map((q) => q.y)),
   ];
   const floor = Math.min(...ground.map((p) => p.y), 0);
   return {
     enclosure: ring?.enclosure ?? '',
     sides,
-    posts,
-    panels,
-    lines,
-    gates,
-    boards,
-    bays: baysBetween(posts, gates, sides, ground),
+    ...found,
+    bays: baysBetween(found.posts, found.gates, sides, ground),
     pieces: stripPieces(parts, cutting, across),
     ground,
-    length: begins,
+    length,
     high: heights.reduce((a, b) => Math.max(a, b), floor + 0.5),
     low: heights.reduce((a, b) => Math.min(a, b), floor - 0.3),
   };

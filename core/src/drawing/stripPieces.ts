@@ -15,7 +15,7 @@ export interface StripPiece {
   readonly joint: number | null;
 }
 
-type Across = (
+export type Across = (
   side: string,
   from: number,
   to: number,

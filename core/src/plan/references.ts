@@ -2,6 +2,7 @@ import { type Issue, unique } from './known';
 import { choiceReferences } from '../stages/choices';
 import type * as z from 'zod/mini';
 import { EDITIONS, editionNamed } from '../catalogue';
+import type { Catalogue } from '../catalogue/types';
 import type { Choices, Plan } from './schema';
 
 function checkTape({ marks, stakes, between }: Plan['ground']['tape'], issue: Issue) {
@@ -45,40 +46,44 @@ function checkRings(plan: Plan, issue: Issue) {
   });
 }
 
-/** The half of the schema that looks across the document: ids used once, nothing dangling, rings that join up. */
-export function checkReferences(plan: Plan, ctx: z.core.$RefinementCtx) {
-  const issue: Issue = (path, message) => ctx.addIssue({ code: 'custom', path: [...path], message });
-  const corners = unique(plan.corners, ['corners'], issue);
-  const sides = unique(plan.sides, ['sides'], issue);
-  const enclosures = unique(plan.enclosures, ['enclosures'], issue);
-  const buildings = unique(plan.ground.buildings, ['ground', 'buildings'], issue);
-  unique(plan.openings, ['openings'], issue);
-  unique(plan.flock, ['flock'], issue);
-  unique(plan.postPins, ['postPins'], issue);
-  unique(plan.ground.trees, ['ground', 'trees'], issue);
-  unique(plan.ground.services, ['ground', 'services'], issue);
-  unique(plan.ground.boundaries, ['ground', 'boundaries'], issue);
-  unique(plan.ground.spotHeights, ['ground', 'spotHeights'], issue);
-  checkTape(plan.ground.tape, issue);
+/** Ids used once, list by list; those that others name. */
+function checkIds(plan: Plan, issue: Issue) {
+  const named = {
+    corners: unique(plan.corners, ['corners'], issue),
+    sides: unique(plan.sides, ['sides'], issue),
+    enclosures: unique(plan.enclosures, ['enclosures'], issue),
+    buildings: unique(plan.ground.buildings, ['ground', 'buildings'], issue),
+  };
+  for (const list of ['openings', 'flock', 'postPins'] as const) unique(plan[list], [list], issue);
+  for (const list of ['trees', 'services', 'boundaries', 'spotHeights'] as const)
+    unique(plan.ground[list], ['ground', list], issue);
+  return named;
+}
+type Named = ReturnType<typeof checkIds>;
 
-  const catalogue = editionNamed(plan.buying.edition);
-  if (!catalogue) {
-    issue(
-      ['buying', 'edition'],
-      `no catalogue edition “${plan.buying.edition}”; known: ${Object.keys(EDITIONS).join(', ')}`,
-    );
-    return;
-  }
-  const meshes = new Set([...catalogue.meshes, ...plan.buying.ownProducts].map((m) => m.id));
-  const posts = new Set(catalogue.posts.map((p) => p.id));
-  const timbers = new Set(catalogue.timbers.map((t) => t.id));
-  const kits = new Set(catalogue.kits.map((k) => k.id));
-  const yards = new Set(catalogue.yards.map((y) => y.id));
-  unique(
-    [...catalogue.meshes, ...plan.buying.ownProducts].slice(catalogue.meshes.length),
-    ['buying', 'ownProducts'],
-    issue,
-  );
+/** What the edition and the plan's own products have, by kind. */
+function soldIn(catalogue: Catalogue, plan: Plan) {
+  return {
+    meshes: new Set([...catalogue.meshes, ...plan.buying.ownProducts].map((m) => m.id)),
+    posts: new Set(catalogue.posts.map((p) => p.id)),
+    timbers: new Set(catalogue.timbers.map((t) => t.id)),
+    kits: new Set(catalogue.kits.map((k) => k.id)),
+    boards: new Set(
+      catalogue.timbers.filter((t) => t.kind === 'board' || t.kind === 'rail').map((t) => t.id),
+    ),
+  };
+}
+type Sold = ReturnType<typeof soldIn>;
+
+/** Products by what is priced or owned; packs are the same in every edition. */
+const byKind = ({ meshes, posts, timbers, kits }: Sold) =>
+  ({ roll: meshes, post: posts, timber: timbers, kit: kits, pack: undefined }) as Readonly<
+    Record<string, ReadonlySet<string> | undefined>
+  >;
+
+/** Own products, the shed and what is cut beside name what is sold. */
+function checkGoods(plan: Plan, catalogue: Catalogue, sold: Sold, issue: Issue) {
+  unique(plan.buying.ownProducts, ['buying', 'ownProducts'], issue);
   plan.buying.ownProducts.forEach((own, i) => {
     if (catalogue.meshes.some((m) => m.id === own.id)) {
       issue(
@@ -89,15 +94,21 @@ export function checkReferences(plan: Plan, ctx: z.core.$RefinementCtx) {
   });
   unique(plan.owned, ['owned'], issue);
   unique(plan.extras, ['extras'], issue);
-  const products = { roll: meshes, post: posts, timber: timbers, kit: kits, pack: undefined };
+  const products = byKind(sold);
   plan.owned.forEach((piece, i) => {
     if (products[piece.kind]?.has(piece.product) === false)
       issue(['owned', i, 'product'], `no product “${piece.product}” in this edition or among own products`);
   });
   plan.extras.forEach((extra, i) => {
-    if (!meshes.has(extra.mesh))
+    if (!sold.meshes.has(extra.mesh))
       issue(['extras', i, 'mesh'], `no mesh “${extra.mesh}” in this edition or among own products`);
   });
+}
+
+/** Yards and own prices name yards of the edition. */
+function checkYards(plan: Plan, catalogue: Catalogue, sold: Sold, issue: Issue) {
+  const yards = new Set(catalogue.yards.map((y) => y.id));
+  const products = byKind(sold);
   for (const [goods, yard] of Object.entries(plan.buying.from)) {
     if (!plan.buying.yards.includes(yard))
       issue(['buying', 'from', goods], `“${yard}” is not one of the yards bought at`);
@@ -109,11 +120,13 @@ export function checkReferences(plan: Plan, ctx: z.core.$RefinementCtx) {
   plan.buying.ownPrices.forEach((own, i) => {
     const at = ['buying', 'ownPrices', i];
     if (!yards.has(own.yard)) issue([...at, 'yard'], `no yard “${own.yard}” in this edition`);
-    const known = products[own.offer.kind];
-    if (known && !known.has(own.offer.product))
+    if (products[own.offer.kind]?.has(own.offer.product) === false)
       issue([...at, 'offer', 'product'], `no product “${own.offer.product}”`);
   });
+}
 
+/** Sides, openings and posts set by hand name corners, buildings and sides. */
+function checkFence(plan: Plan, { corners, sides, buildings }: Named, issue: Issue) {
   plan.sides.forEach((side, i) => {
     for (const end of ['from', 'to'] as const) {
       if (!corners.has(side[end])) issue(['sides', i, end], `no corner “${side[end]}” in this plan`);
@@ -123,31 +136,48 @@ export function checkReferences(plan: Plan, ctx: z.core.$RefinementCtx) {
       issue(['sides', i, 'building'], `no building “${side.building}” in this plan`);
     }
   });
-  plan.openings.forEach((opening, i) => {
-    if (!sides.has(opening.side)) issue(['openings', i, 'side'], `no side “${opening.side}” in this plan`);
-  });
-  plan.postPins.forEach((pin, i) => {
-    if (!sides.has(pin.side)) issue(['postPins', i, 'side'], `no side “${pin.side}” in this plan`);
-  });
+  for (const list of ['openings', 'postPins'] as const)
+    plan[list].forEach(({ side }, i) => {
+      if (!sides.has(side)) issue([list, i, 'side'], `no side “${side}” in this plan`);
+    });
   checkRings(plan, issue);
   const ringed = new Set(plan.enclosures.flatMap((e) => e.ring.map((step) => step.side)));
   plan.sides.forEach((side, i) => {
     if (!ringed.has(side.id))
-      issue(['sides', i, 'id'], `side “${side.id}” is in no enclosure; put it in a ring or take it out`);
+      issue(['sides', i, 'id'], `side “${side.id}” is in no enclosure; put it in a ring or remove it`);
   });
+}
 
-  const boards = new Set(
-    catalogue.timbers.filter((t) => t.kind === 'board' || t.kind === 'rail').map((t) => t.id),
-  );
-  const chosen = { meshes, posts, boards };
-  choiceReferences(plan.choices.plan, ['choices', 'plan'], chosen, issue);
+/** What is chosen for all, a run or a side names what is sold, and a run or side that there is. */
+function checkChoices(plan: Plan, { enclosures, sides }: Named, sold: Sold, issue: Issue) {
+  choiceReferences(plan.choices.plan, ['choices', 'plan'], sold, issue);
   for (const [scope, known] of [
     ['enclosure', enclosures],
     ['side', sides],
   ] as const) {
     for (const [of, own] of Object.entries(plan.choices[scope])) {
       if (!known.has(of)) issue(['choices', scope, of], `no ${scope} “${of}” in this plan`);
-      choiceReferences(own as Partial<Choices>, ['choices', scope, of], chosen, issue);
+      choiceReferences(own as Partial<Choices>, ['choices', scope, of], sold, issue);
     }
   }
+}
+
+/** The half of the schema that looks across the document: ids used once, nothing dangling, rings that join up. */
+export function checkReferences(plan: Plan, ctx: z.core.$RefinementCtx) {
+  const issue: Issue = (path, message) => ctx.addIssue({ code: 'custom', path: [...path], message });
+  const named = checkIds(plan, issue);
+  checkTape(plan.ground.tape, issue);
+  const catalogue = editionNamed(plan.buying.edition);
+  if (!catalogue) {
+    issue(
+      ['buying', 'edition'],
+      `no catalogue edition “${plan.buying.edition}”; known: ${Object.keys(EDITIONS).join(', ')}`,
+    );
+    return;
+  }
+  const sold = soldIn(catalogue, plan);
+  checkGoods(plan, catalogue, sold, issue);
+  checkYards(plan, catalogue, sold, issue);
+  checkFence(plan, named, issue);
+  checkChoices(plan, named, sold, issue);
 }

@@ -1,0 +1,82 @@
+import type { Vector } from '../ground/vector';
+import type { StripLine } from './scene';
+import type { StripPiece } from './stripPieces';
+
+/** A length of the unrolled ring, left to right from the first corner. All m. */
+export interface StripSide {
+  readonly id: string;
+  readonly number: number;
+  /** Number of the corner that it begins at. */
+  readonly corner: number;
+  readonly kind: string;
+  /** Where it begins along the strip. */
+  readonly begins: number;
+  readonly length: number;
+  readonly forward: boolean;
+  readonly label: string;
+}
+
+/** Heights of the strip are those of the ground: `foot` is the ground where a thing stands, m. */
+export interface StripPost {
+  readonly part: string;
+  readonly number: number;
+  readonly role: string;
+  readonly x: number;
+  readonly foot: number;
+  readonly above: number;
+  readonly depth: number;
+  readonly size: number;
+  readonly origin: 'new' | 'standing';
+}
+
+/** A length of mesh as an outline over the unrolled ground. */
+export interface StripPanel {
+  readonly part: string;
+  readonly from: number;
+  readonly to: number;
+  readonly bottom: number;
+  readonly mesh: string;
+  readonly points: readonly Vector[];
+}
+
+export interface StripGate {
+  readonly part: string;
+  readonly way: 'gate' | 'pop-door' | 'hatch';
+  readonly from: number;
+  readonly to: number;
+  readonly feet: readonly [number, number];
+  readonly bottom: number;
+  readonly top: number;
+}
+
+/** A board or rail along the mesh, as a line of posts sees it. */
+export interface StripBoard {
+  readonly part: string;
+  readonly points: readonly Vector[];
+}
+
+/** From post to post: what the mesh has to climb, rise over run to the right. */
+export interface StripBay {
+  readonly from: number;
+  readonly to: number;
+  readonly grade: number;
+}
+
+export interface StripScene {
+  readonly enclosure: string;
+  readonly sides: readonly StripSide[];
+  readonly posts: readonly StripPost[];
+  readonly panels: readonly StripPanel[];
+  /** What stages draw beside: lines along the ground, marks. */
+  readonly lines: readonly StripLine[];
+  readonly gates: readonly StripGate[];
+  readonly boards: readonly StripBoard[];
+  readonly bays: readonly StripBay[];
+  readonly pieces: readonly StripPiece[];
+  /** The ground all along, left to right. */
+  readonly ground: readonly Vector[];
+  readonly length: number;
+  /** Highest and lowest thing drawn, m. */
+  readonly high: number;
+  readonly low: number;
+}
