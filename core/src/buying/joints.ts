@@ -7,16 +7,16 @@ import type { AtJoint } from './run';
 /** What the joints of cuttings take in packs: joints alike as one ask. */
 export function jointAsks(cuttings: readonly Cutting[]): readonly AskOf<'pack'>[] {
   const alike = new Map<string, { readonly at: AtJoint; joints: number }>();
-  for (const { bins } of cuttings)
-    for (const { cuts } of bins)
-      for (const { from, run } of cuts)
-        if (from > EPSILON)
-          for (const at of run.atJoint) {
-            const key = `${at.stage} ${at.pack} ${at.along} ${at.length}`;
-            const known = alike.get(key) ?? { at, joints: 0 };
-            alike.set(key, known);
-            known.joints += 1;
-          }
+  const joined = cuttings.flatMap(({ bins }) =>
+    bins.flatMap(({ cuts }) => cuts.filter(({ from }) => from > EPSILON).map(({ run }) => run)),
+  );
+  for (const { atJoint } of joined)
+    for (const at of atJoint) {
+      const key = `${at.stage} ${at.pack} ${at.along} ${at.length}`;
+      const known = alike.get(key) ?? { at, joints: 0 };
+      alike.set(key, known);
+      known.joints += 1;
+    }
   return [...alike.values()].map(({ at, joints }) => ({
     stage: at.stage,
     part: { on: 'plan' },

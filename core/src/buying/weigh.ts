@@ -9,6 +9,7 @@ import { EPSILON } from '../units/round';
 import type { Ask } from './demand';
 import { sheetsByTheMetre } from './gather';
 import { type PackUnits, packPrice } from './prices';
+import type { Run } from './run';
 
 /** What some way to choose costs as it would really be cut, minor units: of the meshes chosen from, and of all packs that follow from it. */
 export interface Weighed {
@@ -34,12 +35,15 @@ export interface WeighedBy {
   readonly packs: readonly PackId[];
 }
 
+/** How many pieces of a pack one joint of a run takes. */
+const piecesAt = ({ atJoint }: Run, pack: PackId): number =>
+  atJoint.reduce((n, joint) => n + (joint.pack === pack ? joint.count : 0), 0);
+
 /** How many pieces of a pack the joints of a cutting take. */
 export const jointPieces = ({ bins }: Cutting, pack: PackId): number => {
   let count = 0;
   for (const { cuts } of bins)
-    for (const { from, run } of cuts)
-      if (from > EPSILON) for (const joint of run.atJoint) if (joint.pack === pack) count += joint.count;
+    for (const { from, run } of cuts) if (from > EPSILON) count += piecesAt(run, pack);
   return count;
 };
 
@@ -47,9 +51,10 @@ export const jointPieces = ({ bins }: Cutting, pack: PackId): number => {
 function leastJointPieces({ runs, units, owned, lap }: Wanted, pack: PackId): number {
   const longest = [...units, ...owned].reduce((most, { size }) => Math.max(most, size), 0);
   let count = 0;
-  for (const run of runs)
-    for (const joint of run.atJoint)
-      if (joint.pack === pack) count += joint.count * fewestJoints(run, longest, lap);
+  for (const run of runs) {
+    const each = piecesAt(run, pack);
+    if (each > 0) count += each * fewestJoints(run, longest, lap);
+  }
   return count;
 }
 

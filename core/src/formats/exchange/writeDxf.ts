@@ -2,7 +2,7 @@ import { INKS, inkOf } from '../../drawing/inks';
 import Drawing from 'dxf-writer';
 import Handle from 'dxf-writer/src/Handle.js';
 import { relief } from '../../drawing/relief';
-import type { Primitive } from '../../drawing/scene';
+import type { Primitive, SheetScene } from '../../drawing/scene';
 import { groundScene, sheetScene } from '../../drawing/sheet';
 import type { Vector } from '../../ground/vector';
 import type { Plan } from '../../plan/schema';
@@ -26,6 +26,77 @@ const layerOf = (kind: string): string => inkOf(kind).file?.[0] ?? 'RUN';
 const TEXT_HIGH = 0.15;
 const plain = (text: string) => text.replace(/[\r\n]+/g, ' ');
 
+/** Draws in one file, layer by layer. */
+function pen(drawing: Drawing) {
+  const line = (points: readonly Vector[], closed: boolean) =>
+    drawing.drawPolyline(
+      points.map(({ x, y }): [number, number] => [x, y]),
+      closed,
+    );
+  const words = (x: number, y: number, text: string) => drawing.drawText(x, y, TEXT_HIGH, 0, plain(text));
+  return { on: (layer: string) => drawing.setActiveLayer(layer), line, words };
+}
+
+/** Corners of a square that is turned along a side. */
+function squareOf({ at, along, size }: Extract<Primitive, { shape: 'square' }>): Vector[] {
+  const [ax, ay] = [(along.x * size) / 2, (along.y * size) / 2];
+  return [
+    { x: at.x - ax + ay, y: at.y - ay - ax },
+    { x: at.x + ax + ay, y: at.y + ay - ax },
+    { x: at.x + ax - ay, y: at.y + ay + ax },
+    { x: at.x - ax - ay, y: at.y - ay + ax },
+  ];
+}
+
+function drawOne(drawing: Drawing, p: Primitive): void {
+  const { line, words } = pen(drawing);
+  switch (p.shape) {
+    case 'polygon':
+      line(p.points, true);
+      break;
+    case 'line':
+      line(p.points, false);
+      break;
+    case 'circle':
+      if (p.radius > 0) drawing.drawCircle(p.at.x, p.at.y, p.radius);
+      break;
+    case 'square':
+      line(squareOf(p), true);
+      break;
+    case 'swing':
+      line([p.latch, p.hinge, p.tip], false);
+      break;
+  }
+  if (!('label' in p)) return;
+  const at = p.shape === 'circle' ? p.at : p.points[0];
+  if (at) words(at.x + 0.1, at.y + 0.1, p.label);
+}
+
+/** Everything of the two scenes with the layer that it is drawn on, in the order in which it is drawn. */
+function layered(
+  sheet: SheetScene,
+  ground: ReturnType<typeof groundScene>,
+): readonly (readonly [string, readonly Primitive[]])[] {
+  const { run, foot, side, gate, post, marks } = sheet.layers;
+  const sides = (...kinds: readonly string[]) => side.filter((s) => kinds.includes(s.kind));
+  const byKind = (list: readonly Primitive[]) => list.map((p) => [layerOf(p.kind), [p]] as const);
+  return [
+    ['RUN', run],
+    ['FENCE', sides('fence')],
+    ['WALL', sides('wall', 'building')],
+    ['OPEN', sides('open')],
+    ...byKind(foot),
+    ['POSTS', post],
+    ['GATES', gate],
+    ...byKind(marks),
+    ['BUILDINGS', ground.building],
+    ['TREES', ground.tree.filter((t) => t.kind !== 'roots')],
+    ['ROOTS', ground.tree.filter((t) => t.kind === 'roots')],
+    ['SERVICES', ground.service],
+    ['BOUNDARIES', ground.boundary],
+  ];
+}
+
 /** The plan in metres as DXF, y up the sheet, each kind of thing on a layer of its own. */
 export function writeDxf(plan: Plan, parts: readonly Part[]): string {
   // Handles count from one in every file: the same plan makes the same file.
@@ -35,90 +106,20 @@ export function writeDxf(plan: Plan, parts: readonly Part[]): string {
   drawing.addLineType('DASHED', '_ _ _ ', [0.3, -0.15]);
   drawing.addLineType('DOTTED', '. . . ', [0.03, -0.1]);
   for (const [name, [colour, line]] of LAYERS) drawing.addLayer(name, ACI[colour], line);
-  const on = (layer: string) => drawing.setActiveLayer(layer);
-  const line = (points: readonly Vector[], closed: boolean) =>
-    drawing.drawPolyline(
-      points.map(({ x, y }): [number, number] => [x, y]),
-      closed,
-    );
-
-  const draw = (layer: string, list: readonly Primitive[]) => {
-    on(layer);
-    for (const p of list) {
-      switch (p.shape) {
-        case 'polygon':
-          line(p.points, true);
-          break;
-        case 'line':
-          line(p.points, false);
-          break;
-        case 'circle':
-          if (p.radius > 0) drawing.drawCircle(p.at.x, p.at.y, p.radius);
-          break;
-        case 'square': {
-          const half = p.size / 2;
-          const [ax, ay] = [p.along.x * half, p.along.y * half];
-          const { x, y } = p.at;
-          line(
-            [
-              { x: x - ax + ay, y: y - ay - ax },
-              { x: x + ax + ay, y: y + ay - ax },
-              { x: x + ax - ay, y: y + ay + ax },
-              { x: x - ax - ay, y: y - ay + ax },
-            ],
-            true,
-          );
-          break;
-        }
-        case 'swing':
-          line([p.latch, p.hinge, p.tip], false);
-          break;
-      }
-      if ('label' in p) {
-        const at = p.shape === 'circle' ? p.at : p.points[0];
-        if (at) drawing.drawText(at.x + 0.1, at.y + 0.1, TEXT_HIGH, 0, plain(p.label));
-      }
-    }
-  };
+  const { on, line, words } = pen(drawing);
 
   const sheet = sheetScene(plan, parts);
-  const ground = groundScene(plan.ground);
-  const { run, foot, side, gate, post, marks } = sheet.layers;
-  draw('RUN', run);
-  draw(
-    'FENCE',
-    side.filter((s) => s.kind === 'fence'),
-  );
-  draw(
-    'WALL',
-    side.filter((s) => s.kind === 'wall' || s.kind === 'building'),
-  );
-  draw(
-    'OPEN',
-    side.filter((s) => s.kind === 'open'),
-  );
-  for (const p of foot) draw(layerOf(p.kind), [p]);
-  draw('POSTS', post);
-  draw('GATES', gate);
-  for (const p of marks) draw(layerOf(p.kind), [p]);
-  draw('BUILDINGS', ground.building);
-  draw(
-    'TREES',
-    ground.tree.filter((t) => t.kind !== 'roots'),
-  );
-  draw(
-    'ROOTS',
-    ground.tree.filter((t) => t.kind === 'roots'),
-  );
-  draw('SERVICES', ground.service);
-  draw('BOUNDARIES', ground.boundary);
+  for (const [layer, list] of layered(sheet, groundScene(plan.ground))) {
+    on(layer);
+    for (const p of list) drawOne(drawing, p);
+  }
   on('CONTOURS');
   for (const { lines } of relief(plan.ground.spotHeights, sheet.extent).contours)
     for (const points of lines) line(points, false);
   on('HEIGHTS');
   for (const { at, height } of plan.ground.spotHeights) {
     drawing.drawPoint(at.x, at.y);
-    drawing.drawText(at.x + 0.1, at.y - 0.2, TEXT_HIGH, 0, height.toFixed(2));
+    words(at.x + 0.1, at.y - 0.2, height.toFixed(2));
   }
   on('DIMENSIONS');
   for (const s of sheet.sides) {

@@ -1,12 +1,77 @@
 import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
-import { type StakeMark, stakeOut, usualMarks } from '../../stakeout';
+import { type StakeMark, type StakeOut, stakeOut, usualMarks } from '../../stakeout';
 import { capital } from '../../saying/phrases';
 import { ROLE_NAMES } from '../../stages/posts/names';
 import { sheet } from '../csv';
 
-type Cell = string | number;
 const metres = (n: number) => Number(n.toFixed(3));
+
+/** What a row may say; a column that it does not know is empty. Lengths m. */
+interface Row {
+  readonly what: 'mark' | 'stake' | 'post' | 'gate' | 'diagonal' | 'square';
+  readonly name: string;
+  readonly at?: { readonly x: number; readonly y: number };
+  /** From the first mark, and from the second. */
+  readonly tapes?: readonly [number, number?];
+  readonly side?: number;
+  readonly mark?: number;
+  readonly above?: number;
+  readonly depth?: number;
+}
+
+function cellsOf({ what, name, at, tapes, side, mark, above, depth }: Row): (string | number)[] {
+  const length = (n: number | undefined) => (n === undefined ? '' : metres(n));
+  return [
+    what,
+    name,
+    length(at?.x),
+    length(at?.y),
+    length(tapes?.[0]),
+    length(tapes?.[1]),
+    side ?? '',
+    length(mark),
+    length(above),
+    length(depth),
+  ];
+}
+
+const headOf = (a: StakeMark | undefined, b: StakeMark | undefined) => [
+  'What',
+  'Name',
+  'x m',
+  'y m',
+  `Tape from ${a?.name ?? 'first mark'} m`,
+  `Tape from ${b?.name ?? 'second mark'} m`,
+  'Along string of side',
+  'At m',
+  'Above ground m',
+  'In ground m',
+];
+
+function rowsOf({ stakes, strings, diagonals, squares }: StakeOut): readonly Row[] {
+  return [
+    ...stakes.map((s): Row => ({ what: 'stake', name: `Corner ${s.number}`, at: s.at, tapes: s.tapes })),
+    ...strings.flatMap(({ side, posts }) =>
+      posts.map(({ role, number, mark, above, depth }): Row => {
+        const name = `${capital(ROLE_NAMES[role][0])} ${number}`;
+        return { what: 'post', name, side, mark, above, depth };
+      }),
+    ),
+    ...strings.flatMap(({ side, gates }) =>
+      gates.map((g): Row => ({ what: 'gate', name: `clear ${metres(g.clear)}`, side, mark: g.from })),
+    ),
+    ...diagonals.map((d): Row => ({
+      what: 'diagonal',
+      name: `Corner ${d.from} to ${d.to}`,
+      tapes: [d.tape],
+    })),
+    ...squares.map((s): Row => {
+      const name = `Corner ${s.corner}: ${metres(s.before)} and ${metres(s.after)}`;
+      return { what: 'square', name, tapes: [s.across] };
+    }),
+  ];
+}
 
 /**
  * Everything that is marked in the yard as a sheet, in metres: stakes with their two tapes, posts along their strings with
@@ -18,86 +83,8 @@ export function writeMarks(
   marks: readonly [StakeMark, StakeMark] | undefined = usualMarks(plan),
 ): string {
   const [a, b] = marks ?? [];
-  const head = [
-    'What',
-    'Name',
-    'x m',
-    'y m',
-    `Tape from ${a?.name ?? 'first mark'} m`,
-    `Tape from ${b?.name ?? 'second mark'} m`,
-    'Along string of side',
-    'At m',
-    'Above ground m',
-    'In ground m',
-  ];
-  if (!a || !b) return sheet(head, []);
-  const out = stakeOut(plan, parts, [a, b]);
-  const rows: Cell[][] = [
-    ...[a, b].map((m): Cell[] => ['mark', m.name, metres(m.at.x), metres(m.at.y), '', '', '', '', '', '']),
-    ...out.stakes.map((s): Cell[] => [
-      'stake',
-      `Corner ${s.number}`,
-      metres(s.at.x),
-      metres(s.at.y),
-      metres(s.tapes[0]),
-      metres(s.tapes[1]),
-      '',
-      '',
-      '',
-      '',
-    ]),
-    ...out.strings.flatMap((line) =>
-      line.posts.map((p): Cell[] => [
-        'post',
-        `${capital(ROLE_NAMES[p.role][0])} ${p.number}`,
-        '',
-        '',
-        '',
-        '',
-        line.side,
-        metres(p.mark),
-        metres(p.above),
-        metres(p.depth),
-      ]),
-    ),
-    ...out.strings.flatMap((line) =>
-      line.gates.map((g): Cell[] => [
-        'gate',
-        `clear ${metres(g.clear)}`,
-        '',
-        '',
-        '',
-        '',
-        line.side,
-        metres(g.from),
-        '',
-        '',
-      ]),
-    ),
-    ...out.diagonals.map((d): Cell[] => [
-      'diagonal',
-      `Corner ${d.from} to ${d.to}`,
-      '',
-      '',
-      metres(d.tape),
-      '',
-      '',
-      '',
-      '',
-      '',
-    ]),
-    ...out.squares.map((s): Cell[] => [
-      'square',
-      `Corner ${s.corner}: ${metres(s.before)} and ${metres(s.after)}`,
-      '',
-      '',
-      metres(s.across),
-      '',
-      '',
-      '',
-      '',
-      '',
-    ]),
-  ];
-  return sheet(head, rows);
+  if (!a || !b) return sheet(headOf(a, b), []);
+  const measuredFrom = [a, b].map(({ name, at }): Row => ({ what: 'mark', name, at }));
+  const rows = [...measuredFrom, ...rowsOf(stakeOut(plan, parts, [a, b]))];
+  return sheet(headOf(a, b), rows.map(cellsOf));
 }

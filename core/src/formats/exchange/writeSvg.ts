@@ -1,13 +1,13 @@
 import { type Colour } from '../../drawing/ink';
 import { attributesOf, inkOf } from '../../drawing/inks';
 import { relief } from '../../drawing/relief';
-import type { Primitive } from '../../drawing/scene';
+import type { Primitive, SheetScene } from '../../drawing/scene';
 import { groundScene, sheetScene } from '../../drawing/sheet';
 import type { Vector } from '../../ground/vector';
 import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
 import { FOOT as FEET } from '../../units/factors';
-import { readerFor } from '../../saying/makeReader';
+import { type Reader, readerFor } from '../../saying/makeReader';
 import { element, escaped } from './markup';
 import { FOOT, MARGIN, type PaperName, type Sheet, fitPaper } from './paper';
 
@@ -91,50 +91,33 @@ const HALO = {
 const text = (x: number, y: number, words: string, more: Readonly<Record<string, string | number>> = {}) =>
   element('text', { x: round(x), y: round(y), ...more }, escaped(words));
 
-/**
- * The plan to a stated scale on one sheet of paper: millimetres of the picture are millimetres on paper.
- *
- * The scene is the one that the screen shows; here it is only inked.
- */
-export function writeSvg(plan: Plan, parts: readonly Part[], options: SvgOptions = {}): string {
-  const scene = sheetScene(plan, parts);
-  const ground = groundScene(plan.ground);
-  const { extent } = scene;
-  const sheet = fitPaper(extent, plan.units, options.paper ?? 'A4', options.scale ?? 'fits');
-  const reader = readerFor(plan);
-  const origin = {
-    x: sheet.wide / 2 - (((extent.left + extent.right) / 2) * 1000) / sheet.scale,
-    y: (sheet.high - FOOT) / 2 + (((extent.low + extent.high) / 2) * 1000) / sheet.scale,
-  };
-  const { mm, at, path, draw } = painter(sheet, origin);
-  const { run, foot, side, gate, post, marks } = scene.layers;
-  const inked = (list: readonly Primitive[], ink: (p: Primitive) => string) =>
-    list.map((p) => draw(p, ink(p))).join('');
-  const contours = relief(plan.ground.spotHeights, extent).contours.flatMap((c) =>
-    c.lines.map((l) => element('path', { ...onPaper('contour'), d: path(l, '') })),
-  );
+type Painter = ReturnType<typeof painter>;
+type Ground = ReturnType<typeof groundScene>;
+
+/** Names of what is on the ground: in the middle of a building, beside a tree, on a line where it is in the picture. */
+function labels(ground: Ground, { at }: Painter, sheet: Sheet): string[] {
   const inside = (p: Vector) =>
     p.x > MARGIN && p.x < sheet.wide - MARGIN && p.y > MARGIN && p.y < sheet.high - FOOT - MARGIN;
-  const labels = [...ground.building, ...ground.tree, ...ground.service, ...ground.boundary].flatMap((p) => {
+  const named = [...ground.building, ...ground.tree, ...ground.service, ...ground.boundary];
+  return named.flatMap((p) => {
     if (!('label' in p)) return [];
-    const points = p.shape === 'circle' ? [p.at] : p.points;
-    const c =
-      p.shape === 'polygon'
-        ? at({
-            x: points.reduce((t, q) => t + q.x, 0) / points.length,
-            y: points.reduce((t, q) => t + q.y, 0) / points.length,
-          })
-        : at(points.find((q) => inside(at(q))) ?? { x: 0, y: 0 });
-    return [
-      text(
-        c.x + (p.shape === 'polygon' ? 0 : p.shape === 'circle' ? 3.4 : 2),
-        c.y + 1,
-        p.label,
-        p.shape === 'polygon' ? { 'text-anchor': 'middle' } : {},
-      ),
-    ];
+    if (p.shape === 'circle') {
+      const c = at(p.at);
+      return [text(c.x + 3.4, c.y + 1, p.label)];
+    }
+    if (p.shape === 'polygon') {
+      const middle = (of: (q: Vector) => number) => p.points.reduce((t, q) => t + of(q), 0) / p.points.length;
+      const c = at({ x: middle((q) => q.x), y: middle((q) => q.y) });
+      return [text(c.x, c.y + 1, p.label, { 'text-anchor': 'middle' })];
+    }
+    const c = at(p.points.find((q) => inside(at(q))) ?? { x: 0, y: 0 });
+    return [text(c.x + 2, c.y + 1, p.label)];
   });
-  const dimensions = scene.sides.flatMap((s) => {
+}
+
+/** Lengths of the sides beside them, where they have room. */
+function dimensions(scene: SheetScene, { mm, at }: Painter, sheet: Sheet, reader: Reader): string[] {
+  return scene.sides.flatMap((s) => {
     const words = reader.length(s.length);
     if (mm(s.length) < words.length * 1.9 || s.kind === 'building') return [];
     const away = (mm(s.reach) + 3.4) * (sheet.scale / 1000);
@@ -144,34 +127,64 @@ export function writeSvg(plan: Plan, parts: readonly Part[], options: SvgOptions
     });
     const angle = (-Math.atan2(s.end.y - s.start.y, s.end.x - s.start.x) * 180) / Math.PI;
     const upright = angle > 89.5 ? angle - 180 : angle < -90.5 ? angle + 180 : angle;
-    return [
-      text(c.x, c.y + 1, words, {
-        'text-anchor': 'middle',
-        transform: `rotate(${round(upright)} ${c.x} ${c.y})`,
-      }),
-    ];
+    const transform = `rotate(${round(upright)} ${c.x} ${c.y})`;
+    return [text(c.x, c.y + 1, words, { 'text-anchor': 'middle', transform })];
   });
-  const numbers = scene.corners.map((c) => {
-    const p = at({
-      x: c.at.x - (c.inward.x * 3 * sheet.scale) / 1000,
-      y: c.at.y - (c.inward.y * 3 * sheet.scale) / 1000,
-    });
+}
+
+/** Numbers of the corners, just outside them. */
+const numbers = ({ corners }: SheetScene, { at }: Painter, sheet: Sheet): string[] =>
+  corners.map((c) => {
+    const away = (3 * sheet.scale) / 1000;
+    const p = at({ x: c.at.x - c.inward.x * away, y: c.at.y - c.inward.y * away });
     return text(p.x, p.y + 1, String(c.number), { 'text-anchor': 'middle', 'font-weight': 700 });
   });
-  const body = [
+
+/** Everything drawn, the lowest first. */
+function body(plan: Plan, scene: SheetScene, paint: Painter, sheet: Sheet): string {
+  const ground = groundScene(plan.ground);
+  const { run, foot, side, gate, post, marks } = scene.layers;
+  const inked = (list: readonly Primitive[], ink: (p: Primitive) => string) =>
+    list.map((p) => paint.draw(p, ink(p))).join('');
+  const asItIs = (list: readonly Primitive[]) => inked(list, (p) => p.kind);
+  const contours = relief(plan.ground.spotHeights, scene.extent).contours.flatMap((c) =>
+    c.lines.map((l) => element('path', { ...onPaper('contour'), d: paint.path(l, '') })),
+  );
+  const words = [
+    ...labels(ground, paint, sheet),
+    ...dimensions(scene, paint, sheet, readerFor(plan)),
+    ...numbers(scene, paint, sheet),
+  ];
+  return [
     inked(run, () => 'run'),
     contours.join(''),
-    inked(foot, (p) => p.kind),
-    inked(ground.tree, (p) => p.kind),
-    inked(side, (p) => p.kind),
+    asItIs(foot),
+    asItIs(ground.tree),
+    asItIs(side),
     inked(ground.service, () => 'service'),
     inked(ground.boundary, () => 'boundary'),
     inked(ground.building, () => 'building'),
-    inked(gate, (p) => p.kind),
+    asItIs(gate),
     inked(post, (p) => (p.kind === 'line' ? 'line' : 'post')),
-    inked(marks, (p) => p.kind),
-    element('g', HALO, [...labels, ...dimensions, ...numbers].join('')),
-  ];
+    asItIs(marks),
+    element('g', HALO, words.join('')),
+  ].join('\n');
+}
+
+/**
+ * The plan to a stated scale on one sheet of paper: millimetres of the picture are millimetres on paper.
+ *
+ * The scene is the one that the screen shows; here it is only inked.
+ */
+export function writeSvg(plan: Plan, parts: readonly Part[], options: SvgOptions = {}): string {
+  const scene = sheetScene(plan, parts);
+  const { extent } = scene;
+  const sheet = fitPaper(extent, plan.units, options.paper ?? 'A4', options.scale ?? 'fits');
+  const origin = {
+    x: sheet.wide / 2 - (((extent.left + extent.right) / 2) * 1000) / sheet.scale,
+    y: (sheet.high - FOOT) / 2 + (((extent.low + extent.high) / 2) * 1000) / sheet.scale,
+  };
+  const picture = body(plan, scene, painter(sheet, origin), sheet);
   return element(
     'svg',
     {
@@ -183,7 +196,7 @@ export function writeSvg(plan: Plan, parts: readonly Part[], options: SvgOptions
       'font-size': 3,
       fill: '#1c2a22',
     },
-    `<title>${escaped(`${plan.name}, 1 : ${sheet.scale}`)}</title>${PATTERNS}${clip(sheet)}${element('g', { 'clip-path': 'url(#picture)' }, body.join('\n'))}${caption(plan, sheet)}`,
+    `<title>${escaped(`${plan.name}, 1 : ${sheet.scale}`)}</title>${PATTERNS}${clip(sheet)}${element('g', { 'clip-path': 'url(#picture)' }, picture)}${caption(plan, sheet)}`,
   );
 }
 
