@@ -1,14 +1,13 @@
-import { type Colour } from '../../drawing/ink';
-import { attributesOf, inkOf } from '../../drawing/inks';
 import { relief } from '../../drawing/relief';
 import type { Primitive, SheetScene } from '../../drawing/scene';
 import { groundScene, sheetScene } from '../../drawing/sheet';
-import type { Vector } from '../../ground/vector';
 import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
 import { FOOT as FEET } from '../../units/factors';
-import { type Reader, readerFor } from '../../saying/makeReader';
+import { readerFor } from '../../saying/makeReader';
 import { element, escaped } from './markup';
+import { type Painter, onPaper, painter, round } from './svgPainter';
+import { HALO, dimensions, labels, numbers, text } from './svgWords';
 import { FOOT, MARGIN, type PaperName, type Sheet, fitPaper } from './paper';
 
 export interface SvgOptions {
@@ -16,129 +15,6 @@ export interface SvgOptions {
   /** 1 in so many; the largest plain scale that fits unless given. */
   readonly scale?: number;
 }
-
-/** The colours as they are on paper. */
-const PAPER: Readonly<Record<Colour, string>> = {
-  ink: '#1c2a22',
-  bark: '#7a5b3a',
-  edge: '#7b7663',
-  yolk: '#e3a51c',
-  moss: '#66794f',
-  run: '#f1f3e6',
-  live: '#2a5f87',
-  sheet: '#ffffff',
-  stone: '#e2dcc8',
-  contour: '#9aa688',
-};
-const onPaper = (kind: string) => attributesOf(inkOf(kind).paper ?? {}, (name) => PAPER[name]);
-const LEAST_POST = 1.3;
-
-const round = (n: number) => Math.round(n * 1000) / 1000;
-
-/** Draws the scene of a plan in millimetres of paper. */
-function painter(sheet: Sheet, origin: Vector) {
-  const mm = (metres: number) => (metres * 1000) / sheet.scale;
-  const at = (p: Vector) => ({ x: round(origin.x + mm(p.x)), y: round(origin.y - mm(p.y)) });
-  const path = (points: readonly Vector[], closed: 'Z' | '') =>
-    `M${points
-      .map(at)
-      .map((p) => `${p.x} ${p.y}`)
-      .join('L')}${closed}`;
-  const draw = (p: Primitive, ink: string): string => {
-    const style = onPaper(ink);
-    const marked = { ...style, 'data-part': p.part };
-    switch (p.shape) {
-      case 'polygon':
-        return element('path', { ...marked, d: path(p.points, 'Z') });
-      case 'line':
-        return element('path', { ...marked, d: path(p.points, '') });
-      case 'circle': {
-        const c = at(p.at);
-        return element('circle', { ...marked, cx: c.x, cy: c.y, r: round(mm(p.radius)) });
-      }
-      case 'square': {
-        const half = Math.max(LEAST_POST, mm(p.size)) / 2;
-        const c = at(p.at);
-        const turn = round((-Math.atan2(p.along.y, p.along.x) * 180) / Math.PI);
-        return element('rect', {
-          ...marked,
-          x: round(c.x - half),
-          y: round(c.y - half),
-          width: round(2 * half),
-          height: round(2 * half),
-          transform: `rotate(${turn} ${c.x} ${c.y})`,
-        });
-      }
-      case 'swing': {
-        const [hinge, tip, latch] = [at(p.hinge), at(p.tip), at(p.latch)];
-        const r = round(Math.hypot(tip.x - hinge.x, tip.y - hinge.y));
-        const turn = (tip.x - hinge.x) * (latch.y - hinge.y) - (tip.y - hinge.y) * (latch.x - hinge.x);
-        const d = `M${hinge.x} ${hinge.y}L${tip.x} ${tip.y}A${r} ${r} 0 0 ${turn > 0 ? 1 : 0} ${latch.x} ${latch.y}`;
-        return element('path', { ...marked, d });
-      }
-    }
-  };
-  return { mm, at, path, draw };
-}
-
-/** Words over lines stay readable: a rim of the paper's white about each letter. */
-const HALO = {
-  'paint-order': 'stroke',
-  stroke: '#ffffff',
-  'stroke-width': 0.9,
-  'stroke-linejoin': 'round',
-};
-const text = (x: number, y: number, words: string, more: Readonly<Record<string, string | number>> = {}) =>
-  element('text', { x: round(x), y: round(y), ...more }, escaped(words));
-
-type Painter = ReturnType<typeof painter>;
-type Ground = ReturnType<typeof groundScene>;
-
-/** Names of what is on the ground: in the middle of a building, beside a tree, on a line where it is in the picture. */
-function labels(ground: Ground, { at }: Painter, sheet: Sheet): string[] {
-  const inside = (p: Vector) =>
-    p.x > MARGIN && p.x < sheet.wide - MARGIN && p.y > MARGIN && p.y < sheet.high - FOOT - MARGIN;
-  const named = [...ground.building, ...ground.tree, ...ground.service, ...ground.boundary];
-  return named.flatMap((p) => {
-    if (!('label' in p)) return [];
-    if (p.shape === 'circle') {
-      const c = at(p.at);
-      return [text(c.x + 3.4, c.y + 1, p.label)];
-    }
-    if (p.shape === 'polygon') {
-      const middle = (of: (q: Vector) => number) => p.points.reduce((t, q) => t + of(q), 0) / p.points.length;
-      const c = at({ x: middle((q) => q.x), y: middle((q) => q.y) });
-      return [text(c.x, c.y + 1, p.label, { 'text-anchor': 'middle' })];
-    }
-    const c = at(p.points.find((q) => inside(at(q))) ?? { x: 0, y: 0 });
-    return [text(c.x + 2, c.y + 1, p.label)];
-  });
-}
-
-/** Lengths of the sides beside them, where they have room. */
-function dimensions(scene: SheetScene, { mm, at }: Painter, sheet: Sheet, reader: Reader): string[] {
-  return scene.sides.flatMap((s) => {
-    const words = reader.length(s.length);
-    if (mm(s.length) < words.length * 1.9 || s.kind === 'building') return [];
-    const away = (mm(s.reach) + 3.4) * (sheet.scale / 1000);
-    const c = at({
-      x: (s.start.x + s.end.x) / 2 + s.outward.x * away,
-      y: (s.start.y + s.end.y) / 2 + s.outward.y * away,
-    });
-    const angle = (-Math.atan2(s.end.y - s.start.y, s.end.x - s.start.x) * 180) / Math.PI;
-    const upright = angle > 89.5 ? angle - 180 : angle < -90.5 ? angle + 180 : angle;
-    const transform = `rotate(${round(upright)} ${c.x} ${c.y})`;
-    return [text(c.x, c.y + 1, words, { 'text-anchor': 'middle', transform })];
-  });
-}
-
-/** Numbers of the corners, just outside them. */
-const numbers = ({ corners }: SheetScene, { at }: Painter, sheet: Sheet): string[] =>
-  corners.map((c) => {
-    const away = (3 * sheet.scale) / 1000;
-    const p = at({ x: c.at.x - c.inward.x * away, y: c.at.y - c.inward.y * away });
-    return text(p.x, p.y + 1, String(c.number), { 'text-anchor': 'middle', 'font-weight': 700 });
-  });
 
 /** Everything drawn, the lowest first. */
 function body(plan: Plan, scene: SheetScene, paint: Painter, sheet: Sheet): string {
