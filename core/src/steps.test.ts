@@ -7,7 +7,7 @@ import * as K from './keys';
 import { TABLE, reckonerOf, told } from './reckon';
 import { everyOption } from './testing/everyOption';
 import { EVERY_VERB, aFullRun } from './testing/everyVerb';
-import { firstDifference, plainly } from './testing/plainly';
+import { type Met, firstDifference, plainly } from './testing/plainly';
 
 const full = aFullRun();
 const demo = DEMO_PLANS[0] as Plan;
@@ -36,9 +36,11 @@ function ofOneWay(key: Key<unknown>): boolean {
 const made = TABLE.keys.filter((key) => !ASIDE.has(key.id) && !ofOneWay(key));
 
 const differs = (a: Read, b: Read, keys: readonly Key<unknown>[]): string | null => {
+  // Keys hold each other's values: what was compared under one is not compared again under the next.
+  const met: Met = new Map();
   for (const key of keys) {
-    const found = firstDifference(a(key), b(key), key.id);
-    if (found !== null) return found;
+    const found = firstDifference(a(key), b(key), met);
+    if (found !== null) return `${key.id}${found}`;
   }
   return null;
 };
