@@ -33,6 +33,10 @@ export function planFrom(file: string | undefined): Plan {
 
 /** Runs a command. A refusal ends it with 1, after all of it was written: to end the process at once would cut a pipe off. */
 export async function command(run: () => string | Promise<string>): Promise<void> {
+  // Whoever reads it may close the pipe when it has read enough, as `head` does: there is nothing left to say.
+  process.stdout.on('error', (error: NodeJS.ErrnoException) => {
+    if (error.code !== 'EPIPE') throw error;
+  });
   try {
     process.stdout.write(await run());
   } catch (error) {
