@@ -79,10 +79,12 @@ await main(async () => {
     await make('template', template);
     stops.push(() => make('drop', template));
 
+    // Lint takes as long as the rest together, and each keeps one core.
+    const lint = part('lint', () => node([bin('eslint/bin/eslint.js'), '.']));
     await part('format', () => node([bin('prettier/bin/prettier.cjs'), '--check', '--log-level=warn', '.']));
-    await part('lint', () => node([bin('eslint/bin/eslint.js'), '.']));
     await part('imports', () => node(['scripts/imports.mjs']));
     await part('types', () => node([bin('typescript/bin/tsc'), '--build']));
+    await lint;
     await part('unit and API tests', () =>
       node(
         [
