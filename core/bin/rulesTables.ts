@@ -1,5 +1,5 @@
 import { MESHES_2026_11_25 } from '../src/catalogue/meshes';
-import { MESH_NAMES } from '../src/catalogue/names';
+import { MESH_TYPES, MESH_TYPE_IDS } from '../src/catalogue/meshTypes';
 import { POSTS_2026_11 } from '../src/catalogue/posts';
 import { ASSUMPTIONS, SOIL_FACTORS } from '../src/plan/assumptions';
 import { BIRDS, BIRD_KINDS } from '../src/stages/birds/kinds';
@@ -8,7 +8,6 @@ import { SOIL_NAMES } from '../src/stages/ground/names';
 import { KINDS, KIND_IDS } from '../src/stages/skirt/kinds';
 import { THREATS, THREAT_IDS } from '../src/stages/threats/kinds';
 import { THREAT_NAMES, THREAT_SIGNS } from '../src/stages/threats/names';
-import { GRADE_LIMITS } from '../src/stages/walls/slope';
 
 type Cell = string | number | null;
 
@@ -65,7 +64,7 @@ export const RULES_TABLES: Readonly<Record<string, string>> = {
   meshes: table(
     ['mesh', 'opening, mm', 'wire, mm', 'widths', 'lengths'],
     MESHES_2026_11_25.map(({ type, opening, wire, widths, lengths }) => [
-      MESH_NAMES[type],
+      MESH_TYPES[type].name,
       `${mm(opening.up) ?? ''} × ${mm(opening.along) ?? ''}`,
       mm(wire),
       widths.join(' '),
@@ -90,7 +89,7 @@ export const RULES_TABLES: Readonly<Record<string, string>> = {
   ),
   grades: table(
     ['mesh', 'follows up to'],
-    keys(GRADE_LIMITS).map((type) => [MESH_NAMES[type], percent(GRADE_LIMITS[type])]),
+    MESH_TYPE_IDS.map((type) => [MESH_TYPES[type].name, percent(MESH_TYPES[type].follows)]),
   ),
   soils: table(
     ['soil', 'hours ×'],

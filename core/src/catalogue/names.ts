@@ -1,5 +1,6 @@
 import { type PackId } from './packs';
-import { type TimberProduct, type MeshType, type MeshProduct, type PostProduct } from './types';
+import { typeOf } from './meshTypes';
+import { type TimberProduct, type MeshProduct, type PostProduct } from './types';
 import { type Reader } from '../saying/reader';
 import { printNumber } from '../units/printLength';
 import { gaugeOf } from '../units/factors';
@@ -36,31 +37,6 @@ export const timberName = (timber: TimberProduct, reader: Reader): string => {
   return `${TIMBER_NAMES[timber.kind]} ${size(timber.width)} × ${size(timber.thickness)}${unit}`;
 };
 
-export const MESH_NAMES: Readonly<Record<MeshType, string>> = {
-  'fine-welded': 'Fine welded',
-  welded: 'Welded',
-  hexagonal: 'Hexagonal',
-  'chain-link': 'Chain link',
-  woven: 'Woven stock',
-  'stock-panel': 'Rigid stock panel',
-  'close-panel': 'Rigid close panel',
-  'cover-net': 'Knotted cover net',
-  plastic: 'Extruded plastic net',
-};
-
-/** The same within a sentence. */
-export const MESH_SAID: Readonly<Record<MeshType, string>> = {
-  'fine-welded': 'fine welded mesh',
-  welded: 'welded mesh',
-  hexagonal: 'hexagonal mesh',
-  'chain-link': 'chain link',
-  woven: 'woven stock mesh',
-  'stock-panel': 'a rigid stock panel',
-  'close-panel': 'a rigid close panel',
-  'cover-net': 'knotted net',
-  plastic: 'plastic net',
-};
-
 const mm = (metres: number) => {
   const value = metres * 1000;
   return printNumber(value, Math.abs(value - Math.round(value)) < 0.05 ? 0 : 1);
@@ -74,16 +50,16 @@ const opening = (mesh: MeshProduct, reader: Reader): string =>
 
 /** `Welded 50 × 25`. */
 export const meshName = (mesh: MeshProduct, reader: Reader): string =>
-  `${MESH_NAMES[mesh.type]} ${opening(mesh, reader)}`;
+  `${typeOf(mesh).name} ${opening(mesh, reader)}`;
 
 /** The same within a sentence: `welded mesh 50 × 25`. */
 export const meshSaid = (mesh: MeshProduct, reader: Reader): string =>
-  `${MESH_SAID[mesh.type]} ${opening(mesh, reader)}`;
+  `${typeOf(mesh).said} ${opening(mesh, reader)}`;
 
 /** `wire 2.0 mm (14 gauge)`: millimetres and gauge are said together. */
 export function wireName(mesh: MeshProduct): string {
   const gauge = gaugeOf(mesh.wire);
-  const word = mesh.type === 'cover-net' ? 'cord' : 'wire';
+  const word = typeOf(mesh).wall ? 'wire' : 'cord';
   return `${word} ${printNumber(mesh.wire * 1000, 1)} mm${gauge ? ` (${gauge} gauge)` : ''}`;
 }
 

@@ -1,21 +1,12 @@
 import * as z from 'zod/mini';
+import { MESH_TYPE_IDS } from './meshTypes';
 import { PACK_IDS } from './packs';
 import { LENGTHS, textOf } from '../schema/text';
 import { day, id, length, meaning } from '../schema/common';
 
 export const ownMesh = z.strictObject({
   id,
-  type: z.enum([
-    'fine-welded',
-    'welded',
-    'hexagonal',
-    'chain-link',
-    'woven',
-    'stock-panel',
-    'close-panel',
-    'cover-net',
-    'plastic',
-  ]),
+  type: z.enum(MESH_TYPE_IDS),
   opening: z.strictObject({ up: length(0.001, 0.5), along: length(0.001, 0.5) }),
   wire: length(0.0001, 0.02),
   widths: z.array(length(0.05, 6)).check(z.minLength(1), z.maxLength(12)),

@@ -1,16 +1,8 @@
+import type { MeshType } from './meshTypes';
 import type { PackId } from './packs';
 
 export type { PackId } from './packs';
-export type MeshType =
-  | 'fine-welded'
-  | 'welded'
-  | 'hexagonal'
-  | 'chain-link'
-  | 'woven'
-  | 'stock-panel'
-  | 'close-panel'
-  | 'cover-net'
-  | 'plastic';
+export type { MeshType };
 
 /** A mesh as it is told apart in a yard. All lengths m. */
 export interface MeshProduct {

@@ -2,7 +2,7 @@ import { contours } from 'd3-contour';
 import { type Terrain, terrainOf } from '../ground/terrain';
 import { type Vector, cross, insideOrOn, minus } from '../ground/vector';
 import type { SpotHeight } from '../plan/schema';
-import { GRADE_LIMITS } from '../stages/walls/slope';
+import { MESH_TYPES } from '../catalogue/meshTypes';
 import type { Extent } from './scene';
 
 export interface Contour {
@@ -44,9 +44,9 @@ const FLAT = 0.005;
 
 /** How steep ground is for the meshes that mind (rules: Slope and survey). */
 export function steepness(grade: number): SlopeTint['steepness'] {
-  if (grade <= GRADE_LIMITS.welded) return 'gentle';
-  if (grade <= GRADE_LIMITS.hexagonal) return 'steps-welded';
-  return grade <= GRADE_LIMITS['chain-link'] ? 'steps-hexagonal' : 'too-steep';
+  if (grade <= MESH_TYPES.welded.follows) return 'gentle';
+  if (grade <= MESH_TYPES.hexagonal.follows) return 'steps-welded';
+  return grade <= MESH_TYPES['chain-link'].follows ? 'steps-hexagonal' : 'too-steep';
 }
 
 /** Whether a place lies among the heights that were measured: beyond them the ground is a guess, and no contour is drawn. */

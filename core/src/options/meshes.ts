@@ -1,4 +1,5 @@
 import { meshName, wireName } from '../catalogue/names';
+import { typeOf } from '../catalogue/meshTypes';
 import type { Asking } from './types';
 
 /** Meshes that this yard sells, the keeper's own, and the one in use. */
@@ -13,7 +14,7 @@ export function meshesOnOffer(
   return market
     .meshIds()
     .filter((id) => id === now || own.has(id) || sold(id))
-    .filter((id) => market.mesh(id).type !== 'cover-net');
+    .filter((id) => typeOf(market.mesh(id)).wall);
 }
 
 export const meshOption = ({ market, reader }: Asking, id: string) => {

@@ -1,3 +1,4 @@
+import { typeOf } from '../catalogue/meshTypes';
 import { USES } from '../stages/facts';
 import type { Market, PackId } from '../catalogue';
 import type { CuttingPool, Piece } from '../cutting/types';
@@ -36,7 +37,7 @@ export function sayLine(
           : trimmed > 0.0005
             ? `, ${reader.length(trimmed)} trimmed off the top`
             : '';
-      const panel = mesh.type === 'stock-panel' || mesh.type === 'close-panel';
+      const panel = typeOf(mesh).rigid;
       return {
         name: `${meshName(mesh, reader)}, ${reader.length(width)} ${panel ? 'high' : 'wide'}`,
         note: `${wireName(mesh)}${top}`,

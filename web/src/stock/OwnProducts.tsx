@@ -1,4 +1,13 @@
-import { type Market, type OwnMesh, MESH_NAMES, capital, meshName, newId, wireName } from '@aviarum/core';
+import {
+  type Market,
+  type OwnMesh,
+  MESH_TYPES,
+  MESH_TYPE_IDS,
+  capital,
+  meshName,
+  newId,
+  wireName,
+} from '@aviarum/core';
 import { useState } from 'react';
 import { type StoredPrice, putProduct, removeProduct } from '../api/stock';
 import { Pick } from '../fields/Choice';
@@ -70,7 +79,10 @@ export function OwnProducts({ holding, products, prices, market }: Props) {
 
 const OPENING = { up: 'Opening up', along: 'Opening along' } as const;
 
-const TYPES = ['welded', 'fine-welded', 'hexagonal', 'chain-link', 'woven', 'plastic'] as const;
+const TYPES = MESH_TYPE_IDS.filter((id) => MESH_TYPES[id].own).map((value) => ({
+  value,
+  label: MESH_TYPES[value].name,
+}));
 
 function NewProduct({
   market,
@@ -115,12 +127,7 @@ function NewProduct({
   };
   return (
     <StockForm onSend={() => void add()}>
-      <Pick
-        name="Kind of mesh"
-        value={type}
-        options={TYPES.map((value) => ({ value, label: MESH_NAMES[value] }))}
-        onChoose={(value) => setType(value)}
-      />
+      <Pick name="Kind of mesh" value={type} options={TYPES} onChoose={(value) => setType(value)} />
       <div className="fields">
         <Measures
           of="buying.ownProducts.opening"

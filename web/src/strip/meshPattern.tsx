@@ -1,4 +1,4 @@
-import type { MeshProduct } from '@aviarum/core';
+import { MESH_TYPES, type MeshProduct } from '@aviarum/core';
 
 /** Least and most pitch of a mesh on screen, px: its opening keeps its true shape between them. */
 const LEAST = 3;
@@ -20,17 +20,13 @@ export function MeshPattern({ id, mesh, pxPerMetre }: { id: string; mesh: MeshPr
   const { wide, high } = meshPitch(mesh, pxPerMetre);
   const weight = Math.max(0.5, Math.min(1.2, mesh.wire * 500));
   const path = {
-    hexagonal: `M0 ${high / 2}L${wide * 0.3} 0H${wide * 0.7}L${wide} ${high / 2}L${wide * 0.7} ${high}H${wide * 0.3}Z`,
-    'chain-link': `M0 ${high / 2}L${wide / 2} 0L${wide} ${high / 2}L${wide / 2} ${high}Z`,
-  }[mesh.type as string];
+    hexagons: `M0 ${high / 2}L${wide * 0.3} 0H${wide * 0.7}L${wide} ${high / 2}L${wide * 0.7} ${high}H${wide * 0.3}Z`,
+    diamonds: `M0 ${high / 2}L${wide / 2} 0L${wide} ${high / 2}L${wide / 2} ${high}Z`,
+    squares: `M0 0H${wide}M0 0V${high}`,
+  }[MESH_TYPES[mesh.type].weave];
   return (
     <pattern id={id} width={wide} height={high} patternUnits="userSpaceOnUse">
-      <path
-        className="mesh-stroke"
-        strokeWidth={weight}
-        opacity="0.72"
-        d={path ?? `M0 0H${wide}M0 0V${high}`}
-      />
+      <path className="mesh-stroke" strokeWidth={weight} opacity="0.72" d={path} />
     </pattern>
   );
 }

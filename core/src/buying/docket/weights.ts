@@ -1,4 +1,5 @@
 import type { Goods } from '../../catalogue/goods';
+import { MESH_TYPES } from '../../catalogue/meshTypes';
 import type { PackId } from '../../catalogue/packs';
 import type { MeshProduct, PostProduct } from '../../catalogue/types';
 
@@ -17,13 +18,13 @@ const round = (diameter: number) => (Math.PI * diameter ** 2) / 4;
  * there are 2/a m of wire, a third more for the twists; in chain link 2/a with a fifth more for the bends.
  */
 export function meshWeight({ type, opening, wire }: MeshProduct): number {
-  const density = type === 'plastic' || type === 'cover-net' ? PLASTIC : STEEL;
-  const wires = {
-    hexagonal: 2.67 / opening.up,
-    'chain-link': 2.4 / opening.up,
-  }[type as string];
-  const length = wires ?? 1 / (opening.up + wire) + 1 / (opening.along + wire);
-  return length * round(wire) * density;
+  const { of, weave } = MESH_TYPES[type];
+  const length = {
+    hexagons: 2.67 / opening.up,
+    diamonds: 2.4 / opening.up,
+    squares: 1 / (opening.up + wire) + 1 / (opening.along + wire),
+  }[weave];
+  return length * round(wire) * (of === 'plastic' ? PLASTIC : STEEL);
 }
 
 const SECTIONS: Readonly<Record<PostProduct['kind'], (size: number) => number>> = {

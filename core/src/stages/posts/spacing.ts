@@ -1,3 +1,4 @@
+import { typeOf } from '../../catalogue/meshTypes';
 import type { Products } from '../../catalogue/products';
 import { type Finding, finding } from '../../findings/types';
 import type { FenceLine } from '../../ground/fenceLines';
@@ -29,7 +30,7 @@ export function largestSpacing(
   const chosen = line.members.map((m) => choicesFor({ choices, enclosures }, m.ringSide.side.id));
   if (chosen.some(({ load }) => load !== 'fence')) return { most: 1.8, why: 'cover' };
   const hung = bands.get(line)?.bands ?? [];
-  const woven = hung.every((b) => ['woven', 'chain-link'].includes(products.mesh(b.mesh).type));
+  const woven = hung.every((b) => typeOf(products.mesh(b.mesh)).spans);
   const steel = chosen.every(({ posts }) => products.post(posts.line).material === 'steel');
   if (woven || steel) return { most: 3, why: 'steel' };
   return { most: 2.4, why: 'timber' };

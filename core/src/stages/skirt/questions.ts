@@ -1,3 +1,4 @@
+import { typeOf } from '../../catalogue/meshTypes';
 import { meshOption, meshesOnOffer } from '../../options/meshes';
 import { type Asking, type OptionGroup, chosenIf } from '../../options/types';
 import { KINDS, KIND_IDS, type Skirt } from './kinds';
@@ -24,7 +25,7 @@ export function skirtOptions(asking: Asking): readonly OptionGroup[] {
   };
   if (!('mesh' in skirt)) return [kinds];
   const meshes = meshesOnOffer(asking, skirt.mesh).filter(
-    (id) => id === skirt.mesh || ['fine-welded', 'welded'].includes(market.mesh(id).type),
+    (id) => id === skirt.mesh || typeOf(market.mesh(id)).welded,
   );
   const mesh: OptionGroup = {
     id: 'mesh',

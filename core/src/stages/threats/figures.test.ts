@@ -1,5 +1,6 @@
 import { buyingAt } from '../../testing/buying';
 import { describe, expect, test } from '@jest/globals';
+import type { MeshType } from '../../catalogue/meshTypes';
 import { MESHES } from '../../catalogue/meshes';
 import { THREATS, type ThreatId } from './kinds';
 import { openingLimits, passing, shorterSide } from './openings';
@@ -62,7 +63,7 @@ describe('which openings hold what', () => {
 });
 
 describe('which wires break', () => {
-  test.each<[ThreatId, string, number, boolean]>([
+  test.each<[ThreatId, MeshType, number, boolean]>([
     ['fox', 'welded', 1.0, false],
     ['fox', 'welded', 0.88, true],
     ['fox', 'hexagonal', 0.9, true],

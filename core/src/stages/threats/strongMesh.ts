@@ -1,3 +1,4 @@
+import { MESH_TYPES, type MeshType, typeOf } from '../../catalogue/meshTypes';
 import type { Goods } from '../../catalogue/goods';
 import type { RollPrices } from '../../catalogue/market';
 import type { MeshProduct } from '../../catalogue/types';
@@ -8,8 +9,8 @@ import { shorterSide } from './openings';
 import { isPresent } from './kinds';
 
 /** Which present threats break this mesh: hex and plastic are torn, thin wire is bitten through (rules: Threats). */
-export function tornBy(plan: Pick<Plan, 'threats'>, type: string, wire: number) {
-  const soft = type === 'hexagonal' || type === 'plastic';
+export function tornBy(plan: Pick<Plan, 'threats'>, type: MeshType, wire: number) {
+  const soft = MESH_TYPES[type].torn;
   const threats = THREAT_IDS.filter((id) => {
     const threat = THREATS[id];
     if (!isPresent(plan, id)) return false;
@@ -37,7 +38,7 @@ export function finerMesh(
   for (const id of market.meshIds()) {
     const mesh = market.mesh(id);
     if (
-      (mesh.type !== 'welded' && mesh.type !== 'fine-welded') ||
+      !typeOf(mesh).welded ||
       shorterSide(mesh) >= limit - EPSILON ||
       mesh.wire < wire - EPSILON ||
       !fit(mesh)

@@ -1,24 +1,11 @@
 import type { Products } from '../../catalogue/products';
-import type { MeshType } from '../../catalogue/types';
+import { MESH_TYPES, type MeshType } from '../../catalogue/meshTypes';
 import type { FenceLine } from '../../ground/fenceLines';
 import type { Profile } from '../../ground/profile';
 import { type SetOut, bayEnds } from '../posts/setOut';
 import type { Facet } from '../../plan/effective';
 import type { Band } from '../../plan/schema';
 import { EPSILON, tidy } from '../../units/round';
-
-/** The steepest grade that each kind of mesh follows, rise over run (rules: Slope and survey). Rigid panels do not rack. */
-export const GRADE_LIMITS: Readonly<Record<MeshType, number>> = {
-  'fine-welded': 0.05,
-  welded: 0.05,
-  hexagonal: 0.12,
-  'chain-link': 0.25,
-  woven: 0.25,
-  'stock-panel': 0,
-  'close-panel': 0,
-  'cover-net': 0.25,
-  plastic: 0.25,
-};
 
 /** Panels and welded mesh forgive this much before a bay counts as off the level, rise over run. */
 const LEVEL_ENOUGH = 0.005;
@@ -81,9 +68,9 @@ export function stiffest(products: Pick<Products, 'mesh'>, bands: readonly Band[
   let mesh: MeshType = 'chain-link';
   for (const band of bands) {
     const { type } = products.mesh(band.mesh);
-    if (band === bands[0] || GRADE_LIMITS[type] < GRADE_LIMITS[mesh]) mesh = type;
+    if (band === bands[0] || MESH_TYPES[type].follows < MESH_TYPES[mesh].follows) mesh = type;
   }
-  return { mesh, limit: Math.max(GRADE_LIMITS[mesh], LEVEL_ENOUGH) };
+  return { mesh, limit: Math.max(MESH_TYPES[mesh].follows, LEVEL_ENOUGH) };
 }
 
 export interface SlopeBy {

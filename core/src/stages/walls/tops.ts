@@ -1,3 +1,4 @@
+import { typeOf } from '../../catalogue/meshTypes';
 import type { Products } from '../../catalogue/products';
 import type { FenceLine } from '../../ground/fenceLines';
 import type { Facet } from '../../plan/effective';
@@ -13,7 +14,7 @@ export const topsOf = (
       line,
       {
         top: these[these.length - 1]?.top ?? 0,
-        pulls: these.some((b) => products.mesh(b.mesh).type === 'woven') ? 'woven' : 'no',
+        pulls: these.some((b) => typeOf(products.mesh(b.mesh)).pulled) ? 'woven' : 'no',
       },
     ]),
   );

@@ -1,6 +1,6 @@
 import { type MeshType } from '../../catalogue/types';
 import { type Reader } from '../../saying/reader';
-import { MESH_SAID } from '../../catalogue/names';
+import { MESH_TYPES } from '../../catalogue/meshTypes';
 /** How steep a side is for the mesh that minds most; grades rise over run. */
 export interface SlopeParams {
   readonly side: number;
@@ -25,9 +25,9 @@ export const FINDINGS = {
   'slope.leans': ({ side, grade, extra }: SlopeLeans, r: Reader) =>
     `Side ${side} climbs ${r.grade(grade)}: the mesh follows it. Allow up to ${r.about(extra)} more per piece: it leans with the slope and its ends are cut plumb.`,
   'slope.follows': ({ side, grade, limit, mesh }: SlopeParams, r: Reader) =>
-    `Side ${side} climbs ${r.grade(grade)}; ${MESH_SAID[mesh]} follows ${r.grade(limit)} at most and would buckle. Step it.`,
+    `Side ${side} climbs ${r.grade(grade)}; ${MESH_TYPES[mesh].said} follows ${r.grade(limit)} at most and would buckle. Step it.`,
   'slope.steps': ({ side, grade, limit, mesh, drop }: SlopeParams & { readonly drop: number }, r: Reader) =>
-    `Side ${side} climbs ${r.grade(grade)} and ${MESH_SAID[mesh]} follows ${r.grade(limit)}: it steps bay by bay, up to ${r.about(drop)} per bay, and the lowest band is made that much taller.`,
+    `Side ${side} climbs ${r.grade(grade)} and ${MESH_TYPES[mesh].said} follows ${r.grade(limit)}: it steps bay by bay, up to ${r.about(drop)} per bay, and the lowest band is made that much taller.`,
   'band.short': (
     { reach, top, by }: { readonly reach: number; readonly top: number; readonly by: number },
     r: Reader,

@@ -1,4 +1,4 @@
-import { type Choices, MESH_NAMES, type Market, meshName, wireName } from '@aviarum/core';
+import { type Choices, MESH_TYPES, type Market, meshName, wireName } from '@aviarum/core';
 import { useReader } from '../../state/reckoningStore';
 import { MeshPattern } from '../../strip/meshPattern';
 
@@ -46,10 +46,10 @@ export function WallSection({ choices, market }: { choices: Choices; market: Mar
               {reader.length(b.top).replace(' m', '')}
             </text>
             <text x="176" y={middle} fontWeight="700">
-              {name.length > ROOM ? MESH_NAMES[mesh.type] : name}
+              {name.length > ROOM ? MESH_TYPES[mesh.type].name : name}
             </text>
             <text x="176" y={middle + 16} style={{ fill: 'var(--soft)' }}>
-              {name.length > ROOM ? name.slice(MESH_NAMES[mesh.type].length + 1) : wireName(mesh)}
+              {name.length > ROOM ? name.slice(MESH_TYPES[mesh.type].name.length + 1) : wireName(mesh)}
             </text>
           </g>
         );

@@ -1,0 +1,94 @@
+/** What tells one type of mesh from the others, whatever its opening and wire. */
+export interface MeshTypeRow {
+  /** As a title, and within a sentence. */
+  readonly name: string;
+  readonly said: string;
+  readonly of: 'steel' | 'plastic';
+  /** How its wires run: its picture and its weight follow. */
+  readonly weave: 'squares' | 'hexagons' | 'diamonds';
+  /** The steepest grade that it follows, rise over run (rules: Slope and survey). Rigid panels do not rack. */
+  readonly follows: number;
+  /** Sold as panels that butt at posts and go round no corner. */
+  readonly rigid: boolean;
+  /** Torn by animals marked so, whatever its wire (rules: Threats). */
+  readonly torn: boolean;
+  /** Welded: offered as a skirt, and as a mend where an animal gets through. */
+  readonly welded: boolean;
+  /** Woven so that posts may stand 3.0 m apart (rules: Posts). */
+  readonly spans: boolean;
+  /** Pulled so hard that every corner is braced. */
+  readonly pulled: boolean;
+  /** Hung as a wall; otherwise over a run alone. */
+  readonly wall: boolean;
+  /** A keeper may add one that no yard lists. */
+  readonly own: boolean;
+}
+
+const row = (of: Partial<MeshTypeRow> & Pick<MeshTypeRow, 'name' | 'said' | 'follows'>): MeshTypeRow => ({
+  of: 'steel',
+  weave: 'squares',
+  rigid: false,
+  torn: false,
+  welded: false,
+  spans: false,
+  pulled: false,
+  wall: true,
+  own: true,
+  ...of,
+});
+
+/** Every type of mesh. */
+export const MESH_TYPES = {
+  'fine-welded': row({ name: 'Fine welded', said: 'fine welded mesh', follows: 0.05, welded: true }),
+  welded: row({ name: 'Welded', said: 'welded mesh', follows: 0.05, welded: true }),
+  hexagonal: row({
+    name: 'Hexagonal',
+    said: 'hexagonal mesh',
+    follows: 0.12,
+    weave: 'hexagons',
+    torn: true,
+  }),
+  'chain-link': row({
+    name: 'Chain link',
+    said: 'chain link',
+    follows: 0.25,
+    weave: 'diamonds',
+    spans: true,
+  }),
+  woven: row({ name: 'Woven stock', said: 'woven stock mesh', follows: 0.25, spans: true, pulled: true }),
+  'stock-panel': row({
+    name: 'Rigid stock panel',
+    said: 'a rigid stock panel',
+    follows: 0,
+    rigid: true,
+    own: false,
+  }),
+  'close-panel': row({
+    name: 'Rigid close panel',
+    said: 'a rigid close panel',
+    follows: 0,
+    rigid: true,
+    own: false,
+  }),
+  'cover-net': row({
+    name: 'Knotted cover net',
+    said: 'knotted net',
+    follows: 0.25,
+    of: 'plastic',
+    wall: false,
+    own: false,
+  }),
+  plastic: row({
+    name: 'Extruded plastic net',
+    said: 'plastic net',
+    follows: 0.25,
+    of: 'plastic',
+    torn: true,
+  }),
+} as const satisfies Readonly<Record<string, MeshTypeRow>>;
+
+export type MeshType = keyof typeof MESH_TYPES;
+export const MESH_TYPE_IDS = Object.keys(MESH_TYPES) as [MeshType, ...MeshType[]];
+
+/** The row of a type. */
+export const typeOf = ({ type }: { readonly type: MeshType }): MeshTypeRow => MESH_TYPES[type];
