@@ -12,7 +12,7 @@ export interface MeshTypeRow {
   readonly rigid: boolean;
   /** Torn by animals marked so, whatever its wire (rules: Threats). */
   readonly torn: boolean;
-  /** Welded: offered as a skirt, and as a mend where an animal gets through. */
+  /** Welded: offered in the ground, and as a mend where an animal gets through. */
   readonly welded: boolean;
   /** Woven so that posts may stand 3.0 m apart (rules: Posts). */
   readonly spans: boolean;

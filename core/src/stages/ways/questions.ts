@@ -70,7 +70,7 @@ const SILLS = question({
   name: 'Sill',
   answers: [
     ['board', 'A sill between the posts', 'the foot of the gate is the commonest hole'],
-    ['none', 'None', 'the skirt passes under and closes it'],
+    ['none', 'None', 'what is laid along the fence passes under and closes it'],
   ],
 });
 
