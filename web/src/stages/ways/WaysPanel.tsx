@@ -36,9 +36,9 @@ export function WaysPanel({ base }: { base: string }) {
     <Panel
       stage="ways"
       base={base}
-      lead="Slide a way in along its side on the sheet, or give its place from the corner."
+      lead="Slide a gate or door along its side on the sheet, or give its distance from the corner."
     >
-      {plan.openings.length === 0 && <p>No way in yet. A barrow wants 0.95 clear, a person 0.80.</p>}
+      {plan.openings.length === 0 && <p>No gate yet. A barrow needs 0.95 clear, a person 0.80.</p>}
       {plan.openings.map((opening) => {
         const side = sides.find((s) => s.side.id === opening.side);
         const title = openingTitle(opening, side?.number);
