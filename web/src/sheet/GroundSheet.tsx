@@ -1,4 +1,12 @@
-import { type StageId, groundScene, sheetScene } from '@aviarum/core';
+import {
+  type Extent,
+  type Part,
+  type Plan,
+  type SheetScene,
+  type StageId,
+  groundScene,
+  sheetScene,
+} from '@aviarum/core';
 import { Maximize, Minus, Plus } from 'lucide-react';
 import { Suspense, lazy, useCallback, useMemo, useRef } from 'react';
 import { shownPlan, usePlan } from '../state/planStore';
@@ -28,18 +36,101 @@ const NO_PARTS: never[] = [];
 /** Narrower than this the sheet is for looking, with number fields below it, px. */
 const PHONE = 600;
 
+/** What of the sheet can be touched at a stage. */
+function useStops(stage: StageId, settled: Plan | null, parts: readonly Part[], touched: 'yes' | 'no') {
+  const reader = useReader();
+  const { at: open } = useSelection();
+  return useMemo(() => {
+    if (!settled || touched === 'no') return [];
+    const scene = sheetScene(settled, []);
+    return STAGE_VIEWS[stage].stops?.({ plan: settled, scene, parts, reader, open }) ?? [];
+  }, [settled, touched, stage, parts, reader, open]);
+}
+
+/** The ground's relief, once it is worked out, and which of its slopes mesh minds. */
+function useSlopes(settled: Plan | null, extent: Extent | null, wanted: boolean) {
+  const relief = useRelief(settled?.ground.spotHeights, extent, wanted);
+  const steep = useMemo(
+    () =>
+      (['steps-welded', 'steps-hexagonal', 'too-steep'] as const).filter((k) =>
+        relief?.tints.some((t) => t.steepness === k),
+      ),
+    [relief],
+  );
+  return { relief, steep };
+}
+
+/** Nearer, further, and all of it. */
+function SheetTools({ zoom, showAll }: { zoom: (by: number) => void; showAll: () => void }) {
+  return (
+    <div className="sheettools noprint">
+      <button type="button" aria-label="Nearer" onClick={() => zoom(1.3)}>
+        <Plus size={18} />
+      </button>
+      <button type="button" aria-label="Further" onClick={() => zoom(1 / 1.3)}>
+        <Minus size={18} />
+      </button>
+      <button type="button" aria-label="Show the whole run" onClick={showAll}>
+        <Maximize size={16} />
+      </button>
+    </div>
+  );
+}
+
+interface Words {
+  readonly stage: StageId;
+  readonly plan: Plan;
+  readonly scene: SheetScene;
+  readonly scale: number;
+  readonly still: boolean;
+  readonly phone: boolean;
+  /** Nothing is held, and nothing is a draft. */
+  readonly calm: boolean;
+}
+
+/** What is written and lettered on the sheet over the drawing. */
+function SheetWords({ stage, plan, scene, scale, still, phone, calm }: Words) {
+  const reckoning = useReckoning((s) => s.reckoning);
+  const { at: open } = useSelection();
+  const lettered = STAGE_VIEWS[stage].lettered === 'yes' && calm;
+  const quiet = calm && !still;
+  return (
+    <>
+      {quiet && (stage === 'outline' || stage === 'ground') && (
+        <CornerWords
+          scene={scene}
+          scale={scale}
+          angles={stage === 'outline' && !phone ? 'yes' : 'no'}
+          open={open}
+        />
+      )}
+      {quiet && reckoning && <AreaWords scene={scene} enclosures={reckoning.enclosures} scale={scale} />}
+      {lettered && reckoning && (
+        <Letters
+          plan={plan}
+          cutting={reckoning.cutting}
+          scale={scale}
+          show={still ? 'lit-only' : 'letters'}
+        />
+      )}
+    </>
+  );
+}
+
 /** The plan to scale: a picture of things, in which what the stage is about can be touched. */
-export function GroundSheet({ stage, still }: { stage: StageId; still?: true }) {
+export function GroundSheet({ stage, still: isStill }: { stage: StageId; still?: true }) {
+  const still = isStill === true;
   const plan = usePlan(shownPlan);
   const held = usePlan((s) => s.held);
   const draft = usePlan((s) => s.draft);
-  const reckoning = useReckoning((s) => s.reckoning);
-  const reader = useReader();
+  const reckoned = useReckoning((s) => s.reckoning?.parts);
+  const { system } = useReader();
   const { at: open, openThing } = useSelection();
   const box = useRef<SVGSVGElement>(null);
   const size = useSize(box);
+  const phone = size.width < PHONE;
 
-  const parts = useMemo(() => (draft ? NO_PARTS : (reckoning?.parts ?? NO_PARTS)), [draft, reckoning]);
+  const parts = draft ? NO_PARTS : (reckoned ?? NO_PARTS);
   const shownGround = plan?.ground;
   const ground = useMemo(() => (shownGround ? groundScene(shownGround) : null), [shownGround]);
   // The frame stays put during a drag: it fits the plan as it stood.
@@ -47,25 +138,13 @@ export function GroundSheet({ stage, still }: { stage: StageId; still?: true }) 
   const extent = useMemo(() => (settled ? sheetScene(settled, []).extent : null), [settled]);
   const fitted = extent ? fit(extent, size, still ? 14 : 64) : { scale: 40, x: 0, y: 0 };
 
-  const stops = useMemo(
-    () =>
-      settled && !still && size.width >= PHONE
-        ? (STAGE_VIEWS[stage].stops?.({
-            plan: settled,
-            scene: sheetScene(settled, []),
-            parts,
-            reader,
-            open,
-          }) ?? [])
-        : [],
-    [settled, still, size.width, stage, parts, reader, open],
-  );
+  const stops = useStops(stage, settled, parts, still || phone ? 'no' : 'yes');
   const { view, zoom, showAll, inHand } = useSheetGestures({
     box,
     fitted,
     stops,
     onOpen: openThing,
-    still: still === true || size.width < PHONE ? 'yes' : 'no',
+    still: still || phone ? 'yes' : 'no',
     wheel: still ? 'no' : 'yes',
   });
   // While something is in hand the main thread sets out what goes with it; let go, the worker's answer follows.
@@ -75,22 +154,12 @@ export function GroundSheet({ stage, still }: { stage: StageId; still?: true }) 
     if (!plan) return null;
     return held && touched ? movingScene(plan, touched) : sheetScene(plan, parts);
   }, [plan, held, touched, parts]);
-  const heights = settled?.ground.spotHeights;
-  const relief = useRelief(heights, extent, !still);
-  const steep = useMemo(
-    () =>
-      (['steps-welded', 'steps-hexagonal', 'too-steep'] as const).filter((k) =>
-        relief?.tints.some((t) => t.steepness === k),
-      ),
-    [relief],
-  );
+  const { relief, steep } = useSlopes(settled, extent, !still);
   const onOpen = useCallback((id: string | null) => openThing(id), [openThing]);
 
   if (!plan || !scene || !ground || !settled) return null;
   const { scale } = view;
-  const lettered = STAGE_VIEWS[stage].lettered === 'yes' && !held && !draft;
-  const words = still ? 'no' : 'yes';
-  const calm = !still && !draft && !held;
+  const calm = !held && !draft;
   return (
     <>
       <svg
@@ -100,7 +169,7 @@ export function GroundSheet({ stage, still }: { stage: StageId; still?: true }) 
         aria-label={`Ground sheet of ${plan.name}`}
       >
         <SheetPatterns />
-        <Grid view={view} width={size.width} height={size.height} system={reader.system} />
+        <Grid view={view} width={size.width} height={size.height} system={system} />
         <g transform={`translate(${view.x} ${view.y})`}>
           {relief && !inHand && (
             <Suspense fallback={null}>
@@ -109,7 +178,7 @@ export function GroundSheet({ stage, still }: { stage: StageId; still?: true }) 
                 scene={scene}
                 ground={ground}
                 scale={scale}
-                words={size.width < PHONE ? 'no' : words}
+                words={phone || still ? 'no' : 'yes'}
               />
             </Suspense>
           )}
@@ -118,27 +187,11 @@ export function GroundSheet({ stage, still }: { stage: StageId; still?: true }) 
           <GroundLayer
             scene={ground}
             scale={scale}
-            words={words}
+            words={still ? 'no' : 'yes'}
             named={stage === 'ground' && !still ? 'under' : 'middle'}
           />
           {!still && <Dimensions scene={scene} scale={scale} only={touched?.own ?? null} open={open} />}
-          {calm && (stage === 'outline' || stage === 'ground') && (
-            <CornerWords
-              scene={scene}
-              scale={scale}
-              angles={stage === 'outline' && size.width >= PHONE ? 'yes' : 'no'}
-              open={open}
-            />
-          )}
-          {calm && reckoning && <AreaWords scene={scene} enclosures={reckoning.enclosures} scale={scale} />}
-          {lettered && reckoning && (
-            <Letters
-              plan={plan}
-              cutting={reckoning.cutting}
-              scale={scale}
-              show={still ? 'lit-only' : 'letters'}
-            />
-          )}
+          <SheetWords {...{ stage, plan, scene, scale, still, phone, calm }} />
           {stage === 'outline' && !still && settled.ground.tape.marks.length > 0 && (
             <Suspense>
               <TapeLayer tape={settled.ground.tape} scale={scale} />
@@ -151,29 +204,10 @@ export function GroundSheet({ stage, still }: { stage: StageId; still?: true }) 
           {inHand && <Guides held={inHand.held} stop={inHand.stop} scale={scale} />}
         </g>
         {!still && <NorthArrow x={size.width - 34} turn={plan.ground.north} />}
-        {calm && size.width >= PHONE && <SlopeLegend steep={steep} height={size.height} />}
-        {!still && (
-          <ScaleBar
-            view={view}
-            height={size.height}
-            system={reader.system}
-            least={size.width < PHONE ? 16 : 34}
-          />
-        )}
+        {calm && !still && !phone && <SlopeLegend steep={steep} height={size.height} />}
+        {!still && <ScaleBar view={view} height={size.height} system={system} least={phone ? 16 : 34} />}
       </svg>
-      {!still && (
-        <div className="sheettools noprint">
-          <button type="button" aria-label="Nearer" onClick={() => zoom(1.3, size)}>
-            <Plus size={18} />
-          </button>
-          <button type="button" aria-label="Further" onClick={() => zoom(1 / 1.3, size)}>
-            <Minus size={18} />
-          </button>
-          <button type="button" aria-label="Show the whole run" onClick={showAll}>
-            <Maximize size={16} />
-          </button>
-        </div>
-      )}
+      {!still && <SheetTools zoom={(by) => zoom(by, size)} showAll={showAll} />}
     </>
   );
 }
