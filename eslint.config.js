@@ -42,6 +42,14 @@ export default tseslint.config(
     plugins: { 'react-hooks': reactHooks },
     rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
   },
+  {
+    files: ['core/src/**/*.ts', 'server/src/**/*.ts'],
+    ignores: ['**/*.test.ts', '**/testing/**'],
+    rules: {
+      'max-lines-per-function': ['error', { max: 80, skipComments: true }],
+      'max-depth': ['error', 4],
+    },
+  },
   border(
     ['core/src/**/*.ts'],
     [

@@ -1,4 +1,13 @@
-import { BIRD_KINDS, BIRD_NAMES, SPACE_NAMES, SPACE_SCHOOLS, capital, newId, boundsAt } from '@aviarum/core';
+import {
+  type Flock,
+  BIRD_KINDS,
+  BIRD_NAMES,
+  SPACE_NAMES,
+  SPACE_SCHOOLS,
+  capital,
+  newId,
+  boundsAt,
+} from '@aviarum/core';
 import { Trash2 } from 'lucide-react';
 import { Choice, Pick } from '../../fields/Choice';
 import { CountField } from '../../fields/CountField';
@@ -9,6 +18,46 @@ import { Panel } from '../Panel';
 
 const KINDS = BIRD_KINDS.map((value) => ({ value, label: capital(BIRD_NAMES[value][1]) }));
 const SPACES = SPACE_SCHOOLS.map((value) => ({ value, label: capital(SPACE_NAMES[value]) }));
+
+/** One kind of bird: how many, and whether they are let out. */
+function FlockFields({ flock }: { flock: Flock }) {
+  const take = usePlan((s) => s.take);
+  const { id, kind, count, keeping } = flock;
+  const set = (to: Partial<Omit<Flock, 'id'>>) => take({ verb: 'set-birds', id, to });
+  const name = BIRD_NAMES[kind][1];
+  return (
+    <section aria-label={name} style={{ borderTop: '1px solid var(--rule)', paddingTop: 10 }}>
+      <div className="fields" style={{ gridTemplateColumns: '1fr 84px 40px' }}>
+        <Pick name="Kind" value={kind} options={KINDS} onChoose={(to) => set({ kind: to })} />
+        <CountField
+          name="Number"
+          value={count}
+          most={boundsAt('flock.count').most}
+          onCommit={(to) => set({ count: to })}
+        />
+        <button
+          type="button"
+          className="btn"
+          style={{ padding: 8 }}
+          aria-label={`Remove the ${name}`}
+          onClick={() => take({ verb: 'remove-birds', id })}
+        >
+          <Trash2 size={16} aria-hidden />
+        </button>
+      </div>
+      <Choice
+        name="Keeping"
+        hideName
+        value={keeping}
+        options={[
+          { value: 'confined', label: 'always shut in' },
+          { value: 'part-day', label: 'out part of the day' },
+        ]}
+        onChoose={(to) => set({ keeping: to })}
+      />
+    </section>
+  );
+}
 
 export function BirdsPanel({ base }: { base: string }) {
   const plan = usePlan((s) => s.plan);
@@ -29,45 +78,7 @@ export function BirdsPanel({ base }: { base: string }) {
     >
       {plan.flock.length === 0 && <p>No birds yet. Add those you keep, and the area they want follows.</p>}
       {plan.flock.map((flock) => (
-        <section
-          key={flock.id}
-          aria-label={BIRD_NAMES[flock.kind][1]}
-          style={{ borderTop: '1px solid var(--rule)', paddingTop: 10 }}
-        >
-          <div className="fields" style={{ gridTemplateColumns: '1fr 84px 40px' }}>
-            <Pick
-              name="Kind"
-              value={flock.kind}
-              options={KINDS}
-              onChoose={(kind) => take({ verb: 'set-birds', id: flock.id, to: { kind } })}
-            />
-            <CountField
-              name="Number"
-              value={flock.count}
-              most={boundsAt('flock.count').most}
-              onCommit={(count) => take({ verb: 'set-birds', id: flock.id, to: { count } })}
-            />
-            <button
-              type="button"
-              className="btn"
-              style={{ padding: 8 }}
-              aria-label={`Remove the ${BIRD_NAMES[flock.kind][1]}`}
-              onClick={() => take({ verb: 'remove-birds', id: flock.id })}
-            >
-              <Trash2 size={16} aria-hidden />
-            </button>
-          </div>
-          <Choice
-            name="Keeping"
-            hideName
-            value={flock.keeping}
-            options={[
-              { value: 'confined', label: 'always shut in' },
-              { value: 'part-day', label: 'out part of the day' },
-            ]}
-            onChoose={(keeping) => take({ verb: 'set-birds', id: flock.id, to: { keeping } })}
-          />
-        </section>
+        <FlockFields key={flock.id} flock={flock} />
       ))}
       <div>
         <button type="button" className="btn" onClick={add}>

@@ -1,4 +1,4 @@
-import { SOIL_FACTORS, SOIL_NAMES, type Soil, boundsAt } from '@aviarum/core';
+import { type Plan, SOIL_FACTORS, SOIL_NAMES, type Soil, boundsAt } from '@aviarum/core';
 import { Pick } from '../../fields/Choice';
 import { PlanLength } from '../../fields/PlanLength';
 import { AngleField, DegreesField } from '../../fields/RatioFields';
@@ -15,6 +15,62 @@ import { ThingList } from './ThingList';
 
 const SOILS = (Object.keys(SOIL_FACTORS) as Soil[]).map((value) => ({ value, label: SOIL_NAMES[value] }));
 
+/** Soil, frost, and where on the earth the sheet lies and how it is turned. */
+function SoilAndNorth({ plan }: { plan: Plan }) {
+  const take = usePlan((s) => s.take);
+  const { ground } = plan;
+  return (
+    <section aria-label="Soil and north">
+      <div className="fields">
+        <Pick
+          name="Soil"
+          value={ground.soil}
+          options={SOILS}
+          onChoose={(soil) => take({ verb: 'set-soil', soil })}
+        />
+        <PlanLength
+          of="ground.frost"
+          name="Frost goes down to"
+          value={ground.frost}
+          onCommit={(frost) => take({ verb: 'set-ground', to: { frost } })}
+        />
+        <AngleField
+          name="North, degrees clockwise from up"
+          value={ground.north}
+          onCommit={(north) => take({ verb: 'set-ground', to: { north } })}
+        />
+        <DegreesField
+          name="Latitude"
+          value={plan.place.latitude}
+          most={boundsAt('place.latitude').most}
+          onCommit={(latitude) => take({ verb: 'set-place', to: { latitude } })}
+        />
+        <DegreesField
+          name="Longitude"
+          value={plan.place.longitude}
+          most={boundsAt('place.longitude').most}
+          onCommit={(longitude) => take({ verb: 'set-place', to: { longitude } })}
+        />
+        <label className="field">
+          <span className="name">Turn it</span>
+          <input
+            type="range"
+            className="range"
+            aria-label="Turn north"
+            min={-180}
+            max={180}
+            step={5}
+            value={Math.round((ground.north * 180) / Math.PI)}
+            onChange={(event) =>
+              take({ verb: 'set-ground', to: { north: (Number(event.target.value) * Math.PI) / 180 } })
+            }
+          />
+        </label>
+      </div>
+    </section>
+  );
+}
+
 /** What the run stands on: soil, slope, houses, trees, what is buried, where the land ends. */
 export function GroundPanel({ base }: { base: string }) {
   const plan = usePlan((s) => s.draft?.plan ?? s.plan);
@@ -23,7 +79,6 @@ export function GroundPanel({ base }: { base: string }) {
   const reader = useReader();
   const { openThing } = useSelection();
   if (!plan) return null;
-  const { ground } = plan;
   return (
     <Panel
       stage="ground"
@@ -61,54 +116,7 @@ export function GroundPanel({ base }: { base: string }) {
           />
         </dl>
       )}
-      <section aria-label="Soil and north">
-        <div className="fields">
-          <Pick
-            name="Soil"
-            value={ground.soil}
-            options={SOILS}
-            onChoose={(soil) => take({ verb: 'set-soil', soil })}
-          />
-          <PlanLength
-            of="ground.frost"
-            name="Frost goes down to"
-            value={ground.frost}
-            onCommit={(frost) => take({ verb: 'set-ground', to: { frost } })}
-          />
-          <AngleField
-            name="North, degrees clockwise from up"
-            value={ground.north}
-            onCommit={(north) => take({ verb: 'set-ground', to: { north } })}
-          />
-          <DegreesField
-            name="Latitude"
-            value={plan.place.latitude}
-            most={boundsAt('place.latitude').most}
-            onCommit={(latitude) => take({ verb: 'set-place', to: { latitude } })}
-          />
-          <DegreesField
-            name="Longitude"
-            value={plan.place.longitude}
-            most={boundsAt('place.longitude').most}
-            onCommit={(longitude) => take({ verb: 'set-place', to: { longitude } })}
-          />
-          <label className="field">
-            <span className="name">Turn it</span>
-            <input
-              type="range"
-              className="range"
-              aria-label="Turn north"
-              min={-180}
-              max={180}
-              step={5}
-              value={Math.round((ground.north * 180) / Math.PI)}
-              onChange={(event) =>
-                take({ verb: 'set-ground', to: { north: (Number(event.target.value) * Math.PI) / 180 } })
-              }
-            />
-          </label>
-        </div>
-      </section>
+      <SoilAndNorth plan={plan} />
       <BringGround plan={plan} />
     </Panel>
   );
