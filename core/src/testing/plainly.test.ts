@@ -12,7 +12,7 @@ test.each<[string, unknown, unknown, string | null]>([
   ],
   ['a figure in a list', { posts: [1, 2] }, { posts: [1, 3] }, '/posts/1: 2 and 3'],
   ['a list that is shorter', { posts: [1, 2] }, { posts: [1] }, '/posts: 2 and 1 entries'],
-  ['a list and what is none', { posts: [] }, { posts: {} }, null],
+  ['a list and what is none', { posts: [] }, { posts: {} }, '/posts: a list and what is none'],
   ['a name on one side only', { a: 1 }, { b: 1 }, '/a is on one side only'],
   [
     'what a map holds',

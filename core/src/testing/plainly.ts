@@ -46,6 +46,7 @@ export function firstDifference(a: unknown, b: unknown, met: Met = new Map()): s
   if (before) before.add(b);
   else met.set(a, new Set([b]));
   if (Array.isArray(a) && Array.isArray(b)) return firstInList(a, b, met);
+  if (Array.isArray(a) || Array.isArray(b)) return ': a list and what is none';
   const [ours, theirs] = [toldApart(a), new Map(toldApart(b))];
   if (ours.length !== theirs.size) return `: ${ours.length} and ${theirs.size} entries`;
   for (const [name, value] of ours) {

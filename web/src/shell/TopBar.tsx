@@ -20,8 +20,9 @@ function UndoButtons() {
   const market = useMarket();
   const reader = useReader();
   const say = useSayChange();
-  const said = (change: Change | null | undefined) =>
-    change && market && say ? say(change, reader, market) : '';
+  /** What a button does, and to which step once the sentences are there. */
+  const hint = (what: 'Undo' | 'Redo', change: Change | null | undefined) =>
+    change && market && say ? `${what}: ${say(change, reader, market)}` : what;
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
@@ -40,7 +41,7 @@ function UndoButtons() {
         className="barbtn"
         disabled={past === 0}
         onClick={undo}
-        title={past > 0 ? `Undo: ${said(last)}` : 'Nothing to undo'}
+        title={past > 0 ? hint('Undo', last) : 'Nothing to undo'}
         aria-label="Undo"
       >
         <Undo2 size={17} aria-hidden /> <span className="label">Undo</span>
@@ -50,7 +51,7 @@ function UndoButtons() {
         className="barbtn"
         disabled={future.length === 0}
         onClick={redo}
-        title={`Redo: ${said(future[future.length - 1]?.last)}`}
+        title={future.length > 0 ? hint('Redo', future[future.length - 1]?.last) : 'Nothing to redo'}
         aria-label="Redo"
       >
         <Redo2 size={17} aria-hidden />

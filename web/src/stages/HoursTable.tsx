@@ -1,4 +1,4 @@
-import { type Term, printNumber, sayTerm } from '@aviarum/core';
+import { type Term, assumptionsOf, printNumber, sayTerm } from '@aviarum/core';
 import { EffectOptions } from '../fields/EffectOptions';
 import { usePlan } from '../state/planStore';
 import { useReader, useWorking } from '../state/reckoningStore';
@@ -54,7 +54,7 @@ export function HoursTable() {
           {
             key: 'two',
             title: 'Two people',
-            note: 'with a helper: 0.6 of the hours alone',
+            note: `with a helper: ${reader.amount(assumptionsOf(plan).secondPerson, 'ratio')} of the hours alone`,
             chosen: plan.crew === 'two' ? 'yes' : 'no',
             change: { verb: 'set-crew', crew: 'two' },
           },
