@@ -85,8 +85,6 @@ export type {
   Enclosure,
   ExtraPiece,
   Flock,
-  Gate,
-  Hatch,
   Opening,
   OwnMesh,
   OwnOffer,
@@ -95,7 +93,6 @@ export type {
   Place,
   Plan,
   Point,
-  PopDoor,
   PostPin,
   PostRole,
   Service,
@@ -121,7 +118,15 @@ export { holeFor } from './stages/posts/footing';
 export { previewFence } from './stages/preview';
 export { type Effect, type Previewer, makePreviewer } from './effects';
 export * from './options';
-export { PLAIN_GATE } from './stages/ways/plainGate';
+export { PLAIN_GATE } from './stages/ways/kinds/gate';
+export {
+  KINDS as OPENING_KINDS,
+  KIND_IDS as OPENING_KIND_IDS,
+  kitOf,
+  partsFence,
+  rowOf as openingRow,
+} from './stages/ways/kinds';
+export type { OpeningMeasure } from './stages/ways/kinds/kind';
 export { blocking } from './stages/blocking';
 export { type ReckonMore, makeReckoner, reckon } from './reckon';
 export type { Part, Reckoning, StageResult, Workings } from './reckoning';

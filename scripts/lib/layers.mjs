@@ -1,7 +1,7 @@
 /** Layers of core, lowest first: a file imports from its own layer and those below. What a file belongs to goes by its name; the first that fits. */
 export const LAYERS = [
   { name: 'units', files: [/^units\//, /^schema\//, /^engine\//, /^working\/unit\.ts$/] },
-  { name: 'saying', files: [/^saying\//] },
+  { name: 'saying', files: [/^saying\//, /^scenes\//] },
   { name: 'catalogue', files: [/^catalogue\/(?!steps)/] },
   {
     name: 'document',
@@ -14,7 +14,7 @@ export const LAYERS = [
   },
   {
     name: 'ground',
-    files: [/^ground\/(?!steps)/, /^survey\//, /^plan\/onSides\.ts$/, /^drawing\/(scene|ink|frames)\.ts$/],
+    files: [/^ground\/(?!steps)/, /^survey\//, /^plan\/onSides\.ts$/, /^drawing\/(scene|frames)\.ts$/],
   },
   {
     name: 'changes',
@@ -23,7 +23,7 @@ export const LAYERS = [
       /^stages\/(\w+\/)?verbs\.ts$/,
       /^stages\/ground\/things\.ts$/,
       /^stages\/outline\/(sides|corners|enclosures)\.ts$/,
-      /^stages\/ways\/(lobby|plainGate)\.ts$/,
+      /^stages\/ways\/lobby\.ts$/,
       /^stages\/docket\/yards\.ts$/,
     ],
   },

@@ -60,7 +60,8 @@ interface Kinds {
   readonly kit: {
     readonly product: string;
     readonly width: number;
-    readonly way: 'gate' | 'pop-door' | 'hatch';
+    /** What its line in the docket counts. */
+    readonly line: 'docket.kit' | 'docket.pop-door' | 'docket.hatch';
   };
   /** A piece at least so large, m, of what is sold whole in fixed sizes. */
   readonly piece: { readonly product: string; readonly width: number; readonly length: number };

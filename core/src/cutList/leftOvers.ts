@@ -1,5 +1,6 @@
 import { assumptionsOf, choicesFor } from '../plan/effective';
 import type { Plan } from '../plan/schema';
+import { hangingOf } from '../stages/ways/kinds';
 import { leafTop } from '../stages/ways/leaf';
 import type { CuttingPool } from '../cutting/types';
 
@@ -30,9 +31,10 @@ export const SCRAP = 0.3;
 export function smallestLeaf(plan: Plan): Size | null {
   const { leafOverlap } = assumptionsOf(plan);
   const leaves = plan.openings.flatMap((opening): Size[] => {
-    if (opening.kind !== 'gate') return [];
+    const hanging = hangingOf(opening);
+    if (hanging.hangs !== 'posts') return [];
     const { bands } = choicesFor(plan, opening.side);
-    const height = leafTop(opening, bands[bands.length - 1]?.top ?? 0);
+    const height = leafTop(hanging, bands[bands.length - 1]?.top ?? 0);
     return [{ width: opening.width + leafOverlap, height }];
   });
   return leaves.sort((a, b) => a.width * a.height - b.width * b.height)[0] ?? null;

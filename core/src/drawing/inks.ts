@@ -1,5 +1,5 @@
-import { FOOT_INKS, MARK_INKS, STRIP_INKS } from '../stages/draw';
-import type { Colour, Ink, Inks, Pattern, Stroke } from './ink';
+import { FOOT_INKS, MARK_INKS, OPENING_INKS, STRIP_INKS } from '../stages/draw';
+import type { Colour, Ink, Inks, Pattern, Stroke } from '../scenes/ink';
 
 const HOLLOW = { fill: 'none' } as const;
 
@@ -36,21 +36,7 @@ export const INKS: Inks = {
     paper: { fill: 'sheet', stroke: 'ink', width: 0.35 },
     file: ['POSTS', 'WHITE', 'CONTINUOUS'],
   },
-  gate: {
-    screen: { ...HOLLOW, stroke: 'ink', width: 1.3 },
-    paper: { ...HOLLOW, stroke: 'ink', width: 0.3 },
-    file: ['GATES', 'YELLOW', 'CONTINUOUS'],
-  },
-  'pop-door': {
-    screen: { ...HOLLOW, stroke: 'yolk', width: 6 },
-    paper: { ...HOLLOW, stroke: 'yolk', width: 1.2 },
-    file: ['GATES', 'YELLOW', 'CONTINUOUS'],
-  },
-  hatch: {
-    screen: { ...HOLLOW, stroke: 'bark', width: 6 },
-    paper: { ...HOLLOW, stroke: 'bark', width: 1.2 },
-    file: ['GATES', 'YELLOW', 'CONTINUOUS'],
-  },
+  ...OPENING_INKS,
   building: {
     screen: { fill: 'boards', stroke: 'ink', width: 1.5 },
     paper: { fill: 'boards', stroke: 'ink', width: 0.35 },

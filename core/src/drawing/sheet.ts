@@ -88,12 +88,12 @@ function openingShapes(
     const frame = frames.get(o.side);
     const part = formatPart({ on: 'opening', opening: o.id });
     if (!side || !frame) return [];
-    if (o.kind !== 'gate') {
+    if (!('swing' in o)) {
       const points = [frame.at(o.along, 0), frame.at(o.along + o.width, 0)];
       return [{ shape: 'line', kind: o.kind, part, points }];
     }
     const { hinge, latch, open } = swingOf(side, o);
-    return [{ shape: 'swing', kind: 'gate', part, hinge, latch, tip: open }];
+    return [{ shape: 'swing', kind: o.kind, part, hinge, latch, tip: open }];
   });
 }
 
@@ -129,7 +129,7 @@ function reach(plan: Plan, rings: readonly Ring[], frames: ReadonlyMap<string, S
     }),
   );
   const gates = plan.openings.flatMap((o) =>
-    o.kind === 'gate' && o.swing === 'out' ? (frames.get(o.side)?.at(o.along, o.width) ?? []) : [],
+    'swing' in o && o.swing === 'out' ? (frames.get(o.side)?.at(o.along, o.width) ?? []) : [],
   );
   return [...outline, ...gates];
 }

@@ -1,5 +1,6 @@
 import { type StripLine } from './scene';
 import { stripLines } from '../stages/draw';
+import { KINDS } from '../stages/ways/kinds';
 import { formatPart, parsePart } from '../plan/partRef';
 import type { CuttingPool } from '../cutting/types';
 import { surveyRings } from '../ground/survey';
@@ -92,7 +93,9 @@ function put(found: Found, strip: Unrolled, part: Part): void {
     case 'opening': {
       const { way, bottom, top } = part;
       const feet = [groundUnder(ground, at.from + 1e-7), groundUnder(ground, at.to - 1e-7)] as const;
-      found.gates.push({ part: formatPart(part.part), way, ...at, feet, bottom, top });
+      const { name, face } = KINDS[way];
+      const hangs = part.hangs;
+      found.gates.push({ part: formatPart(part.part), way, name, hangs, face, ...at, feet, bottom, top });
       break;
     }
     default:
@@ -166,7 +169,7 @@ function baysBetween(
     const from = xs[i] ?? 0;
     const middle = (from + to) / 2;
     const side = sides.find((s) => middle >= s.begins && middle < s.begins + s.length);
-    const gate = gates.some((g) => g.way === 'gate' && g.from < middle && middle < g.to);
+    const gate = gates.some((g) => g.hangs === 'posts' && g.from < middle && middle < g.to);
     if (side?.kind !== 'fence' || gate) return [];
     const rise = groundUnder(ground, to - 1e-7) - groundUnder(ground, from + 1e-7);
     return [{ from, to, grade: rise / (to - from) }];

@@ -1,6 +1,7 @@
 import type { Vector } from '../ground/vector';
 import type { StripLine } from './scene';
 import type { StripPiece } from './stripPieces';
+import type { KindId } from '../stages/ways/kinds';
 
 /** A length of the unrolled ring, left to right from the first corner. All m. */
 export interface StripSide {
@@ -39,9 +40,18 @@ export interface StripPanel {
   readonly points: readonly Vector[];
 }
 
+/** A line as points in a unit square. */
+export type Stroked = readonly (readonly [across: number, up: number])[];
+
 export interface StripGate {
   readonly part: string;
-  readonly way: 'gate' | 'pop-door' | 'hatch';
+  readonly way: KindId;
+  /** As it is called beside its picture. */
+  readonly name: string;
+  /** Between two posts of its own, or in the mesh. */
+  readonly hangs: 'posts' | 'mesh';
+  /** Lines over it, as shares of its width and height from its foot. */
+  readonly face: readonly Stroked[];
   readonly from: number;
   readonly to: number;
   readonly feet: readonly [number, number];

@@ -87,8 +87,8 @@ function makeLine(plan: FencePlan, run: readonly RingSide[], goesOn: boolean): F
     endCorner: last.endCorner,
     turn: goesOn ? last.turn : 0,
     wall: plan.partings.walls.get(first.side.id) ?? 0,
-    openings: onLine.flatMap(({ opening, ...at }) => (opening.kind === 'gate' ? [{ opening, ...at }] : [])),
-    doors: onLine.flatMap(({ opening, ...at }) => (opening.kind === 'gate' ? [] : [{ opening, ...at }])),
+    openings: onLine.flatMap(({ opening, ...at }) => (opening.hangs === 'posts' ? [{ opening, ...at }] : [])),
+    doors: onLine.flatMap(({ opening, ...at }) => (opening.hangs === 'mesh' ? [{ opening, ...at }] : [])),
   };
 }
 

@@ -4,7 +4,7 @@ import { birdStage } from '../stages/birds/stage';
 import { FOOT } from '../units/factors';
 import { roundUp, tidy } from '../units/round';
 import { apply } from './changes/apply';
-import { PLAIN_GATE } from '../stages/ways/plainGate';
+import { PLAIN_GATE } from '../stages/ways/kinds/gate';
 import type { Flock, Plan } from './schema';
 
 export interface NewPlan {

@@ -1,22 +1,14 @@
-import type { Gate, Hatch, Opening, PopDoor } from './schema';
+import { type Opening, hangingOf } from '../stages/ways/kinds';
+import type { Hanging } from '../stages/ways/kinds/kind';
 
 /** Where an opening parts or pierces the fence, and how high: not how it is made. */
-export type GatePlace = Pick<Gate, 'id' | 'kind' | 'side' | 'along' | 'width' | 'height'>;
-export type DoorPlace =
-  | Pick<PopDoor, 'id' | 'kind' | 'side' | 'along' | 'width' | 'height'>
-  | Pick<Hatch, 'id' | 'kind' | 'side' | 'along' | 'width' | 'height' | 'bottom'>;
-export type OpeningPlace = GatePlace | DoorPlace;
+export type OpeningPlace = Pick<Opening, 'id' | 'kind' | 'side' | 'along' | 'width'> & Hanging;
+/** One that parts it, between two posts of its own. */
+export type GatePlace = Extract<OpeningPlace, { readonly hangs: 'posts' }>;
+/** One in the mesh between two posts. */
+export type DoorPlace = Extract<OpeningPlace, { readonly hangs: 'mesh' }>;
 
-export function placeOf(opening: Opening): OpeningPlace {
-  const { id, side, along, width } = opening;
-  switch (opening.kind) {
-    case 'gate':
-      return { id, kind: 'gate', side, along, width, height: opening.height };
-    case 'pop-door':
-      return { id, kind: 'pop-door', side, along, width, height: opening.height };
-    case 'hatch': {
-      const { height, bottom } = opening;
-      return { id, kind: 'hatch', side, along, width, height, bottom };
-    }
-  }
-}
+export const placeOf = (opening: Opening): OpeningPlace => {
+  const { id, kind, side, along, width } = opening;
+  return { id, kind, side, along, width, ...hangingOf(opening) };
+};

@@ -1,6 +1,6 @@
 import { FOOT, INCH } from '../units/factors';
 import { tidy } from '../units/round';
-import { PLAIN_GATE } from '../stages/ways/plainGate';
+import { PLAIN_GATE } from '../stages/ways/kinds/gate';
 import { emptyPlan } from './newPlan';
 import type { OwnedPiece, Plan, Side } from './schema';
 

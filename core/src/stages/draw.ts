@@ -1,9 +1,10 @@
 import { type Primitive, type GroundOf, type StripLine, type SheetFrame } from '../drawing/scene';
-import type { Inks } from '../drawing/ink';
+import type { Inks } from '../scenes/ink';
 import type { FenceWalk } from '../ground/fenceLines';
 import type { Plan } from '../plan/schema';
 import * as posts from './posts/draw';
 import * as skirt from './skirt/draw';
+import { OPENING_INKS } from './ways/draw';
 import type { Part } from './told';
 
 type OnSheet = (parts: readonly Part[], frame: SheetFrame) => readonly Primitive[];
@@ -20,6 +21,7 @@ const PREVIEWS: readonly Preview[] = [skirt.preview, posts.preview];
 /** How far what lies at the foot of a side reaches out from it, m. */
 const REACHES: readonly ((plan: Plan, side: string) => number)[] = [skirt.reach];
 
+export { OPENING_INKS };
 export const FOOT_INKS: Inks = { ...skirt.FOOT_INKS };
 export const MARK_INKS: Inks = {};
 export const STRIP_INKS: Inks = { ...skirt.STRIP_INKS };

@@ -9,7 +9,7 @@ import {
   apply,
 } from '../index';
 import type { Verb } from '../plan/changes/types';
-import { PLAIN_GATE } from '../stages/ways/plainGate';
+import { PLAIN_GATE } from '../stages/ways/kinds/gate';
 import { aRun } from './aRun';
 
 const scope = WHOLE_PLAN;

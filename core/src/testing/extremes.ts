@@ -1,5 +1,5 @@
 import { DEMO_PLANS, type Plan } from '../index';
-import { PLAIN_GATE } from '../stages/ways/plainGate';
+import { PLAIN_GATE } from '../stages/ways/kinds/gate';
 import { aPolygon, anOutline } from './aRun';
 
 const demo = DEMO_PLANS[0] as Plan;

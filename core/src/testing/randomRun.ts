@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { Vector } from '../ground/vector';
 import { type Change, type Plan, apply, skirtOfKind } from '../index';
 import { KIND_IDS as SKIRT_KINDS } from '../stages/skirt/kinds';
-import { PLAIN_GATE } from '../stages/ways/plainGate';
+import { PLAIN_GATE } from '../stages/ways/kinds/gate';
 import { anOutline } from './aRun';
 import { uniform } from './uniform';
 

@@ -54,7 +54,7 @@ const lengthOf = (plan: Plan, id: string): number => {
 export function sidesReversed(plan: Plan): Plan {
   const turned = (o: Opening): Opening => {
     const along = Math.max(0, lengthOf(plan, o.side) - o.along - o.width);
-    return o.kind === 'gate' ? { ...o, along, hinge: o.hinge === 'near' ? 'far' : 'near' } : { ...o, along };
+    return 'hinge' in o ? { ...o, along, hinge: o.hinge === 'near' ? 'far' : 'near' } : { ...o, along };
   };
   return {
     ...plan,

@@ -17,17 +17,17 @@ test.each<[string, string]>([
   [said('outline.collapsed', { side: 2 }), 'Side 2 has no length left. Pull its ends apart.'],
   [said('outline.folds-back', { corner: 5 }), 'The fence folds back on itself at corner 5. Open the corner.'],
   [
-    said('gate.wider-than-side', { side: 2, width: 1.3, length: 0.9 }),
-    'The gate is 1.30 m wide and side 2 only 0.90 m long. Choose a narrower gate or a longer side.',
+    said('gate.wider-than-side', { way: 'gate', side: 2, width: 1.3, length: 0.9 }),
+    'The gate is 1.30 m wide and side 2 only 0.90 m long. Choose a narrower one or a longer side.',
   ],
   [
-    said('gate.past-end', { side: 2, past: 0.25 }),
+    said('gate.past-end', { way: 'gate', side: 2, past: 0.25 }),
     'The gate runs 0.25 m past the end of side 2. Move it back.',
   ],
   [said('gate.overlaps', { side: 2 }), 'Two gates or doors on side 2 overlap. Move one.'],
   [
-    said('gate.not-in-fence', { side: 4 }),
-    'Side 4 has no fence to hang a gate in. Move the gate to a fenced side.',
+    said('gate.not-in-fence', { way: 'gate', side: 4 }),
+    'Side 4 has no fence to hang a gate in. Move it to a fenced side.',
   ],
   [
     said('way.no-kit', { way: 'gate', width: 1, nearest: 0.95 }),
@@ -180,21 +180,21 @@ test.each<[string, string]>([
     said('gate.catches', { threats: ['raccoon'] }),
     'Raccoon opens a one-step catch: two-step catches at top and foot.',
   ],
-  [said('gate.lock', {}), 'People have been about, and nothing locks the gate.'],
+  [said('gate.lock', { way: 'gate' }), 'People have been about, and nothing locks the gate.'],
   [
-    said('gate.near-corner', { side: 2, away: 0.15 }),
-    'The gate on side 2 stands 0.15 m from a corner: the bay is too narrow to brace or mesh. Move the gate along, or right up to the corner post.',
+    said('gate.near-corner', { way: 'gate', side: 2, away: 0.15 }),
+    'The gate on side 2 stands 0.15 m from a corner: the bay is too narrow to brace or mesh. Move it along, or right up to the corner post.',
   ],
   [
-    said('gate.on-corner', { side: 2 }),
-    'The gate on side 2 hangs on a corner post, which already takes the pull of two walls. Brace it well, or move the gate along.',
+    said('gate.on-corner', { way: 'gate', side: 2 }),
+    'The gate on side 2 hangs on a corner post, which already takes the pull of two walls. Brace the post well, or move the gate along.',
   ],
   [
     said('gate.taller-than-wall', { side: 1, height: 2, wall: 1.75 }),
     'The leaf on side 1 is 2.00 m high and the wall 1.75 m: it is built as high as the wall.',
   ],
   [
-    said('gate.no-sill', { side: 1 }),
+    said('gate.no-sill', { way: 'gate', side: 1 }),
     'Nothing closes the ground under the gate on side 1: no skirt passes there and there is no sill.',
   ],
   [

@@ -15,7 +15,6 @@ export { sayCut, sayLeftOver } from './cutList';
 export { sayFinding } from './findings';
 export { STAGE_NAMES } from '../stages/facts';
 export { SERVICE_NAMES, SOIL_NAMES } from '../stages/ground/names';
-export { WAY_NAMES } from '../stages/ways/names';
 export { ROLE_NAMES } from '../stages/posts/names';
 export { MESH_TYPES, MESH_TYPE_IDS } from '../catalogue/meshTypes';
 export { kitName, meshName, packName, postName, timberName, wireName } from '../catalogue/names';

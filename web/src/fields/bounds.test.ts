@@ -1,4 +1,4 @@
-import { boundsAt } from '@aviarum/core';
+import { OPENING_KIND_IDS, OPENING_KINDS, boundsAt } from '@aviarum/core';
 import { expect, test } from '@jest/globals';
 import { readFileSync, readdirSync } from 'node:fs';
 import path from 'node:path';
@@ -7,7 +7,7 @@ const ROOT = path.resolve(import.meta.dirname, '..');
 
 /** What `${…}` in a path stands for. */
 const FILLED: Readonly<Record<string, readonly string[]>> = {
-  'opening.kind': ['gate', 'pop-door', 'hatch'],
+  'opening.kind': OPENING_KIND_IDS,
   "kind === 'post' || kind === 'roll' ? kind : 'timber'": ['post', 'roll', 'timber'],
 };
 
@@ -30,7 +30,7 @@ test('every field that takes its bounds from the plan’s schema finds them ther
         /(?:boundsAt\(|<PlanLength\s+of=\{?)(?:kind === 'kit' \? '([\w.-]+)' : )?['"]([\w.-]+)['"]/g,
       ),
     ];
-    const filled = [...text.matchAll(/(?:boundsAt\(|of=\{)`([^`]*)\$\{([^}]*)\}([^`]*)`/g)];
+    const filled = [...text.matchAll(/(?:boundsAt\(|of=\{)`([^`$]*)\$\{([^}]*)\}([^`$]*)`/g)];
     const measured = [...text.matchAll(/<Measures\s+of="([\w.]+)"[^>]*?names=\{(\{[^}]*\}|\w+)/g)].flatMap(
       ([, of = '', names = '']) => namesIn(names, text).map((name) => `${of}.${name}`),
     );
@@ -42,6 +42,11 @@ test('every field that takes its bounds from the plan’s schema finds them ther
       ),
     ];
   });
+  // Those whose fields are in their rows.
+  const openings = OPENING_KIND_IDS.flatMap((kind) =>
+    OPENING_KINDS[kind].measures.map(({ field }) => `openings.${kind}.${field}`),
+  );
   expect(paths.length).toBeGreaterThan(30);
-  for (const at of paths) expect([at, boundsAt(at).least < boundsAt(at).most]).toEqual([at, true]);
+  for (const at of [...paths, ...openings])
+    expect([at, boundsAt(at).least < boundsAt(at).most]).toEqual([at, true]);
 });

@@ -172,7 +172,7 @@ export const FenceLayer = memo(function FenceLayer({ scene, scale }: { scene: Sh
           <path className="d-gap" d={polyline([g.hinge, g.latch], scale)} />
           <path
             className="d-swing"
-            {...inked('gate')}
+            {...inked(g.kind)}
             d={`${polyline([g.hinge, g.tip], scale)}M${to(g.tip, scale)}A${Math.hypot(g.tip.x - g.hinge.x, g.tip.y - g.hinge.y) * scale},${Math.hypot(g.tip.x - g.hinge.x, g.tip.y - g.hinge.y) * scale} 0 0 ${sweep(g)} ${to(g.latch, scale)}`}
           />
         </g>

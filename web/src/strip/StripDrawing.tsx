@@ -126,18 +126,28 @@ function Gates({
   return scene.gates.map((g) => {
     const [a, b] = g.feet;
     const top = Math.max(a, b) + g.top;
-    const gate = g.way === 'gate';
-    const name = g.way === 'hatch' ? 'hatch' : 'pop door';
+    const wide = g.hangs === 'posts';
+    const faceOf = (stroke: (typeof g.face)[number]) =>
+      stroke
+        .map(([across, up]) => `${x(g.from + across * (g.to - g.from))} ${y(a + up * (top - a))}`)
+        .join('L');
     return (
       <g key={g.part} data-part={g.part}>
         <path
           className="s-gate"
           data-way={g.way}
+          style={wide ? {} : { fill: inked(g.way).stroke, fillOpacity: 1 }}
           d={`M${x(g.from)} ${y(a + g.bottom)}V${y(top)}H${x(g.to)}V${y(b + g.bottom)}Z`}
         />
-        {gate && <path {...inked('gate')} d={`M${x(g.from)} ${y(a)}L${x(g.to)} ${y(top)}`} />}
+        {g.face.length > 0 && (
+          <path {...inked('gate')} d={g.face.map((stroke) => `M${faceOf(stroke)}`).join('')} />
+        )}
         <text x={x((g.from + g.to) / 2)} y={y(top) - 6} textAnchor="middle">
-          {gate ? `gate ${reader.length(g.to - g.from)}` : lettered === 'no' && g.top * up > 8 ? name : ''}
+          {wide
+            ? `${g.name} ${reader.length(g.to - g.from)}`
+            : lettered === 'no' && g.top * up > 8
+              ? g.name
+              : ''}
         </text>
       </g>
     );

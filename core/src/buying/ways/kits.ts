@@ -8,8 +8,6 @@ import { sum, value } from '../../working';
 import type { AskOf } from '../demand';
 import type { Lined, Shop, Way } from './way';
 
-const CODES = { gate: 'docket.kit', 'pop-door': 'docket.pop-door', hatch: 'docket.hatch' } as const;
-
 /** Kits and openings agree within this, m: 3 ft and 0.914 are the same gate. */
 const SAME_WIDTH = 0.001;
 /** What lies in the shed was measured there, m. */
@@ -30,7 +28,7 @@ function lineOf(
   these: readonly KitAsk[],
   product: string,
   width: number,
-  code: KitAsk['way'],
+  code: KitAsk['line'],
   shop: Shop,
 ): DocketLine {
   const { goods, sold, yards, owned } = shop;
@@ -56,7 +54,7 @@ function lineOf(
     notHeld: notHeld(offered, units),
     instead: null,
   };
-  const working = sum('docket.price', 'piece', {}, [value(CODES[code], need, 'piece', { width })]);
+  const working = sum('docket.price', 'piece', {}, [value(code, need, 'piece', { width })]);
   return line(yards, bare, working, priceWorking(units, 'm'));
 }
 
@@ -66,7 +64,7 @@ function buyKits(asks: readonly KitAsk[], shop: Shop): Lined {
     const these = asks.filter((a) => a.product === product);
     const widthOf = ({ width }: KitAsk) => soldWidth(shop.goods.kitWidths(product), width) ?? width;
     const widths = [...new Set(these.map(widthOf))].sort((a, b) => a - b);
-    const code = these[0]?.way ?? 'gate';
+    const code = these[0]?.line ?? 'docket.kit';
     return widths.map((width) =>
       lineOf(
         these.filter((a) => widthOf(a) === width),

@@ -1,4 +1,4 @@
-import { type Colour } from '../../drawing/ink';
+import { type Colour } from '../../scenes/ink';
 import { attributesOf, inkOf } from '../../drawing/inks';
 import type { Primitive } from '../../drawing/scene';
 import type { Vector } from '../../ground/vector';

@@ -1,4 +1,5 @@
 import type { Opening } from '../../plan/schema';
+import { partsFence } from '../ways/kinds';
 import type { Figures } from '../../working/figures';
 import { type Term, product, sum, value } from '../../working';
 import type { Profile } from '../../ground/profile';
@@ -99,5 +100,5 @@ export const outlineFigures = (
   perimeter: perimeter.value,
   fenceLength: fenceLength.value,
   groundLength: groundLength.value,
-  gates: openings.filter((o) => o.kind === 'gate').length,
+  gates: openings.filter(partsFence).length,
 });

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { PLAIN_GATE } from '../ways/plainGate';
+import { PLAIN_GATE } from '../ways/kinds/gate';
 import { type Plan, apply, blocking, canRemoveCorner, checkPlan, reckon, surveyRings } from '../..';
 import { aPolygon, aRun, anOutline } from '../../testing/aRun';
 

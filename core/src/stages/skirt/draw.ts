@@ -1,7 +1,7 @@
 import { type FenceWalk } from '../../ground/fenceLines';
 import { skirtLines } from './skirtLines';
 import { skirtAlong } from './part';
-import { type Inks } from '../../drawing/ink';
+import { type Inks } from '../../scenes/ink';
 import type { SideFrame } from '../../drawing/frames';
 import { type Primitive, type GroundOf, type StripLine, type SheetFrame } from '../../drawing/scene';
 import { type Ring, STRAIGHT } from '../../ground/survey';

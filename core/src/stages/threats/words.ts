@@ -1,3 +1,4 @@
+import { type KindId, nameOf } from '../ways/kinds';
 import { type ThreatId } from './kinds';
 import { type Reader } from '../../saying/reader';
 import { capital } from '../../saying/phrases';
@@ -6,6 +7,8 @@ import { who, verb } from './whom';
 export interface OpeningPasses {
   readonly of: 'band' | 'skirt' | 'gate' | 'gap' | 'hollow';
   readonly opening: number;
+  /** The gate or door, where the gap is beside one. */
+  readonly way?: KindId;
   readonly threats: readonly ThreatId[];
   readonly limit: number;
   readonly from: number;
@@ -21,7 +24,7 @@ export interface MeshTorn {
 
 /** What is found about threats. Lengths m. */
 export const FINDINGS = {
-  'opening.passes': ({ of, opening, threats, limit, from, side }: OpeningPasses, r: Reader) => {
+  'opening.passes': ({ of, opening, way, threats, limit, from, side }: OpeningPasses, r: Reader) => {
     const under = `under the mesh on side ${side ?? ''}`;
     const where =
       of === 'gap'
@@ -29,7 +32,7 @@ export const FINDINGS = {
         : of === 'hollow'
           ? `a hollow ${under}`
           : of === 'gate'
-            ? 'the gap beside the gate'
+            ? `the gap beside the ${nameOf(way ?? 'gate')}`
             : of === 'skirt'
               ? 'the skirt'
               : from > 0

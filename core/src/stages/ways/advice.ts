@@ -1,11 +1,12 @@
 import { type School } from '../../saying/school';
+import { kitOf } from './kinds';
 import { type Cautions } from '../../plan/cautions';
 
 /** What can hurt, or is asked by law. */
 export const cautions: Cautions = ({ openings }) => [
   'Hinges that cannot be lifted off, a catch that works from inside as well.',
   'Leaves are measured after the mesh is on.',
-  openings.some((o) => o.make === 'built') &&
+  openings.some((o) => kitOf(o) === null) &&
     'Dust of treated timber is harmful: cut outdoors, with a mask. Eye protection with saws and drivers.',
 ];
 

@@ -1,7 +1,6 @@
 import type { VERBS } from './verbs';
 import { type Reader } from '../../saying/reader';
-import { WAY_NAMES } from './names';
-import { type Gate, type Hatch } from '../../plan/schema';
+import { type OpeningOf, nameOf } from './kinds';
 
 type Of<V extends keyof typeof VERBS> = Parameters<(typeof VERBS)[V]>[1];
 
@@ -9,11 +8,11 @@ type Of<V extends keyof typeof VERBS> = Parameters<(typeof VERBS)[V]>[1];
 export const CHANGES = {
   'add-lobby': () => 'Add a lobby with a second gate',
   'add-opening': ({ opening }: Of<'add-opening'>, r: Reader) =>
-    `Add a ${WAY_NAMES[opening.kind]} ${r.length(opening.width)} clear`,
+    `Add a ${nameOf(opening.kind)} ${r.length(opening.width)} clear`,
   'set-opening': ({ to }: Of<'set-opening'>, r: Reader) => {
     if (to.width !== undefined) return `Make it ${r.length(to.width)} clear`;
-    const { gap, hinge, swing, make, catches, closer, lock, sill, height }: Partial<Gate> =
-      to as Partial<Gate>;
+    const { gap, hinge, swing, make, catches, closer, lock, sill, height }: Partial<OpeningOf<'gate'>> =
+      to as Partial<OpeningOf<'gate'>>;
     if (make !== undefined) return make === 'kit' ? 'Hang a kit' : 'Build it of frame timber and mesh';
     if (catches !== undefined)
       return catches === 'two-step' ? 'Two-step catches at top and foot' : 'One-step catches';
@@ -22,7 +21,7 @@ export const CHANGES = {
     if (sill !== undefined) return sill === 'board' ? 'Put a sill under it' : 'Remove the sill';
     if (height === null) return 'Make the leaf as high as the wall';
     if (height !== undefined) return `Make it ${r.length(height)} high`;
-    const { bottom }: Partial<Hatch> = to as Partial<Hatch>;
+    const { bottom }: Partial<OpeningOf<'hatch'>> = to as Partial<OpeningOf<'hatch'>>;
     if (bottom !== undefined) return `Set it ${r.length(bottom)} above the ground`;
     if (gap !== undefined) return `Leave a gap of ${r.opening(gap)} at most`;
     if (hinge !== undefined && swing !== undefined) return `Hang it on the other post, swinging ${swing}`;

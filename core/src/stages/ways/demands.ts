@@ -1,10 +1,10 @@
 import type { Demand, Reason } from '../../buying/demand';
 import { PITCH, onePast, packed, pitchAt } from '../../fasteners/along';
-import type { Opening } from '../../plan/schema';
 import type { WallGroup } from '../walls/groups';
 import { type Term, product, value } from '../../working';
-import { type Built, stickRuns } from './built';
+import { type Opening, partsFence, rowOf } from './kinds';
 import type { HungOpening } from './stage';
+import { stickRuns } from './sticks';
 
 const reasonOf = (opening: Opening): Reason => ({
   stage: 'ways',
@@ -12,8 +12,8 @@ const reasonOf = (opening: Opening): Reason => ({
 });
 
 /** A built leaf: each band on two stiles, and along three rails. */
-function leafStaples(groups: readonly WallGroup[], { opening, leaf }: HungOpening): Term[] {
-  if (opening.kind !== 'gate' || opening.make === 'kit') return [];
+function leafStaples(groups: readonly WallGroup[], { opening, kit, leaf }: HungOpening): Term[] {
+  if (!partsFence(opening) || kit !== null) return [];
   const group = groups.find((g) => g.lines.some((l) => l.openings.some((o) => o.opening.id === opening.id)));
   const bands = (group?.bands ?? []).filter((band) => Math.max(0, band.bottom) < leaf.height - 1e-9);
   const stiles = bands.map((band) => {
@@ -31,7 +31,7 @@ function leafStaples(groups: readonly WallGroup[], { opening, leaf }: HungOpenin
 }
 
 /** What each leaf and flap hangs on and shuts with, beyond what its kit brings. */
-const hardware = ({ opening, hardware: needed }: Built): Demand[] =>
+const hardware = ({ opening, joinery: { hardware: needed } }: HungOpening): Demand[] =>
   (Object.keys(needed) as (keyof typeof needed)[]).flatMap((pack): Demand[] => {
     const count = needed[pack] ?? 0;
     const params = { way: opening.kind, width: opening.width };
@@ -46,17 +46,18 @@ export const openingDemands = (
   walls: readonly WallGroup[],
 ): readonly Demand[] =>
   ways.flatMap((way): Demand[] => {
-    const { opening, kit, built } = way;
+    const { opening, kit, joinery } = way;
+    const line = rowOf(opening).kit?.line;
     const reason = reasonOf(opening);
     const timbers = new Map<string, ReturnType<typeof stickRuns>>();
-    for (const stick of stickRuns(built))
+    for (const stick of stickRuns(opening, joinery))
       timbers.set(stick.timber, [...(timbers.get(stick.timber) ?? []), stick]);
     return [
-      ...(kit === null
+      ...(kit === null || line === undefined
         ? []
-        : [{ ...reason, buy: 'kit', product: kit, width: opening.width, way: opening.kind } as const]),
+        : [{ ...reason, buy: 'kit', product: kit, width: opening.width, line } as const]),
       ...[...timbers].map(([timber, runs]): Demand => ({ ...reason, buy: 'timber', timber, runs })),
       packed(reason, 'staple', leafStaples(walls, way)),
-      ...hardware(built),
+      ...hardware(way),
     ];
   });

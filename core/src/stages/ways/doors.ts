@@ -4,6 +4,7 @@ import type { Change } from '../../plan/changes/types';
 import type { DoorPlace } from '../../plan/openingPlace';
 import type { SetOut } from '../posts/setOut';
 import type { WallTop } from '../walls/wallTop';
+import { reachOf } from './leaf';
 import { EPSILON, tidy } from '../../units/round';
 
 /** Room for its frame beside a post, m. */
@@ -32,14 +33,13 @@ export function doorFindings(
 
 /** A flap that reaches above the mesh has nothing to hang in. */
 function aboveWall(door: DoorPlace, side: number, wall: number): Finding[] {
-  const bottom = door.kind === 'hatch' ? door.bottom : 0;
-  const top = bottom + door.height;
+  const { top } = reachOf(door, wall);
   if (top <= wall + EPSILON) return [];
   const params = { side, way: door.kind, top, wall };
   const lower =
-    door.kind === 'hatch' && wall >= door.height
+    door.bottom !== null && wall >= door.height
       ? { bottom: tidy(wall - door.height) }
-      : { ...(door.kind === 'hatch' ? { bottom: 0 } : {}), height: tidy(wall) };
+      : { ...(door.bottom === null ? {} : { bottom: 0 }), height: tidy(wall) };
   return [
     finding('flap.above-wall', 'mend', 'ways', { on: 'opening', opening: door.id }, params, [
       { verb: 'set-opening', id: door.id, to: lower },

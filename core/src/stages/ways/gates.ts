@@ -3,7 +3,8 @@ import { isPresent } from '../threats/kinds';
 import { type Finding, finding } from '../../findings/types';
 import type { FenceLine } from '../../ground/fenceLines';
 import type { Change } from '../../plan/changes/types';
-import type { Gate, Plan } from '../../plan/schema';
+import type { Plan } from '../../plan/schema';
+import { type Having, type Opening, kitOf } from './kinds';
 import { EPSILON, TOUCH, tidy } from '../../units/round';
 
 /** A bay narrower than this beside a gate gives neither the brace nor the mesh any room, m. */
@@ -18,7 +19,7 @@ const set = (id: string, to: Extract<Change, { verb: 'set-opening' }>['to']): Ch
 });
 
 /** @see rules: Gates and doors. Two-step catches at top and foot wherever raccoon or people are present; a lock against theft */
-export function catchFindings(plan: Pick<Plan, 'threats'>, gate: Gate): readonly Finding[] {
+export function catchFindings(plan: Pick<Plan, 'threats'>, gate: Having<'catches'>): readonly Finding[] {
   const part = { on: 'opening', opening: gate.id } as const;
   const openers = (['raccoon', 'person'] as const).filter((id) => isPresent(plan, id));
   const found: Finding[] = [];
@@ -30,13 +31,15 @@ export function catchFindings(plan: Pick<Plan, 'threats'>, gate: Gate): readonly
     );
   }
   if (isPresent(plan, 'person') && gate.lock === 'none') {
-    found.push(finding('gate.lock', 'mend', 'ways', part, {}, [set(gate.id, { lock: 'padlock' })]));
+    found.push(
+      finding('gate.lock', 'mend', 'ways', part, { way: gate.kind }, [set(gate.id, { lock: 'padlock' })]),
+    );
   }
   return found;
 }
 
 /** Along its side, clear of both corners where it can be; else in the middle. */
-function clearOfCorners(gate: Gate, line: FenceLine): Change[] {
+function clearOfCorners(gate: Opening, line: FenceLine): Change[] {
   const member = line.members.find((m) => m.ringSide.side.id === gate.side);
   if (!member) return [];
   const room = member.ringSide.length - gate.width;
@@ -46,13 +49,8 @@ function clearOfCorners(gate: Gate, line: FenceLine): Change[] {
   return Math.abs(along - gate.along) < 0.01 ? [] : [set(gate.id, { along: tidy(along) })];
 }
 
-/** Where a gate stands and what is under and over its leaf. */
-export function placeFindings(
-  gate: Gate,
-  line: FenceLine,
-  wall: number,
-  foot: Foot | undefined,
-): readonly Finding[] {
+/** Where a gate stands between the corners of its side. */
+export function placeFindings(gate: Opening, line: FenceLine): readonly Finding[] {
   const part = { on: 'opening', opening: gate.id } as const;
   const found: Finding[] = [];
   const on = line.openings.find((o) => o.opening.id === gate.id);
@@ -60,23 +58,37 @@ export function placeFindings(
     const away = [on.from, line.length - on.to];
     const atCorner = away.filter((d) => d <= TOUCH).length;
     const near = away.filter((d) => d > TOUCH && d < LEAST_BAY - EPSILON);
-    const params = { side: line.number, away: Math.min(...near, LEAST_BAY) };
+    const params = { way: gate.kind, side: line.number, away: Math.min(...near, LEAST_BAY) };
     const mends = clearOfCorners(gate, line);
     if (near.length > 0) found.push(finding('gate.near-corner', 'mend', 'ways', part, params, mends));
     // From corner to corner it was meant so: a lobby, or the end of a narrow run.
     else if (atCorner === 1) {
-      found.push(finding('gate.on-corner', 'know', 'ways', part, { side: line.number }, mends));
+      found.push(
+        finding('gate.on-corner', 'know', 'ways', part, { way: gate.kind, side: line.number }, mends),
+      );
     }
   }
+  return found;
+}
+
+/** What is under and over a gate's leaf. */
+export function leafFindings(
+  gate: Having<'sill'>,
+  line: FenceLine,
+  wall: number,
+  foot: Foot | undefined,
+): readonly Finding[] {
+  const part = { on: 'opening', opening: gate.id } as const;
+  const found: Finding[] = [];
   if (gate.height !== null && gate.height > wall + EPSILON) {
     const params = { side: line.number, height: gate.height, wall };
     found.push(
       finding('gate.taller-than-wall', 'mend', 'ways', part, params, [set(gate.id, { height: null })]),
     );
   }
-  const sill = gate.make === 'kit' || gate.sill === 'board';
+  const sill = kitOf(gate) !== null || gate.sill === 'board';
   if (!sill && foot?.closed !== true) {
-    const params = { side: line.number };
+    const params = { way: gate.kind, side: line.number };
     found.push(finding('gate.no-sill', 'mend', 'ways', part, params, [set(gate.id, { sill: 'board' })]));
   }
   return found;

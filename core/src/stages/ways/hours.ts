@@ -1,19 +1,24 @@
-import { type Opening } from '../../plan/schema';
-import { type Assumptions } from '../../plan/assumptions';
-import { type Term, value, product } from '../../working/term';
 import { perUnit } from '../../build/rate';
-/** Hours to hang what closes the ways in, and to build the leaves that are built. */
-export function openingHours(openings: readonly Opening[], a: Assumptions): readonly Term[] {
-  const counted = (what: 'gates' | 'pop doors', count: number) =>
-    value('hours.count', count, 'piece', { of: what });
-  const gates = (make: 'kit' | 'built') =>
-    openings.filter((o) => o.kind === 'gate' && o.make === make).length;
-  return [
-    product('hours.gates', 'h', {}, [counted('gates', gates('kit')), perUnit(a.hoursGateKit)]),
-    product('hours.gates-built', 'h', {}, [counted('gates', gates('built')), perUnit(a.hoursGateBuilt)]),
-    product('hours.pop-doors', 'h', {}, [
-      counted('pop doors', openings.filter((o) => o.kind !== 'gate').length),
-      perUnit(a.hoursPopDoor),
-    ]),
-  ];
+import type { AssumptionId, Assumptions } from '../../plan/assumptions';
+import { type Term, product, value } from '../../working/term';
+import { type Opening, makeOf, rowOf } from './kinds';
+import type { OpeningHours } from './kinds/kind';
+
+/** What is counted for each working, and how long one takes. */
+const RATES: Readonly<
+  Record<OpeningHours, readonly [of: 'gates' | 'pop doors', rate: AssumptionId]>
+> = {
+  'hours.gates': ['gates', 'hoursGateKit'],
+  'hours.gates-built': ['gates', 'hoursGateBuilt'],
+  'hours.pop-doors': ['pop doors', 'hoursPopDoor'],
+};
+
+/** Hours to hang what closes the openings, and to build the leaves that are built. */
+export function openingHours(openings: readonly Opening[], assumed: Assumptions): readonly Term[] {
+  const codes = openings.map((o) => rowOf(o).hours[makeOf(o)]);
+  return (Object.keys(RATES) as OpeningHours[]).map((code) => {
+    const [of, rate] = RATES[code];
+    const count = codes.filter((c) => c === code).length;
+    return product(code, 'h', {}, [value('hours.count', count, 'piece', { of }), perUnit(assumed[rate])]);
+  });
 }

@@ -49,7 +49,7 @@ const steps: readonly AnyStep[] = [
     swingFindings,
   ),
   adds(K.OPENINGS_LEFT, { openings: K.OWN_OPENINGS }, ({ openings }) =>
-    openings.flatMap((o) => (o.kind === 'gate' ? [o.gap] : [])),
+    openings.flatMap((o) => ('gap' in o ? [o.gap] : [])),
   ),
   adds(K.STAGE_HOURS, { openings: K.OWN_OPENINGS, assumed: K.ASSUMED }, ({ openings, assumed }) =>
     openingHours(openings, assumed),

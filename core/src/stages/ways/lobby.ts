@@ -37,7 +37,7 @@ function lengthOf(plan: Plan, id: string): number {
 export function addLobby(plan: Plan, { opening, depth, ids }: AddLobby): Plan {
   const find = (p: Plan) => p.openings.find((o) => o.id === opening);
   const gate = find(plan);
-  if (gate?.kind !== 'gate') return plan;
+  if (!gate || !('swing' in gate)) return plan;
   let parted = plan;
   if (gate.along > AT_CORNER)
     parted = splitSide(parted, {

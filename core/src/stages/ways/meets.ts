@@ -7,7 +7,8 @@ import { type Vector, insideOrOn, lerp, minus, plus, times, toSegment } from '..
 import type { Assumptions } from '../../plan/assumptions';
 import type { PartRef } from '../../plan/partRef';
 import type { Change } from '../../plan/changes/types';
-import type { Building, Gate, Opening, Plan, Tree } from '../../plan/schema';
+import type { Building, Opening, Plan, Tree } from '../../plan/schema';
+import type { Having } from './kinds';
 import type { WallTop } from '../walls/wallTop';
 import type { Terrain } from '../../ground/terrain';
 import { EPSILON, tidy } from '../../units/round';
@@ -96,7 +97,7 @@ function meets(around: Around, hung: Hung, clearance: number, enough = Infinity)
 }
 
 /** The nearest other way of hanging a gate, or place for it, in which its leaf meets nothing. */
-function wayOut(around: Around, gate: Gate, plan: Plan): Change[] {
+function wayOut(around: Around, gate: Having<'swing'>, plan: Plan): Change[] {
   const { side, assumed } = around;
   const clearance = assumed.leafClearance;
   const free = (to: Partial<Hung>) => !meets(around, { ...gate, ...to }, clearance, clearance);
@@ -158,7 +159,7 @@ export interface SwingsBy {
 /** Gates whose leaf meets a trunk, a wall, an eave, a fence, stones or rising ground. */
 export function swingFindings(by: SwingsBy): readonly Finding[] {
   const { openings, rings, lines, tops, feet, trees, buildings, terrain, assumed } = by;
-  const gates = openings.filter((o) => o.kind === 'gate');
+  const gates = openings.filter((o) => 'swing' in o);
   if (gates.length === 0) return [];
   const sides = new Map(rings.flatMap((r) => r.sides.map((s) => [s.side.id, s] as const)).reverse());
   const fenced = [...sides.values()].filter((s) => s.side.kind === 'fence');

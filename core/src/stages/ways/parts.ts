@@ -1,13 +1,9 @@
-import { type OpeningPlace } from '../../plan/openingPlace';
-import { leafTop } from './leaf';
-import { type FenceLine } from '../../ground/fenceLines';
-import { type WallTop } from '../walls/wallTop';
-import { type Part } from '../../reckoning';
-export function topOf(opening: OpeningPlace, wall: number): number {
-  if (opening.kind === 'gate') return leafTop(opening, wall);
-  return opening.kind === 'hatch' ? opening.bottom + opening.height : opening.height;
-}
+import type { FenceLine } from '../../ground/fenceLines';
+import type { Part } from '../../reckoning';
+import type { WallTop } from '../walls/wallTop';
+import { reachOf } from './leaf';
 
+/** Gates and doors as they stand in the fence. */
 export function openingParts(
   lines: readonly FenceLine[],
   tops: ReadonlyMap<FenceLine, WallTop>,
@@ -20,8 +16,8 @@ export function openingParts(
       side: opening.side,
       from: opening.along,
       to: opening.along + opening.width,
-      bottom: opening.kind === 'hatch' ? opening.bottom : 0,
-      top: topOf(opening, wall),
+      hangs: opening.hangs,
+      ...reachOf(opening, wall),
       way: opening.kind,
     }));
   });

@@ -25,7 +25,7 @@ export const openingProblems: Problems = ({ openings, sides }) => {
     const side = sides.get(opening.side);
     if (!side) continue;
     const part = { on: 'opening', opening: opening.id } as const;
-    const at = { side: side.number };
+    const at = { way: opening.kind, side: side.number };
     const past = opening.along + opening.width - side.length;
     if (side.side.kind !== 'fence') found.push(finding('gate.not-in-fence', 'blocks', 'ways', part, at));
     else if (opening.width > side.length + TOUCH) {
@@ -46,7 +46,11 @@ export const openingProblems: Problems = ({ openings, sides }) => {
         opening.along < o.along + o.width - TOUCH,
     );
     if (clash)
-      found.push(finding('gate.overlaps', 'blocks', 'ways', part, at, (plan) => slide(plan, opening, side)));
+      found.push(
+        finding('gate.overlaps', 'blocks', 'ways', part, { side: side.number }, (plan) =>
+          slide(plan, opening, side),
+        ),
+      );
   }
   return found;
 };

@@ -7,11 +7,13 @@ import type { FenceLine } from '../../ground/fenceLines';
 import type { Ring } from '../../ground/survey';
 import type { Assumptions } from '../../plan/assumptions';
 import type { Change } from '../../plan/changes/types';
-import type { Opening, Plan } from '../../plan/schema';
+import type { Plan } from '../../plan/schema';
 import type { WallTop } from '../walls/wallTop';
-import { type Built, type Leaf, builtFor } from './built';
-import { catchFindings, placeFindings } from './gates';
+import { catchFindings, leafFindings, placeFindings } from './gates';
+import { type Having, type Opening, hangingOf, kitOf, partsFence, rowOf } from './kinds';
+import type { Joinery, Leaf } from './kinds/kind';
 import { leafTop } from './leaf';
+import { BOARD_TIMBER } from '../../catalogue/timbers';
 
 /** An opening with the kit or the timber that closes it. */
 export interface HungOpening {
@@ -20,19 +22,11 @@ export interface HungOpening {
   readonly kit: string | null;
   /** Clear size and overlap, m. */
   readonly leaf: Leaf;
-  readonly built: Built;
+  readonly joinery: Joinery;
 }
 
-export const GATE_KIT = 'gate-kit';
-export const POP_DOOR_KIT = 'pop-door-kit';
-/** Tightest gap that can be hung and still swings, m. */
-const TIGHT_GAP = 0.01;
-
-export const kitFor = (opening: Opening): string => {
-  if (opening.kind === 'gate') return GATE_KIT;
-  if (opening.kind === 'pop-door') return POP_DOOR_KIT;
-  return opening.use === 'eggs' ? 'egg-hatch-kit' : 'cleaning-hatch-kit';
-};
+/** The gap that is usual round a leaf, m. */
+const USUAL_GAP = 0.013;
 
 /** @param nearest  clear width of the kit sold that comes nearest, m; null where none is */
 function noKit(opening: Opening, nearest: number | null): Finding {
@@ -45,17 +39,17 @@ function noKit(opening: Opening, nearest: number | null): Finding {
 }
 
 /** What gets through beside a shut leaf; mice left out (rules: Gates and doors). */
-function gapFindings(opening: Extract<Opening, { kind: 'gate' }>, limits: OpeningLimits): Finding[] {
+function gapFindings(opening: Having<'gap'>, limits: OpeningLimits): Finding[] {
   const through = passing(limits, opening.gap).filter((t) => t.threat !== 'mouse');
   return (['mend', 'know'] as const).flatMap((severity): Finding[] => {
     const these = through.filter((t) => t.onlyKnow === (severity === 'know'));
     if (these.length === 0) return [];
     const limit = Math.min(...these.map((t) => t.limit));
     const threats = these.map((t) => t.threat);
-    const tighter = limit > 0.013 ? 0.013 : TIGHT_GAP;
+    const tighter = limit > USUAL_GAP ? USUAL_GAP : (rowOf(opening).tightest ?? USUAL_GAP);
     const mends =
       tighter < limit ? [{ verb: 'set-opening', id: opening.id, to: { gap: tighter } } as const] : [];
-    const params = { of: 'gate', opening: opening.gap, threats, limit, from: 0 } as const;
+    const params = { of: 'gate', way: opening.kind, opening: opening.gap, threats, limit, from: 0 } as const;
     return [
       finding('opening.passes', severity, 'ways', { on: 'opening', opening: opening.id }, params, mends),
     ];
@@ -81,16 +75,13 @@ export function openingsHung({ openings, lines, tops, products, assumed }: HungB
   return openings.map((opening): HungOpening => {
     const line = lineOf.get(opening.side);
     const wall = (line && tops.get(line)?.top) ?? 0;
+    const hanging = hangingOf(opening);
     const leaf = {
       width: opening.width + assumed.leafOverlap,
-      height: opening.kind === 'gate' ? leafTop(opening, wall) : opening.height + assumed.leafOverlap,
+      height: hanging.hangs === 'posts' ? leafTop(hanging, wall) : hanging.height + assumed.leafOverlap,
     };
-    return {
-      opening,
-      kit: opening.make === 'built' ? null : kitFor(opening),
-      leaf,
-      built: builtFor(opening, leaf, assumed.leafOverlap, products),
-    };
+    const board = products.timber(BOARD_TIMBER).width;
+    return { opening, kit: kitOf(opening), leaf, joinery: rowOf(opening).joinery(opening, leaf, board) };
   });
 }
 
@@ -115,20 +106,18 @@ export function openingFindings(by: OpeningsSeenBy): readonly Finding[] {
   const each = openings.flatMap((opening): Finding[] => {
     const line = lineOf.get(opening.side);
     const wall = (line && tops.get(line)?.top) ?? 0;
-    const gate =
-      opening.kind === 'gate'
-        ? [
-            ...gapFindings(opening, limits),
-            ...catchFindings({ threats }, opening),
-            ...(line ? placeFindings(opening, line, wall, feet.get(opening.side)) : []),
-          ]
-        : [];
     const nearest = noKits.get(opening.id);
-    return nearest === undefined ? gate : [...gate, noKit(opening, nearest)];
+    return [
+      ...('gap' in opening ? gapFindings(opening, limits) : []),
+      ...('catches' in opening ? catchFindings({ threats }, opening) : []),
+      ...(line && partsFence(opening) ? placeFindings(opening, line) : []),
+      ...(line && 'sill' in opening ? leafFindings(opening, line, wall, feet.get(opening.side)) : []),
+      ...(nearest === undefined ? [] : [noKit(opening, nearest)]),
+    ];
   });
   const ungated = rings.flatMap((ring): Finding[] => {
     const fenced = ring.sides.filter((s) => s.side.kind === 'fence');
-    const gated = fenced.some((s) => openings.some((o) => o.kind === 'gate' && o.side === s.side.id));
+    const gated = fenced.some((s) => openings.some((o) => partsFence(o) && o.side === s.side.id));
     if (fenced.length === 0 || gated) return [];
     const part = { on: 'enclosure', enclosure: ring.enclosure } as const;
     return [finding('fence.no-gate', 'mend', 'ways', part, { name: ring.name })];

@@ -1,7 +1,7 @@
 import type { RingSide } from '../../ground/survey';
 import type { Terrain } from '../../ground/terrain';
 import { type Vector, dot, minus, plus, times } from '../../ground/vector';
-import type { Gate } from '../../plan/schema';
+import type { Having } from './kinds';
 
 /** In how many steps a swing is looked along. */
 const SWEEP = 9;
@@ -16,7 +16,7 @@ export interface Swing {
 }
 
 /** How and where a gate hangs. */
-export type Hung = Pick<Gate, 'along' | 'width' | 'hinge' | 'swing'>;
+export type Hung = Pick<Having<'swing'>, 'along' | 'width' | 'hinge' | 'swing'>;
 
 /** The way a gate's leaf sweeps over the ground. */
 export function swingOf(side: RingSide, gate: Hung): Swing {

@@ -1,8 +1,8 @@
 import { type Reader } from '../../saying/reader';
-import { WAY_NAMES } from './names';
+import { type KindId, nameOf } from './kinds';
 
 export interface WaysHardware {
-  readonly way: 'gate' | 'pop-door' | 'hatch';
+  readonly way: KindId;
   readonly width: number;
 }
 
@@ -18,5 +18,5 @@ export const TERMS = {
   ...HOURS,
   'mesh.leaf': () => 'gate leaf, from the same rolls',
   'ways.hardware': ({ way, width }: WaysHardware, r: Reader) =>
-    `for the ${WAY_NAMES[way]} ${r.length(width)} clear`,
+    `for the ${nameOf(way)} ${r.length(width)} clear`,
 } as const;

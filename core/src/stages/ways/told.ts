@@ -1,3 +1,4 @@
+import type { KindId } from './kinds';
 import { type PartOf } from '../../plan/partRef';
 /** A way in. */
 export interface OpeningPart {
@@ -6,7 +7,8 @@ export interface OpeningPart {
   readonly side: string;
   readonly from: number;
   readonly to: number;
+  readonly hangs: 'posts' | 'mesh';
   readonly bottom: number;
   readonly top: number;
-  readonly way: 'gate' | 'pop-door' | 'hatch';
+  readonly way: KindId;
 }

@@ -1,5 +1,6 @@
 import { addLobby } from './lobby';
-import { type Plan, type Opening, type Gate, type PopDoor, type Hatch } from '../../plan/schema';
+import { type Plan, type Opening } from '../../plan/schema';
+import { type KindId, type OpeningOf } from './kinds';
 import { without } from '../../plan/lists';
 
 /** What can be done to the ways in of a plan. */
@@ -16,10 +17,7 @@ export const VERBS = {
       to,
     }: {
       readonly id: string;
-      readonly to:
-        | Partial<Omit<Gate, 'id' | 'kind'>>
-        | Partial<Omit<PopDoor, 'id' | 'kind'>>
-        | Partial<Omit<Hatch, 'id' | 'kind'>>;
+      readonly to: { [K in KindId]: Partial<Omit<OpeningOf<K>, 'id' | 'kind'>> }[KindId];
     },
   ): Plan => ({
     ...plan,

@@ -1,17 +1,22 @@
 import { type Reader } from '../../saying/reader';
-import { WAY_NAMES } from './names';
-import { type Opening } from '../../plan/schema';
+import { type KindId, nameOf } from './kinds';
 import { type ThreatId } from '../threats/kinds';
 import { capital } from '../../saying/phrases';
 import { who, verb } from '../threats/whom';
 
-export interface GateWiderThanSide {
+/** Which kind of gate or door. */
+export interface Way {
+  readonly way: KindId;
+}
+export interface OnSide extends Way {
+  readonly side: number;
+}
+export interface GateWiderThanSide extends Way {
   readonly side: number;
   readonly width: number;
   readonly length: number;
 }
-export interface WayNoKit {
-  readonly way: Opening['kind'];
+export interface WayNoKit extends Way {
   readonly width: number;
   readonly nearest: number | null;
 }
@@ -25,36 +30,35 @@ export interface GateUnderEave {
   readonly name: string;
   readonly eaves: number;
 }
-export interface DoorAboveWall {
+export interface DoorAboveWall extends Way {
   readonly side: number;
-  readonly way: Opening['kind'];
   readonly top: number;
   readonly wall: number;
 }
 
 /** What is found about ways in. Lengths m. */
 export const FINDINGS = {
-  'gate.wider-than-side': ({ side, width, length }: GateWiderThanSide, r: Reader) =>
-    `The gate is ${r.length(width)} wide and side ${side} only ${r.length(length)} long. Choose a narrower gate or a longer side.`,
-  'gate.past-end': ({ side, past }: { readonly side: number; readonly past: number }, r: Reader) =>
-    `The gate runs ${r.length(past)} past the end of side ${side}. Move it back.`,
+  'gate.wider-than-side': ({ way, side, width, length }: GateWiderThanSide, r: Reader) =>
+    `The ${nameOf(way)} is ${r.length(width)} wide and side ${side} only ${r.length(length)} long. Choose a narrower one or a longer side.`,
+  'gate.past-end': ({ way, side, past }: OnSide & { readonly past: number }, r: Reader) =>
+    `The ${nameOf(way)} runs ${r.length(past)} past the end of side ${side}. Move it back.`,
   'gate.overlaps': ({ side }: { readonly side: number }) =>
     `Two gates or doors on side ${side} overlap. Move one.`,
-  'gate.not-in-fence': ({ side }: { readonly side: number }) =>
-    `Side ${side} has no fence to hang a gate in. Move the gate to a fenced side.`,
+  'gate.not-in-fence': ({ way, side }: OnSide) =>
+    `Side ${side} has no fence to hang a ${nameOf(way)} in. Move it to a fenced side.`,
   'way.no-kit': ({ way, width, nearest }: WayNoKit, r: Reader) =>
-    `This yard sells no ${WAY_NAMES[way]} kit ${r.length(width)} wide${nearest === null ? '' : `; the nearest is ${r.length(nearest)}`}.`,
+    `This yard sells no ${nameOf(way)} kit ${r.length(width)} wide${nearest === null ? '' : `; the nearest is ${r.length(nearest)}`}.`,
   'gate.catches': ({ threats }: { readonly threats: readonly ThreatId[] }) =>
     `${capital(who(threats))} ${verb(threats, 'opens', 'open')} a one-step catch: two-step catches at top and foot.`,
-  'gate.lock': () => 'People have been about, and nothing locks the gate.',
-  'gate.near-corner': ({ side, away }: { readonly side: number; readonly away: number }, r: Reader) =>
-    `The gate on side ${side} stands ${r.about(away)} from a corner: the bay is too narrow to brace or mesh. Move the gate along, or right up to the corner post.`,
-  'gate.on-corner': ({ side }: { readonly side: number }) =>
-    `The gate on side ${side} hangs on a corner post, which already takes the pull of two walls. Brace it well, or move the gate along.`,
+  'gate.lock': ({ way }: Way) => `People have been about, and nothing locks the ${nameOf(way)}.`,
+  'gate.near-corner': ({ way, side, away }: OnSide & { readonly away: number }, r: Reader) =>
+    `The ${nameOf(way)} on side ${side} stands ${r.about(away)} from a corner: the bay is too narrow to brace or mesh. Move it along, or right up to the corner post.`,
+  'gate.on-corner': ({ way, side }: OnSide) =>
+    `The ${nameOf(way)} on side ${side} hangs on a corner post, which already takes the pull of two walls. Brace the post well, or move the ${nameOf(way)} along.`,
   'gate.taller-than-wall': ({ side, height, wall }: GateTallerThanWall, r: Reader) =>
     `The leaf on side ${side} is ${r.length(height)} high and the wall ${r.length(wall)}: it is built as high as the wall.`,
-  'gate.no-sill': ({ side }: { readonly side: number }) =>
-    `Nothing closes the ground under the gate on side ${side}: no skirt passes there and there is no sill.`,
+  'gate.no-sill': ({ way, side }: OnSide) =>
+    `Nothing closes the ground under the ${nameOf(way)} on side ${side}: no skirt passes there and there is no sill.`,
   'gate.under-eave': ({ side, name, eaves }: GateUnderEave, r: Reader) =>
     `The gate on side ${side} opens under the eave of ${name}, ${r.length(eaves)} high: the leaf strikes it.`,
   'gate.into-fence': ({ side, other }: { readonly side: number; readonly other: number }) =>
@@ -65,9 +69,9 @@ export const FINDINGS = {
     `The gate on side ${side} opens into ${name}.`,
   'gate.uphill': ({ side, rise }: { readonly side: number; readonly rise: number }, r: Reader) =>
     `The ground rises ${r.about(rise)} under the gate on side ${side} as it opens: it would drag.`,
-  'flap.on-post': ({ side, way }: { readonly side: number; readonly way: Opening['kind'] }) =>
-    `A post stands in the ${WAY_NAMES[way]} on side ${side}. Move it beside the post.`,
+  'flap.on-post': ({ side, way }: OnSide) =>
+    `A post stands in the ${nameOf(way)} on side ${side}. Move it beside the post.`,
   'flap.above-wall': ({ side, way, top, wall }: DoorAboveWall, r: Reader) =>
-    `The ${WAY_NAMES[way]} on side ${side} reaches ${r.length(top)} and the mesh ${r.length(wall)}: there is no mesh there to fix it to.`,
+    `The ${nameOf(way)} on side ${side} reaches ${r.length(top)} and the mesh ${r.length(wall)}: there is no mesh there to fix it to.`,
   'fence.no-gate': ({ name }: { readonly name: string }) => `${name} has no gate. Add one.`,
 } as const;

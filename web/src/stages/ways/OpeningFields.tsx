@@ -1,4 +1,11 @@
-import { type Change, type Opening, type RingSide, WAY_NAMES, capital, newId } from '@aviarum/core';
+import {
+  type Change,
+  type Opening,
+  type OpeningMeasure,
+  type RingSide,
+  newId,
+  openingRow,
+} from '@aviarum/core';
 import { Pick } from '../../fields/Choice';
 import { PlanLength } from '../../fields/PlanLength';
 import { usePlan } from '../../state/planStore';
@@ -7,51 +14,20 @@ import { middleOf } from './places';
 
 type To = Extract<Change, { verb: 'set-opening' }>['to'];
 
-const nameOf = (opening: Opening): string => {
-  if (opening.kind !== 'hatch') return WAY_NAMES[opening.kind];
-  return opening.use === 'eggs' ? 'egg hatch' : 'cleaning door';
-};
-
-/** The measures that only this kind of way in has. */
+/** The measures that only this kind of gate or door has. */
 function OwnMeasures({ opening, set }: { opening: Opening; set: (to: To) => void }) {
-  if (opening.kind === 'gate') {
-    return (
-      <>
-        <PlanLength
-          of="openings.gate.gap"
-          name="Gap round the leaf"
-          kind="opening"
-          value={opening.gap}
-          onCommit={(gap) => set({ gap })}
-        />
-        <PlanLength
-          of="openings.gate.height"
-          name="Leaf height, if not the wall’s"
-          value={opening.height}
-          onCommit={(height) => set({ height })}
-          onClear={() => set({ height: null })}
-        />
-      </>
-    );
-  }
-  return (
-    <>
-      <PlanLength
-        of={`openings.${opening.kind}.height`}
-        name="Clear height"
-        value={opening.height}
-        onCommit={(height) => set({ height })}
-      />
-      {opening.kind === 'hatch' && (
-        <PlanLength
-          of="openings.hatch.bottom"
-          name="Above the ground"
-          value={opening.bottom}
-          onCommit={(bottom) => set({ bottom })}
-        />
-      )}
-    </>
-  );
+  const measured: Readonly<Partial<Record<OpeningMeasure['field'], number | null>>> = opening;
+  return openingRow(opening).measures.map(({ field, name, kind, needed }) => (
+    <PlanLength
+      key={field}
+      of={`openings.${opening.kind}.${field}`}
+      name={name}
+      kind={kind}
+      value={measured[field] ?? null}
+      onCommit={(length) => set({ [field]: length })}
+      {...(needed === 'always' ? {} : { onClear: () => set({ [field]: null }) })}
+    />
+  ));
 }
 
 const LOBBY_DEPTH = 1.2;
@@ -61,7 +37,7 @@ export function OpeningFields({ opening, sides }: { opening: Opening; sides: rea
   const take = usePlan((s) => s.take);
   const plan = usePlan((s) => s.plan);
   const reader = useReader();
-  const name = nameOf(opening);
+  const name = openingRow(opening).called(opening);
   const set = (to: To) => take({ verb: 'set-opening', id: opening.id, to });
   const lobby = () => {
     if (!plan) return;
@@ -119,7 +95,7 @@ export function OpeningFields({ opening, sides }: { opening: Opening; sides: rea
         >
           Remove this {name}
         </button>
-        {opening.kind === 'gate' && (
+        {'swing' in opening && (
           <button type="button" className="btn" onClick={lobby}>
             Add a lobby with a second gate
           </button>
@@ -128,6 +104,3 @@ export function OpeningFields({ opening, sides }: { opening: Opening; sides: rea
     </>
   );
 }
-
-export const openingTitle = (opening: Opening, side: number | undefined): string =>
-  `${capital(nameOf(opening))} on side ${side ?? ''}`;

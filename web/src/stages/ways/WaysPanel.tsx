@@ -1,17 +1,18 @@
-import { WHOLE_PLAN, asking, openingOptions } from '@aviarum/core';
+import { WHOLE_PLAN, asking, openingOptions, openingRow, partsFence } from '@aviarum/core';
 import { OptionGroups } from '../../fields/OptionGroups';
 import { usePlan } from '../../state/planStore';
 import { useMarket, useReader, useReckoning } from '../../state/reckoningStore';
 import { Panel } from '../Panel';
 import { SchoolNote } from '../SchoolNote';
-import { OpeningFields, openingTitle } from './OpeningFields';
+import { OpeningFields } from './OpeningFields';
+import { openingTitle } from './openingTitle';
 import { NEW_OPENINGS, type NewOpening, fencedSides } from './places';
 
 /** The kit width at this yard that is nearest to what the way wants. */
 function useKitWidth() {
   const market = useMarket();
   return ({ product, clear }: NewOpening): number =>
-    (market?.kits(product) ?? [])
+    (product === null ? [] : (market?.kits(product) ?? []))
       .map((u) => u.size)
       .reduce<number | undefined>(
         (best, w) => (best === undefined || Math.abs(w - clear) < Math.abs(best - clear) ? w : best),
@@ -47,7 +48,7 @@ export function WaysPanel({ base }: { base: string }) {
         return (
           <section key={opening.id} aria-label={title} className="ruled">
             <h2 className="subhead">{title}</h2>
-            {opening.kind === 'gate' && leaf !== undefined && high !== undefined && (
+            {partsFence(opening) && leaf !== undefined && high !== undefined && (
               <p className="small soft leafline">
                 Leaf {reader.length(leaf)} × {reader.length(high)}, overlap at both edges counted.
               </p>
@@ -56,7 +57,7 @@ export function WaysPanel({ base }: { base: string }) {
             <OptionGroups
               groups={openingOptions(asked, opening)}
               open={plan.openings.length === 1 ? ['make'] : []}
-              above={opening.kind === 'pop-door' ? { make: <SchoolNote id="door" /> } : {}}
+              above={openingRow(opening).school === null ? {} : { make: <SchoolNote id="door" /> }}
             />
           </section>
         );

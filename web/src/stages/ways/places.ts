@@ -1,10 +1,13 @@
 import {
+  OPENING_KIND_IDS,
   type Opening,
   type Plan,
   type RingSide,
-  PLAIN_GATE,
   freePlace,
+  kitOf,
   newId,
+  openingRow,
+  partsFence,
   surveyRings,
 } from '@aviarum/core';
 
@@ -52,53 +55,33 @@ function placeBetween(plan: Plan, sides: readonly RingSide[], width: number) {
   return shared ? middleOf(sides, shared.side.id, width) : placeFor(plan, sides, width);
 }
 
-/** A way in that can be added by one press; `clear` picks its kit's width at this yard, m. */
+/** A gate or door that can be added by one press; `clear` picks its kit's width at this yard, m. */
 export interface NewOpening {
   readonly words: string;
-  readonly product: string;
+  /** Its kit; null where none is sold. */
+  readonly product: string | null;
   readonly clear: number;
   readonly make: (plan: Plan, width: number) => Opening | undefined;
 }
 
-const id = (kind: string, plan: Plan) => newId(kind, plan.openings, Math.random);
+const NOWHERE = { id: '', side: '', along: 0 };
 
-const gate = (words: string, clear: number): NewOpening => ({
-  words,
-  product: 'gate-kit',
-  clear,
-  make: (plan, width) => {
-    const place = placeFor(plan, fencedSides(plan), width);
-    return place && { ...PLAIN_GATE, id: id('g', plan), width, ...place };
-  },
+/** Every gate and door that is offered, by what is to pass (rules: Gates and doors). */
+export const NEW_OPENINGS: readonly NewOpening[] = OPENING_KIND_IDS.flatMap((kind) => {
+  const row = openingRow({ kind });
+  return row.added.map(({ words, clear, make }): NewOpening => {
+    const plain = make({ ...NOWHERE, width: clear });
+    return {
+      words,
+      clear,
+      product: kitOf(plain),
+      make: (plan, width) => {
+        const sides = fencedSides(plan);
+        const where =
+          row.between === 'runs' ? placeBetween(plan, sides, width) : placeFor(plan, sides, width);
+        const place = partsFence(plain) ? where : betweenPosts(plan, sides, where, width);
+        return place && make({ id: newId(row.prefix, plan.openings, Math.random), width, ...place });
+      },
+    };
+  });
 });
-
-/** Gates by what is to pass (rules: Gates and doors), pop doors and hatches. */
-export const NEW_OPENINGS: readonly NewOpening[] = [
-  gate('Add a barrow gate', 0.95),
-  gate('Add a narrow gate', 0.8),
-  gate('Add a gate for a mower', 1.3),
-  {
-    words: 'Add a pop door',
-    product: 'pop-door-kit',
-    clear: 0.3,
-    make: (plan, width) => {
-      const sides = fencedSides(plan);
-      const place = betweenPosts(plan, sides, placeBetween(plan, sides, width), width);
-      return place && { id: id('d', plan), kind: 'pop-door', width, height: 0.35, make: 'kit', ...place };
-    },
-  },
-  ...(
-    [
-      ['eggs', 'Add an egg hatch', 'egg-hatch-kit', 0.4, 0.3, 0.5],
-      ['cleaning', 'Add a cleaning door', 'cleaning-hatch-kit', 0.6, 0.6, 0.3],
-    ] as const
-  ).map(([use, words, product, clear, height, bottom]): NewOpening => ({
-    words,
-    product,
-    clear,
-    make: (plan, width) => {
-      const place = placeFor(plan, fencedSides(plan), width);
-      return place && { id: id('h', plan), kind: 'hatch', use, width, height, bottom, make: 'kit', ...place };
-    },
-  })),
-];

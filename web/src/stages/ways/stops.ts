@@ -1,6 +1,7 @@
 import { sideFrames } from '@aviarum/core';
 import { type Sight, type Stop, dot, tidy } from '../../sheet/stop';
 import { stopId } from '../../sheet/stopId';
+import { openingTitle } from './openingTitle';
 
 /** Ways in, which slide along their side. */
 export function stops({ plan, scene, reader }: Sight): Stop[] {
@@ -13,7 +14,7 @@ export function stops({ plan, scene, reader }: Sight): Stop[] {
     return [
       {
         id: stopId({ on: 'opening', opening: o.id }),
-        name: `${o.kind === 'gate' ? 'Gate' : 'Pop door'} on side ${number}`,
+        name: openingTitle(o, number),
         value: `${reader.length(o.along)} from the corner`,
         at,
         look: 'gate',
