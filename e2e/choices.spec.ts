@@ -114,7 +114,7 @@ test('ways in: a gate is built instead of bought; leaf, hinges and hours follow,
   await expect(page.locator('tr[data-line="pack:hinge"] td').first()).toHaveText('3');
   await expect(page.locator('tr[data-line="pack:two-step-catch"] td').first()).toHaveText('2');
   await expect(page.locator('tr[data-line="kit:gate-kit@0.95"]')).toHaveCount(0);
-  await expect(page.getByRole('region', { name: 'Work' })).toContainText('build and hang gates');
+  await expect(page.getByRole('region', { name: 'Work' })).toContainText('build and fit gates');
   await page.getByRole('radio', { name: /^Two people/ }).check();
   const { figures } = reckonFile(await keeper.download('Plan as a file'));
   await expect(keeper.bar('Work, two')).toHaveText(`${(figures.elapsed ?? NaN).toFixed(1)}h`);

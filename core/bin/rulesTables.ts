@@ -6,6 +6,7 @@ import { BIRDS, BIRD_KINDS } from '../src/stages/birds/kinds';
 import { BIRD_NAMES } from '../src/stages/birds/names';
 import { SOIL_NAMES } from '../src/stages/ground/names';
 import { KINDS, KIND_IDS } from '../src/stages/skirt/kinds';
+import { KINDS as OPENING_KINDS, KIND_IDS as OPENING_KIND_IDS } from '../src/stages/ways/kinds';
 import { THREATS, THREAT_IDS } from '../src/stages/threats/kinds';
 import { THREAT_NAMES, THREAT_SIGNS } from '../src/stages/threats/names';
 
@@ -85,6 +86,13 @@ export const RULES_TABLES: Readonly<Record<string, string>> = {
     KIND_IDS.map((id) => {
       const { title, measures, note } = KINDS[id];
       return [title, measures.map((m) => m.name).join(', ') || null, note];
+    }),
+  ),
+  openings: table(
+    ['gate or door', 'measures', 'built of'],
+    OPENING_KIND_IDS.map((id) => {
+      const { name, measures, built } = OPENING_KINDS[id];
+      return [name, ['Clear width', ...measures.map((m) => m.name)].join(', '), built];
     }),
   ),
   grades: table(

@@ -67,6 +67,7 @@ describe('strings', () => {
     expect(far?.gates).toEqual([
       {
         part: 'opening:g1',
+        way: 'gate',
         from: expect.closeTo(1.325, 6),
         to: expect.closeTo(2.275, 6),
         clear: expect.closeTo(0.95, 9),

@@ -58,6 +58,7 @@ function hang(line: FenceLine, posts: readonly { readonly post: PostPart; readon
     return [
       {
         part: formatPart({ on: 'opening', opening: opening.id }),
+        way: opening.kind,
         from: begins,
         to: ends,
         clear: ends - begins,

@@ -1,5 +1,6 @@
 import type { Vector } from '../ground/vector';
 import type { PostRole } from '../plan/schema';
+import type { KindId } from '../stages/ways/kinds';
 
 /** A fixed place that stakes are measured from. */
 export interface StakeMark {
@@ -40,6 +41,7 @@ export interface StringPost {
 
 export interface StringGate {
   readonly part: string;
+  readonly way: KindId;
   /** Between the inner faces of its posts, running, m. */
   readonly from: number;
   readonly to: number;

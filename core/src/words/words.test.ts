@@ -50,7 +50,7 @@ describe('what is said', () => {
       'less the gate, clear width −0.95 m',
       'free ends, turned back round the post 4 × 0.10 m 0.40 m',
       'wall up to 1.80 m 15.05 m',
-      'gate leaf, from the same rolls 1.00 m',
+      'leaf, from the same rolls 1.00 m',
       'need 16.05 m',
     ]);
     expect(sayLine(line, metres, market)).toEqual({

@@ -1,4 +1,4 @@
-import { type Plan, ROLE_NAMES, type StakeOut, type StringLine, capital } from '@aviarum/core';
+import { OPENING_KINDS, type Plan, ROLE_NAMES, type StakeOut, type StringLine, capital } from '@aviarum/core';
 import { useReader } from '../state/reckoningStore';
 import { Tick } from './Tick';
 
@@ -78,7 +78,8 @@ function OneString({ plan, line }: { plan: Plan; line: StringLine }) {
         {line.gates.map((g) => (
           <tr key={g.part}>
             <td colSpan={4}>
-              Gate: inner faces of its posts at <b className="figure">{reader.tape(g.from)}</b> and{' '}
+              {capital(OPENING_KINDS[g.way].name)}: inner faces of its posts at{' '}
+              <b className="figure">{reader.tape(g.from)}</b> and{' '}
               <b className="figure">{reader.tape(g.to)}</b>, <b className="figure">{reader.tape(g.clear)}</b>{' '}
               clear
             </td>

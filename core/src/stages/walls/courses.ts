@@ -51,7 +51,7 @@ function courseWorking(
   );
   const gates = group.lines.flatMap((line) =>
     line.openings.map((o) =>
-      value('mesh.gate', -bought(line, o.from, o.to), 'm', { width: o.opening.width }),
+      value('mesh.gate', -bought(line, o.from, o.to), 'm', { width: o.opening.width, way: o.opening.kind }),
     ),
   );
   const ends = product('mesh.ends', 'm', {}, [

@@ -1,3 +1,4 @@
+import { type KindId, nameOf } from '../ways/kinds';
 import { type SideParam } from '../../saying/sentences';
 import { type Reader } from '../../saying/reader';
 
@@ -11,11 +12,11 @@ export const HOURS = {
 export const TERMS = {
   ...HOURS,
   'mesh.side': ({ side }: SideParam) => `side ${side}`,
-  'mesh.gate': () => 'less the gate, clear width',
+  'mesh.gate': ({ way }: { readonly way: KindId; readonly width: number }) => `less the ${nameOf(way)}, clear width`,
   'mesh.ends': () => 'free ends, turned back round the post',
   'mesh.end-count': () => 'ends',
   'mesh.end-each': () => 'each',
-  'mesh.above': () => 'above gates lower than the wall, with ends',
+  'mesh.above': () => 'above leaves lower than the wall, with ends',
   'mesh.patch': () => 'patches of the overhang at corners',
   'timber.piece': () => 'pieces of one length',
   'mesh.lean': () => 'hung parallel to the slope, ends cut plumb',

@@ -3,7 +3,7 @@ export const NAME = 'Ways in';
 
 /** What pieces of it are for: as a sentence calls them, where their letters stand, and whether they run along the fence. */
 export const USES = {
-  leaf: { name: 'gate leaf', letters: 'wall', along: 'nothing' },
+  leaf: { name: 'leaf', letters: 'wall', along: 'nothing' },
   frame: { name: 'frame of a leaf', letters: 'wall', along: 'nothing' },
   sill: { name: 'sill', letters: 'wall', along: 'nothing' },
 } as const satisfies Uses;

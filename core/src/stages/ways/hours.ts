@@ -5,9 +5,7 @@ import { type Opening, makeOf, rowOf } from './kinds';
 import type { OpeningHours } from './kinds/kind';
 
 /** What is counted for each working, and how long one takes. */
-const RATES: Readonly<
-  Record<OpeningHours, readonly [of: 'gates' | 'pop doors', rate: AssumptionId]>
-> = {
+const RATES: Readonly<Record<OpeningHours, readonly [of: 'gates' | 'pop doors', rate: AssumptionId]>> = {
   'hours.gates': ['gates', 'hoursGateKit'],
   'hours.gates-built': ['gates', 'hoursGateBuilt'],
   'hours.pop-doors': ['pop doors', 'hoursPopDoor'],

@@ -9,14 +9,14 @@ export interface WaysHardware {
 /** What ways in take to hang and build. */
 export const HOURS = {
   'hours.gates': () => 'hang gates from kits',
-  'hours.gates-built': () => 'build and hang gates',
+  'hours.gates-built': () => 'build and fit gates',
   'hours.pop-doors': () => 'hang pop doors and hatches',
 } as const;
 
 /** What a working of ways in is made of. Lengths m. */
 export const TERMS = {
   ...HOURS,
-  'mesh.leaf': () => 'gate leaf, from the same rolls',
+  'mesh.leaf': () => 'leaf, from the same rolls',
   'ways.hardware': ({ way, width }: WaysHardware, r: Reader) =>
     `for the ${nameOf(way)} ${r.length(width)} clear`,
 } as const;
