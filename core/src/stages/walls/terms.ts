@@ -12,7 +12,8 @@ export const HOURS = {
 export const TERMS = {
   ...HOURS,
   'mesh.side': ({ side }: SideParam) => `side ${side}`,
-  'mesh.gate': ({ way }: { readonly way: KindId; readonly width: number }) => `less the ${nameOf(way)}, clear width`,
+  'mesh.gate': ({ way }: { readonly way: KindId; readonly width: number }) =>
+    `less the ${nameOf(way)}, clear width`,
   'mesh.ends': () => 'free ends, turned back round the post',
   'mesh.end-count': () => 'ends',
   'mesh.end-each': () => 'each',
