@@ -2,6 +2,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { checkPlan } from '../src/index';
 import { KIND_IDS } from '../src/stages/skirt/kinds';
+import { KIND_IDS as OPENING_KIND_IDS } from '../src/stages/ways/kinds';
 import { aRun } from '../src/testing/aRun';
 
 const NOTES: Readonly<Record<string, string>> = {
@@ -15,6 +16,7 @@ const NOTES: Readonly<Record<string, string>> = {
   '"spotHeights"': 'heights measured at places, above any level they share',
   '"hang": "by-mesh"': 'or follow, or step',
   '"load": "fence"': 'or cover, or roof',
+  '"kind": "gate"': `or ${OPENING_KIND_IDS.filter((id) => id !== 'gate').join(', ')}`,
   '"gap"': 'left round the shut leaf',
   '"forward": true': 'from `from` to `to`',
   '"hanging": "continuous"': 'or "side-by-side", cut at each corner',
