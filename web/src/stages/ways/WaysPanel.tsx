@@ -53,6 +53,9 @@ export function WaysPanel({ base }: { base: string }) {
                 Leaf {reader.length(leaf)} × {reader.length(high)}, overlap at both edges counted.
               </p>
             )}
+            {openingRow(opening).kit === null && (
+              <p className="small soft">Built of {openingRow(opening).built}.</p>
+            )}
             <OpeningFields opening={opening} sides={sides} />
             <OptionGroups
               groups={openingOptions(asked, opening)}
