@@ -1,6 +1,7 @@
 import js from '@eslint/js';
 import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
+import { noKindIds } from './scripts/lib/kindIds.mjs';
 
 /** Imports a folder may not make: knowledge points one way, web → core and server → core. */
 const border = (files, group, message) => ({
@@ -49,6 +50,12 @@ export default tseslint.config(
       'max-lines-per-function': ['error', { max: 80, skipComments: true }],
       'max-depth': ['error', 4],
     },
+  },
+  {
+    files: ['core/src/**/*.ts', 'server/src/**/*.ts', 'web/src/**/*.ts', 'web/src/**/*.tsx'],
+    ignores: ['**/*.test.ts', '**/*.test.tsx', '**/testing/**'],
+    plugins: { rows: { rules: { 'no-kind-ids': noKindIds } } },
+    rules: { 'rows/no-kind-ids': 'error' },
   },
   border(
     ['core/src/**/*.ts'],

@@ -3,12 +3,10 @@ import { MESH_TYPES, MESH_TYPE_IDS } from '../src/catalogue/meshTypes';
 import { POSTS_2026_11 } from '../src/catalogue/posts';
 import { ASSUMPTIONS, SOIL_FACTORS } from '../src/plan/assumptions';
 import { BIRDS, BIRD_KINDS } from '../src/stages/birds/kinds';
-import { BIRD_NAMES } from '../src/stages/birds/names';
 import { SOIL_NAMES } from '../src/stages/ground/names';
 import { KINDS, KIND_IDS } from '../src/stages/skirt/kinds';
 import { KINDS as OPENING_KINDS, KIND_IDS as OPENING_KIND_IDS } from '../src/stages/ways/kinds';
 import { THREATS, THREAT_IDS } from '../src/stages/threats/kinds';
-import { THREAT_NAMES, THREAT_SIGNS } from '../src/stages/threats/names';
 
 type Cell = string | number | null;
 
@@ -31,7 +29,7 @@ export const RULES_TABLES: Readonly<Record<string, string>> = {
     ['bird', 'always confined, m²', 'part of the day, m²', 'wall without a cover', 'largest opening, mm'],
     BIRD_KINDS.map((kind) => {
       const { confined, partDay, wall, opening } = BIRDS[kind];
-      return [BIRD_NAMES[kind][0], confined, partDay, wall ?? 'covered', mm(opening)];
+      return [BIRDS[kind].one, confined, partDay, wall ?? 'covered', mm(opening)];
     }),
   ),
   threats: table(
@@ -50,7 +48,7 @@ export const RULES_TABLES: Readonly<Record<string, string>> = {
       const { squeeze, reach, dig, apron, wire, tears, smallPrey } = THREATS[id];
       const yes = (is: boolean) => (is ? 'yes' : null);
       return [
-        THREAT_NAMES[id],
+        THREATS[id].name,
         mm(squeeze),
         mm(reach),
         mm(dig),
@@ -58,7 +56,7 @@ export const RULES_TABLES: Readonly<Record<string, string>> = {
         mm(wire),
         yes(tears),
         yes(smallPrey),
-        THREAT_SIGNS[id],
+        THREATS[id].sign,
       ];
     }),
   ),

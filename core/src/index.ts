@@ -132,7 +132,14 @@ export { type ReckonMore, makeReckoner, reckon } from './reckon';
 export type { Part, Reckoning, StageResult, Workings } from './reckoning';
 export type { Figures } from './working/figures';
 export { freePlace } from './stages/ways/freePlace';
-export { PRESENCES, type Presence, THREATS, THREAT_IDS, type ThreatId } from './stages/threats/kinds';
+export {
+  PRESENCES,
+  type Presence,
+  THREATS,
+  THREAT_IDS,
+  type ThreatId,
+  USUAL_THREATS,
+} from './stages/threats/kinds';
 export { openingLimits, passing, shorterSide } from './stages/threats/openings';
 export * from './units';
 export * from './words';

@@ -1,5 +1,6 @@
 import { usualChoices } from '../stages/choices';
 import { LATEST_EDITION, EDITIONS, type Yard } from '../catalogue';
+import { USUAL_THREATS } from '../stages/threats/kinds';
 import { birdStage } from '../stages/birds/stage';
 import { FOOT } from '../units/factors';
 import { roundUp, tidy } from '../units/round';
@@ -27,7 +28,7 @@ export function emptyPlan(id: string, name: string, units: Plan['units']): Plan 
   const system: Yard['system'] = units;
   const yard = edition?.yards.find((y) => y.system === system) ?? edition?.yards[0];
   if (!edition || !yard) throw new RangeError('the latest edition has no yard');
-  const threats: Plan['threats'] = { fox: 'likely', rat: 'likely' };
+  const threats: Plan['threats'] = USUAL_THREATS;
   return {
     format: 'aviarum-plan',
     formatVersion: 1,

@@ -46,5 +46,5 @@ export const usualChoices = ({
 }: Threatened & { readonly units: 'metric' | 'imperial' }): z.infer<typeof choices> => ({
   ...posts.usual(units),
   ...walls.usual(units),
-  ...skirt.usual(skirtWanted({ threats: about }, 'apron')),
+  ...skirt.usual(skirtWanted({ threats: about }, 'flat')),
 });

@@ -23,7 +23,7 @@ export function sayLeftOver({ length, leaves, vents, corners, nextWidth }: LeftO
   const size = (s: { width: number; height: number }) =>
     `${reader.length(s.width)} × ${reader.length(s.height)}`;
   const uses = [
-    ...(leaves > 0 ? [counted(leaves, 'leaf', 'leaves')] : []),
+    ...(leaves > 0 ? [counted(leaves, 'gate leaf', 'gate leaves')] : []),
     ...(vents > 0 ? [`${counted(vents, 'vent')} of ${size(VENT)}`] : []),
     ...(vents === 0 && corners > 0 ? [`${counted(corners, 'patch', 'patches')} of ${size(PATCH)}`] : []),
     ...(nextWidth !== null ? [`a strip ${reader.length(nextWidth)} wide`] : []),

@@ -23,5 +23,4 @@ export type { School } from '../saying/school';
 export { type Reader, makeReader, readerFor } from '../saying/makeReader';
 export { capital, counted, listed } from '../saying/phrases';
 export { type WorkingLine, sayTerm, sayWorking, workingLines } from './terms';
-export { BIRD_NAMES, SPACE_NAMES } from '../stages/birds/names';
-export { THREAT_NAMES, THREAT_SIGNS } from '../stages/threats/names';
+export { SPACE_NAMES } from '../stages/birds/names';

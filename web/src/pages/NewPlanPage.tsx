@@ -1,6 +1,6 @@
 import {
   BIRD_KINDS,
-  BIRD_NAMES,
+  BIRDS,
   type BirdKind,
   type Flock,
   LENGTHS,
@@ -17,7 +17,7 @@ import { ApiError, createPlan } from '../api/client';
 import { Choice, Pick } from '../fields/Choice';
 import { PageBar } from './PageBar';
 
-const KINDS = BIRD_KINDS.map((value) => ({ value, label: capital(BIRD_NAMES[value][1]) }));
+const KINDS = BIRD_KINDS.map((value) => ({ value, label: capital(BIRDS[value].many) }));
 
 /** Birds and house width: enough for a proposed run and its docket. */
 export function NewPlanPage() {

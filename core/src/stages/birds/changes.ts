@@ -1,10 +1,11 @@
 import type { BirdKind, SpaceSchool } from './kinds';
-import { BIRD_NAMES, SPACE_NAMES } from './names';
+import { BIRDS } from './kinds';
+import { SPACE_NAMES } from './names';
 
 /** What each change does, as its button or its undo step says it. */
 export const CHANGES = {
   'add-birds': ({ flock }: { readonly flock: { readonly kind: BirdKind } }) =>
-    `Add ${BIRD_NAMES[flock.kind][1]}`,
+    `Add ${BIRDS[flock.kind].many}`,
   'set-birds': () => 'Change the birds',
   'remove-birds': () => 'Remove these birds',
   'set-space': ({ space }: { readonly space: SpaceSchool }) => `Space: ${SPACE_NAMES[space]}`,

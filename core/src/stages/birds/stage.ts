@@ -5,7 +5,7 @@ import { type Change, asRectangle } from '../../plan/changes';
 import type { Flock, Plan } from '../../plan/schema';
 import { EPSILON, roundUp } from '../../units/round';
 import { type Term, product, sum, value } from '../../working';
-import { BIRDS, DRAG_SHELTER_AREAS, FREE_RANGE_AREA, SPACE_FACTORS } from './kinds';
+import { BIRDS, FREE_RANGE_AREA, SPACE_FACTORS } from './kinds';
 
 export interface BirdStage {
   readonly count: Term;
@@ -19,8 +19,8 @@ function flockArea(flock: Flock, space: Plan['space']): Term {
   const birds = value('birds.count', count, 'piece', { kind });
   const each = (area: number) => value('birds.each', area, 'm²', { kind, keeping });
   const params = { kind, count };
-  if (kind === 'meat-chicken')
-    return product('birds.kind-area', 'm²', params, [birds, each(DRAG_SHELTER_AREAS[space])]);
+  const { bySchool } = BIRDS[kind];
+  if (bySchool) return product('birds.kind-area', 'm²', params, [birds, each(bySchool[space])]);
   const usual = keeping === 'confined' ? BIRDS[kind].confined : BIRDS[kind].partDay;
   if (space === 'free-range')
     return product('birds.kind-area', 'm²', params, [birds, each(Math.max(FREE_RANGE_AREA, usual))]);

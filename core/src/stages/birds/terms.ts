@@ -1,6 +1,7 @@
 import { counted } from '../../saying/phrases';
 import type { BirdKind, SpaceSchool } from './kinds';
-import { BIRD_NAMES, SPACE_NAMES } from './names';
+import { BIRDS } from './kinds';
+import { SPACE_NAMES } from './names';
 
 export interface OfKind {
   readonly kind: BirdKind;
@@ -14,8 +15,8 @@ export interface Each extends OfKind {
 export const TERMS = {
   'birds.area-wanted': () => 'area wanted',
   'birds.kind-area': ({ kind, count }: { readonly kind: BirdKind; readonly count: number }) =>
-    `for ${counted(count, ...BIRD_NAMES[kind])}`,
-  'birds.count': ({ kind }: OfKind) => BIRD_NAMES[kind][1],
+    `for ${counted(count, BIRDS[kind].one, BIRDS[kind].many)}`,
+  'birds.count': ({ kind }: OfKind) => BIRDS[kind].many,
   'birds.total': () => 'birds',
   'birds.each': ({ keeping }: Each) =>
     keeping === 'confined' ? 'each, always shut in' : 'each, let out part of the day',

@@ -1,7 +1,7 @@
 import type { Reader } from '../../saying/reader';
 import { capital } from '../../saying/phrases';
 import type { BirdKind } from './kinds';
-import { BIRD_NAMES } from './names';
+import { BIRDS } from './kinds';
 
 export interface OfKind {
   readonly kind: BirdKind;
@@ -21,9 +21,9 @@ export const FINDINGS = {
   'birds.crowded': ({ area, wanted }: { readonly area: number; readonly wanted: number }, r: Reader) =>
     `The run has ${r.area(area)} and the birds want ${r.area(wanted)}.`,
   'birds.through': ({ kind, opening, holds }: Through, r: Reader) =>
-    `${capital(BIRD_NAMES[kind][1])} get through ${r.opening(opening)}; ${r.opening(holds)} holds them.`,
+    `${capital(BIRDS[kind].many)} get through ${r.opening(opening)}; ${r.opening(holds)} holds them.`,
   'birds.over': ({ kind, wall, needs }: Over, r: Reader) =>
-    `${capital(BIRD_NAMES[kind][1])} clear a wall of ${r.length(wall)} without a cover; they want ${r.length(needs)}, a cover, or one wing clipped.`,
+    `${capital(BIRDS[kind].many)} clear a wall of ${r.length(wall)} without a cover; they want ${r.length(needs)}, a cover, or one wing clipped.`,
   'birds.cover': ({ kind }: OfKind) =>
-    `${capital(BIRD_NAMES[kind][1])} are kept under a cover; none is planned here yet.`,
+    `${capital(BIRDS[kind].many)} are kept under a cover; none is planned here yet.`,
 } as const;

@@ -1,13 +1,18 @@
 import { type School } from '../../saying/school';
 import { type Cautions } from '../../plan/cautions';
-import { shapeOf } from './shape';
+import { type Fill, shapeOf } from './shape';
+
+const FILL_CAUTIONS: Readonly<Record<Fill['pack'], string | false>> = {
+  stone: false,
+  concrete: 'Wet cement burns: gloves and goggles.',
+};
 
 /** What can hurt, where this is chosen. */
 export const cautions: Cautions = ({ choices }) => {
   const shape = shapeOf(choices.plan.skirt);
   return [
     shape?.trench != null && 'Have buried services located before the trench is dug.',
-    shape?.fill?.of === 'concrete' && 'Wet cement burns: gloves and goggles.',
+    shape?.fill != null && FILL_CAUTIONS[shape.fill.pack],
     'Gloves with mesh. Turn cut ends down.',
   ];
 };

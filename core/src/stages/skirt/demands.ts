@@ -52,7 +52,7 @@ const timberOf = (on: PostsOn, lines: readonly FenceLine[]): number =>
 
 /** The half of a folded skirt that goes up the wall is stapled to posts; a skirt along a house, to its boards; any, to boards at the ground. */
 function staples(course: LaidCourse, on: PostsOn, boards: readonly BoardCourse[]): Term[] {
-  const { skirt, shape, lines, chains } = course;
+  const { shape, lines, chains } = course;
   const terms: Term[] = [];
   if (shape.mesh !== null) {
     const skirted = new Set(lines.flatMap((line) => line.members.map((m) => m.ringSide.side.id)));
@@ -61,7 +61,7 @@ function staples(course: LaidCourse, on: PostsOn, boards: readonly BoardCourse[]
         if (at === 'ground' && spans.some((span) => skirted.has(span.side)))
           terms.push(onePast('fasten.board', length, PITCH.low, { at: 'skirt', length }));
   }
-  if (skirt.kind === 'folded') {
+  if (shape.stapled) {
     const params = { height: shape.up, spacing: PITCH.low };
     terms.push(
       product('fasten.posts', 'piece', params, [
@@ -88,7 +88,7 @@ export function skirtDemands({ products, laid, profiles, assumed }: SkirtDemands
     const { shape, strips, stripWidth, runs, stretches, bags } = course;
     const { mesh, fill } = shape;
     const reason = reasonOf(course);
-    const filled = bags && fill ? [packed(reason, fill.of, [bags])] : [];
+    const filled = bags && fill ? [packed(reason, fill.pack, [bags])] : [];
     if (mesh === null) return filled;
     const length = strips.reduce((total, s) => total + s.length, 0);
     return [

@@ -10,6 +10,7 @@ import { choicesFor, facetOf } from '../../plan/effective';
 import { formatPart } from '../../plan/partRef';
 import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
+import { KINDS } from './kinds';
 import { shapeOf, isLaid } from './shape';
 import { apronCorner } from './strips';
 
@@ -17,11 +18,7 @@ type PartOf<K extends Part['kind']> = Extract<Part, { kind: K }>;
 const of = <K extends Part['kind']>(parts: readonly Part[], kind: K) =>
   parts.filter((p): p is PartOf<K> => p.kind === kind);
 
-/** A toe lies in the ground, stones upon it. */
-function kindOf(p: PartOf<'skirt'>): string {
-  if (p.form === 'stone') return 'stones';
-  return p.depth > 0 ? 'toe' : 'apron';
-}
+const kindOf = (p: PartOf<'skirt'>): string => KINDS[p.form].look;
 
 const houseShapes = (parts: readonly PartOf<'house-skirt'>[]): Primitive[] =>
   parts.map(({ part, points }) => ({ shape: 'polygon', kind: 'apron', part: formatPart(part), points }));
@@ -40,7 +37,7 @@ function fenceShapes(
       return [
         {
           shape: 'line',
-          kind: p.form === 'concrete' ? 'concrete' : 'buried',
+          kind: kindOf(p),
           part: formatPart(p.part),
           points: [frame.at(p.from, 0.08), frame.at(p.to, 0.08)],
         },
@@ -109,35 +106,7 @@ export const preview = (plan: Plan, walks: readonly FenceWalk[]): readonly Part[
     ([line, skirt]) => (isLaid(skirt) ? skirtAlong(line, skirt) : []),
   );
 
-const FILE = ['SKIRT', 'YELLOW', 'DASHED'] as const;
-/** How what lies at the foot of the fence is drawn. */
-export const FOOT_INKS = {
-  apron: {
-    screen: { fill: 'apron', stroke: 'bark', width: 1, dash: '4 3' },
-    paper: { fill: 'apron', stroke: 'bark', width: 0.2, dash: '1.2 0.9' },
-    file: FILE,
-  },
-  toe: {
-    screen: { fill: 'none', stroke: 'bark', width: 1.6, dash: '7 4' },
-    paper: { fill: 'none', stroke: 'bark', width: 0.35, dash: '2 1.2' },
-    file: FILE,
-  },
-  stones: {
-    screen: { fill: 'cobbles', stroke: 'ink', width: 0.8 },
-    paper: { fill: 'stone', stroke: 'ink', width: 0.25, dash: '0.3 0.8' },
-    file: FILE,
-  },
-  buried: {
-    screen: { fill: 'none', stroke: 'bark', width: 3, dash: '7 4' },
-    paper: { fill: 'none', stroke: 'bark', width: 0.6, dash: '2 1.2' },
-    file: FILE,
-  },
-  concrete: {
-    screen: { fill: 'none', stroke: 'edge', width: 7, opacity: 0.7 },
-    paper: { fill: 'none', stroke: 'edge', width: 1.4 },
-    file: FILE,
-  },
-} as const satisfies Inks;
+export { LOOKS as FOOT_INKS } from './kinds/look';
 
 /** As it is drawn on the strip. */
 export const STRIP_INKS = {

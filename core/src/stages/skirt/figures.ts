@@ -16,7 +16,7 @@ export function skirtFigures({ courses, length }: SkirtStage): Figures {
       most('skirt.trenchWidth', shape.trench.width);
       add('skirt.trenchVolume', trench.value);
     }
-    if (fill && shape.fill) add(`skirt.${shape.fill.of}Volume`, fill.value);
+    if (fill && shape.fill) add(`skirt.${shape.fill.pack}Volume`, fill.value);
   }
   return figures;
 }

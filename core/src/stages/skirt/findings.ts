@@ -16,7 +16,7 @@ import { breaking, finerMesh, tornBy } from '../threats/strongMesh';
 import { rowOf, type Skirt } from './kinds';
 import type { SkirtLines } from './skirtLines';
 import type { SkirtCourse, SkirtStage } from './rolls';
-import { shapeOf } from './shape';
+import { isLaid, shapeOf } from './shape';
 import { digFigure, largeEnough, skirtOfKind, skirtWanted, stopsDigging } from './wanted';
 
 /** What section 7 lays in the ground: thick wire of 50 to 75 for strong diggers, 13 for small ones, 13 heavy for both. */
@@ -87,7 +87,7 @@ function measureFindings({ limits, threats }: SkirtSeenBy, course: SkirtCourse):
   const digging = THREAT_IDS.filter(
     (id) =>
       isPresent({ threats }, id) &&
-      (digFigure(id, 'apron') !== null || digFigure(id, 'buried') !== null) &&
+      (digFigure(id, 'flat') !== null || digFigure(id, 'deep') !== null) &&
       !stopsDigging(id, shape),
   );
   const found: Finding[] = [];
@@ -95,7 +95,8 @@ function measureFindings({ limits, threats }: SkirtSeenBy, course: SkirtCourse):
     const enough = largeEnough({ threats }, skirt) ?? skirtOfKind({ threats }, 'apron', skirt);
     const onlyKnow = digging.every((id) => limits.threats.some((t) => t.threat === id && t.onlyKnow));
     const by = shape.depth > 0 && shape.laid !== 'flat' ? ('depth' in enough ? 'depth' : 'width') : 'width';
-    const needs = enough.kind === 'none' ? 0 : by === 'depth' ? shapeOf(enough).depth : shapeOf(enough).out;
+    const { depth, out } = shapeOf(enough) ?? { depth: 0, out: 0 };
+    const needs = by === 'depth' ? depth : out;
     const params = {
       kind: skirt.kind,
       by,
@@ -142,8 +143,8 @@ function endFindings({ rings, buildings, skirted, skirts: { courses } }: SkirtSe
   );
   const check = (line: FenceLine, at: 'start' | 'end'): Finding[] => {
     const skirt = skirted.skirts.get(line);
-    if (!skirt || skirt.kind === 'none' || carried.has(line)) return [];
-    const width = shapeOf(skirt).out;
+    if (!skirt || !isLaid(skirt) || carried.has(line)) return [];
+    const { out: width, mesh, round } = shapeOf(skirt);
     if (width === 0) return [];
     const corner = at === 'start' ? line.startCorner : line.endCorner;
     const meets = sides.find(
@@ -168,7 +169,7 @@ function endFindings({ rings, buildings, skirted, skirts: { courses } }: SkirtSe
           building: building.name,
           width,
         },
-        'mesh' in skirt && skirt.kind !== 'house-apron'
+        mesh !== null && round === 'fence'
           ? (plan) => [
               {
                 verb: 'set-skirt',
@@ -231,15 +232,15 @@ export function skirtFindings(by: SkirtSeenBy): readonly Finding[] {
   const { market, skirted, skirts, limits, threats, enclosures } = by;
   const bare = [...skirted.skirts].filter(
     ([line, skirt]) =>
-      skirt.kind === 'none' && !line.members.every((m) => isBetween({ enclosures }, m.ringSide.side.id)),
+      !isLaid(skirt) && !line.members.every((m) => isBetween({ enclosures }, m.ringSide.side.id)),
   );
-  const diggers = THREAT_IDS.filter((id) => isPresent({ threats }, id) && digFigure(id, 'apron') !== null);
+  const diggers = THREAT_IDS.filter((id) => isPresent({ threats }, id) && digFigure(id, 'flat') !== null);
   const none: Finding[] = [];
   if (bare.length > 0 && diggers.length > 0) {
     const apron = (plan: Plan): Change[] => {
       const fit = ({ id }: { readonly id: string }) => IN_THE_GROUND.has(id);
       const mesh = finerMesh(market, limits.largestOpening ?? 1, diggers, fit) ?? 'fine-13';
-      const skirt = { kind: 'apron' as const, mesh, width: skirtWanted(plan, 'apron'), lapUp: 0.1 };
+      const skirt = { kind: 'apron' as const, mesh, width: skirtWanted(plan, 'flat'), lapUp: 0.1 };
       return [{ verb: 'set-skirt', scope: WHOLE_PLAN, skirt }];
     };
     none.push(finding('skirt.none', 'mend', 'skirt', { on: 'skirts' }, { threats: diggers }, apron));

@@ -2,9 +2,16 @@ import { perUnit } from '../../build/rate';
 import { soilFactor } from '../../build/soil';
 import type { Assumptions, Soil } from '../../plan/assumptions';
 import { type Term, product, value } from '../../working';
+import type { Fill } from './shape';
 import type { LaidCourse, SkirtLayout } from './stage';
 
-/** Trench by its volume and the soil, flat strips by the metre, stones and concrete by what is carried. */
+/** Stones by what is carried, concrete by the bag. */
+const FILL_HOURS: Readonly<Record<Fill['pack'], (fill: Term, bags: Term, a: Assumptions) => Term>> = {
+  stone: (fill, _, a) => product('hours.stones', 'h', {}, [fill, perUnit(a.hoursStoneCubicMetre)]),
+  concrete: (_, bags, a) => product('hours.concrete-strip', 'h', {}, [bags, perUnit(a.hoursConcreteBag)]),
+};
+
+/** Trench by its volume and the soil, flat strips by the metre, what is filled by what it is. */
 function skirtHours({ shape, strips, trench, fill, bags }: LaidCourse, soil: Term, a: Assumptions): Term[] {
   const terms: Term[] = [];
   if (shape.laid === 'flat') {
@@ -14,10 +21,7 @@ function skirtHours({ shape, strips, trench, fill, bags }: LaidCourse, soil: Ter
     );
   }
   if (trench) terms.push(product('hours.trench', 'h', {}, [trench, perUnit(a.hoursTrenchCubicMetre), soil]));
-  if (fill && shape.fill?.of === 'stone')
-    terms.push(product('hours.stones', 'h', {}, [fill, perUnit(a.hoursStoneCubicMetre)]));
-  if (bags && shape.fill?.of === 'concrete')
-    terms.push(product('hours.concrete-strip', 'h', {}, [bags, perUnit(a.hoursConcreteBag)]));
+  if (fill && bags && shape.fill) terms.push(FILL_HOURS[shape.fill.pack](fill, bags, a));
   return terms;
 }
 

@@ -14,8 +14,6 @@ export interface SkirtMeasure {
   readonly set: (value: number) => Skirt;
 }
 
-const FIGURE = { flat: 'apron', deep: 'buried' } as const;
-
 /** The measures that a skirt of its kind has, with what stops what is about. */
 export function measuresOf(
   skirt: Skirt,
@@ -28,7 +26,7 @@ export function measuresOf(
     const schema = fields[field];
     if (!schema) throw new RangeError(`${skirt.kind} has no ${field}`);
     return {
-      name: stops ? `${name}; ${reader.length(skirtWanted(plan, FIGURE[stops]))} stops what is about` : name,
+      name: stops ? `${name}; ${reader.length(skirtWanted(plan, stops))} stops what is about` : name,
       value: values[field] ?? 0,
       ...boundsOf(schema),
       set: (value) => ({ ...skirt, [field]: value }),

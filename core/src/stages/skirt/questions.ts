@@ -1,7 +1,8 @@
 import { typeOf } from '../../catalogue/meshTypes';
 import { meshOption, meshesOnOffer } from '../../options/meshes';
 import { type Asking, type OptionGroup, chosenIf } from '../../options/types';
-import { KINDS, KIND_IDS, type Skirt } from './kinds';
+import { KINDS, KIND_IDS, type Skirt, rowOf } from './kinds';
+import { shapeOf } from './shape';
 import { skirtOfKind } from './wanted';
 
 /** Stones as section 7 lays them, m. */
@@ -36,19 +37,26 @@ export function skirtOptions(asking: Asking): readonly OptionGroup[] {
       change: set({ ...skirt, mesh: id }),
     })),
   };
-  if (skirt.kind !== 'apron' && skirt.kind !== 'house-apron') return [kinds, mesh];
-  const { stones: laid, ...bare } = skirt;
+  const { withStones } = rowOf(skirt);
+  if (!withStones) return [kinds, mesh];
+  const laid = shapeOf(skirt).fill;
   const stones: OptionGroup = {
     id: 'stones',
     name: 'On the apron',
     options: [
-      { key: 'none', title: 'Grass or chips', note: '', chosen: chosenIf(!laid), change: set(bare) },
+      {
+        key: 'none',
+        title: 'Grass or chips',
+        note: '',
+        chosen: chosenIf(!laid),
+        change: set(withStones(skirt, null)),
+      },
       {
         key: 'stones',
         title: 'Stones along the fence',
         note: 'keeps grass off; heavy',
-        chosen: chosenIf(laid !== undefined),
-        change: set({ ...bare, stones: laid ?? STONES }),
+        chosen: chosenIf(laid !== null),
+        change: set(laid ? skirt : withStones(skirt, STONES)),
       },
     ],
   };

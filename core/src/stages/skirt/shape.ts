@@ -2,6 +2,7 @@ import { type Skirt, rowOf } from './kinds';
 import type { SkirtShape } from './kinds/kind';
 
 export type { SkirtShape } from './kinds/kind';
+export type Fill = NonNullable<SkirtShape['fill']>;
 
 /** A skirt that something is laid of. */
 export type Laid = Exclude<Skirt, { kind: 'none' }>;
@@ -26,5 +27,4 @@ export const stripWidthOf = ({ mesh, up, path }: SkirtShape): number =>
       }, up);
 
 /** Width of stones laid on an apron, m; 0 where there are none, or where they are the skirt itself. */
-export const borderOf = ({ mesh, fill }: SkirtShape): number =>
-  mesh !== null && fill?.of === 'stone' ? fill.width : 0;
+export const borderOf = ({ mesh, fill }: SkirtShape): number => (mesh === null ? 0 : (fill?.width ?? 0));

@@ -11,7 +11,7 @@ import { groundSpans } from '../walls/runs';
 import { type Term, ratio, sum, upTo, value } from '../../working';
 import { type SkirtChain, type SkirtEdge, skirtChains } from './edges';
 import type { SkirtLines } from './skirtLines';
-import { type Laid, type SkirtShape, shapeOf, stripWidthOf } from './shape';
+import { type Fill, type Laid, type SkirtShape, isLaid, shapeOf, stripWidthOf } from './shape';
 import {
   type SkirtStrip,
   type Stretch,
@@ -84,7 +84,7 @@ function courseOf(by: SkirtsBy, skirt: Laid, chosen: ReadonlySet<FenceLine>): La
   // Each once: corners ask for their two lines again and again.
   const byChoice = new Map<Skirt, number>([[skirt, shape.turns]]);
   const turnsOf = (own: Skirt) => {
-    const known = byChoice.get(own) ?? (own.kind === 'none' ? 0 : shapeOf(own).turns);
+    const known = byChoice.get(own) ?? shapeOf(own)?.turns ?? 0;
     byChoice.set(own, known);
     return known;
   };
@@ -126,7 +126,7 @@ function courseOf(by: SkirtsBy, skirt: Laid, chosen: ReadonlySet<FenceLine>): La
     stretches,
     trench: shape.trench && volume('skirt.trench', shape.trench.width, shape.trench.depth),
     fill,
-    bags: fill && bagsFor(fill, shape.fill.of, assumed),
+    bags: fill && bagsFor(fill, shape.fill.pack, assumed),
     runs: strips.map((strip, i) => stripRun(strip, profiles, placeOf(strip.edges[0], i), atJoint)),
   };
 }
@@ -134,9 +134,10 @@ function courseOf(by: SkirtsBy, skirt: Laid, chosen: ReadonlySet<FenceLine>): La
 /** A load of stones, m³. */
 const STONE_LOAD = 0.5;
 
-const bagsFor = (fill: Term, of: 'stone' | 'concrete', figures: Assumptions): Term => {
-  const code = of === 'stone' ? 'skirt.loads' : 'skirt.bags';
-  const each = of === 'stone' ? STONE_LOAD : figures.concreteBagVolume;
+const bagsFor = (fill: Term, pack: Fill['pack'], { concreteBagVolume }: Assumptions): Term => {
+  const [code, each] = (
+    { stone: ['skirt.loads', STONE_LOAD], concrete: ['skirt.bags', concreteBagVolume] } as const
+  )[pack];
   const share = ratio(code, 'ratio', {}, [fill, value('skirt.load-volume', each, 'm³', {})]);
   return upTo(code, 'piece', {}, [share]);
 };
@@ -159,7 +160,7 @@ export function skirtStage(by: SkirtsBy): SkirtLayout {
   const kinds = new Map<string, { skirt: Laid; lines: Set<FenceLine> }>();
   for (const line of all) {
     const skirt = skirts.get(line);
-    if (!skirt || skirt.kind === 'none') continue;
+    if (!skirt || !isLaid(skirt)) continue;
     const key = keys.get(line) ?? '';
     const kind = kinds.get(key) ?? { skirt, lines: new Set() };
     kind.lines.add(line);

@@ -4,7 +4,7 @@ import { type Skirt, rowOf } from './kinds';
 import type { Wanted } from './kinds/kind';
 import type { SkirtShape } from './shape';
 
-const LEAST = { apron: 0.45, buried: 0.3 } as const;
+const LEAST = { flat: 0.45, deep: 0.3 } as const;
 /** A toe is so deep and so far out unless something asks for more, m (rules: Skirts). */
 const TOE = { depth: 0.3, out: 0.3 } as const;
 /** What passes so small a gap goes between stones, m. */
@@ -15,13 +15,13 @@ const BETWEEN_STONES = 0.03;
  *
  * @returns m, at least 0.45 flat and 0.30 buried (rules: Skirts)
  */
-export function skirtWanted(plan: Threatened, kind: 'apron' | 'buried'): number {
-  const figures = THREAT_IDS.filter((id) => isPresent(plan, id)).map((id) => digFigure(id, kind) ?? 0);
-  return Math.max(LEAST[kind], ...figures);
+export function skirtWanted(plan: Threatened, by: 'flat' | 'deep'): number {
+  const figures = THREAT_IDS.filter((id) => isPresent(plan, id)).map((id) => digFigure(id, by) ?? 0);
+  return Math.max(LEAST[by], ...figures);
 }
 
-export const digFigure = (id: ThreatId, kind: 'apron' | 'buried'): number | null =>
-  kind === 'apron' ? THREATS[id].apron : THREATS[id].dig;
+export const digFigure = (id: ThreatId, by: 'flat' | 'deep'): number | null =>
+  by === 'flat' ? THREATS[id].apron : THREATS[id].dig;
 
 const betweenStones = (id: ThreatId, shape: SkirtShape) =>
   shape.mesh === null && shape.out > 0 && (THREATS[id].squeeze ?? 1) <= BETWEEN_STONES;
@@ -31,8 +31,8 @@ const betweenStones = (id: ThreatId, shape: SkirtShape) =>
  */
 export function stopsDigging(id: ThreatId, shape: SkirtShape): boolean {
   if (betweenStones(id, shape)) return false;
-  const deep = shape.depth > 0 && shape.depth >= (digFigure(id, 'buried') ?? 0) - EPSILON;
-  const wide = shape.out > 0 && shape.out >= (digFigure(id, 'apron') ?? 0) - EPSILON;
+  const deep = shape.depth > 0 && shape.depth >= (digFigure(id, 'deep') ?? 0) - EPSILON;
+  const wide = shape.out > 0 && shape.out >= (digFigure(id, 'flat') ?? 0) - EPSILON;
   return deep || wide;
 }
 
@@ -41,16 +41,16 @@ export function toeWanted(plan: Threatened): { readonly depth: number; readonly 
   const passing = THREAT_IDS.filter(
     (id) =>
       isPresent(plan, id) &&
-      (digFigure(id, 'buried') ?? 0) > TOE.depth + EPSILON &&
-      (digFigure(id, 'apron') ?? 0) > TOE.out + EPSILON,
+      (digFigure(id, 'deep') ?? 0) > TOE.depth + EPSILON &&
+      (digFigure(id, 'flat') ?? 0) > TOE.out + EPSILON,
   );
-  return { depth: Math.max(TOE.depth, ...passing.map((id) => digFigure(id, 'buried') ?? 0)), out: TOE.out };
+  return { depth: Math.max(TOE.depth, ...passing.map((id) => digFigure(id, 'deep') ?? 0)), out: TOE.out };
 }
 
 /** What stops every digger present, by how it is laid, m. */
 const wantedOf = (plan: Threatened): Wanted => ({
-  flat: skirtWanted(plan, 'apron'),
-  deep: skirtWanted(plan, 'buried'),
+  flat: skirtWanted(plan, 'flat'),
+  deep: skirtWanted(plan, 'deep'),
   toe: toeWanted(plan),
 });
 

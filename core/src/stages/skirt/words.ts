@@ -2,7 +2,7 @@ import type { ThreatId } from '../threats/kinds';
 import { type Reader } from '../../saying/makeReader';
 import { capital } from '../../saying/phrases';
 import { verb, who } from '../threats/whom';
-import { type KindId } from './kinds';
+import { KINDS, type KindId } from './kinds';
 
 export interface Short {
   readonly kind: KindId;
@@ -18,7 +18,7 @@ export const FINDINGS = {
     `Nothing stops ${who(threats)} from digging under: there is no skirt.`,
   'skirt.short': ({ kind, by, has, needs, threats }: Short, r: Reader) => {
     const them = verb(threats, 'it', 'them');
-    if (kind === 'stone')
+    if (KINDS[kind].loose)
       return `${capital(who(threats))} ${verb(threats, 'goes', 'go')} under or between stones ${r.length(has)} wide; an apron ${r.length(needs)} wide stops ${them}.`;
     return `${capital(who(threats))} ${verb(threats, 'digs', 'dig')} under a skirt ${r.length(has)} ${by === 'width' ? 'wide' : 'deep'}; ${r.length(needs)} stops ${them}.`;
   },

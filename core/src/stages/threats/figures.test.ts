@@ -101,8 +101,8 @@ describe('the skirt that is wanted', () => {
     [['hawk', 'cat'], 0.45, 0.3],
   ])('with %j about: an apron of %d or buried %d deep', (about, apron, buried) => {
     const threats = Object.fromEntries(about.map((id) => [id, 'seen' as const]));
-    expect(skirtWanted({ threats }, 'apron')).toBe(apron);
-    expect(skirtWanted({ threats }, 'buried')).toBe(buried);
+    expect(skirtWanted({ threats }, 'flat')).toBe(apron);
+    expect(skirtWanted({ threats }, 'deep')).toBe(buried);
   });
 });
 

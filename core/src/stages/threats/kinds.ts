@@ -1,5 +1,8 @@
 /** How a threat comes (rules: Threats). Lengths m. */
 export interface ThreatRow {
+  readonly name: string;
+  /** What it leaves behind, by which a keeper knows it. */
+  readonly sign: string;
   /** Smallest rigid opening or gap it gets through; null when openings do not matter to it. */
   readonly squeeze: number | null;
   /** Smallest opening through which it takes a bird. */
@@ -14,96 +17,184 @@ export interface ThreatRow {
   readonly tears: boolean;
   /** Takes eggs, chicks, quail and bantams only: where grown birds alone are shut in it is worth knowing, no more. */
   readonly smallPrey: boolean;
+  /** What its young get through: where chicks sleep this counts instead. */
+  readonly young: number | null;
+  /** What takes feed alone is worth knowing, no more, and is let in beside a gate's leaf. */
+  readonly takes: 'birds' | 'feed';
+  /** Opens a one-step catch. */
+  readonly opens: boolean;
+  /** Stopped by a lock. */
+  readonly steals: boolean;
 }
 
-export const THREAT_IDS = [
-  'fox',
-  'coyote',
-  'dog',
-  'raccoon',
-  'opossum',
-  'skunk',
-  'badger',
-  'mink',
-  'weasel',
-  'marten',
-  'rat',
-  'mouse',
-  'snake',
-  'cat',
-  'lynx',
-  'pig',
-  'bear',
-  'hawk',
-  'eagle',
-  'owl',
-  'crow',
-  'wild-birds',
-  'person',
-] as const;
-export type ThreatId = (typeof THREAT_IDS)[number];
+const metres = (mm: number | null): number | null => (mm === null ? null : Math.round(mm * 1000) / 1e6);
+
+const NOTHING: Omit<ThreatRow, 'name' | 'sign'> = {
+  squeeze: null,
+  reach: null,
+  dig: null,
+  apron: null,
+  wire: null,
+  tears: false,
+  smallPrey: false,
+  young: null,
+  takes: 'birds',
+  opens: false,
+  steals: false,
+};
+
+/** @param of  in mm; what is left out is no matter to it */
+function threat(name: string, sign: string, of: Partial<typeof NOTHING>): ThreatRow {
+  const row = { ...NOTHING, ...of };
+  return {
+    ...row,
+    name,
+    sign,
+    squeeze: metres(row.squeeze),
+    reach: metres(row.reach),
+    dig: metres(row.dig),
+    apron: metres(row.apron),
+    wire: metres(row.wire),
+    young: metres(row.young),
+  };
+}
+
+/** Everything that may be about, in the order in which the keeper is asked. */
+export const THREATS = {
+  fox: threat('fox', 'birds carried off, feathers in a trail, or many killed and left', {
+    squeeze: 75,
+    reach: 60,
+    dig: 450,
+    apron: 450,
+    wire: 1,
+    tears: true,
+  }),
+  coyote: threat('coyote', 'birds carried off whole', {
+    squeeze: 150,
+    reach: 75,
+    dig: 450,
+    apron: 600,
+    wire: 1.4,
+    tears: true,
+  }),
+  dog: threat('dog', 'many dead, little eaten, wire torn or pushed', {
+    squeeze: 120,
+    reach: 75,
+    dig: 400,
+    apron: 500,
+    wire: 1.5,
+    tears: true,
+  }),
+  raccoon: threat('raccoon', 'heads or limbs pulled through mesh, catches opened', {
+    squeeze: 90,
+    reach: 25,
+    dig: 150,
+    apron: 300,
+    wire: 1,
+    tears: true,
+    opens: true,
+  }),
+  opossum: threat('opossum', 'eggs crushed, one bird opened', {
+    squeeze: 75,
+    reach: 40,
+    dig: 100,
+    apron: 300,
+    wire: 0.9,
+    tears: true,
+    smallPrey: true,
+  }),
+  skunk: threat('skunk', 'eggs and chicks gone, a shallow scrape', {
+    squeeze: 75,
+    reach: 40,
+    dig: 250,
+    apron: 300,
+    wire: 0.9,
+    tears: true,
+    smallPrey: true,
+  }),
+  badger: threat('badger', 'mesh pushed or ripped low, wide digging', {
+    squeeze: 130,
+    reach: 60,
+    dig: 600,
+    apron: 900,
+    wire: 1.8,
+    tears: true,
+  }),
+  mink: threat('mink', 'whole flock killed, neck bites, laid side by side', {
+    squeeze: 25,
+    reach: 25,
+    dig: 300,
+    apron: 450,
+    wire: 0.6,
+    tears: true,
+  }),
+  weasel: threat('weasel or stoat', 'small neck bites, no gap seen', {
+    squeeze: 19,
+    reach: 19,
+    apron: 300,
+    wire: 0.5,
+  }),
+  marten: threat('marten', 'killed and cached, entry high up', {
+    squeeze: 40,
+    reach: 40,
+    dig: 100,
+    apron: 300,
+    wire: 0.9,
+    tears: true,
+  }),
+  rat: threat('rat', 'chicks and eggs gone, burrows, gnawing', {
+    squeeze: 15,
+    reach: 15,
+    dig: 450,
+    apron: 300,
+    wire: 0.9,
+    smallPrey: true,
+    young: 13,
+  }),
+  mouse: threat('mouse', 'feed loss only', {
+    squeeze: 7,
+    dig: 150,
+    wire: 0.5,
+    smallPrey: true,
+    takes: 'feed',
+  }),
+  snake: threat('snake', 'eggs or chicks gone without trace', { squeeze: 13, smallPrey: true }),
+  cat: threat('cat', 'chicks and small birds only', { squeeze: 75, reach: 50, wire: 0.7, smallPrey: true }),
+  lynx: threat('bobcat or lynx', 'bird covered with litter', {
+    squeeze: 120,
+    reach: 75,
+    dig: 150,
+    apron: 300,
+    wire: 1.4,
+    tears: true,
+  }),
+  pig: threat('wild pig', 'fence lifted, ground rooted', {
+    squeeze: 250,
+    dig: 300,
+    apron: 900,
+    wire: 3,
+    tears: true,
+  }),
+  bear: threat('bear', 'housing broken open', { tears: true }),
+  hawk: threat('hawk or buzzard', 'plucked ring of feathers, breast eaten', { squeeze: 60 }),
+  eagle: threat('eagle', 'bird gone by day', { squeeze: 150 }),
+  owl: threat('owl', 'head and neck eaten', { squeeze: 75 }),
+  crow: threat('crow or magpie', 'eggs and chicks gone', { squeeze: 60, reach: 40, smallPrey: true }),
+  'wild-birds': threat(
+    'wild birds (disease)',
+    'none; a housing order asks for a solid cover and openings of 25 mm or less',
+    { squeeze: 26 },
+  ),
+  person: threat('person (theft)', 'birds gone, catches undone', { opens: true, steals: true }),
+} as const;
+export type ThreatId = keyof typeof THREATS;
+export const THREAT_IDS = Object.keys(THREATS) as readonly ThreatId[];
+
 export const PRESENCES = ['seen', 'likely', 'absent'] as const;
 export type Presence = (typeof PRESENCES)[number];
 
-type Row = readonly [
-  squeeze: number | null,
-  reach: number | null,
-  dig: number | null,
-  apron: number | null,
-  wire: number | null,
-  tears: 'T' | '-',
-  prey: 'any' | 'small',
-];
-
-/** In millimetres. */
-const ROWS: Readonly<Record<ThreatId, Row>> = {
-  fox: [75, 60, 450, 450, 1.0, 'T', 'any'],
-  coyote: [150, 75, 450, 600, 1.4, 'T', 'any'],
-  dog: [120, 75, 400, 500, 1.5, 'T', 'any'],
-  raccoon: [90, 25, 150, 300, 1.0, 'T', 'any'],
-  opossum: [75, 40, 100, 300, 0.9, 'T', 'small'],
-  skunk: [75, 40, 250, 300, 0.9, 'T', 'small'],
-  badger: [130, 60, 600, 900, 1.8, 'T', 'any'],
-  mink: [25, 25, 300, 450, 0.6, 'T', 'any'],
-  weasel: [19, 19, null, 300, 0.5, '-', 'any'],
-  marten: [40, 40, 100, 300, 0.9, 'T', 'any'],
-  rat: [15, 15, 450, 300, 0.9, '-', 'small'],
-  mouse: [7, null, 150, null, 0.5, '-', 'small'],
-  snake: [13, null, null, null, null, '-', 'small'],
-  cat: [75, 50, null, null, 0.7, '-', 'small'],
-  lynx: [120, 75, 150, 300, 1.4, 'T', 'any'],
-  pig: [250, null, 300, 900, 3.0, 'T', 'any'],
-  bear: [null, null, null, null, null, 'T', 'any'],
-  hawk: [60, null, null, null, null, '-', 'any'],
-  eagle: [150, null, null, null, null, '-', 'any'],
-  owl: [75, null, null, null, null, '-', 'any'],
-  crow: [60, 40, null, null, null, '-', 'small'],
-  'wild-birds': [26, null, null, null, null, '-', 'any'],
-  person: [null, null, null, null, null, '-', 'any'],
-};
-
-const metres = (n: number | null) => (n === null ? null : Math.round(n * 1000) / 1e6);
-
-export const THREATS = Object.fromEntries(
-  THREAT_IDS.map((id): [ThreatId, ThreatRow] => {
-    const [squeeze, reach, dig, apron, wire, tears, prey] = ROWS[id];
-    return [
-      id,
-      {
-        squeeze: metres(squeeze),
-        reach: metres(reach),
-        dig: metres(dig),
-        apron: metres(apron),
-        wire: metres(wire),
-        tears: tears === 'T',
-        smallPrey: prey === 'small',
-      },
-    ];
-  }),
-) as Readonly<Record<ThreatId, ThreatRow>>;
-
-/** A rat under eight weeks passes 13 mm; where chicks sleep this counts instead of the grown rat's figure. */
-export const YOUNG_RAT_SQUEEZE = 0.013;
+/** Likely nearly everywhere: so set until the keeper says what is about. */
+export const USUAL_THREATS: Readonly<Partial<Record<ThreatId, Presence>>> = { fox: 'likely', rat: 'likely' };
 
 /** A plan, as far as it says who is about. */
 export interface Threatened {

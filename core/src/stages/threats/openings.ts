@@ -1,7 +1,7 @@
 import { BIRDS, type BirdKind } from '../birds/kinds';
 import type { Plan } from '../../plan/schema';
 import { EPSILON } from '../../units/round';
-import { THREATS, THREAT_IDS, type ThreatId, YOUNG_RAT_SQUEEZE, isPresent } from './kinds';
+import { THREATS, THREAT_IDS, type ThreatId, isPresent } from './kinds';
 
 /** What one present threat asks of openings, m. */
 export interface ThreatLimit {
@@ -24,14 +24,13 @@ export interface OpeningLimits {
 export function openingLimits(plan: Pick<Plan, 'threats' | 'flock'>): OpeningLimits {
   const kept = plan.flock.filter((f) => f.count > 0);
   const small = kept.some((f) => BIRDS[f.kind].small);
-  const chicks = kept.some((f) => f.kind === 'chick');
+  const chicks = kept.some((f) => BIRDS[f.kind].young);
   const threats = THREAT_IDS.filter((id) => isPresent(plan, id)).flatMap((threat): ThreatLimit[] => {
-    const { squeeze, reach, smallPrey } = THREATS[threat];
-    const body = threat === 'rat' && chicks ? YOUNG_RAT_SQUEEZE : squeeze;
+    const { squeeze, reach, smallPrey, young, takes } = THREATS[threat];
+    const body = chicks ? (young ?? squeeze) : squeeze;
     const limit = Math.min(body ?? Infinity, reach ?? Infinity);
     if (!Number.isFinite(limit)) return [];
-    // A mouse takes feed, never a bird.
-    return [{ threat, limit, onlyKnow: threat === 'mouse' || (smallPrey && !small) }];
+    return [{ threat, limit, onlyKnow: takes === 'feed' || (smallPrey && !small) }];
   });
   const birds = kept.map((f) => ({ kind: f.kind, opening: BIRDS[f.kind].opening }));
   const bird = birds.length > 0 ? birds.reduce((a, b) => (b.opening < a.opening ? b : a)) : undefined;

@@ -1,9 +1,9 @@
 import type { ThreatId } from './kinds';
-import { THREAT_NAMES } from './names';
+import { THREATS } from './kinds';
 import { listed } from '../../saying/phrases';
 
 /** Animals as a sentence calls them: `foxes and badgers`. */
-export const who = (threats: readonly ThreatId[]): string => listed(threats.map((t) => THREAT_NAMES[t]));
+export const who = (threats: readonly ThreatId[]): string => listed(threats.map((t) => THREATS[t].name));
 
 /** One word where one kind of animal does it, another where several do. */
 export const verb = (threats: readonly ThreatId[], one: string, many: string): string =>

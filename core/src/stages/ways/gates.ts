@@ -1,5 +1,5 @@
 import { type Foot } from '../../ground/foot';
-import { isPresent } from '../threats/kinds';
+import { THREATS, THREAT_IDS, isPresent } from '../threats/kinds';
 import { type Finding, finding } from '../../findings/types';
 import type { FenceLine } from '../../ground/fenceLines';
 import type { Change } from '../../plan/changes/types';
@@ -21,7 +21,8 @@ const set = (id: string, to: Extract<Change, { verb: 'set-opening' }>['to']): Ch
 /** @see rules: Gates and doors. Two-step catches at top and foot wherever raccoon or people are present; a lock against theft */
 export function catchFindings(plan: Pick<Plan, 'threats'>, gate: Having<'catches'>): readonly Finding[] {
   const part = { on: 'opening', opening: gate.id } as const;
-  const openers = (['raccoon', 'person'] as const).filter((id) => isPresent(plan, id));
+  const about = THREAT_IDS.filter((id) => isPresent(plan, id));
+  const openers = about.filter((id) => THREATS[id].opens);
   const found: Finding[] = [];
   if (openers.length > 0 && gate.catches === 'one-step') {
     found.push(
@@ -30,7 +31,7 @@ export function catchFindings(plan: Pick<Plan, 'threats'>, gate: Having<'catches
       ]),
     );
   }
-  if (isPresent(plan, 'person') && gate.lock === 'none') {
+  if (about.some((id) => THREATS[id].steals) && gate.lock === 'none') {
     found.push(
       finding('gate.lock', 'mend', 'ways', part, { way: gate.kind }, [set(gate.id, { lock: 'padlock' })]),
     );

@@ -1,4 +1,5 @@
 import { type Foot } from '../../ground/foot';
+import { THREATS } from '../threats/kinds';
 import { type OpeningLimits, passing } from '../threats/openings';
 import type { Unmet } from '../../buying/unmet';
 import type { Products } from '../../catalogue/products';
@@ -38,9 +39,9 @@ function noKit(opening: Opening, nearest: number | null): Finding {
   return finding('way.no-kit', 'mend', 'ways', { on: 'opening', opening: opening.id }, params, mends);
 }
 
-/** What gets through beside a shut leaf; mice left out (rules: Gates and doors). */
+/** What gets through beside a shut leaf; what takes feed alone is left out (rules: Gates and doors). */
 function gapFindings(opening: Having<'gap'>, limits: OpeningLimits): Finding[] {
-  const through = passing(limits, opening.gap).filter((t) => t.threat !== 'mouse');
+  const through = passing(limits, opening.gap).filter((t) => THREATS[t.threat].takes !== 'feed');
   return (['mend', 'know'] as const).flatMap((severity): Finding[] => {
     const these = through.filter((t) => t.onlyKnow === (severity === 'know'));
     if (these.length === 0) return [];

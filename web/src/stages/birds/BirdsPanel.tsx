@@ -1,7 +1,7 @@
 import {
   type Flock,
   BIRD_KINDS,
-  BIRD_NAMES,
+  BIRDS,
   SPACE_NAMES,
   SPACE_SCHOOLS,
   capital,
@@ -16,7 +16,7 @@ import { useReader, useReckoning } from '../../state/reckoningStore';
 import { HeadlineWorking } from '../HeadlineWorking';
 import { Panel } from '../Panel';
 
-const KINDS = BIRD_KINDS.map((value) => ({ value, label: capital(BIRD_NAMES[value][1]) }));
+const KINDS = BIRD_KINDS.map((value) => ({ value, label: capital(BIRDS[value].many) }));
 const SPACES = SPACE_SCHOOLS.map((value) => ({ value, label: capital(SPACE_NAMES[value]) }));
 
 /** One kind of bird: how many, and whether they are let out. */
@@ -24,7 +24,7 @@ function FlockFields({ flock }: { flock: Flock }) {
   const take = usePlan((s) => s.take);
   const { id, kind, count, keeping } = flock;
   const set = (to: Partial<Omit<Flock, 'id'>>) => take({ verb: 'set-birds', id, to });
-  const name = BIRD_NAMES[kind][1];
+  const name = BIRDS[kind].many;
   return (
     <section aria-label={name} style={{ borderTop: '1px solid var(--rule)', paddingTop: 10 }}>
       <div className="fields" style={{ gridTemplateColumns: '1fr 84px 40px' }}>

@@ -62,7 +62,7 @@ export function SkirtSection({ skirt }: { skirt: Exclude<Skirt, { kind: 'none' }
   const foot = GROUND + px(depth);
   const high = Math.max(GROUND + 46, foot + 34);
   const end = FENCE + px(out);
-  const fillTop = fill?.of === 'stone' ? GROUND - px(fill.height) : GROUND;
+  const fillTop = GROUND - px(fill?.above ?? 0);
   return (
     <svg className="stripsvg" width={WIDE} height={high} role="img" aria-label="Skirt from its end">
       <defs>
@@ -88,7 +88,7 @@ export function SkirtSection({ skirt }: { skirt: Exclude<Skirt, { kind: 'none' }
           y={fillTop}
           width={px(fill.width)}
           height={px(fill.height)}
-          fill={fill.of === 'stone' ? 'url(#section-stones)' : 'var(--rule)'}
+          fill={fill.above > 0 ? 'url(#section-stones)' : 'var(--rule)'}
           stroke="var(--ink)"
         />
       )}

@@ -1,17 +1,10 @@
-import {
-  PRESENCES,
-  THREATS,
-  THREAT_IDS,
-  THREAT_NAMES,
-  THREAT_SIGNS,
-  type ThreatId,
-  capital,
-} from '@aviarum/core';
+import { PRESENCES, THREATS, THREAT_IDS, USUAL_THREATS, type ThreatId, capital, listed } from '@aviarum/core';
 import { Choice } from '../../fields/Choice';
 import { usePlan } from '../../state/planStore';
 import { useReader, useReckoning } from '../../state/reckoningStore';
 import { Panel } from '../Panel';
 
+const USUAL = THREAT_IDS.filter((id) => USUAL_THREATS[id]);
 const OPTIONS = PRESENCES.map((value) => ({ value, label: value }));
 
 export function ThreatsPanel({ base }: { base: string }) {
@@ -22,9 +15,7 @@ export function ThreatsPanel({ base }: { base: string }) {
   if (!plan) return null;
   const untouched =
     plan.settled.threats !== true &&
-    THREAT_IDS.every(
-      (id) => (plan.threats[id] ?? 'absent') === (id === 'fox' || id === 'rat' ? 'likely' : 'absent'),
-    );
+    THREAT_IDS.every((id) => (plan.threats[id] ?? 'absent') === (USUAL_THREATS[id] ?? 'absent'));
   const limits = (id: ThreatId) => {
     const { squeeze, apron } = THREATS[id];
     const parts = [
@@ -36,7 +27,10 @@ export function ThreatsPanel({ base }: { base: string }) {
   return (
     <Panel stage="threats" base={base} lead="What is about, by sign and by asking neighbours.">
       {untouched && (
-        <p>Fox and rat are set to likely: they are nearly everywhere. Say what you know of the others.</p>
+        <p>
+          {capital(listed(USUAL.map((id) => THREATS[id].name)))} are set to likely: they are nearly
+          everywhere. Say what you know of the others.
+        </p>
       )}
       {largest !== null && (
         <dl className="tally">
@@ -47,11 +41,11 @@ export function ThreatsPanel({ base }: { base: string }) {
       {THREAT_IDS.map((id) => (
         <section key={id} style={{ borderTop: '1px solid var(--rule)', paddingTop: 8, gap: 5 }}>
           <div>
-            <b>{capital(THREAT_NAMES[id])}</b> <span className="small soft">{limits(id)}</span>
-            <div className="small soft">{capital(THREAT_SIGNS[id])}</div>
+            <b>{capital(THREATS[id].name)}</b> <span className="small soft">{limits(id)}</span>
+            <div className="small soft">{capital(THREATS[id].sign)}</div>
           </div>
           <Choice
-            name={capital(THREAT_NAMES[id])}
+            name={capital(THREATS[id].name)}
             hideName
             value={plan.threats[id] ?? 'absent'}
             options={OPTIONS}

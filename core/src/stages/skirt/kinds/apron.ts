@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { length, meaning } from '../../../schema/common';
 import { lapUp, mass, mesh } from './fields';
-import { type Kept, type Measure, type SkirtShape, type Wanted, kind, less } from './kind';
+import { type Kept, type Measure, type SkirtShape, type Stones, type Wanted, kind, less } from './kind';
 
 const stones = z
   .optional(z.strictObject(mass))
@@ -28,7 +28,10 @@ const shape = (skirt: Flat, round: SkirtShape['round']): SkirtShape => ({
   laid: 'flat',
   turns: skirt.width,
   trench: null,
-  fill: skirt.stones ? { of: 'stone', width: skirt.stones.width, height: skirt.stones.height } : null,
+  fill: skirt.stones
+    ? { pack: 'stone', width: skirt.stones.width, height: skirt.stones.height, above: skirt.stones.height }
+    : null,
+  stapled: false,
   round,
 });
 
@@ -40,6 +43,9 @@ const narrower = <C extends Flat>(skirt: C, by: number): C | null => {
   const width = less(skirt.width, by);
   return width === null ? null : { ...skirt, width };
 };
+
+const withStones = <C extends Flat>({ stones: _, ...bare }: C, laid: Stones | null) =>
+  (laid ? { ...bare, stones: laid } : bare) as C;
 
 const laidFlat = ({ mesh: of, width, lapUp: up }: Kept, wanted: Wanted) => ({
   mesh: of,
@@ -55,6 +61,9 @@ const FLAT = {
   ] satisfies readonly Measure[],
   enough,
   narrower,
+  withStones,
+  look: 'apron',
+  loose: false,
 } as const;
 
 export const apron = kind(

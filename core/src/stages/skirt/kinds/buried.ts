@@ -12,6 +12,9 @@ export const buried = kind(
     title: 'Buried straight',
     note: 'a trench all round; where mowing comes close',
     say: ({ depth }, r, name) => `Bury a skirt ${r.length(depth)} deep of ${name}`,
+    look: 'buried',
+    loose: false,
+    withStones: null,
     measures: [
       { field: 'depth', name: 'Depth', stops: 'deep' },
       { field: 'lapUp', name: 'Lap up the wall' },
@@ -51,6 +54,9 @@ export const toe = kind(
     note: 'down and then out; against mink, rat and badger',
     say: ({ depth, out }, r, name) =>
       `Bury a skirt ${r.length(depth)} deep with a toe of ${r.length(out)}, of ${name}`,
+    look: 'toe',
+    loose: false,
+    withStones: null,
     measures: [
       { field: 'depth', name: 'Depth' },
       { field: 'out', name: 'Toe, outward' },

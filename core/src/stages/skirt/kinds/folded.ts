@@ -14,6 +14,9 @@ export const folded = kind(
     title: 'Folded',
     note: 'one strip, half up the wall, half out',
     say: ({ up, out }, r, name) => `Fold a skirt ${r.length(up)} up and ${r.length(out)} out, of ${name}`,
+    look: 'apron',
+    loose: false,
+    withStones: null,
     measures: [
       { field: 'up', name: 'Up the wall' },
       { field: 'out', name: 'Out on the ground', stops: 'flat' },
@@ -29,6 +32,7 @@ export const folded = kind(
       ],
       laid: 'flat',
       turns: out,
+      stapled: true,
     }),
     instead: (kept, wanted) => ({
       kind: 'folded' as const,

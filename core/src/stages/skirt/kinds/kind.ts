@@ -1,5 +1,6 @@
 import type * as z from 'zod/mini';
 import type { Reader } from '../../../saying/reader';
+import type { Look } from './look';
 
 /** A skirt seen from its end: how far it goes up, down and out, and what it is made of. All m. */
 export interface SkirtShape {
@@ -20,10 +21,14 @@ export interface SkirtShape {
   /** What is dug: as wide on average, and by how much its bottom lies further out than its top. */
   readonly trench: { readonly width: number; readonly depth: number; readonly lean: number } | null;
   readonly fill: {
-    readonly of: 'stone' | 'concrete';
+    readonly pack: 'stone' | 'concrete';
     readonly width: number;
     readonly height: number;
+    /** Above the ground. */
+    readonly above: number;
   } | null;
+  /** Stapled to every timber post as far up as it goes; otherwise ringed to the wall alone. */
+  readonly stapled: boolean;
   readonly round: 'fence' | 'house';
 }
 
@@ -49,6 +54,12 @@ export interface Measure {
   readonly stops?: 'flat' | 'deep';
 }
 
+/** Stones or pavers along the fence, m. */
+export interface Stones {
+  readonly width: number;
+  readonly height: number;
+}
+
 /** One kind of skirt: everything that tells it from the others. */
 export interface KindOf<C> {
   readonly title: string;
@@ -56,6 +67,12 @@ export interface KindOf<C> {
   /** What choosing it does; its mesh by name. */
   readonly say: (skirt: C, reader: Reader, mesh: string) => string;
   readonly measures: readonly Measure[];
+  /** How it is drawn where it lies. */
+  readonly look: Look;
+  /** Of loose pieces: what is small goes between them. */
+  readonly loose: boolean;
+  /** With stones on it along the fence, or without; null where none can lie on it. */
+  readonly withStones: ((skirt: C, stones: Stones | null) => C) | null;
   /** Null where nothing is laid. */
   readonly shape: (skirt: C) => SkirtShape | null;
   /** One that stops what is about, instead of another kind. */
@@ -89,5 +106,6 @@ export const NO_SHAPE = {
   turns: 0,
   trench: null,
   fill: null,
+  stapled: false,
   round: 'fence',
 } as const;

@@ -15,7 +15,7 @@ const about = fc.subarray([...THREAT_IDS]);
 const threatsOf = (ids: readonly ThreatId[]) => ({
   threats: Object.fromEntries(ids.map((id) => [id, 'seen' as const])),
 });
-const digs = (id: ThreatId) => digFigure(id, 'apron') !== null || digFigure(id, 'buried') !== null;
+const digs = (id: ThreatId) => digFigure(id, 'flat') !== null || digFigure(id, 'deep') !== null;
 
 describe.each(KIND_IDS)('a skirt of the kind %s', (kind) => {
   const made = (ids: readonly ThreatId[] = []) =>

@@ -17,6 +17,9 @@ export const sloped = kind(
     note: 'one straight run of mesh, down and out; a wedge-shaped trench',
     say: ({ depth, out }, r, name) =>
       `Bury a skirt on a slope, ${r.length(depth)} deep and ${r.length(out)} out, of ${name}`,
+    look: 'toe',
+    loose: false,
+    withStones: null,
     measures: [
       { field: 'depth', name: 'Depth', stops: 'deep' },
       { field: 'out', name: 'Out at its foot' },
