@@ -1,5 +1,5 @@
 /* Command line: reads a plan file, prints its reckoning or the plan as another kind of file. See docs/plan-format.md. */
-import { EXPORTS, type ExportKind, exportAs, isExport } from '../src/formats/exchange';
+import { EXPORT_KINDS, type ExportKind, exportAs, isExport } from '../src/formats/exchange';
 import { highsSolver } from '../src/cutting/highs';
 import { type Solver, reckon, reckonImproved, reckoningFile } from '../src/index';
 import { command, planFrom, refuse } from './planFrom';
@@ -10,9 +10,10 @@ function asked(args: readonly string[]): { kind: ExportKind | undefined; file: s
   const rest = at < 0 ? args : args.filter((_, i) => i !== at && i !== at + 1);
   const kind = at < 0 ? undefined : args[at + 1];
   if (at >= 0 && !isExport(kind))
-    return refuse('usage', `--as takes one of ${EXPORTS.join(', ')}, not “${kind ?? ''}”`);
+    return refuse('usage', `--as takes one of ${EXPORT_KINDS.join(', ')}, not “${kind ?? ''}”`);
   const unknown = rest.find((a) => a.startsWith('--'));
-  if (unknown !== undefined) return refuse('usage', `${unknown} is not known; --as ${EXPORTS.join('|')} is`);
+  if (unknown !== undefined)
+    return refuse('usage', `${unknown} is not known; --as ${EXPORT_KINDS.join('|')} is`);
   return { kind: isExport(kind) ? kind : undefined, file: rest[0] };
 }
 

@@ -131,6 +131,7 @@ export { blocking } from './stages/blocking';
 export { type ReckonMore, makeReckoner, reckon } from './reckon';
 export type { Part, Reckoning, StageResult, Workings } from './reckoning';
 export type { Figures } from './working/figures';
+export { EXPORTS, EXPORT_KINDS, type ExportKind } from './formats/exchange/kinds';
 export { freePlace } from './stages/ways/freePlace';
 export {
   PRESENCES,

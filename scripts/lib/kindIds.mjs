@@ -6,6 +6,7 @@ export const KINDS = [
   { file: 'core/src/stages/ways/kinds/index.ts', type: 'KindId', folder: 'core/src/stages/ways/kinds/' },
   { file: 'core/src/stages/birds/kinds.ts', type: 'BirdKind', folder: 'core/src/stages/birds/kinds' },
   { file: 'core/src/stages/threats/kinds.ts', type: 'ThreatId', folder: 'core/src/stages/threats/kinds' },
+  { file: 'core/src/catalogue/postKinds.ts', type: 'PostKind', folder: 'core/src/catalogue/postKinds' },
   { file: 'core/src/catalogue/meshTypes.ts', type: 'MeshType', folder: 'core/src/catalogue/meshTypes' },
 ];
 

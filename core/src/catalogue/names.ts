@@ -1,3 +1,4 @@
+import { postKindOf } from './postKinds';
 import { type PackId } from './packs';
 import { typeOf } from './meshTypes';
 import { type TimberProduct, type MeshProduct, type PostProduct } from './types';
@@ -69,20 +70,7 @@ export function postName(post: PostProduct, reader: Reader): string {
     reader.system === 'imperial'
       ? reader.opening(Math.round(post.size / 0.0254 / 0.25) * 0.25 * 0.0254)
       : `${mm(post.size)} mm`;
-  switch (post.kind) {
-    case 'steel-t':
-      return 'Steel T';
-    case 'round':
-      return `Round treated ${size}`;
-    case 'square':
-      return `Sawn treated ${size}`;
-    case 'half-round':
-      return `Half-round timber ${size}`;
-    case 'tube':
-      return `Steel tube ${size}`;
-    case 'spike':
-      return `Sawn ${size} on a driven spike`;
-  }
+  return postKindOf(post).named(size);
 }
 
 export const packName = (pack: PackId): string => PACK_NAMES[pack];

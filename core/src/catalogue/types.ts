@@ -1,5 +1,6 @@
 import type { MeshType } from './meshTypes';
 import type { PackId } from './packs';
+import type { PostKind, PostKindRow } from './postKinds';
 
 export type { PackId } from './packs';
 export type { MeshType };
@@ -19,10 +20,9 @@ export interface MeshProduct {
 
 export interface PostProduct {
   readonly id: string;
-  readonly kind: 'steel-t' | 'round' | 'square' | 'half-round' | 'tube' | 'spike';
-  readonly material: 'timber' | 'steel';
-  /** How it comes to stand: dug into a hole, driven, or on a driven spike. */
-  readonly standing: 'dug' | 'driven' | 'spike';
+  readonly kind: PostKind;
+  readonly material: PostKindRow['material'];
+  readonly standing: PostKindRow['standing'];
   /** Diameter, side or face, m. */
   readonly size: number;
   readonly lengths: readonly number[];

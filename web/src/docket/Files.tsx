@@ -1,18 +1,8 @@
-import { type Plan, writePlan } from '@aviarum/core';
+import { EXPORTS, EXPORT_KINDS, type ExportKind, type Plan, writePlan } from '@aviarum/core';
 import { Link } from 'react-router';
 import { keepLooking, useImproving } from '../state/improving';
 import { usePlan } from '../state/planStore';
 import { useReckoning } from '../state/reckoningStore';
-
-/** Kinds of file that a plan leaves as, besides its own. */
-const KINDS = [
-  { kind: 'geojson', ending: '.geojson', label: 'GeoJSON' },
-  { kind: 'geojson-local', ending: '-metres.geojson', label: 'GeoJSON in metres' },
-  { kind: 'gpx', ending: '.gpx', label: 'GPX of the stakes' },
-  { kind: 'dxf', ending: '.dxf', label: 'DXF' },
-  { kind: 'svg', ending: '.svg', label: 'SVG to scale' },
-  { kind: 'csv', ending: '-marks.csv', label: 'Marks as CSV' },
-] as const;
 
 export function download(name: string, type: string, text: string) {
   const url = URL.createObjectURL(new Blob([text], { type }));
@@ -42,9 +32,10 @@ export function Files({ plan }: { plan: Plan }) {
   const name = slug(plan.name);
   const holding = usePlan((s) => s.holding);
   const base = `/h/${holding}/p/${plan.id}`;
-  const file = async ({ kind, ending }: (typeof KINDS)[number]) => {
-    const { EXPORT_TYPES, exportAs } = await import('@aviarum/core/formats');
-    download(`${name}${ending}`, EXPORT_TYPES[kind], exportAs(kind, plan));
+  const file = async (kind: ExportKind) => {
+    const { exportAs } = await import('@aviarum/core/formats');
+    const { ending, type } = EXPORTS[kind];
+    download(`${name}${ending}`, type, exportAs(kind, plan));
   };
   const csv = async (which: 'docketCsv' | 'cutListCsv') => {
     const { reckoning } = useReckoning.getState();
@@ -71,9 +62,9 @@ export function Files({ plan }: { plan: Plan }) {
       >
         Plan as a file
       </button>
-      {KINDS.map((kind) => (
-        <button key={kind.kind} type="button" className="btn" onClick={() => void file(kind)}>
-          {kind.label}
+      {EXPORT_KINDS.map((kind) => (
+        <button key={kind} type="button" className="btn" onClick={() => void file(kind)}>
+          {EXPORTS[kind].label}
         </button>
       ))}
       <Link className="btn" to={`${base}/yard`}>

@@ -1,15 +1,9 @@
 import type { Goods } from '../../catalogue/goods';
+import { MATERIALS } from '../../catalogue/materials';
 import { MESH_TYPES } from '../../catalogue/meshTypes';
 import type { PackId } from '../../catalogue/packs';
+import { POST_KINDS } from '../../catalogue/postKinds';
 import type { MeshProduct, PostProduct } from '../../catalogue/types';
-
-/** Rough figures, for what must be carried home. kg/m³. */
-const STEEL = 7850;
-const TIMBER = 550;
-const PLASTIC = 950;
-/** Steel studded T section, kg/m. */
-const T_POST = 1.9;
-const TUBE_WALL = 0.002;
 
 const round = (diameter: number) => (Math.PI * diameter ** 2) / 4;
 
@@ -24,25 +18,16 @@ export function meshWeight({ type, opening, wire }: MeshProduct): number {
     diamonds: 2.4 / opening.up,
     squares: 1 / (opening.up + wire) + 1 / (opening.along + wire),
   }[weave];
-  return length * round(wire) * (of === 'plastic' ? PLASTIC : STEEL);
+  return length * round(wire) * MATERIALS[of];
 }
 
-const SECTIONS: Readonly<Record<PostProduct['kind'], (size: number) => number>> = {
-  'steel-t': () => T_POST,
-  round: (size) => round(size) * TIMBER,
-  'half-round': (size) => (round(size) / 2) * TIMBER,
-  square: (size) => size ** 2 * TIMBER,
-  spike: (size) => size ** 2 * TIMBER,
-  tube: (size) => Math.PI * (size - TUBE_WALL) * TUBE_WALL * STEEL,
-};
-
 /** Weight of a metre of post, kg. */
-export const postWeight = ({ kind, size }: PostProduct): number => SECTIONS[kind](size);
+export const postWeight = ({ kind, size }: PostProduct): number => POST_KINDS[kind].weight(size);
 
 /** Weight of a metre of sawn timber, kg. */
 export const timberWeight = (market: Pick<Goods, 'timber'>, id: string): number => {
   const { thickness, width } = market.timber(id);
-  return thickness * width * TIMBER;
+  return thickness * width * MATERIALS.timber;
 };
 
 /** Of single pieces, kg. */

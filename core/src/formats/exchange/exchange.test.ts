@@ -5,7 +5,7 @@ import { tangled, toPolyline } from '../../ground/polyline';
 import type { Vector } from '../../ground/vector';
 import { L_SHAPE, aRun, anOutline } from '../../testing/aRun';
 import {
-  EXPORTS,
+  EXPORT_KINDS,
   type FileProblem,
   STROLL,
   type TrackPart,
@@ -123,7 +123,7 @@ describe('a round trip', () => {
 });
 
 describe('every kind of file', () => {
-  test.each(EXPORTS)('%s of the demo plans holds what it claims to', (kind) => {
+  test.each(EXPORT_KINDS)('%s of the demo plans holds what it claims to', (kind) => {
     for (const plan of DEMO_PLANS) {
       const text = exportAs(kind, plan);
       expect(text).not.toMatch(/undefined|NaN|Infinity/);

@@ -1,5 +1,6 @@
 /** Files from elsewhere and for elsewhere: loaded when they are asked for. */
-export { EXPORTS, EXPORT_TYPES, type ExportKind, exportAs, isExport } from './export';
+export { exportAs, isExport } from './export';
+export { EXPORT_KINDS, type ExportKind } from './kinds';
 export { PAPERS, type PaperName, SCALES, fitPaper } from './paper';
 export { type Placed, placePart } from './place';
 export { type LonLat, projectionAt } from './projection';

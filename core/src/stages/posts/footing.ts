@@ -1,3 +1,4 @@
+import { postKindOf } from '../../catalogue/postKinds';
 import type { PostProduct } from '../../catalogue/types';
 import type { Choices, PostRole } from '../../plan/schema';
 import { EPSILON } from '../../units/round';
@@ -14,8 +15,6 @@ export interface Footing {
   readonly frost: number;
 }
 
-/** A driven spike and a higher post's, m (rules: Posts: 0.6–0.75). */
-const SPIKE = { short: 0.6, long: 0.75, from: 1.2 } as const;
 /** What a cover adds, and a dug timber gate or corner post, m. */
 const MORE = 0.15;
 
@@ -27,10 +26,11 @@ const MORE = 0.15;
  */
 export function depthInGround(post: PostProduct, role: PostRole, footing: Footing): number {
   const { above, load, frost } = footing;
-  if (post.kind === 'spike') return above >= SPIKE.from - EPSILON ? SPIKE.long : SPIKE.short;
+  const base = postKindOf(post).depth(above);
+  // What is dug or driven itself is carried deeper; a spike is made one length.
+  if (post.standing === 'spike') return base;
   const braced =
     post.material === 'timber' && post.standing === 'dug' && (role === 'gate' || role === 'corner');
-  const base = post.kind === 'steel-t' ? (above >= 1.8 - EPSILON ? 0.6 : 0.45) : Math.max(0.6, above / 3);
   const depth = base + (braced ? MORE : 0) + (load === 'fence' ? 0 : MORE);
   return load === 'roof' ? Math.max(depth, frost) : depth;
 }
@@ -47,8 +47,7 @@ export const buriedLength = (post: PostProduct, depth: number): number =>
  */
 export function holeFor(post: PostProduct, setting: 'tamped' | 'concrete', depth: number) {
   const width = post.size * (setting === 'concrete' ? 3 : 2.5);
-  const round = (d: number) => (Math.PI * d * d) / 4;
-  const area = post.kind === 'square' ? (d: number) => d * d : round;
+  const { area } = postKindOf(post);
   return { width, fill: (area(width) - area(post.size)) * depth };
 }
 

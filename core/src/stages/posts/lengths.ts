@@ -1,3 +1,4 @@
+import { postKindOf } from '../../catalogue/postKinds';
 import type { Goods } from '../../catalogue/goods';
 import { type Finding, finding } from '../../findings/types';
 import { WHOLE_PLAN } from '../../plan/changes/types';
@@ -8,8 +9,6 @@ import type { BoughtPost } from './bought';
 
 /** A post is set so much shallower at most to fit a shorter length sold, m. */
 const NEARLY = 0.15;
-/** A sawn post on a driven spike carries low walls only, m [assume]. */
-const SPIKE_HIGHEST = 1.5;
 
 /** One post of each kind that stands alike: the rest would say the same. */
 function kinds(posts: readonly BoughtPost[], key: (post: BoughtPost) => string) {
@@ -74,15 +73,16 @@ export function lengthFindings(
         );
       }
     }
-    if (product.kind === 'spike' && post.above > SPIKE_HIGHEST + EPSILON) {
+    const { highest } = postKindOf(product);
+    if (highest && post.above > highest.above + EPSILON) {
       found.push(
         finding(
           'post.spike-high',
           'mend',
           'posts',
           post.part,
-          { role, above: post.above, most: SPIKE_HIGHEST },
-          [{ verb: 'set-posts', scope: WHOLE_PLAN, posts: { [role]: 'sawn-100' } }],
+          { role, above: post.above, most: highest.above },
+          [{ verb: 'set-posts', scope: WHOLE_PLAN, posts: { [role]: highest.instead } }],
         ),
       );
     }

@@ -12,7 +12,7 @@ import {
   pitchAt,
 } from '../../fasteners/along';
 import { type PostsOn, postsByWall, postsOn } from '../posts/postsOn';
-import type { PostStage, StandingPost } from '../posts/stage';
+import type { PostStage } from '../posts/stage';
 import { type Term, largest, product, sum, value } from '../../working';
 import type { BoardCourse } from './boards';
 import type { Gathered, WallGroup } from './groups';
@@ -61,8 +61,6 @@ function onBoards(groups: readonly WallGroup[], boards: readonly BoardCourse[]):
   );
 }
 
-const isT = (post: StandingPost) => post.product.kind === 'steel-t';
-
 /** Clips on steel posts beyond those that come with them. */
 function clips(on: PostsOn, groups: readonly WallGroup[], rigid: ReadonlySet<HungBand>): Term[] {
   // Panels alone are tied.
@@ -81,7 +79,12 @@ function clips(on: PostsOn, groups: readonly WallGroup[], rigid: ReadonlySet<Hun
     ]);
     const extra = sum('fasten.clips', 'piece', { height }, [
       needed,
-      value('fasten.clips-included', -(steel.every(isT) ? included : 0), 'piece', {}),
+      value(
+        'fasten.clips-included',
+        -(steel.every((p) => p.product.clipsIncluded > 0) ? included : 0),
+        'piece',
+        {},
+      ),
     ]);
     return [
       product('fasten.clips', 'piece', { height }, [
