@@ -31,17 +31,8 @@ const LINES: Readonly<Record<string, readonly (readonly [behind: string, line: s
   'core/src/stages/words.ts': [
     ["import * as docket from './docket/words';", "\nimport * as flags from './flags/words';"],
     ['  ...docket.FINDINGS,', '\n  ...flags.FINDINGS,'],
-  ],
-  'core/src/stages/terms.ts': [
-    ["import * as docket from './docket/terms';", "\nimport * as flags from './flags/terms';"],
     ['  ...docket.TERMS,', '\n  ...flags.TERMS,'],
-  ],
-  'core/src/stages/changes.ts': [
-    ["import * as docket from './docket/changes';", "\nimport * as flags from './flags/changes';"],
     ['  ...docket.CHANGES,', '\n  ...flags.CHANGES,'],
-  ],
-  'core/src/stages/advice.ts': [
-    ["import * as docket from './docket/advice';", "\nimport * as flags from './flags/advice';"],
     ['  docket: docket.cautions,', '\n  flags: flags.cautions,'],
   ],
   'core/src/stages/told.ts': [

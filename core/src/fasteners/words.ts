@@ -1,11 +1,12 @@
 import { type Reader } from '../saying/reader';
+import { BOARDED, SEAMS } from '../stages/facts';
 
 export interface FastenSeam {
-  readonly kind: 'bands' | 'leaf' | 'skirt' | 'patch';
+  readonly kind: keyof typeof SEAMS;
   readonly length: number;
 }
 export interface FastenBoard {
-  readonly at: 'ground' | 'top' | 'skirt' | 'house';
+  readonly at: keyof typeof BOARDED;
   readonly length: number;
 }
 
@@ -26,24 +27,8 @@ export const TERMS = {
   'fasten.clips-needed': () => 'clips on a steel post',
   'fasten.clips-included': () => 'come with the post',
   'fasten.least-clips': () => 'at least',
-  'fasten.seam': ({ kind, length }: FastenSeam, r: Reader) => {
-    const where = {
-      bands: 'where bands lap',
-      leaf: 'where bands lap on the gate',
-      skirt: 'where the skirt laps the wall',
-      patch: 'patch of the overhang',
-    };
-    return `${where[kind]}, ${r.length(length)}`;
-  },
-  'fasten.board': ({ at, length }: FastenBoard, r: Reader) => {
-    const what = {
-      ground: 'mesh to the board at the ground',
-      top: 'mesh to the board at the top',
-      skirt: 'skirt to the board',
-      house: 'skirt to the house',
-    };
-    return `${what[at]}, ${r.length(length)}`;
-  },
+  'fasten.seam': ({ kind, length }: FastenSeam, r: Reader) => `${SEAMS[kind]}, ${r.length(length)}`,
+  'fasten.board': ({ at, length }: FastenBoard, r: Reader) => `${BOARDED[at]}, ${r.length(length)}`,
   'fasten.stiles': ({ height }: { readonly height: number }, r: Reader) =>
     `up the stiles of a leaf, ${r.length(height)}`,
   'fasten.rails': ({ length }: { readonly length: number }, r: Reader) =>

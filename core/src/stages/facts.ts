@@ -26,6 +26,10 @@ export const BETWEEN_RUNS = { ...skirt.BETWEEN_RUNS };
 export const USES = { ...walls.USES, ...skirt.USES, ...ways.USES, ...docket.USES };
 export type Use = keyof typeof USES;
 
+/** Where mesh is ringed to mesh, and what is stapled to a board, as a working says it. */
+export const SEAMS = { ...walls.SEAMS, ...skirt.SEAMS } as const;
+export const BOARDED = { ...walls.BOARDED, ...skirt.BOARDED } as const;
+
 /** How parts of the stages are written. */
 export const PARTS = { ...skirt.PARTS } as const;
 

@@ -14,6 +14,10 @@ export const NAME = 'Skirt';
 /** What pieces of it are for: as a sentence calls them, where their letters stand, and whether they run along the fence. */
 export const USES = { skirt: { name: 'skirt', letters: 'ground', along: 'fence' } } as const satisfies Uses;
 
+/** Where its mesh is ringed to mesh, and what of it is stapled to a board. */
+export const SEAMS = { skirt: 'where the skirt laps the wall' } as const;
+export const BOARDED = { skirt: 'skirt to the board', house: 'skirt to the house' } as const;
+
 /** How its parts are written. */
 export const PARTS = {
   skirts: 'skirt',

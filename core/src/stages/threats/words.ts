@@ -2,10 +2,15 @@ import { type KindId, nameOf } from '../ways/kinds';
 import { type ThreatId } from './kinds';
 import { type Reader } from '../../saying/reader';
 import { capital } from '../../saying/phrases';
+import { type Use, USES } from '../facts';
 import { who, verb } from './whom';
 
+export { cautions } from './advice';
+export { CHANGES } from './changes';
+
 export interface OpeningPasses {
-  readonly of: 'band' | 'skirt' | 'gate' | 'gap' | 'hollow';
+  /** A gap, or the mesh of pieces for one use. */
+  readonly of: Use | 'gate' | 'gap' | 'hollow';
   readonly opening: number;
   /** The gate or door, where the gap is beside one. */
   readonly way?: KindId;
@@ -16,7 +21,7 @@ export interface OpeningPasses {
   readonly side?: number;
 }
 export interface MeshTorn {
-  readonly of: 'band' | 'skirt';
+  readonly of: Use;
   readonly threats: readonly ThreatId[];
   readonly wire: number;
   readonly needs: number | null;
@@ -26,23 +31,18 @@ export interface MeshTorn {
 export const FINDINGS = {
   'opening.passes': ({ of, opening, way, threats, limit, from, side }: OpeningPasses, r: Reader) => {
     const under = `under the mesh on side ${side ?? ''}`;
-    const where =
-      of === 'gap'
-        ? `the gap at the foot of a step, ${under}`
-        : of === 'hollow'
-          ? `a hollow ${under}`
-          : of === 'gate'
-            ? `the gap beside the ${nameOf(way ?? 'gate')}`
-            : of === 'skirt'
-              ? 'the skirt'
-              : from > 0
-                ? `the wall above ${r.length(from)}`
-                : 'the foot of the wall';
-    return `${capital(who(threats))} ${verb(threats, 'gets', 'get')} through ${where}: ${r.opening(opening)} is not smaller than ${r.opening(limit)}.`;
+    const where = {
+      gap: `the gap at the foot of a step, ${under}`,
+      hollow: `a hollow ${under}`,
+      gate: `the gap beside the ${nameOf(way ?? 'gate')}`,
+      band: from > 0 ? `the wall above ${r.length(from)}` : 'the foot of the wall',
+    };
+    const through = of in where ? where[of as keyof typeof where] : `the ${USES[of as Use].name}`;
+    return `${capital(who(threats))} ${verb(threats, 'gets', 'get')} through ${through}: ${r.opening(opening)} is not smaller than ${r.opening(limit)}.`;
   },
   'mesh.torn': ({ of, threats, wire, needs }: MeshTorn) => {
     const breaks = `${capital(who(threats))} ${verb(threats, 'breaks', 'break')}`;
-    const torn = of === 'skirt' ? `${breaks} the skirt` : `${breaks} this mesh`;
+    const torn = of === 'band' ? `${breaks} this mesh` : `${breaks} the ${USES[of].name}`;
     const mm = (metres: number) => `${(metres * 1000).toFixed(1)} mm`;
     if (needs === null)
       return threats.length === 1

@@ -15,5 +15,16 @@ export const USES = {
   board: { name: 'one bay', letters: 'wall', along: 'nothing' },
 } as const satisfies Uses;
 
+/** Where its mesh is ringed to mesh, and what is stapled to a board. */
+export const SEAMS = {
+  bands: 'where bands lap',
+  leaf: 'where bands lap on the leaf',
+  patch: 'patch of the overhang',
+} as const;
+export const BOARDED = {
+  ground: 'mesh to the board at the ground',
+  top: 'mesh to the board at the top',
+} as const;
+
 /** Under which figure the hours of each code are told. */
 export const HOURS_FIGURES = { 'hours.boards': 'boards', 'hours.mesh': 'mesh' } as const;

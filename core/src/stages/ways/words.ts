@@ -4,6 +4,10 @@ import { type ThreatId } from '../threats/kinds';
 import { capital } from '../../saying/phrases';
 import { who, verb } from '../threats/whom';
 
+export { SCHOOLS, cautions } from './advice';
+export { CHANGES } from './changes';
+export { TERMS } from './terms';
+
 /** Which kind of gate or door. */
 export interface Way {
   readonly way: KindId;
