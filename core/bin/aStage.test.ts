@@ -31,8 +31,15 @@ const LINES: Readonly<Record<string, readonly (readonly [behind: string, line: s
   'core/src/stages/words.ts': [
     ["import * as docket from './docket/words';", "\nimport * as flags from './flags/words';"],
     ['  ...docket.FINDINGS,', '\n  ...flags.FINDINGS,'],
-    ['  ...docket.TERMS,', '\n  ...flags.TERMS,'],
+  ],
+  'core/src/stages/sentences.ts': [
+    ["import * as docket from './docket/changes';", "\nimport * as flags from './flags/changes';"],
+    ["import * as docketTerms from './docket/terms';", "\nimport * as flagsTerms from './flags/terms';"],
+    ['  ...docketTerms.TERMS,', '\n  ...flagsTerms.TERMS,'],
     ['  ...docket.CHANGES,', '\n  ...flags.CHANGES,'],
+  ],
+  'core/src/stages/advice.ts': [
+    ["import * as docket from './docket/advice';", "\nimport * as flags from './flags/advice';"],
     ['  docket: docket.cautions,', '\n  flags: flags.cautions,'],
   ],
   'core/src/stages/told.ts': [

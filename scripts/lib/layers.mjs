@@ -31,7 +31,7 @@ export const LAYERS = [
     name: 'sentences',
     files: [
       /^stages\/\w+\/(words|terms|changes|advice|names|whom)\.ts$/,
-      /^stages\/(words|terms|changes|advice)\.ts$/,
+      /^stages\/(words|sentences|advice)\.ts$/,
       /^(fasteners|cutting|build|plan)\/words\.ts$/,
       /^working\//,
       /^findings\//,

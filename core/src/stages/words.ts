@@ -1,9 +1,3 @@
-import * as build from '../build/words';
-import * as cutting from '../cutting/words';
-import * as fasteners from '../fasteners/words';
-import type { Cautions } from '../plan/cautions';
-import * as plan from '../plan/words';
-import type { StageId } from './facts';
 import * as birds from './birds/words';
 import * as threats from './threats/words';
 import * as ground from './ground/words';
@@ -26,47 +20,3 @@ export const FINDINGS = {
   ...ways.FINDINGS,
   ...docket.FINDINGS,
 } as const;
-
-/** What workings are made of, of the stages and of what several of them share; a code is one only where it has a sentence. */
-export const TERMS = {
-  ...fasteners.TERMS,
-  ...cutting.TERMS,
-  ...build.TERMS,
-  ...birds.TERMS,
-  ...outline.TERMS,
-  ...posts.TERMS,
-  ...walls.TERMS,
-  ...skirt.TERMS,
-  ...ways.TERMS,
-  ...docket.TERMS,
-} as const;
-
-/** What each change does, of the document and of the stages. */
-export const CHANGES = {
-  ...plan.CHANGES,
-  ...birds.CHANGES,
-  ...threats.CHANGES,
-  ...ground.CHANGES,
-  ...outline.CHANGES,
-  ...posts.CHANGES,
-  ...walls.CHANGES,
-  ...skirt.CHANGES,
-  ...ways.CHANGES,
-  ...docket.CHANGES,
-} as const;
-
-/** What can hurt or is asked by law, where it applies. */
-export const CAUTIONS = {
-  birds: birds.cautions,
-  threats: threats.cautions,
-  ground: ground.cautions,
-  outline: outline.cautions,
-  posts: posts.cautions,
-  walls: walls.cautions,
-  skirt: skirt.cautions,
-  ways: ways.cautions,
-  docket: docket.cautions,
-} as const satisfies Readonly<Record<StageId, Cautions>>;
-
-/** Where keepers disagree. */
-export const SCHOOLS = { ...posts.SCHOOLS, ...walls.SCHOOLS, ...skirt.SCHOOLS, ...ways.SCHOOLS } as const;

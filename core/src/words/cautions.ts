@@ -1,4 +1,4 @@
-import { CAUTIONS } from '../stages/words';
+import { CAUTIONS } from '../stages/advice';
 import type { StageId } from '../stages/facts';
 import type { Plan } from '../plan/schema';
 

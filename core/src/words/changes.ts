@@ -1,7 +1,7 @@
 import type { Market } from '../catalogue/market';
 import { type Change, type ChangeOf, type Verb } from '../plan/changes';
 import { type Reader } from '../saying/makeReader';
-import { CHANGES } from '../stages/words';
+import { CHANGES } from '../stages/sentences';
 
 type Sentences = { readonly [V in Verb]: (change: ChangeOf<V>, reader: Reader, market: Market) => string };
 

@@ -195,7 +195,7 @@ test.each<[string, string]>([
   ],
   [
     said('gate.no-sill', { way: 'gate', side: 1 }),
-    'Nothing closes the ground under the gate on side 1: no skirt passes there and there is no sill.',
+    'Nothing closes the ground under the gate on side 1. Put a sill there, or lay mesh under it as along the fence.',
   ],
   [
     said('gate.under-eave', { side: 1, name: 'the shed', eaves: 1.6 }),

@@ -1,6 +1,6 @@
 import type { Term, TermCode, TermParams } from '../working';
 import type { Reader } from '../saying/makeReader';
-import { TERMS } from '../stages/words';
+import { TERMS } from '../stages/sentences';
 
 type Sentences = { readonly [C in TermCode]: (params: TermParams[C], reader: Reader) => string };
 

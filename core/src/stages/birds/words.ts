@@ -3,10 +3,6 @@ import { capital } from '../../saying/phrases';
 import type { BirdKind } from './kinds';
 import { BIRDS } from './kinds';
 
-export { cautions } from './advice';
-export { CHANGES } from './changes';
-export { TERMS } from './terms';
-
 export interface OfKind {
   readonly kind: BirdKind;
 }

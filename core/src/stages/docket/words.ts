@@ -1,10 +1,6 @@
 import { counted, capital } from '../../saying/phrases';
 import { type Reader } from '../../saying/reader';
 
-export { cautions } from './advice';
-export { CHANGES } from './changes';
-export { TERMS } from './terms';
-
 export interface GoodsNotHeld {
   readonly product: string;
   readonly of: 'roll' | 'timber' | 'post' | 'kit' | 'piece' | 'pack';

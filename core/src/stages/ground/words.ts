@@ -1,8 +1,5 @@
 import { type Reader } from '../../saying/reader';
 
-export { cautions } from './advice';
-export { CHANGES } from './changes';
-
 /** What is found about ground. Lengths m. */
 export const FINDINGS = {
   'building.tangled': ({ name }: { readonly name: string }) =>

@@ -1,9 +1,5 @@
 import { type Reader } from '../../saying/reader';
 
-export { cautions } from './advice';
-export { CHANGES } from './changes';
-export { TERMS } from './terms';
-
 export interface SideOffWall {
   readonly side: number;
   readonly building: string;

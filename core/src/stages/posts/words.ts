@@ -4,10 +4,6 @@ import { type Reader } from '../../saying/reader';
 import { capital } from '../../saying/phrases';
 import { SERVICE_REACH } from '../../ground/reach';
 
-export { SCHOOLS, cautions } from './advice';
-export { CHANGES } from './changes';
-export { TERMS } from './terms';
-
 /** A post that stands `distance` m from something named. */
 export interface PlacedPost {
   readonly number: number;

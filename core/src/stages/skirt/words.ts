@@ -4,10 +4,6 @@ import { capital } from '../../saying/phrases';
 import { verb, who } from '../threats/whom';
 import { KINDS, type KindId } from './kinds';
 
-export { SCHOOLS, cautions } from './advice';
-export { CHANGES } from './changes';
-export { TERMS } from './terms';
-
 export interface Short {
   readonly kind: KindId;
   readonly by: 'width' | 'depth';

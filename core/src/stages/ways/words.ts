@@ -4,10 +4,6 @@ import { type ThreatId } from '../threats/kinds';
 import { capital } from '../../saying/phrases';
 import { who, verb } from '../threats/whom';
 
-export { SCHOOLS, cautions } from './advice';
-export { CHANGES } from './changes';
-export { TERMS } from './terms';
-
 /** Which kind of gate or door. */
 export interface Way {
   readonly way: KindId;
@@ -62,7 +58,7 @@ export const FINDINGS = {
   'gate.taller-than-wall': ({ side, height, wall }: GateTallerThanWall, r: Reader) =>
     `The leaf on side ${side} is ${r.length(height)} high and the wall ${r.length(wall)}: it is built as high as the wall.`,
   'gate.no-sill': ({ way, side }: OnSide) =>
-    `Nothing closes the ground under the ${nameOf(way)} on side ${side}: no skirt passes there and there is no sill.`,
+    `Nothing closes the ground under the ${nameOf(way)} on side ${side}. Put a sill there, or lay mesh under it as along the fence.`,
   'gate.under-eave': ({ side, name, eaves }: GateUnderEave, r: Reader) =>
     `The gate on side ${side} opens under the eave of ${name}, ${r.length(eaves)} high: the leaf strikes it.`,
   'gate.into-fence': ({ side, other }: { readonly side: number; readonly other: number }) =>

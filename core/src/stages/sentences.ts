@@ -1,0 +1,48 @@
+import * as build from '../build/words';
+import * as cutting from '../cutting/words';
+import * as fasteners from '../fasteners/words';
+import * as plan from '../plan/words';
+import * as birds from './birds/changes';
+import * as threats from './threats/changes';
+import * as ground from './ground/changes';
+import * as outline from './outline/changes';
+import * as posts from './posts/changes';
+import * as walls from './walls/changes';
+import * as skirt from './skirt/changes';
+import * as ways from './ways/changes';
+import * as docket from './docket/changes';
+import * as birdsTerms from './birds/terms';
+import * as outlineTerms from './outline/terms';
+import * as postsTerms from './posts/terms';
+import * as wallsTerms from './walls/terms';
+import * as skirtTerms from './skirt/terms';
+import * as waysTerms from './ways/terms';
+import * as docketTerms from './docket/terms';
+
+/** What workings are made of, of the stages and of what several of them share; a code is one only where it has a sentence. */
+export const TERMS = {
+  ...fasteners.TERMS,
+  ...cutting.TERMS,
+  ...build.TERMS,
+  ...birdsTerms.TERMS,
+  ...outlineTerms.TERMS,
+  ...postsTerms.TERMS,
+  ...wallsTerms.TERMS,
+  ...skirtTerms.TERMS,
+  ...waysTerms.TERMS,
+  ...docketTerms.TERMS,
+} as const;
+
+/** What each change does, of the document and of the stages. */
+export const CHANGES = {
+  ...plan.CHANGES,
+  ...birds.CHANGES,
+  ...threats.CHANGES,
+  ...ground.CHANGES,
+  ...outline.CHANGES,
+  ...posts.CHANGES,
+  ...walls.CHANGES,
+  ...skirt.CHANGES,
+  ...ways.CHANGES,
+  ...docket.CHANGES,
+} as const;
