@@ -44,8 +44,8 @@ export default tseslint.config(
     rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
   },
   {
-    files: ['core/src/**/*.ts', 'server/src/**/*.ts'],
-    ignores: ['**/*.test.ts', '**/testing/**'],
+    files: ['core/src/**/*.ts', 'server/src/**/*.ts', 'web/src/**/*.ts', 'web/src/**/*.tsx'],
+    ignores: ['**/*.test.ts', '**/*.test.tsx', '**/testing/**'],
     rules: {
       'max-lines-per-function': ['error', { max: 80, skipComments: true }],
       'max-depth': ['error', 4],

@@ -100,11 +100,80 @@ function WholeProof({ proof }: { proof: PriceProof }) {
 /** How much of a roll's bar a letter and a text beside it take, in hundredths of it, where the panel is narrowest. */
 const roomFor = (text: string): number => (30 + 7.2 * text.length) / 3.6;
 
+/** What a piece of a roll is held by: its letter shines where it is pointed at, on sheet and strip as here. */
+const held = (letter: string, lit: string | null, togglePiece: (letter: string) => void) => ({
+  'data-lit': letter === lit ? 'yes' : 'no',
+  'aria-pressed': letter === lit,
+  onPointerEnter: () => hoverLetter(letter),
+  onPointerLeave: () => hoverLetter(null),
+  onFocus: () => hoverLetter(letter),
+  onBlur: () => hoverLetter(null),
+  onClick: () => togglePiece(letter),
+});
+type Piece = CutRoll['pieces'][number];
+const toMillimetre = (metres: number) => Math.round(metres * 1000) / 1000;
+
+/** A strip as wide as the roll, along its bar. */
+function StripOfRoll({ piece, roll }: { piece: Piece; roll: CutRoll }) {
+  const reader = useReader();
+  const { lit, togglePiece } = useSelection();
+  const share = (piece.length / roll.length) * 100;
+  const length = reader.length(toMillimetre(piece.length));
+  const said = `${sayPiece(piece)}, ${length}`;
+  return (
+    <button
+      type="button"
+      style={{ flexBasis: `${share}%`, flexGrow: 0, flexShrink: 0 }}
+      aria-label={`Piece ${piece.letter}: ${said}`}
+      title={`${piece.letter}: ${said}`}
+      {...held(piece.letter, lit, togglePiece)}
+    >
+      {share > 7 ? <span className="disc">{piece.letter}</span> : share > 3.5 ? piece.letter : null}
+      {share > 34 ? <span>{said}</span> : share > roomFor(length) ? <span>{length}</span> : null}
+    </button>
+  );
+}
+
+/** Pieces narrower than the roll, side by side where they lie on it. */
+function SmallPieces({
+  pieces,
+  from,
+  to,
+  pool,
+}: {
+  pieces: readonly Piece[];
+  from: number;
+  to: number;
+  pool: CuttingPool;
+}) {
+  const reader = useReader();
+  const { lit, togglePiece } = useSelection();
+  const long = Math.max(1e-9, to - from);
+  return pieces.map((piece) => {
+    const { x, y, along, across } = piece.lies ?? { x: 0, y: 0, along: 0, across: 0 };
+    const said = `${sayPiece(piece)}, ${reader.length(toMillimetre(piece.length))}`;
+    return (
+      <button
+        type="button"
+        key={piece.letter}
+        style={{
+          left: `${((x - from) / long) * 100}%`,
+          top: `${(y / pool.width) * 100}%`,
+          width: `${(along / long) * 100}%`,
+          height: `${(across / pool.width) * 100}%`,
+        }}
+        aria-label={`Piece ${piece.letter}: ${said}, lying ${reader.length(along)} along the roll`}
+        title={`${piece.letter}: ${said}`}
+        {...held(piece.letter, lit, togglePiece)}
+      />
+    );
+  });
+}
+
 function RollBar({ roll, number, pool }: { roll: CutRoll; number: number; pool: CuttingPool }) {
   const reader = useReader();
   const market = useMarket();
   const plan = usePlan((s) => s.plan);
-  const { lit, togglePiece } = useSelection();
   const uses =
     plan && market && pool.kind === 'mesh'
       ? sayLeftOver(leftOver(pool, roll.left, smallestLeaf(plan), market.widths(pool.product)), reader)
@@ -113,17 +182,6 @@ function RollBar({ roll, number, pool }: { roll: CutRoll; number: number; pool: 
   const small = roll.pieces.filter((p) => p.lies !== null);
   const begins = strips.reduce((total, p) => total + p.length, 0);
   const reaches = Math.max(begins, ...small.map((p) => (p.lies ? p.lies.x + p.lies.along : 0)));
-  const said = (p: CutRoll['pieces'][number]) =>
-    `${sayPiece(p)}, ${reader.length(Math.round(p.length * 1000) / 1000)}`;
-  const handlers = (letter: string) => ({
-    'data-lit': letter === lit ? 'yes' : 'no',
-    'aria-pressed': letter === lit,
-    onPointerEnter: () => hoverLetter(letter),
-    onPointerLeave: () => hoverLetter(null),
-    onFocus: () => hoverLetter(letter),
-    onBlur: () => hoverLetter(null),
-    onClick: () => togglePiece(letter),
-  });
   return (
     <div className="roll">
       <div className="caption">
@@ -132,51 +190,15 @@ function RollBar({ roll, number, pool }: { roll: CutRoll; number: number; pool: 
           {reader.length(roll.length)}
           {roll.owned !== null && ', from the shed'}
         </span>
-        <span>left {reader.length(Math.round(roll.left * 1000) / 1000)}</span>
+        <span>left {reader.length(toMillimetre(roll.left))}</span>
       </div>
       <div className="rollbar">
-        {strips.map((piece) => {
-          const share = (piece.length / roll.length) * 100;
-          const length = reader.length(Math.round(piece.length * 1000) / 1000);
-          return (
-            <button
-              type="button"
-              key={`${piece.letter} ${piece.from}`}
-              style={{ flexBasis: `${share}%`, flexGrow: 0, flexShrink: 0 }}
-              aria-label={`Piece ${piece.letter}: ${said(piece)}`}
-              title={`${piece.letter}: ${said(piece)}`}
-              {...handlers(piece.letter)}
-            >
-              {share > 7 ? <span className="disc">{piece.letter}</span> : share > 3.5 ? piece.letter : null}
-              {share > 34 ? (
-                <span>{said(piece)}</span>
-              ) : share > roomFor(length) ? (
-                <span>{length}</span>
-              ) : null}
-            </button>
-          );
-        })}
+        {strips.map((piece) => (
+          <StripOfRoll key={`${piece.letter} ${piece.from}`} piece={piece} roll={roll} />
+        ))}
         {small.length > 0 && (
           <span className="block" style={{ flexBasis: `${((reaches - begins) / roll.length) * 100}%` }}>
-            {small.map((piece) => {
-              const { x, y, along, across } = piece.lies ?? { x: 0, y: 0, along: 0, across: 0 };
-              const long = Math.max(1e-9, reaches - begins);
-              return (
-                <button
-                  type="button"
-                  key={piece.letter}
-                  style={{
-                    left: `${((x - begins) / long) * 100}%`,
-                    top: `${(y / pool.width) * 100}%`,
-                    width: `${(along / long) * 100}%`,
-                    height: `${(across / pool.width) * 100}%`,
-                  }}
-                  aria-label={`Piece ${piece.letter}: ${said(piece)}, lying ${reader.length(along)} along the roll`}
-                  title={`${piece.letter}: ${said(piece)}`}
-                  {...handlers(piece.letter)}
-                />
-              );
-            })}
+            <SmallPieces pieces={small} from={begins} to={reaches} pool={pool} />
           </span>
         )}
         <span className="rest" style={{ flex: 1 }} />

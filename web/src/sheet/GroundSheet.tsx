@@ -17,7 +17,7 @@ import { CornerWords } from './CornerWords';
 import { Dimensions } from './Dimensions';
 import { Grid, NorthArrow, ScaleBar, SlopeLegend } from './Frame';
 import { Guides } from './Guides';
-import { movingScene, stillScene } from './heldScene';
+import { type Touched, movingScene, stillScene } from './heldScene';
 import { FenceLayer, GroundLayer, SheetPatterns } from './layers';
 import { Letters } from './Letters';
 import { LitPart } from './LitPart';
@@ -117,6 +117,22 @@ function SheetWords({ stage, plan, scene, scale, still, phone, calm }: Words) {
   );
 }
 
+/** The fence as it is drawn: while something is in hand the main thread sets out what goes with it; let go, the worker's answer follows. */
+function useFence(
+  plan: Plan | null,
+  settled: Plan | null,
+  touched: Touched | undefined,
+  parts: readonly Part[],
+) {
+  const held = usePlan((s) => s.held);
+  const stays = useMemo(() => (settled && touched ? stillScene(settled, touched) : null), [settled, touched]);
+  const scene = useMemo(() => {
+    if (!plan) return null;
+    return held && touched ? movingScene(plan, touched) : sheetScene(plan, parts);
+  }, [plan, held, touched, parts]);
+  return { stays, scene };
+}
+
 /** The plan to scale: a picture of things, in which what the stage is about can be touched. */
 export function GroundSheet({ stage, still: isStill }: { stage: StageId; still?: true }) {
   const still = isStill === true;
@@ -147,19 +163,15 @@ export function GroundSheet({ stage, still: isStill }: { stage: StageId; still?:
     still: still || phone ? 'yes' : 'no',
     wheel: still ? 'no' : 'yes',
   });
-  // While something is in hand the main thread sets out what goes with it; let go, the worker's answer follows.
   const touched = inHand?.touched;
-  const stays = useMemo(() => (settled && touched ? stillScene(settled, touched) : null), [settled, touched]);
-  const scene = useMemo(() => {
-    if (!plan) return null;
-    return held && touched ? movingScene(plan, touched) : sheetScene(plan, parts);
-  }, [plan, held, touched, parts]);
+  const { stays, scene } = useFence(plan, settled, touched, parts);
   const { relief, steep } = useSlopes(settled, extent, !still);
   const onOpen = useCallback((id: string | null) => openThing(id), [openThing]);
 
   if (!plan || !scene || !ground || !settled) return null;
   const { scale } = view;
   const calm = !held && !draft;
+  const named = stage === 'ground' && !still ? 'under' : 'middle';
   return (
     <>
       <svg
@@ -173,23 +185,12 @@ export function GroundSheet({ stage, still: isStill }: { stage: StageId; still?:
         <g transform={`translate(${view.x} ${view.y})`}>
           {relief && !inHand && (
             <Suspense fallback={null}>
-              <ReliefLayer
-                relief={relief}
-                scene={scene}
-                ground={ground}
-                scale={scale}
-                words={phone || still ? 'no' : 'yes'}
-              />
+              <ReliefLayer {...{ relief, scene, ground, scale }} words={phone || still ? 'no' : 'yes'} />
             </Suspense>
           )}
           {stays && <FenceLayer scene={stays} scale={scale} />}
           <FenceLayer scene={scene} scale={scale} />
-          <GroundLayer
-            scene={ground}
-            scale={scale}
-            words={still ? 'no' : 'yes'}
-            named={stage === 'ground' && !still ? 'under' : 'middle'}
-          />
+          <GroundLayer {...{ scene: ground, scale }} words={still ? 'no' : 'yes'} named={named} />
           {!still && <Dimensions scene={scene} scale={scale} only={touched?.own ?? null} open={open} />}
           <SheetWords {...{ stage, plan, scene, scale, still, phone, calm }} />
           {stage === 'outline' && !still && settled.ground.tape.marks.length > 0 && (

@@ -24,6 +24,56 @@ const UNMOVED = 9;
 const sizeOf = (stop: Stop, scale: number) =>
   Math.max(LEAST, Math.min(stop.move ? SIZES[stop.look] : UNMOVED, stop.room * scale * 0.55));
 
+interface HandleProps {
+  readonly stop: Stop;
+  readonly scale: number;
+  readonly state: 'moving' | 'open' | 'idle';
+  readonly pressed: boolean;
+  /** The one that Tab comes to. */
+  readonly entered: boolean;
+  readonly onFocus: () => void;
+  readonly onBlur: () => void;
+  readonly onKeyDown: (event: KeyboardEvent<SVGGElement>) => void;
+}
+
+function Handle({ stop, scale, state, pressed, entered, onFocus, onBlur, onKeyDown }: HandleProps) {
+  const size = sizeOf(stop, scale);
+  const reach = Math.max(size * 0.7, Math.min(16, stop.room * scale * 0.5));
+  return (
+    <g
+      className="handle"
+      data-stop={stop.id}
+      data-look={stop.look}
+      data-state={state}
+      transform={`translate(${stop.at.x * scale} ${-stop.at.y * scale})`}
+      role={stop.axis ? 'slider' : 'button'}
+      tabIndex={entered ? 0 : -1}
+      aria-label={state === 'moving' ? `${stop.name}, in hand: arrows move it` : stop.name}
+      {...(stop.axis
+        ? {
+            'aria-valuenow': Number((stop.at.x * stop.axis.x + stop.at.y * stop.axis.y).toFixed(3)),
+            'aria-valuetext': stop.value,
+          }
+        : { 'aria-pressed': pressed, 'aria-description': stop.value })}
+      onFocus={() => {
+        onFocus();
+        hoverPart(drawnAs(stop.id));
+      }}
+      onBlur={() => {
+        onBlur();
+        hoverPart(null);
+      }}
+      onPointerEnter={() => hoverPart(drawnAs(stop.id))}
+      onPointerLeave={() => hoverPart(null)}
+      onKeyDown={onKeyDown}
+    >
+      <title>{`${stop.name}: ${stop.value}`}</title>
+      <circle r={reach} fill="transparent" />
+      <Knob look={stop.look} size={size} />
+    </g>
+  );
+}
+
 interface Props {
   readonly stops: readonly Stop[];
   readonly plan: Plan;
@@ -81,43 +131,19 @@ export const Stops = memo(function Stops({ stops, plan, scale, open, onOpen }: P
   return (
     <g ref={group} role="group" aria-label="Things to move: arrows walk, Enter takes hold, Escape leaves">
       {stops.map((stop) => {
-        const size = sizeOf(stop, scale);
-        const reach = Math.max(size * 0.7, Math.min(16, stop.room * scale * 0.5));
         const state = moving === stop.id ? 'moving' : open === stop.id ? 'open' : 'idle';
-        const label = moving === stop.id ? `${stop.name}, in hand: arrows move it` : stop.name;
         return (
-          <g
+          <Handle
             key={stop.id}
-            className="handle"
-            data-stop={stop.id}
-            data-look={stop.look}
-            data-state={state}
-            transform={`translate(${stop.at.x * scale} ${-stop.at.y * scale})`}
-            role={stop.axis ? 'slider' : 'button'}
-            tabIndex={stop.id === current ? 0 : -1}
-            aria-label={label}
-            {...(stop.axis
-              ? {
-                  'aria-valuenow': Number((stop.at.x * stop.axis.x + stop.at.y * stop.axis.y).toFixed(3)),
-                  'aria-valuetext': stop.value,
-                }
-              : { 'aria-pressed': open === stop.id, 'aria-description': stop.value })}
-            onFocus={() => {
-              setFocused(stop.id);
-              hoverPart(drawnAs(stop.id));
-            }}
-            onBlur={() => {
-              setMoving(null);
-              hoverPart(null);
-            }}
-            onPointerEnter={() => hoverPart(drawnAs(stop.id))}
-            onPointerLeave={() => hoverPart(null)}
+            stop={stop}
+            scale={scale}
+            state={state}
+            pressed={open === stop.id}
+            entered={stop.id === current}
+            onFocus={() => setFocused(stop.id)}
+            onBlur={() => setMoving(null)}
             onKeyDown={onKey}
-          >
-            <title>{`${stop.name}: ${stop.value}`}</title>
-            <circle r={reach} fill="transparent" />
-            <Knob look={stop.look} size={size} />
-          </g>
+          />
         );
       })}
     </g>

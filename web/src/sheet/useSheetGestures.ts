@@ -24,6 +24,15 @@ interface Asked {
   readonly wheel: 'yes' | 'no';
 }
 
+/** What a press takes hold of. */
+function takenAt(target: Element, stops: readonly Stop[]): Grip | 'ground' {
+  const id = target.closest<SVGGElement>('[data-stop]')?.dataset.stop;
+  const stop = stops.find((s) => s.id === id);
+  const { plan, draft } = usePlan.getState();
+  const now = draft?.plan ?? plan;
+  return stop && now ? grip(now, stop) : 'ground';
+}
+
 /** Looking round by drag, wheel and pinch; taking things by their handles, one undo step from press to release. */
 export function useSheetGestures({ box, fitted, stops, onOpen, still, wheel }: Asked) {
   const { system } = useReader();
@@ -60,11 +69,7 @@ export function useSheetGestures({ box, fitted, stops, onOpen, still, wheel }: A
         if (pinching || still === 'yes') return undefined;
         let taken = memo as Grip | 'ground' | undefined;
         if (first || taken === undefined) {
-          const id = (event.target as Element).closest<SVGGElement>('[data-stop]')?.dataset.stop;
-          const stop = live.current.stops.find((s) => s.id === id);
-          const { plan, draft } = usePlan.getState();
-          const now = draft?.plan ?? plan;
-          taken = stop && now ? grip(now, stop) : 'ground';
+          taken = takenAt(event.target as Element, live.current.stops);
         }
         if (tap) {
           if (taken !== 'ground') onOpen(taken.stop.id);

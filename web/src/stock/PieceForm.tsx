@@ -60,6 +60,52 @@ function sizesOf(piece: OwnedPiece | null) {
   };
 }
 
+type Sizes = ReturnType<typeof sizesOf>;
+
+/** What the fields say, as a piece of its kind. */
+function pieceOf(
+  kind: Kind,
+  product: string,
+  { width, length }: Sizes,
+  bare: Pick<OwnedPiece, 'id' | 'count' | 'condition' | 'note'>,
+): OwnedPiece {
+  switch (kind) {
+    case 'roll':
+      return { ...bare, kind, product, width, length };
+    case 'kit':
+      return { ...bare, kind, product, width };
+    case 'pack':
+      return { ...bare, kind, product: product as (typeof PACK_IDS)[number] };
+    case 'post':
+    case 'timber':
+      return { ...bare, kind, product, length };
+  }
+}
+
+/** The sizes that a kind has. */
+function SizeFields({ kind, sizes, onSet }: { kind: Kind; sizes: Sizes; onSet: (sizes: Sizes) => void }) {
+  return (
+    <>
+      {(kind === 'roll' || kind === 'kit') && (
+        <PlanLength
+          of={kind === 'kit' ? 'owned.kit.width' : 'owned.roll.width'}
+          name={kind === 'kit' ? 'Clear width' : 'Width'}
+          value={sizes.width}
+          onCommit={(width) => onSet({ ...sizes, width })}
+        />
+      )}
+      {kind !== 'pack' && kind !== 'kit' && (
+        <PlanLength
+          of={`owned.${kind === 'post' || kind === 'roll' ? kind : 'timber'}.length`}
+          name="Length"
+          value={sizes.length}
+          onCommit={(length) => onSet({ ...sizes, length })}
+        />
+      )}
+    </>
+  );
+}
+
 interface Props {
   readonly market: Market;
   /** What is there already. */
@@ -84,24 +130,8 @@ export function PieceForm({ market, taken, piece, onSend, onLeave }: Props) {
   const products = productsOf(kind, market, reader);
   const product = products.find((p) => p.value === chosen)?.value ?? products[0]?.value ?? '';
   const made = (): OwnedPiece => {
-    const { width, length } = sizes;
-    const bare = {
-      id: piece?.id ?? newId('o', taken, Math.random),
-      count: Math.max(1, count),
-      condition,
-      note: note.trim(),
-    };
-    switch (kind) {
-      case 'roll':
-        return { ...bare, kind, product, width, length };
-      case 'kit':
-        return { ...bare, kind, product, width };
-      case 'pack':
-        return { ...bare, kind, product: product as (typeof PACK_IDS)[number] };
-      case 'post':
-      case 'timber':
-        return { ...bare, kind, product, length };
-    }
+    const id = piece?.id ?? newId('o', taken, Math.random);
+    return pieceOf(kind, product, sizes, { id, count: Math.max(1, count), condition, note: note.trim() });
   };
   const send = async () => {
     if (!(await onSend(made()))) return;
@@ -113,22 +143,7 @@ export function PieceForm({ market, taken, piece, onSend, onLeave }: Props) {
       <Choice name="What" value={kind} options={KINDS} onChoose={setKind} />
       <Pick name="Product" value={product} options={products} onChoose={setChosen} />
       <div className="fields">
-        {(kind === 'roll' || kind === 'kit') && (
-          <PlanLength
-            of={kind === 'kit' ? 'owned.kit.width' : 'owned.roll.width'}
-            name={kind === 'kit' ? 'Clear width' : 'Width'}
-            value={sizes.width}
-            onCommit={(width) => setSizes({ ...sizes, width })}
-          />
-        )}
-        {kind !== 'pack' && kind !== 'kit' && (
-          <PlanLength
-            of={`owned.${kind === 'post' || kind === 'roll' ? kind : 'timber'}.length`}
-            name="Length"
-            value={sizes.length}
-            onCommit={(length) => setSizes({ ...sizes, length })}
-          />
-        )}
+        <SizeFields kind={kind} sizes={sizes} onSet={setSizes} />
         <CountField
           name="How many"
           value={count}

@@ -19,12 +19,54 @@ export function stripScale(scene: StripScene, width: number, tall: number, heigh
   return Math.max(LEAST_PX, Math.min(fits, most));
 }
 
+/** Which run is shown, from where it is seen, and how high. */
+function StripHead({
+  index,
+  heights,
+  onHeights,
+}: {
+  index: number;
+  heights: 1 | 2;
+  onHeights: (heights: 1 | 2) => void;
+}) {
+  const plan = usePlan((s) => s.plan);
+  const draft = usePlan((s) => s.draft);
+  const { showRun } = useSelection();
+  const first = plan ? (surveyRings(plan)[index]?.sides[0]?.startNumber ?? 1) : 1;
+  return (
+    <header>
+      <b>The fence, unrolled</b>
+      {plan && plan.enclosures.length > 1 ? (
+        <div className="choices small runs" role="group" aria-label="Run shown">
+          {plan.enclosures.map((e, i) => (
+            <button key={e.id} type="button" aria-pressed={i === index} onClick={() => showRun(e.id)}>
+              {e.name}
+            </button>
+          ))}
+        </div>
+      ) : (
+        <span className="soft small stripsaid">
+          {draft
+            ? 'as it last stood; the draft above cannot be built yet'
+            : `from corner ${first}, seen from outside. Letters match the cut list.`}
+        </span>
+      )}
+      <div className="choices small noprint" role="group" aria-label="Heights">
+        {([1, 2] as const).map((n) => (
+          <button key={n} type="button" aria-pressed={heights === n} onClick={() => onHeights(n)}>
+            {n === 1 ? 'to scale' : 'heights doubled'}
+          </button>
+        ))}
+      </div>
+    </header>
+  );
+}
+
 /** One run's fence unrolled, left to right from its first corner, over its true ground. */
 export function FenceStrip({ stage }: { stage: StageId }) {
   const plan = usePlan((s) => s.plan);
-  const draft = usePlan((s) => s.draft);
   const reckoning = useReckoning((s) => s.reckoning);
-  const { run, showRun } = useSelection();
+  const { run } = useSelection();
   const [heights, setHeights] = useHeights();
   const frame = useRef<HTMLDivElement>(null);
   const { width } = useSize(frame);
@@ -38,34 +80,9 @@ export function FenceStrip({ stage }: { stage: StageId }) {
   const px = scene ? stripScale(scene, width, tall, heights) : LEAST_PX;
   const whole = scene ? scene.length * px + 2 * SIDE : 0;
   const scrolls = whole > width + 2;
-  const several = (plan?.enclosures.length ?? 0) > 1;
   return (
     <section className="stripplace" aria-label="The fence, unrolled">
-      <header>
-        <b>The fence, unrolled</b>
-        {several && plan ? (
-          <div className="choices small runs" role="group" aria-label="Run shown">
-            {plan.enclosures.map((e, i) => (
-              <button key={e.id} type="button" aria-pressed={i === index} onClick={() => showRun(e.id)}>
-                {e.name}
-              </button>
-            ))}
-          </div>
-        ) : (
-          <span className="soft small stripsaid">
-            {draft
-              ? 'as it last stood; the draft above cannot be built yet'
-              : `from corner ${plan ? (surveyRings(plan)[index]?.sides[0]?.startNumber ?? 1) : 1}, seen from outside. Letters match the cut list.`}
-          </span>
-        )}
-        <div className="choices small noprint" role="group" aria-label="Heights">
-          {([1, 2] as const).map((n) => (
-            <button key={n} type="button" aria-pressed={heights === n} onClick={() => setHeights(n)}>
-              {n === 1 ? 'to scale' : 'heights doubled'}
-            </button>
-          ))}
-        </div>
-      </header>
+      <StripHead index={index} heights={heights} onHeights={setHeights} />
       <div
         className="stripscroll"
         ref={frame}

@@ -41,97 +41,103 @@ export function useSideKind(plan: Plan) {
   return { options, valueOf, choose };
 }
 
-/** Every side as a row: length, turn at its end, grade, and what it is; the same outline as on the sheet. */
-export function SidesTable({ plan }: { plan: Plan }) {
-  const take = usePlan((s) => s.take);
+const NAMES = ['side', 'length', 'turn', 'grade', 'what it is'] as const;
+
+interface RowProps {
+  readonly plan: Plan;
+  readonly side: RingSide;
+  /** The run in whose ring it turns. */
+  readonly enclosure: string;
+}
+
+/** One side: its number opens it, everything else is a field. */
+function SideRow({ plan, side: s, enclosure }: RowProps) {
+  const take = usePlan((state) => state.take);
   const { at, openThing } = useSelection();
   const { options, valueOf, choose } = useSideKind(plan);
   const { spotHeights } = plan.ground;
   const terrain = terrainOf(spotHeights);
-  const seen = new Set<string>();
-  const rows = surveyRings(plan).flatMap((ring) =>
-    ring.sides.flatMap((side) => {
-      if (seen.has(side.side.id)) return [];
-      seen.add(side.side.id);
-      return [{ side, enclosure: ring.enclosure }];
-    }),
-  );
-  const setGrade = (s: RingSide, grade: number) => {
+  const profile = sideProfile(terrain, s);
+  const grade = s.length > 0 ? (profile.heightAt(s.length) - profile.heightAt(0)) / s.length : 0;
+  const stop = stopId({ on: 'side', side: s.side.id });
+  const setGrade = (to: number) => {
     const id = newId('z', spotHeights, Math.random);
     const start = terrain.heightAt(s.start);
-    const heights = [{ id, at: s.end, height: start + grade * s.length }];
+    const heights = [{ id, at: s.end, height: start + to * s.length }];
     if (!spotAt(spotHeights, s.start))
       heights.unshift({ id: newId('z', [...spotHeights, { id }], Math.random), at: s.start, height: start });
     take({ verb: 'set-heights', heights });
   };
   return (
+    <tr data-open={at === stop ? 'yes' : 'no'}>
+      <th scope="row">
+        <button
+          type="button"
+          className="linebtn"
+          aria-label={`Open side ${s.number}`}
+          aria-pressed={at === stop}
+          onClick={() => openThing(at === stop ? null : stop)}
+        >
+          {s.number}
+        </button>
+      </th>
+      <td>
+        <LengthField
+          name={`Side ${s.number}`}
+          hideName
+          value={s.length}
+          least={0.1}
+          most={MOST}
+          onCommit={(length) => take({ verb: 'set-side-length', side: s.side.id, length })}
+        />
+      </td>
+      <td>
+        <AngleField
+          name={`Turn after side ${s.number}`}
+          hideName
+          value={s.turn}
+          onCommit={(turn) => take({ verb: 'set-turn', enclosure, corner: s.endCorner, turn })}
+        />
+      </td>
+      <td>
+        <GradeField name={`Grade of side ${s.number}`} hideName value={grade} onCommit={setGrade} />
+      </td>
+      <td>
+        <Pick
+          name={`Side ${s.number} is`}
+          hideName
+          value={valueOf(s)}
+          options={options}
+          onChoose={(value) => choose(s, value)}
+        />
+      </td>
+    </tr>
+  );
+}
+
+/** Every side as a row: length, turn at its end, grade, and what it is; the same outline as on the sheet. */
+export function SidesTable({ plan }: { plan: Plan }) {
+  const seen = new Set<string>();
+  return (
     <table className="sides">
       <caption className="sr-only">Sides</caption>
       <thead>
         <tr>
-          <th scope="col">side</th>
-          <th scope="col">length</th>
-          <th scope="col">turn</th>
-          <th scope="col">grade</th>
-          <th scope="col">what it is</th>
+          {NAMES.map((name) => (
+            <th key={name} scope="col">
+              {name}
+            </th>
+          ))}
         </tr>
       </thead>
       <tbody>
-        {rows.map(({ side: s, enclosure }) => {
-          const profile = sideProfile(terrain, s);
-          const grade = s.length > 0 ? (profile.heightAt(s.length) - profile.heightAt(0)) / s.length : 0;
-          const stop = stopId({ on: 'side', side: s.side.id });
-          return (
-            <tr key={s.side.id} data-open={at === stop ? 'yes' : 'no'}>
-              <th scope="row">
-                <button
-                  type="button"
-                  className="linebtn"
-                  aria-label={`Open side ${s.number}`}
-                  aria-pressed={at === stop}
-                  onClick={() => openThing(at === stop ? null : stop)}
-                >
-                  {s.number}
-                </button>
-              </th>
-              <td>
-                <LengthField
-                  name={`Side ${s.number}`}
-                  hideName
-                  value={s.length}
-                  least={0.1}
-                  most={MOST}
-                  onCommit={(length) => take({ verb: 'set-side-length', side: s.side.id, length })}
-                />
-              </td>
-              <td>
-                <AngleField
-                  name={`Turn after side ${s.number}`}
-                  hideName
-                  value={s.turn}
-                  onCommit={(turn) => take({ verb: 'set-turn', enclosure, corner: s.endCorner, turn })}
-                />
-              </td>
-              <td>
-                <GradeField
-                  name={`Grade of side ${s.number}`}
-                  hideName
-                  value={grade}
-                  onCommit={(g) => setGrade(s, g)}
-                />
-              </td>
-              <td>
-                <Pick
-                  name={`Side ${s.number} is`}
-                  hideName
-                  value={valueOf(s)}
-                  options={options}
-                  onChoose={(value) => choose(s, value)}
-                />
-              </td>
-            </tr>
-          );
-        })}
+        {surveyRings(plan).flatMap((ring) =>
+          ring.sides.flatMap((side) => {
+            if (seen.has(side.side.id)) return [];
+            seen.add(side.side.id);
+            return [<SideRow key={side.side.id} plan={plan} side={side} enclosure={ring.enclosure} />];
+          }),
+        )}
       </tbody>
     </table>
   );
