@@ -59,19 +59,17 @@ const LINES: Readonly<Record<string, readonly (readonly [behind: string, line: s
   ],
   'core/src/options/index.ts': [
     [
-      "export { skirtOptions } from '../stages/skirt/questions';",
-      "\nexport { flagOptions } from '../stages/flags/questions';",
+      "import { skirtOptions } from '../stages/skirt/questions';",
+      "\nimport { flagOptions } from '../stages/flags/questions';",
     ],
+    ['export { openingOptions', ', flagOptions'],
+    ['  skirt: skirtOptions,', '\n  flags: flagOptions,'],
   ],
   'core/src/testing/everyVerb.ts': [
     [
       "  rename: { verb: 'rename', name: 'Another' },",
       "\n  'set-flags': { verb: 'set-flags', scope, flags: { kind: 'pole', height: 3 } },",
     ],
-  ],
-  'core/src/testing/everyOption.ts': [
-    ['  editionOf,', '\n  flagOptions,'],
-    ['    skirt: skirtOptions(ask),', '\n    flags: flagOptions(ask),'],
   ],
   'web/src/stages/stages.ts': [
     [

@@ -1,10 +1,7 @@
 import { formatPart } from './plan/partRef';
 import { describe, expect, test } from '@jest/globals';
-import fc from 'fast-check';
 import Papa from 'papaparse';
 import {
-  type Plan,
-  type Reckoning,
   apply,
   checkPlan,
   editionOf,
@@ -23,26 +20,11 @@ import {
 import { cutListCsv, docketCsv } from './formats/csv';
 import { toPay } from './testing/toPay';
 import { aChosenRun } from './testing/randomRun';
+import { sampled } from './testing/sampled';
 
-const seed = Number(process.env.SEED ?? Math.floor(Math.random() * 2 ** 31));
 const preview = makePreviewer();
-
-/** Forty runs as they may be chosen, each reckoned once for all that is asked of it. */
-const CHOSEN = fc
-  .sample(aChosenRun, { numRuns: 40, seed })
-  .map((plan) => ({ plan, reckoning: reckon(plan) }));
-
-/** Asks every run; of the first that fails the plan is told. */
-function ofEach(ask: (reckoning: Reckoning, plan: Plan) => void): void {
-  CHOSEN.forEach(({ plan, reckoning }, i) => {
-    try {
-      ask(reckoning, plan);
-    } catch (cause) {
-      const why = cause instanceof Error ? cause.message : String(cause);
-      throw new Error(`run ${i} of SEED=${seed}: ${why}\n${JSON.stringify(plan)}`, { cause });
-    }
-  });
-}
+/** Forty runs as they may be chosen. */
+const ofEach = sampled(aChosenRun, 40);
 
 describe('whatever is chosen for a run', () => {
   test('is a valid plan, and every line of its docket adds up, words and all', () => {

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { exportAs } from './formats/exchange';
+import { EXPORT_KINDS, exportAs } from './formats/exchange';
 import { terrainOf } from './ground/terrain';
 import { type Vector, lerp } from './ground/vector';
 import {
@@ -15,10 +15,13 @@ import {
 } from './index';
 import { stakeMarks, stakeOut } from './stakeout';
 import { aRandomRun, aChosenRun, moved, turnedBy } from './testing/randomRun';
+import { sampled } from './testing/sampled';
 import { uniform } from './testing/uniform';
 
-const runs = { numRuns: 60, endOnFailure: true };
-const anywhere = fc.tuple(uniform(-3, 3), uniform(-50, 50), uniform(-50, 50));
+/** Runs as they may be chosen, with a turn and a way to move them. */
+const ofChosen = sampled(aChosenRun, 60, fc.tuple(uniform(-3, 3), uniform(-50, 50), uniform(-50, 50)));
+/** Runs of any shape on ground of any lie, with a level to measure from. */
+const ofRandom = sampled(aRandomRun, 60, uniform(-40, 400));
 
 /** Everything that is counted and bought is the same; lengths to a hundredth of a millimetre. */
 function sameReckoning(a: Reckoning, b: Reckoning) {
@@ -32,12 +35,9 @@ function sameReckoning(a: Reckoning, b: Reckoning) {
 
 describe('the same run', () => {
   test('elsewhere on the sheet and turned is the same run', () => {
-    fc.assert(
-      fc.property(aChosenRun, anywhere, (plan, [turn, x, y]) => {
-        sameReckoning(reckon(plan), reckon(moved(plan, turnedBy(turn, { x, y }))));
-      }),
-      runs,
-    );
+    ofChosen((reckoning, plan, [turn, x, y]) => {
+      sameReckoning(reckoning, reckon(moved(plan, turnedBy(turn, { x, y }))));
+    });
   });
   test('of the demo, with its house, trees, pipe, hedge and slope, turned and moved, is the same', () => {
     const [orchard] = DEMO_PLANS;
@@ -46,116 +46,97 @@ describe('the same run', () => {
       sameReckoning(reckon(orchard), reckon(moved(orchard, turnedBy(turn, { x: 31, y: -12 }))));
   });
   test('with every height measured from another level is the same', () => {
-    fc.assert(
-      fc.property(aRandomRun, uniform(-40, 400), (plan, by) => {
-        const spotHeights = plan.ground.spotHeights.map((s) => ({ ...s, height: s.height + by }));
-        sameReckoning(reckon(plan), reckon({ ...plan, ground: { ...plan.ground, spotHeights } }));
-      }),
-      runs,
-    );
+    ofRandom((reckoning, plan, by) => {
+      const spotHeights = plan.ground.spotHeights.map((s) => ({ ...s, height: s.height + by }));
+      sameReckoning(reckoning, reckon({ ...plan, ground: { ...plan.ground, spotHeights } }));
+    });
   });
   test('read in feet is the same', () => {
-    fc.assert(
-      fc.property(aRandomRun, (plan) => {
-        const feet = apply(plan, { verb: 'set-units', units: 'imperial' });
-        expect(reckon(feet).figures).toEqual(reckon(plan).figures);
-      }),
-      runs,
-    );
+    ofRandom(({ figures }, plan) => {
+      const feet = apply(plan, { verb: 'set-units', units: 'imperial' });
+      expect(reckon(feet).figures).toEqual(figures);
+    });
   });
   test('saved as a file and read again is the same', () => {
-    fc.assert(
-      fc.property(aRandomRun, (plan) => {
-        const read = readPlan(writePlan(plan));
-        if (!read.ok) throw new Error(JSON.stringify(read.problems));
-        expect(reckon(read.plan).figures).toEqual(reckon(plan).figures);
-      }),
-      runs,
-    );
+    ofRandom((_, plan) => {
+      const read = readPlan(writePlan(plan));
+      if (!read.ok) throw new Error(JSON.stringify(read.problems));
+      expect(read.plan).toEqual(plan);
+    });
   });
 });
 
 describe('figures worked out another way', () => {
   const cornersOf = (plan: Plan): readonly Vector[] => plan.corners;
   test('area is that of the triangles about the middle, fence is all round less the gate', () => {
-    fc.assert(
-      fc.property(aRandomRun, (plan) => {
-        expect(checkPlan(plan).ok).toBe(true);
-        const corners = cornersOf(plan);
-        const next = (i: number) => corners[(i + 1) % corners.length] ?? { x: 0, y: 0 };
-        // The middle of a star shape sees every side: Heron's rule for each triangle.
-        const area = corners.reduce((total, p, i) => {
-          const q = next(i);
-          const [a, b, c] = [Math.hypot(p.x, p.y), Math.hypot(q.x, q.y), Math.hypot(p.x - q.x, p.y - q.y)];
-          const s = (a + b + c) / 2;
-          return total + Math.sqrt(Math.max(0, s * (s - a) * (s - b) * (s - c)));
-        }, 0);
-        const round = corners.reduce((t, p, i) => t + Math.hypot(p.x - next(i).x, p.y - next(i).y), 0);
-        const { figures } = reckon(plan);
-        expect(figures.area).toBeCloseTo(area, 4);
-        expect(figures.perimeter).toBeCloseTo(round, 6);
-      }),
-      runs,
-    );
+    ofRandom((reckoning, plan) => {
+      expect(checkPlan(plan).ok).toBe(true);
+      const corners = cornersOf(plan);
+      const next = (i: number) => corners[(i + 1) % corners.length] ?? { x: 0, y: 0 };
+      // The middle of a star shape sees every side: Heron's rule for each triangle.
+      const area = corners.reduce((total, p, i) => {
+        const q = next(i);
+        const [a, b, c] = [Math.hypot(p.x, p.y), Math.hypot(q.x, q.y), Math.hypot(p.x - q.x, p.y - q.y)];
+        const s = (a + b + c) / 2;
+        return total + Math.sqrt(Math.max(0, s * (s - a) * (s - b) * (s - c)));
+      }, 0);
+      const round = corners.reduce((t, p, i) => t + Math.hypot(p.x - next(i).x, p.y - next(i).y), 0);
+      const { figures } = reckoning;
+      expect(figures.area).toBeCloseTo(area, 4);
+      expect(figures.perimeter).toBeCloseTo(round, 6);
+    });
   });
   test('length along the ground is that of four thousand short steps over it', () => {
-    fc.assert(
-      fc.property(aRandomRun, (plan) => {
-        const terrain = terrainOf(plan.ground.spotHeights);
-        const corners = cornersOf(plan);
-        const steps = 4000;
-        let walked = 0;
-        corners.forEach((p, i) => {
-          const q = corners[(i + 1) % corners.length] ?? p;
-          const level = Math.hypot(q.x - p.x, q.y - p.y) / steps;
-          let before = terrain.heightAt(p);
-          for (let k = 1; k <= steps; k++) {
-            const height = terrain.heightAt(lerp(p, q, k / steps));
-            walked += Math.hypot(level, height - before);
-            before = height;
-          }
-        });
-        const { figures } = reckon(plan);
-        // Where the ground drops at an edge of what was measured, so does the walk: both along the fence alone.
-        expect(Math.abs((figures.groundLength ?? 0) - walked)).toBeLessThan(0.002 + 0.0005 * walked);
-      }),
-      { numRuns: 25, endOnFailure: true },
-    );
+    ofRandom((reckoning, plan) => {
+      const terrain = terrainOf(plan.ground.spotHeights);
+      const corners = cornersOf(plan);
+      const steps = 4000;
+      let walked = 0;
+      corners.forEach((p, i) => {
+        const q = corners[(i + 1) % corners.length] ?? p;
+        const level = Math.hypot(q.x - p.x, q.y - p.y) / steps;
+        let before = terrain.heightAt(p);
+        for (let k = 1; k <= steps; k++) {
+          const height = terrain.heightAt(lerp(p, q, k / steps));
+          walked += Math.hypot(level, height - before);
+          before = height;
+        }
+      });
+      const { figures } = reckoning;
+      // Where the ground drops at an edge of what was measured, so does the walk: both along the fence alone.
+      expect(Math.abs((figures.groundLength ?? 0) - walked)).toBeLessThan(0.002 + 0.0005 * walked);
+    }, 25);
   });
 });
 
 describe('what goes back to the yard', () => {
   test('has every post within its string, in order, and gates as wide as they are to be', () => {
-    fc.assert(
-      fc.property(aRandomRun, (plan) => {
-        const { parts, figures } = reckon(plan);
-        const [a, b] = stakeMarks(plan);
-        if (!a || !b) throw new Error('no marks');
-        const out = stakeOut(plan, parts, [a, b]);
-        for (const line of out.strings) {
-          const marks = line.posts.map((p) => p.mark);
-          expect(marks).toEqual([...marks].sort((p, q) => p - q));
-          expect(Math.min(...marks)).toBeGreaterThanOrEqual(-1e-9);
-          expect(Math.max(...marks)).toBeLessThanOrEqual(line.level + 1e-9);
-          for (const gate of line.gates) expect(gate.clear).toBeCloseTo(0.95, 9);
-          expect(line.ground).toBeGreaterThanOrEqual(line.level - 1e-9);
-        }
-        const standing = new Set(out.strings.flatMap((s) => s.posts.map((p) => p.part)));
-        expect(standing.size).toBe(figures['posts.total']);
-      }),
-      runs,
-    );
+    ofRandom((reckoning, plan) => {
+      const { parts, figures } = reckoning;
+      const [a, b] = stakeMarks(plan);
+      if (!a || !b) throw new Error('no marks');
+      const out = stakeOut(plan, parts, [a, b]);
+      for (const line of out.strings) {
+        const marks = line.posts.map((p) => p.mark);
+        expect(marks).toEqual([...marks].sort((p, q) => p - q));
+        expect(Math.min(...marks)).toBeGreaterThanOrEqual(-1e-9);
+        expect(Math.max(...marks)).toBeLessThanOrEqual(line.level + 1e-9);
+        for (const gate of line.gates) expect(gate.clear).toBeCloseTo(0.95, 9);
+        expect(line.ground).toBeGreaterThanOrEqual(line.level - 1e-9);
+      }
+      const standing = new Set(out.strings.flatMap((s) => s.posts.map((p) => p.part)));
+      expect(standing.size).toBe(figures['posts.total']);
+    });
   });
   test('leaves as every kind of file, the same each time', () => {
-    fc.assert(
-      fc.property(aRandomRun, (plan) => {
-        for (const kind of ['geojson', 'geojson-local', 'gpx', 'dxf', 'svg', 'csv'] as const) {
-          const once = exportAs(kind, plan);
-          expect(once).not.toMatch(/NaN|Infinity|undefined/);
-          expect(exportAs(kind, plan)).toBe(once);
-        }
-      }),
-      { numRuns: 15, endOnFailure: true },
-    );
+    ofRandom((reckoning, plan) => {
+      const read = structuredClone(plan);
+      const { parts } = reckon(read);
+      for (const kind of EXPORT_KINDS) {
+        const once = exportAs(kind, plan, reckoning.parts);
+        expect(once).not.toMatch(/NaN|Infinity|undefined/);
+        expect(exportAs(kind, read, parts)).toBe(once);
+      }
+    }, 15);
   });
 });

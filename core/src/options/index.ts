@@ -3,17 +3,21 @@ import type { Scope } from '../plan/changes/types';
 import { choicesFor } from '../plan/effective';
 import type { Choices, Plan } from '../plan/schema';
 import type { Reader } from '../saying/makeReader';
-import type { Asking } from './types';
+import type { Asking, OptionGroup } from './types';
 
-export { postOptions } from '../stages/posts/questions';
-export { skirtOptions } from '../stages/skirt/questions';
+import type { StageId } from '../stages/facts';
+import { POST_ROLES } from '../stages/posts/choice';
+import { postOptions } from '../stages/posts/questions';
+import { skirtOptions } from '../stages/skirt/questions';
+import { wallOptions } from '../stages/walls/questions';
+import { openingOptions } from '../stages/ways/questions';
+
+export { openingOptions, postOptions, skirtOptions, wallOptions };
 export { measuresOf } from '../stages/skirt/measures';
 export { isLaid, shapeOf } from '../stages/skirt/shape';
 export { skirtOfKind, skirtWanted } from '../stages/skirt/wanted';
 export { KIND_IDS as SKIRT_KINDS, type Skirt } from '../stages/skirt/kinds';
 export type { Asking, Option, OptionGroup } from './types';
-export { wallOptions } from '../stages/walls/questions';
-export { openingOptions } from '../stages/ways/questions';
 
 /** What holds in a scope: the plan's choices, or an enclosure's or a side's own laid over them. */
 export function choicesIn(plan: Plan, scope: Scope): Choices {
@@ -30,3 +34,14 @@ export const asking = (plan: Plan, market: Market, reader: Reader, scope: Scope)
   scope,
   choices: choicesIn(plan, scope),
 });
+
+/** Every question of every stage that is decided by choosing, in one scope. What is no matter of scope is asked for the whole plan. */
+export const QUESTIONS: Readonly<Partial<Record<StageId, (asking: Asking) => readonly OptionGroup[]>>> = {
+  posts: (asking) => postOptions(asking, asking.market.postIds(), POST_ROLES),
+  walls: (asking) => asking.choices.bands.flatMap((band) => wallOptions(asking, band)),
+  skirt: skirtOptions,
+  ways: (asking) =>
+    asking.scope.scope === 'plan'
+      ? asking.plan.openings.flatMap((opening) => openingOptions(asking, opening))
+      : [],
+};

@@ -18,22 +18,23 @@ import {
   wallOptions,
 } from '../index';
 import { aRun } from '../testing/aRun';
-import { everyOption } from '../testing/everyOption';
+import { everyOption, everyScope, ofEveryKind } from '../testing/everyOption';
 
 const marketFor = (plan: Plan) => marketOf(editionOf(plan), plan.buying);
 const asked = (plan: Plan) => asking(plan, marketFor(plan), readerFor(plan), WHOLE_PLAN);
 
 describe.each(DEMO_PLANS.map((plan) => [plan.name, plan] as const))('the options of %s', (_, plan) => {
-  const groups = Object.values(everyOption(plan)).flat();
+  const groups = Object.values(everyOption(plan, everyScope(plan))).flat();
   const base = reckon(plan);
   const options = groups.flatMap((g) => g.options);
+  const previewer = makePreviewer();
   test('have one chosen in each group, whose change changes nothing', () => {
     for (const group of groups) {
       const chosen = group.options.filter((o) => o.chosen === 'yes');
       expect([group.id, chosen.length]).toEqual([group.id, 1]);
       const [one] = chosen;
       if (!one) continue;
-      const { price, hours, opening } = makePreviewer()(plan, one.change);
+      const { price, hours, opening } = previewer(plan, one.change);
       expect([group.id, price, hours, opening]).toEqual([group.id, 0, 0, 0]);
     }
   });
@@ -45,10 +46,33 @@ describe.each(DEMO_PLANS.map((plan) => [plan.name, plan] as const))('the options
       expect(sayChange(change, readerFor(plan), marketFor(plan)).length).toBeGreaterThan(3);
     }
   });
+  test('are asked of every kind of skirt, gate and door, one chosen in each, and are valid plans when taken', () => {
+    const known = new Set<string>();
+    for (const [kind, of] of ofEveryKind(plan))
+      for (const group of Object.values(everyOption(of)).flat()) {
+        expect([kind, group.id, group.options.filter((o) => o.chosen === 'yes').length]).toEqual([
+          kind,
+          group.id,
+          1,
+        ]);
+        // What was asked of one of them already in these words is not applied again.
+        for (const { title, change } of group.options.filter(
+          ({ change }) => !known.has(JSON.stringify(change)),
+        )) {
+          known.add(JSON.stringify(change));
+          const checked = checkPlan(apply(of, change));
+          expect([kind, title, checked.ok ? [] : checked.problems]).toEqual([kind, title, []]);
+        }
+      }
+  });
   test('have the effect that comes true, whichever was previewed before', () => {
-    const previewer = makePreviewer();
     const preview = (o: Option) => previewer(plan, o.change);
-    for (const option of options) {
+    // Of the whole plan every one; of runs and sides one of every third group in turn.
+    const ofAll = Object.values(everyOption(plan)).flat();
+    const inTurn = groups
+      .slice(ofAll.length)
+      .flatMap((g, i) => g.options.slice(i % g.options.length).slice(0, 1));
+    for (const option of [...ofAll.flatMap((g) => g.options), ...inTurn]) {
       const effect = preview(option);
       const then = reckon(apply(plan, option.change));
       const known = then.docket.complete && base.docket.complete;

@@ -1,28 +1,67 @@
 import {
+  type Change,
+  OPENING_KINDS,
+  OPENING_KIND_IDS,
   type OptionGroup,
   type Plan,
+  QUESTIONS,
+  SKIRT_KINDS,
   WHOLE_PLAN,
+  apply,
   asking,
   editionOf,
+  freePlace,
   marketOf,
-  postOptions,
   readerFor,
-  skirtOptions,
-  wallOptions,
-  openingOptions,
+  skirtOfKind,
+  surveyRings,
 } from '../index';
+import type { Scope } from '../plan/scope';
 
-/** Every question of every stage that a plan can be asked, by panel; of the walls, for each band. */
-export function everyOption(plan: Plan): Readonly<Record<string, readonly OptionGroup[]>> {
-  const ask = asking(plan, marketOf(editionOf(plan), plan.buying), readerFor(plan), WHOLE_PLAN);
-  const products = editionOf(plan).posts.map((p) => p.id);
-  const walls = plan.choices.plan.bands.map(
-    (band) => [`walls, ${band.id} band`, wallOptions(ask, band)] as const,
+/** Every scope in which something can be chosen: the plan, each run, each fenced side. */
+export const everyScope = (plan: Plan): readonly Scope[] => [
+  WHOLE_PLAN,
+  ...plan.enclosures.map(({ id }): Scope => ({ scope: 'enclosure', of: id })),
+  ...plan.sides.filter((s) => s.kind === 'fence').map(({ id }): Scope => ({ scope: 'side', of: id })),
+];
+
+/** Every question of every stage that a plan can be asked, by stage; of the walls for each band, of the posts for each role. */
+export function everyOption(
+  plan: Plan,
+  scopes: readonly Scope[] = [WHOLE_PLAN],
+): Readonly<Record<string, readonly OptionGroup[]>> {
+  const [market, reader] = [marketOf(editionOf(plan), plan.buying), readerFor(plan)];
+  return Object.fromEntries(
+    Object.entries(QUESTIONS).map(([stage, ask]) => [
+      stage,
+      scopes.flatMap((scope) => ask(asking(plan, market, reader, scope))),
+    ]),
   );
-  return {
-    posts: postOptions(ask, products, ['corner', 'wall', 'gate', 'line']),
-    ...Object.fromEntries(walls),
-    skirt: skirtOptions(ask),
-    ways: plan.openings.flatMap((opening) => openingOptions(ask, opening)),
-  };
+}
+
+/** Room for the widest gate that is sold, m. */
+const WIDEST = 1.5;
+
+/** The plan with every kind of skirt in turn, and with every gate and door in turn on a side that has none. */
+export function ofEveryKind(plan: Plan): readonly (readonly [kind: string, plan: Plan])[] {
+  const now = plan.choices.plan.skirt;
+  const skirts = SKIRT_KINDS.map((kind): [string, Plan] => [
+    kind,
+    apply(plan, { verb: 'set-skirt', scope: WHOLE_PLAN, skirt: skirtOfKind(plan, kind, now) }),
+  ]);
+  const openings = OPENING_KIND_IDS.flatMap((kind): [string, Plan][] =>
+    OPENING_KINDS[kind].added.flatMap(({ words, clear, make }, i) => {
+      const sides = surveyRings(plan).flatMap((ring) => ring.sides);
+      const [change] = sides.flatMap(({ side, length }): Change[] => {
+        // Alone on its side: one made wider would run into another.
+        const free = side.kind === 'fence' && plan.openings.every((o) => o.side !== side.id);
+        const along = free ? freePlace(plan, side.id, length, WIDEST) : undefined;
+        if (along === undefined) return [];
+        const opening = make({ id: `${kind}-${i}`, side: side.id, along, width: clear });
+        return [{ verb: 'add-opening', opening }];
+      });
+      return change ? [[words, apply(plan, change)] as [string, Plan]] : [];
+    }),
+  );
+  return [...skirts, ...openings];
 }

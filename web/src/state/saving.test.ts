@@ -353,6 +353,18 @@ describe('a plan that is gone elsewhere', () => {
   });
 });
 
+test('a page that was left sends nothing more, and what it kept when it is shown again', async () => {
+  pull(1);
+  window.dispatchEvent(new Event('pagehide'));
+  window.dispatchEvent(new Event('online'));
+  await settle(10_000);
+  expect(sent).toEqual([]);
+  expect(kept.size).toBe(1);
+  window.dispatchEvent(new Event('pageshow'));
+  await settle(1000);
+  expect(sent).toHaveLength(1);
+});
+
 describe('a device that keeps nothing', () => {
   const BREAKS: readonly (readonly [string, () => Promise<never>, string])[] = [
     ['throws', () => Promise.reject(new Error('no')), 'its storage cannot be used'],

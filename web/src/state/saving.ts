@@ -41,6 +41,8 @@ export const useSaving = create<{
 
 let current: Session | undefined;
 let timer: ReturnType<typeof setTimeout> | undefined;
+/** A page that was left sends nothing more: what it kept is sent by the one that opens the plan next. */
+let page: 'up' | 'left' = 'up';
 
 const ownKeyInHand = (): string | undefined => current && ownKey(current.holding, current.id);
 const say = (state: SaveState) => useSaving.setState({ state });
@@ -91,7 +93,7 @@ const isStuck = ({ word }: SaveState) => word === 'conflict' || word === 'gone';
 
 async function save(session: Session): Promise<void> {
   const { plan, draft, held } = usePlan.getState();
-  if (session !== current || plan?.id !== session.id || session.inFlight === 'yes') return;
+  if (page === 'left' || session !== current || plan?.id !== session.id || session.inFlight === 'yes') return;
   if ((plan === session.saved && !session.pending) || isStuck(useSaving.getState().state)) return;
   if (held) return saveIn(PAUSE); // never inside a gesture
   // One that was sent and not answered goes first, as it was: the server may have it already.
@@ -194,12 +196,22 @@ export function followSaving(): () => void {
     if (useSaving.getState().state.word === 'saved') say({ word: 'unsaved', why: '' });
     saveIn(PAUSE);
   });
-  const online = () => saveIn(0);
-  window.addEventListener('online', online);
+  const listening = new AbortController();
+  const { signal } = listening;
+  window.addEventListener('online', () => saveIn(0), { signal });
+  window.addEventListener('pagehide', () => (page = 'left'), { signal });
+  window.addEventListener(
+    'pageshow',
+    () => {
+      page = 'up';
+      saveIn(0);
+    },
+    { signal },
+  );
   return () => {
     stopPlan();
     clearTimeout(timer);
-    window.removeEventListener('online', online);
+    listening.abort();
     if (current) void save(current);
   };
 }
