@@ -42,6 +42,16 @@ export {
   readPlanBytes,
   writePlan,
 } from './formats/planFile';
+export {
+  ANSWERS,
+  type BinnedPlan,
+  type Holding,
+  type PlanSummary,
+  type SavedPlan,
+  type ShedPiece,
+  type StoredPlan,
+  type StoredPrice,
+} from './formats/answers';
 export { readProofs } from './formats/proofFile';
 export { MOST_PROBLEMS, type Problem, pointerOf } from './formats/problem';
 export { LENGTHS, cutText, textOf, utf8 } from './schema/text';

@@ -81,6 +81,9 @@ const goods = z
   .string()
   .check(z.regex(/^(roll|post|timber|kit|pack):[A-Za-z0-9_-]{1,40}$/, 'must be such as roll:fine-13'));
 
+/** A keeper's own price at a yard, with its date. */
+export const ownPrice = z.strictObject({ yard: id, offer, asOf: z._default(z.nullable(day), null) });
+
 export const buying = z.strictObject({
   edition: textOf(20).apply(meaning('The catalogue edition whose products and prices this plan uses.')),
   pricesAsOf: day,
@@ -95,9 +98,7 @@ export const buying = z.strictObject({
     ._default(z.array(id).check(z.maxLength(2)), [])
     .apply(meaning('Yards whose goods the keeper fetches: no delivery.')),
   ownProducts: z.array(ownMesh).check(z.maxLength(200)),
-  ownPrices: z
-    .array(z.strictObject({ yard: id, offer, asOf: z._default(z.nullable(day), null) }))
-    .check(z.maxLength(1000)),
+  ownPrices: z.array(ownPrice).check(z.maxLength(1000)),
 });
 
 export type Buying = z.infer<typeof buying>;

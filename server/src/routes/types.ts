@@ -1,7 +1,7 @@
 import { idSchema } from '@aviarum/core';
 import { notFound } from '../problem';
 import type { Database } from '../store/database';
-import type { Holding } from '../store/holdings';
+import type { Holding } from '@aviarum/core';
 
 /** What every route under a holding can count on. */
 export interface Acting {

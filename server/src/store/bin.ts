@@ -1,12 +1,9 @@
+import type { BinnedPlan, PlanSummary } from '@aviarum/core';
 import type { Database } from './database';
-import { type PlanSummary, type Row, summary } from './plans';
+import { type Row, summary } from './plans';
 
 /** How long a deleted plan can be brought back, and a save be sent again under its id, days. */
 export const KEPT_DAYS = 30;
-
-export interface BinnedPlan extends PlanSummary {
-  readonly deletedAt: string;
-}
 
 /** Moves a plan into the bin. @returns whether there was one */
 export async function deletePlan(db: Database, holding: string, id: string): Promise<boolean> {

@@ -1,6 +1,6 @@
 import { type OwnMesh, type OwnedPiece, type Plan, completePlan } from '@aviarum/core';
 import type { Database } from './database';
-import type { Holding } from './holdings';
+import type { Holding } from '@aviarum/core';
 import {
   type OwnPrice,
   insertPieces,

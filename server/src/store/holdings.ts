@@ -1,10 +1,5 @@
+import type { Holding } from '@aviarum/core';
 import type { Database } from './database';
-
-export interface Holding {
-  readonly id: string;
-  readonly name: string;
-  readonly example: boolean;
-}
 
 const ofKeeper = (db: Database, keeper: string) =>
   db<Holding>('holdings')

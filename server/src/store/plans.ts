@@ -1,17 +1,8 @@
 import { createHash } from 'node:crypto';
-import { type Plan, completePlan } from '@aviarum/core';
+import { type Plan, type PlanSummary, type StoredPlan, completePlan } from '@aviarum/core';
 import type { Knex } from 'knex';
 import type { Database } from './database';
 
-export interface PlanSummary {
-  readonly id: string;
-  readonly name: string;
-  readonly saveNumber: number;
-  readonly savedAt: string;
-}
-export interface StoredPlan extends PlanSummary {
-  readonly plan: Plan;
-}
 export interface Save {
   /** An id of its own: repeating it returns the first answer. */
   readonly saveId: string;

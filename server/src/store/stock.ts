@@ -1,4 +1,4 @@
-import type { OwnMesh, OwnOffer, OwnedPiece } from '@aviarum/core';
+import type { OwnMesh, OwnOffer, OwnedPiece, ShedPiece } from '@aviarum/core';
 import type { Knex } from 'knex';
 import type { Database } from './database';
 
@@ -88,17 +88,6 @@ export async function deletePrice(db: Database, holding: string, id: string): Pr
 /** Prices all or none: a price for the same goods at the same yard is replaced. */
 export async function putPrices(db: Database, holding: string, prices: readonly OwnPrice[]): Promise<void> {
   await db.transaction((trx) => insertPrices(trx, holding, prices));
-}
-
-/** A plan that says it uses a piece of the shed. */
-export interface Claim {
-  readonly plan: string;
-  readonly name: string;
-}
-
-export interface ShedPiece {
-  readonly piece: OwnedPiece;
-  readonly claims: readonly Claim[];
 }
 
 /** The shed, each piece with the plans that count on it. */

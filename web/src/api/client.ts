@@ -1,20 +1,5 @@
-import type { Plan, Problem } from '@aviarum/core';
+import { ANSWERS, type Plan, type Problem, type SavedPlan } from '@aviarum/core';
 import { NoConnection, PATIENCE, within } from './wait';
-
-export interface Holding {
-  readonly id: string;
-  readonly name: string;
-  readonly example: boolean;
-}
-export interface PlanSummary {
-  readonly id: string;
-  readonly name: string;
-  readonly saveNumber: number;
-  readonly savedAt: string;
-}
-export interface StoredPlan extends PlanSummary {
-  readonly plan: Plan;
-}
 
 /** The server's problem+json. */
 export class ApiError extends Error {
@@ -31,85 +16,92 @@ export class ApiError extends Error {
 const isJson = (response: Response): boolean =>
   /^application\/(problem\+)?json\b/.test(response.headers.get('content-type') ?? '');
 
+/** How something is asked beside where: read, unless it says otherwise. */
+interface Asked {
+  readonly method?: 'GET' | 'POST' | 'PUT' | 'DELETE';
+  /** Sent as JSON, or as the text it is. */
+  readonly body?: unknown;
+  readonly type?: string;
+}
+/** A schema of what is answered. */
+interface Expected<T> {
+  readonly safeParse: (
+    answer: unknown,
+  ) => { readonly success: true; readonly data: T } | { readonly success: false };
+}
+
 /**
- * @param type  of the body: JSON, unless it is sent as the text it is
+ * @param expected  what a right answer is
  * @throws NoConnection when there was no answer, or one that is not the server's: the login page of some network
+ * @throws ApiError with what the server says is wrong
  */
 export async function ask<T>(
+  expected: Expected<T>,
   path: string,
-  method = 'GET',
-  json?: unknown,
-  type = 'application/json',
+  { method = 'GET', body, type = 'application/json' }: Asked = {},
 ): Promise<T> {
   const patience = method === 'GET' ? PATIENCE.read : PATIENCE.send;
   return within(patience, async (signal) => {
     const response = await fetch(`/api${path}`, {
       method,
       signal,
-      ...(json === undefined
+      ...(body === undefined
         ? {}
         : {
             headers: { 'content-type': type },
-            body: typeof json === 'string' ? json : JSON.stringify(json),
+            body: typeof body === 'string' ? body : JSON.stringify(body),
           }),
     }).catch((error: unknown) => {
       throw new NoConnection(error instanceof Error ? error.message : 'no answer');
     });
-    if (response.status === 204) return undefined as T;
-    if (!isJson(response)) throw new NoConnection('the answer is not the server’s own');
-    const body: unknown = await response.json().catch(() => {
-      throw new NoConnection('the answer was cut off');
-    });
-    if (response.ok) return body as T;
-    const { title, problems, ...more } = body as { title?: string; problems?: Problem[] };
-    throw new ApiError(
-      response.status,
-      title ?? `The server answered ${response.status}.`,
-      problems ?? [],
-      more,
-    );
+    if (response.status !== 204 && !isJson(response)) throw new NoConnection(NOT_ITS_OWN);
+    const answer: unknown =
+      response.status === 204
+        ? undefined
+        : await response.json().catch(() => {
+            throw new NoConnection('the answer was cut off');
+          });
+    if (!response.ok) throw refusal(response.status, answer);
+    const read = expected.safeParse(answer);
+    if (!read.success) throw new NoConnection(NOT_ITS_OWN);
+    return read.data;
   });
 }
 
-export const holdings = () => ask<readonly Holding[]>('/holdings');
-export const plans = (holding: string) => ask<readonly PlanSummary[]>(`/holdings/${holding}/plans`);
-export const plan = (holding: string, id: string) => ask<StoredPlan>(`/holdings/${holding}/plans/${id}`);
-export const createPlan = (holding: string, made: Plan) =>
-  ask<PlanSummary>(`/holdings/${holding}/plans`, 'POST', { plan: made });
-export const deletePlan = (holding: string, id: string) =>
-  ask<undefined>(`/holdings/${holding}/plans/${id}`, 'DELETE');
-interface Saved {
-  readonly saveNumber: number;
-  readonly savedAt: string;
+const NOT_ITS_OWN = 'the answer is not the server’s own';
+
+function refusal(status: number, answer: unknown): ApiError {
+  const read = ANSWERS.problem.safeParse(answer);
+  const { title, problems, ...more } = read.success ? read.data : {};
+  return new ApiError(status, title ?? `The server answered ${status}.`, problems ?? [], more);
 }
 
-/** An answer to a save is the server's own only when it goes on from what the save was based on. */
-const isAnswerTo = (basedOn: number, answer: unknown): answer is Saved =>
-  typeof answer === 'object' &&
-  answer !== null &&
-  'saveNumber' in answer &&
-  answer.saveNumber === basedOn + 1 &&
-  'savedAt' in answer &&
-  typeof answer.savedAt === 'string';
+const at = (holding: string) => `/holdings/${holding}`;
 
-/** @throws NoConnection when what came back says nothing of this save */
+export const holdings = () => ask(ANSWERS.holdings, '/holdings');
+export const plans = (holding: string) => ask(ANSWERS.summaries, `${at(holding)}/plans`);
+export const plan = (holding: string, id: string) => ask(ANSWERS.plan, `${at(holding)}/plans/${id}`);
+export const createPlan = (holding: string, made: Plan) =>
+  ask(ANSWERS.summary, `${at(holding)}/plans`, { method: 'POST', body: { plan: made } });
+export const deletePlan = (holding: string, id: string) =>
+  ask(ANSWERS.nothing, `${at(holding)}/plans/${id}`, { method: 'DELETE' });
+
+/** @throws NoConnection when what came back says nothing of this save: it goes on from what the save was based on */
 export async function savePlan(
   holding: string,
   save: { plan: Plan; basedOn: number; saveId: string },
-): Promise<Saved> {
-  const answer = await ask<unknown>(`/holdings/${holding}/plans/${save.plan.id}`, 'PUT', save);
-  if (!isAnswerTo(save.basedOn, answer)) throw new NoConnection('the answer is not that of a save');
+): Promise<SavedPlan> {
+  const address = `${at(holding)}/plans/${save.plan.id}`;
+  const answer = await ask(ANSWERS.saved, address, { method: 'PUT', body: save });
+  if (answer.saveNumber !== save.basedOn + 1) throw new NoConnection('the answer is not that of a save');
   return answer;
 }
 
-/** A deleted plan, for as long as it can be brought back. */
-export interface BinnedPlan extends PlanSummary {
-  readonly deletedAt: string;
-}
-export const bin = (holding: string) => ask<readonly BinnedPlan[]>(`/holdings/${holding}/bin`);
+export const bin = (holding: string) => ask(ANSWERS.binned, `${at(holding)}/bin`);
 export const restorePlan = (holding: string, id: string) =>
-  ask<PlanSummary>(`/holdings/${holding}/bin/${id}/restore`, 'POST');
+  ask(ANSWERS.summary, `${at(holding)}/bin/${id}/restore`, { method: 'POST' });
 
-export const holdingFileAddress = (holding: string) => `/api/holdings/${holding}/file`;
+export const holdingFileAddress = (holding: string) => `/api${at(holding)}/file`;
 /** A holding back from its file, as a new one. */
-export const putHoldingBack = (text: string) => ask<Holding>('/holdings/from-file', 'POST', text);
+export const putHoldingBack = (text: string) =>
+  ask(ANSWERS.holding, '/holdings/from-file', { method: 'POST', body: text });

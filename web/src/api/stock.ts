@@ -1,36 +1,28 @@
-import type { OwnMesh, OwnPrice, OwnedPiece } from '@aviarum/core';
+import { ANSWERS, type OwnMesh, type OwnedPiece, type StoredPrice } from '@aviarum/core';
 import { ask } from './client';
 
-export interface ShedPiece {
-  readonly piece: OwnedPiece;
-  /** Plans that count on it. */
-  readonly claims: readonly { readonly plan: string; readonly name: string }[];
-}
-
 const at = (holding: string) => `/holdings/${holding}`;
+const DELETE = { method: 'DELETE' } as const;
 
-export const shed = (holding: string) => ask<readonly ShedPiece[]>(`${at(holding)}/shed`);
+export const shed = (holding: string) => ask(ANSWERS.shed, `${at(holding)}/shed`);
 export const putPiece = (holding: string, piece: OwnedPiece) =>
-  ask<OwnedPiece>(`${at(holding)}/shed/${piece.id}`, 'PUT', piece);
+  ask(ANSWERS.piece, `${at(holding)}/shed/${piece.id}`, { method: 'PUT', body: piece });
 export const removePiece = (holding: string, id: string) =>
-  ask<undefined>(`${at(holding)}/shed/${id}`, 'DELETE');
+  ask(ANSWERS.nothing, `${at(holding)}/shed/${id}`, DELETE);
 
-export const products = (holding: string) => ask<readonly OwnMesh[]>(`${at(holding)}/products`);
+export const products = (holding: string) => ask(ANSWERS.products, `${at(holding)}/products`);
 /** With its prices, all or none. */
 export const putProduct = (holding: string, product: OwnMesh, prices: readonly StoredPrice[]) =>
-  ask<OwnMesh>(`${at(holding)}/products/${product.id}`, 'PUT', { product, prices });
+  ask(ANSWERS.product, `${at(holding)}/products/${product.id}`, { method: 'PUT', body: { product, prices } });
 /** Its prices go with it. */
 export const removeProduct = (holding: string, id: string) =>
-  ask<undefined>(`${at(holding)}/products/${id}`, 'DELETE');
+  ask(ANSWERS.nothing, `${at(holding)}/products/${id}`, DELETE);
 
-export interface StoredPrice extends OwnPrice {
-  readonly id: string;
-}
-export const prices = (holding: string) => ask<readonly StoredPrice[]>(`${at(holding)}/prices`);
+export const prices = (holding: string) => ask(ANSWERS.prices, `${at(holding)}/prices`);
 export const removePrice = (holding: string, id: string) =>
-  ask<undefined>(`${at(holding)}/prices/${id}`, 'DELETE');
+  ask(ANSWERS.nothing, `${at(holding)}/prices/${id}`, DELETE);
 
 export const priceListAddress = (holding: string) => `/api${at(holding)}/price-list`;
 /** All rows or none. @throws ApiError naming each row and column that is wrong */
 export const putPriceList = (holding: string, csv: string) =>
-  ask<{ rows: number; taken: number }>(`${at(holding)}/price-list`, 'PUT', csv, 'text/csv');
+  ask(ANSWERS.priceList, `${at(holding)}/price-list`, { method: 'PUT', body: csv, type: 'text/csv' });

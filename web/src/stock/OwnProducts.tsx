@@ -7,9 +7,10 @@ import {
   meshName,
   newId,
   wireName,
+  type StoredPrice,
 } from '@aviarum/core';
 import { useState } from 'react';
-import { type StoredPrice, putProduct, removeProduct } from '../api/stock';
+import { putProduct, removeProduct } from '../api/stock';
 import { Pick } from '../fields/Choice';
 import { Measures, PlanLength } from '../fields/PlanLength';
 import { useReader } from '../state/reckoningStore';

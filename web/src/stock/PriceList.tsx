@@ -1,7 +1,7 @@
-import { type Market, utf8 } from '@aviarum/core';
+import { type Market, type StoredPrice, utf8 } from '@aviarum/core';
 import { useState } from 'react';
 import { ApiError } from '../api/client';
-import { type StoredPrice, priceListAddress, putPriceList, removePrice } from '../api/stock';
+import { priceListAddress, putPriceList, removePrice } from '../api/stock';
 import { FileButton } from '../fields/FileButton';
 import { useReader } from '../state/reckoningStore';
 import { Problems } from './Problems';

@@ -1,6 +1,6 @@
-import { type Market, type OwnedPiece, capital, sayOwned } from '@aviarum/core';
+import { type Market, type OwnedPiece, type ShedPiece, capital, sayOwned } from '@aviarum/core';
 import { useEffect, useRef, useState } from 'react';
-import { type ShedPiece, putPiece, removePiece } from '../api/stock';
+import { putPiece, removePiece } from '../api/stock';
 import { useReader } from '../state/reckoningStore';
 import { PieceForm } from './PieceForm';
 import { Problems } from './Problems';

@@ -1,7 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { type PlanSummary, deletePlan, restorePlan } from '../../api/client';
+import type { PlanSummary } from '@aviarum/core';
+import { deletePlan, restorePlan } from '../../api/client';
 import { troubleOf } from '../Trouble';
 import { saved } from './saved';
 

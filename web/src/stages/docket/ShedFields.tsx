@@ -1,7 +1,7 @@
-import { type OwnedPiece, type Plan, capital, sayOwned } from '@aviarum/core';
+import { type OwnedPiece, type Plan, type ShedPiece, capital, sayOwned } from '@aviarum/core';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { type ShedPiece, shed } from '../../api/stock';
+import { shed } from '../../api/stock';
 import { usePlan } from '../../state/planStore';
 import { useEffects, useMarket, useReader } from '../../state/reckoningStore';
 import { sameFields } from '../../state/sameFields';
