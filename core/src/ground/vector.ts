@@ -1,3 +1,5 @@
+import { orient2d } from 'robust-predicates';
+
 /** A point or vector in the plan: x east, y north, m. */
 export interface Vector {
   readonly x: number;
@@ -14,6 +16,17 @@ export const lerp = (a: Vector, b: Vector, t: number): Vector => ({
   x: a.x + (b.x - a.x) * t,
   y: a.y + (b.y - a.y) * t,
 });
+
+/**
+ * Which side of the way from `a` to `b` a point lies on: above 0 on its left, below on its right, 0 exactly on its line. The sign is that
+ * of the exact figure, whatever the rounding.
+ */
+export const leftOf = (p: Vector, a: Vector, b: Vector): number => -orient2d(a.x, a.y, b.x, b.y, p.x, p.y);
+
+/** Whether each of two segments has its ends strictly on both sides of the other. */
+export const segmentsCross = (a: Vector, b: Vector, c: Vector, d: Vector): boolean =>
+  parted(leftOf(c, a, b), leftOf(d, a, b)) && parted(leftOf(a, c, d), leftOf(b, c, d));
+const parted = (one: number, other: number) => (one > 0 && other < 0) || (one < 0 && other > 0);
 
 /** Twice the signed area, positive where the ring runs anticlockwise, m². */
 export function doubleArea(ring: readonly Vector[]): number {
@@ -42,14 +55,14 @@ export function insideOrOn(p: Vector, ring: readonly Vector[], slack: number): b
     const b = ring[j];
     if (!a || !b) continue;
     if (toSegment(p, a, b) <= slack) return true;
-    if (a.y > p.y !== b.y > p.y && p.x < ((b.x - a.x) * (p.y - a.y)) / (b.y - a.y) + a.x) inside = !inside;
+    // A line from the point to the right is crossed by edges that pass its level with the point on their left, going up.
+    if (a.y > p.y !== b.y > p.y && leftOf(p, a, b) > 0 === b.y > a.y) inside = !inside;
   }
   return inside;
 }
 
 /** Smallest distance between two segments, m; 0 when they cross. */
 export function betweenSegments(a: Vector, b: Vector, c: Vector, d: Vector): number {
-  const side = (p: Vector, q: Vector, r: Vector) => Math.sign(cross(minus(q, p), minus(r, p)));
-  if (side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0) return 0;
+  if (segmentsCross(a, b, c, d)) return 0;
   return Math.min(toSegment(a, c, d), toSegment(b, c, d), toSegment(c, a, b), toSegment(d, a, b));
 }

@@ -2,7 +2,7 @@ import { type ProblemsBy, type Problems } from '../problems';
 import { type Finding, finding } from '../../findings/types';
 import { choicesFor } from '../../plan/effective';
 import type { RingSide } from '../../ground/survey';
-import { betweenSegments, cross, dot, minus, times } from '../../ground/vector';
+import { betweenSegments, cross, dot, segmentsCross, times } from '../../ground/vector';
 
 /** Sides shorter than this have collapsed, m. */
 const LEAST_SIDE = 0.05;
@@ -65,11 +65,8 @@ function tangledSides(sides: readonly RingSide[]): Finding[] {
       }
       const gap = betweenSegments(a.start, a.end, b.start, b.end);
       if (gap >= NEAR) continue;
-      const crosses =
-        cross(minus(a.end, a.start), minus(b.start, a.start)) *
-          cross(minus(a.end, a.start), minus(b.end, a.start)) <
-        0;
-      const code = gap === 0 && crosses ? 'outline.crosses' : 'outline.touches';
+      const crosses = segmentsCross(a.start, a.end, b.start, b.end);
+      const code = crosses ? 'outline.crosses' : 'outline.touches';
       found.push(finding(code, 'blocks', 'outline', part(a), { side: a.number, other: b.number }));
     }
   }
