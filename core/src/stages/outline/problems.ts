@@ -1,6 +1,7 @@
 import { type ProblemsBy, type Problems } from '../problems';
 import { type Finding, finding } from '../../findings/types';
 import { choicesFor } from '../../plan/effective';
+import { touchingPairs } from '../../ground/boxes';
 import type { RingSide } from '../../ground/survey';
 import { betweenSegments, cross, dot, segmentsCross, times } from '../../ground/vector';
 
@@ -44,31 +45,22 @@ function tangledSides(sides: readonly RingSide[]): Finding[] {
     low: Math.min(s.start.y, s.end.y) - NEAR,
     high: Math.max(s.start.y, s.end.y) + NEAR,
   }));
-  for (let i = 0; i < sides.length; i++) {
-    const a = sides[i];
-    const boxA = boxes[i];
-    if (!a || !boxA) continue;
-    for (let j = i + 1; j < sides.length; j++) {
-      const boxB = boxes[j];
-      const b = sides[j];
-      if (!b || !boxB) continue;
-      if (boxA.left > boxB.right || boxB.left > boxA.right || boxA.low > boxB.high || boxB.low > boxA.high)
-        continue;
-      if (meetAtCorner(a, b)) {
-        const corner = foldsBack(a, b);
-        if (corner === undefined) continue;
-        const params = { corner: numbers.get(corner) ?? a.startNumber };
-        found.push(
-          finding('outline.folds-back', 'blocks', 'outline', { on: 'corner', corner: corner }, params),
-        );
-        continue;
-      }
-      const gap = betweenSegments(a.start, a.end, b.start, b.end);
-      if (gap >= NEAR) continue;
-      const crosses = segmentsCross(a.start, a.end, b.start, b.end);
-      const code = crosses ? 'outline.crosses' : 'outline.touches';
-      found.push(finding(code, 'blocks', 'outline', part(a), { side: a.number, other: b.number }));
+  for (const [i, j] of touchingPairs(boxes)) {
+    const [a, b] = [sides[i], sides[j]];
+    if (!a || !b) continue;
+    if (meetAtCorner(a, b)) {
+      const corner = foldsBack(a, b);
+      if (corner === undefined) continue;
+      const params = { corner: numbers.get(corner) ?? a.startNumber };
+      found.push(
+        finding('outline.folds-back', 'blocks', 'outline', { on: 'corner', corner: corner }, params),
+      );
+      continue;
     }
+    if (betweenSegments(a.start, a.end, b.start, b.end) >= NEAR) continue;
+    const crosses = segmentsCross(a.start, a.end, b.start, b.end);
+    const code = crosses ? 'outline.crosses' : 'outline.touches';
+    found.push(finding(code, 'blocks', 'outline', part(a), { side: a.number, other: b.number }));
   }
   return found;
 }
