@@ -57,6 +57,7 @@ export { MOST_PROBLEMS, type Problem, pointerOf } from './formats/problem';
 export { LENGTHS, cutText, textOf, utf8 } from './schema/text';
 export { reckoningFile } from './formats/reckoningFile';
 export { type Profile, sideProfile, sideProfiles } from './ground/profile';
+export { placesNear } from './ground/boxes';
 export { type Guide, type SnapGround, type Snapped, snapCorner, snapGround } from './ground/snaps';
 export { type Ring, type RingSide, surveyRings } from './ground/survey';
 export { type Terrain, terrainOf } from './ground/terrain';

@@ -1,5 +1,6 @@
 import Flatbush from 'flatbush';
 import type { Extent } from '../drawing/scene';
+import type { Vector } from './vector';
 
 /**
  * Pairs of boxes that touch, each once with the lower number first, in the order of a double loop over them: an index of boxes in place of
@@ -16,4 +17,17 @@ export function touchingPairs(boxes: readonly Extent[]): readonly (readonly [num
       .sort((a, b) => a - b)
       .map((j) => [i, j] as const),
   );
+}
+
+/**
+ * The nearest of many places to one, by an index made once.
+ *
+ * @returns asks for the number of the nearest place within so many m; undefined where none is so near
+ */
+export function placesNear(places: readonly Vector[]): (at: Vector, within: number) => number | undefined {
+  if (places.length === 0) return () => undefined;
+  const index = new Flatbush(places.length);
+  for (const { x, y } of places) index.add(x, y);
+  index.finish();
+  return ({ x, y }, within) => index.neighbors(x, y, 1, within)[0];
 }

@@ -1,11 +1,12 @@
 import { useGesture } from '@use-gesture/react';
-import { type RefObject, useEffect, useRef, useState } from 'react';
+import { type RefObject, useEffect, useMemo, useRef, useState } from 'react';
 import { usePlan } from '../state/planStore';
 import { useReader } from '../state/reckoningStore';
 import { type Grip, type Held, dragTo, grip } from './drag';
 import type { Touched } from './heldScene';
+import { pressedOf } from './pressed';
 import type { Stop } from './stop';
-import { type Size, type View, zoomAbout } from './view';
+import { type Size, type View, toGround, zoomAbout } from './view';
 
 /** What is in hand during a drag. */
 export interface InHand {
@@ -24,10 +25,11 @@ interface Asked {
   readonly wheel: 'yes' | 'no';
 }
 
+/** As far as a handle can be taken from its middle, px. */
+const REACH = 16;
+
 /** What a press takes hold of. */
-function takenAt(target: Element, stops: readonly Stop[]): Grip | 'ground' {
-  const id = target.closest<SVGGElement>('[data-stop]')?.dataset.stop;
-  const stop = stops.find((s) => s.id === id);
+function takenAt(stop: Stop | undefined): Grip | 'ground' {
   const { plan, draft } = usePlan.getState();
   const now = draft?.plan ?? plan;
   return stop && now ? grip(now, stop) : 'ground';
@@ -46,7 +48,10 @@ export function useSheetGestures({ box, fitted, stops, onOpen, still, wheel }: A
   useEffect(() => {
     live.current = { view, stops };
   });
+  const pressed = useMemo(() => pressedOf(stops), [stops]);
   const corner = () => box.current?.getBoundingClientRect() ?? { left: 0, top: 0 };
+  /** From the corner of the sheet's window, px. */
+  const within = ([x, y]: readonly [number, number]) => ({ x: x - corner().left, y: y - corner().top });
 
   const drag = (taken: Grip, moved: readonly [number, number], phase: 'on' | 'last' | 'canceled') => {
     const { scale } = live.current.view;
@@ -65,11 +70,14 @@ export function useSheetGestures({ box, fitted, stops, onOpen, still, wheel }: A
 
   useGesture(
     {
-      onDrag: ({ first, last, tap, canceled, movement, delta: [dx, dy], pinching, event, memo }) => {
+      onDrag: ({ first, last, tap, canceled, movement, initial, delta: [dx, dy], pinching, event, memo }) => {
         if (pinching || still === 'yes') return undefined;
         let taken = memo as Grip | 'ground' | undefined;
         if (first || taken === undefined) {
-          taken = takenAt(event.target as Element, live.current.stops);
+          const { scale } = live.current.view;
+          taken = takenAt(
+            pressed(event.target as Element, toGround(live.current.view, within(initial)), REACH / scale),
+          );
         }
         if (tap) {
           if (taken !== 'ground') onOpen(taken.stop.id);
@@ -84,15 +92,12 @@ export function useSheetGestures({ box, fitted, stops, onOpen, still, wheel }: A
       onWheel: ({ event, delta: [, dy] }) => {
         if (wheel === 'no') return;
         event.preventDefault();
-        const { left, top } = corner();
-        const at = { x: event.clientX - left, y: event.clientY - top };
-        setOwn(zoomAbout(live.current.view, Math.exp(-dy / 500), at));
+        setOwn(zoomAbout(live.current.view, Math.exp(-dy / 500), within([event.clientX, event.clientY])));
       },
       onPinch: ({ origin: [ox, oy], movement: [ms], memo }) => {
         if (wheel === 'no') return undefined;
         const from = (memo as View | undefined) ?? live.current.view;
-        const { left, top } = corner();
-        setOwn(zoomAbout(from, ms, { x: ox - left, y: oy - top }));
+        setOwn(zoomAbout(from, ms, within([ox, oy])));
         return from;
       },
     },

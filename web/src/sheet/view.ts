@@ -1,4 +1,4 @@
-import type { Extent } from '@aviarum/core';
+import type { Extent, Vector } from '@aviarum/core';
 
 /** How the ground sheet looks at the ground: pixels a metre, and where the ground's origin lies on screen. */
 export interface View {
@@ -28,6 +28,12 @@ export function fit(extent: Extent, size: Size, room: number): View {
     y: size.height / 2 + ((extent.low + extent.high) / 2) * clamped,
   };
 }
+
+/** What lies at a place of the window, m. */
+export const toGround = ({ scale, x, y }: View, at: Vector): Vector => ({
+  x: (at.x - x) / scale,
+  y: (y - at.y) / scale,
+});
 
 /** What is drawn of the land round a run: more than as much again on every side, m. */
 export function aroundOf({ left, right, low, high }: Extent): Extent {
