@@ -45,6 +45,7 @@ const LINES: Readonly<Record<string, readonly (readonly [behind: string, line: s
   'core/src/stages/told.ts': [
     ["import type * as birds from './birds/told';", "\nimport type * as flags from './flags/told';"],
     ['  | ways.OpeningPart', '\n  | flags.FlagPart'],
+    ['  | docket.FigureName', '\n  | flags.FigureName'],
   ],
   'core/src/stages/index.ts': [
     ["import { docket } from './docket';", "\nimport { flags } from './flags';"],

@@ -125,6 +125,7 @@ export {
 } from './plan/schema';
 export { planSchema } from './plan/document';
 export { USES, STAGE_IDS, type StageId } from './stages/facts';
+export { POST_ROLES } from './stages/posts/choice';
 export { holeFor } from './stages/posts/footing';
 export { previewFence } from './stages/preview';
 export { type Effect, type Previewer, makePreviewer } from './effects';
@@ -141,7 +142,7 @@ export type { OpeningMeasure } from './stages/ways/kinds/kind';
 export { blocking } from './stages/blocking';
 export { type ReckonMore, makeReckoner, reckon } from './reckon';
 export type { Part, Reckoning, StageResult, Workings } from './reckoning';
-export type { Figures } from './working/figures';
+export type { Figures } from './stages/told';
 export { EXPORTS, EXPORT_KINDS, type ExportKind } from './formats/exchange/kinds';
 export { freePlace } from './stages/ways/freePlace';
 export {

@@ -39,7 +39,7 @@ import type { PostStage } from './stages/posts/stage';
 import type { WallTop } from './stages/walls/wallTop';
 import type { ProofBook, WayProof } from './buying/proofBook';
 import type { Estimate, Part, Reckoning, Workings } from './reckoning';
-import type { Figures } from './working/figures';
+import type { Figures } from './stages/told';
 import type { BoardCourse } from './stages/walls/boards';
 import type { Falls } from './stages/walls/slope';
 import type { HungOpening } from './stages/ways/stage';

@@ -1,4 +1,4 @@
-import { type Figures } from './working/figures';
+import { type Figures } from './stages/told';
 import { type StageHeadlines, type Part } from './stages/told';
 import type { BirdKind } from './stages/birds/kinds';
 import type { PriceProof } from './buying/proof';

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { byName } from './testing/byName';
 import fc from 'fast-check';
 import { DEMO_PLANS, type Plan, apply, checkPlan, reckon } from './index';
 import { anOutline } from './testing/aRun';
@@ -27,7 +28,7 @@ const JOINTED = /^(roll|timber|pack:(ring|peg))/;
 const told = (plan: Plan) => {
   const { figures, findings, docket, parts } = reckon(plan);
   return {
-    figures: Object.entries(figures)
+    figures: Object.entries(byName(figures))
       .filter(([name]) => !BY_THE_CUTTING.has(name))
       .map(([name, value]) => [name.replace(/leaf\.[^.]+/, 'leaf.*'), value] as const)
       .sort(([a, m], [b, n]) => (a === b ? m - n : a < b ? -1 : 1)),

@@ -1,11 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
 import { type Plan, apply, reckon } from '../index';
 import { aRun } from '../testing/aRun';
+import { byName } from '../testing/byName';
 
 const parts = (plan: Plan) => {
   const { figures } = reckon(plan);
   return Object.fromEntries(
-    Object.entries(figures)
+    Object.entries(byName(figures))
       .filter(([name]) => name.startsWith('hours.'))
       .map(([name, value]) => [name.slice('hours.'.length), Number(value.toFixed(6))]),
   );

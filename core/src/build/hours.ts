@@ -1,7 +1,7 @@
 import type { Assumptions } from '../plan/assumptions';
 import type { Plan } from '../plan/schema';
-import { HOURS_OF } from '../stages/facts';
-import type { Figures } from '../working/figures';
+import { HOURS_OF, type HoursPart } from '../stages/facts';
+import type { Figures, FiguresMade } from '../stages/told';
 import { type Term, product, sum, value } from '../working';
 
 /**
@@ -24,14 +24,17 @@ export function elapsedHours(hours: Term, crew: Plan['crew'], a: Assumptions): T
   return product('hours.elapsed', 'h', {}, [hours, value('hours.second', a.secondPerson, 'ratio', {})]);
 }
 
+const partOf = (code: string): HoursPart | undefined =>
+  code in HOURS_OF ? HOURS_OF[code as keyof typeof HOURS_OF] : undefined;
+
 export function hoursFigures(hours: Term, elapsed: Term, assumed: Assumptions): Figures {
-  const figures: Record<string, number> = {
+  const figures: FiguresMade = {
     hours: hours.value,
     elapsed: elapsed.value,
     hoursWithHelp: hours.value * assumed.secondPerson,
   };
   for (const term of hours.terms) {
-    const part = HOURS_OF[term.code];
+    const part = partOf(term.code);
     if (part) figures[`hours.${part}`] = (figures[`hours.${part}`] ?? 0) + term.value;
   }
   return figures;

@@ -1,3 +1,4 @@
+import type { KitLine } from '../stages/ways/kinds/kind';
 import type { PackId } from '../catalogue/packs';
 import type { PartRef } from '../plan/partRef';
 import type { PostRole } from '../plan/schema';
@@ -61,7 +62,7 @@ interface Kinds {
     readonly product: string;
     readonly width: number;
     /** What its line in the docket counts. */
-    readonly line: 'docket.kit' | 'docket.pop-door' | 'docket.hatch';
+    readonly line: KitLine;
   };
   /** A piece at least so large, m, of what is sold whole in fixed sizes. */
   readonly piece: { readonly product: string; readonly width: number; readonly length: number };

@@ -10,11 +10,13 @@ export interface Span {
   readonly to: number;
 }
 
+/** Whether a piece runs the way of its side, or the other way. */
+export type SpanWay = 'along' | 'against';
 /** A span with its length along what is cut, m: on a slope more than from `from` to `to` on the level. */
 export interface CutSpan extends Span {
   readonly cut: number;
   /** Whether the run passes the side from its `from` corner or against it. */
-  readonly way: 'along' | 'against';
+  readonly way: SpanWay;
 }
 
 /** A straight grade under a run: a strip hung parallel to it leans, and each piece on it takes `extra` more, m. */

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type OwnedPiece, type Plan, apply, reckon } from '../index';
+import { type Figures, type OwnedPiece, type Plan, apply, reckon } from '../index';
 import { aRun } from '../testing/aRun';
 import { uniform } from '../testing/uniform';
 
@@ -65,8 +65,7 @@ describe('widths settled as they would be cut', () => {
     });
     const { figures, enclosures } = reckon(plan);
     expect(enclosures).toHaveLength(2);
-    const rows = (f: Readonly<Record<string, number>>) =>
-      Math.round((f['mesh.wall.length'] ?? NaN) / (f.fenceLength ?? NaN));
+    const rows = (f: Figures) => Math.round((f['mesh.wall.length'] ?? NaN) / (f.fenceLength ?? NaN));
     // Alone the first run is cheaper in two rows; with the second, both are in one.
     expect(rows(reckon(high('cheapest')).figures)).toBe(2);
     expect(rows(figures)).toBe(1);

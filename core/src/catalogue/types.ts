@@ -1,3 +1,4 @@
+import type { UnitSystem } from '../units/parseLength';
 import type { MeshType } from './meshTypes';
 import type { PackId } from './packs';
 import type { PostKind, PostKindRow } from './postKinds';
@@ -67,7 +68,7 @@ type Priced =
 export interface Yard {
   readonly id: string;
   readonly name: string;
-  readonly system: 'metric' | 'imperial';
+  readonly system: UnitSystem;
   readonly currency: string;
   /** Tax on goods and delivery, and whether the prices stated hold it already. */
   readonly tax: { readonly rate: number; readonly stated: 'with' | 'without' };

@@ -5,6 +5,9 @@ import { EPSILON } from '../units/round';
 import { weight } from './covers';
 import type { Memo } from './memo';
 
+/** Which pieces are tried first. */
+type Order = 'longest' | 'shortest';
+
 /** Pieces of as good as one length: one can stand for another. */
 export interface Kind {
   readonly longest: number;
@@ -21,7 +24,7 @@ const statesOf = (kinds: readonly Kind[]): number => kinds.reduce((n, { runs }) 
 /** All ways to cut one roll, by the longest piece in them; undefined when there are more than `most`. */
 function patternsOf(
   kinds: readonly Kind[],
-  as: 'longest' | 'shortest',
+  as: Order,
   units: readonly SoldUnit[],
   most: number,
 ): readonly (readonly Pattern[])[] | undefined {
@@ -120,11 +123,7 @@ function bestPattern(row: Row, left: Int32Array, price: Float64Array, state: num
  *
  * @param as  what length the pieces of a kind are taken for
  */
-function cheapest(
-  kinds: readonly Kind[],
-  as: 'longest' | 'shortest',
-  units: readonly SoldUnit[],
-): Patterns | undefined {
+function cheapest(kinds: readonly Kind[], as: Order, units: readonly SoldUnit[]): Patterns | undefined {
   const states = statesOf(kinds);
   if (states > MOST_WORK) return undefined;
   const found = patternsOf(kinds, as, units, MOST_WORK / states);
@@ -175,7 +174,7 @@ const MOST_KNOWN = 500;
 /** The same, worked out once for as many pieces of the same lengths. */
 export function cheapestOnce(
   kinds: readonly Kind[],
-  as: 'longest' | 'shortest',
+  as: Order,
   units: readonly SoldUnit[],
   { patterns }: Memo,
 ): Patterns | undefined {

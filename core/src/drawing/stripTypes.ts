@@ -1,3 +1,6 @@
+import type { PostPart } from '../stages/posts/told';
+import type { PostRole } from '../plan/schema';
+import type { Hanging } from '../stages/ways/kinds/kind';
 import type { Vector } from '../ground/vector';
 import type { StripLine } from './scene';
 import type { StripPiece } from './stripPieces';
@@ -21,13 +24,13 @@ export interface StripSide {
 export interface StripPost {
   readonly part: string;
   readonly number: number;
-  readonly role: string;
+  readonly role: PostRole;
   readonly x: number;
   readonly foot: number;
   readonly above: number;
   readonly depth: number;
   readonly size: number;
-  readonly origin: 'new' | 'standing';
+  readonly origin: PostPart['origin'];
 }
 
 /** A length of mesh as an outline over the unrolled ground. */
@@ -49,7 +52,7 @@ export interface StripGate {
   /** As it is called beside its picture. */
   readonly name: string;
   /** Between two posts of its own, or in the mesh. */
-  readonly hangs: 'posts' | 'mesh';
+  readonly hangs: Hanging['hangs'];
   /** Lines over it, as shares of its width and height from its foot. */
   readonly face: readonly Stroked[];
   readonly from: number;

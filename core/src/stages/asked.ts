@@ -1,6 +1,6 @@
 import { type OpeningLimits } from './threats/openings';
 import type { Workings } from '../reckoning';
-import type { Figures } from '../working/figures';
+import type { Figures } from './told';
 
 /** What is added to, joined into one. */
 export const joined = (figures: readonly Figures[]): Figures => Object.assign({}, ...figures) as Figures;

@@ -1,3 +1,4 @@
+import type { UnitSystem } from '../units/parseLength';
 import { type Threatened } from './threats/kinds';
 import { skirtWanted } from './skirt/wanted';
 import { type ChoiceReferences } from '../plan/known';
@@ -43,7 +44,7 @@ export const choiceReferences: ChoiceReferences<z.infer<typeof choices>> = (...g
 export const usualChoices = ({
   units,
   threats: about,
-}: Threatened & { readonly units: 'metric' | 'imperial' }): z.infer<typeof choices> => ({
+}: Threatened & { readonly units: UnitSystem }): z.infer<typeof choices> => ({
   ...posts.usual(units),
   ...walls.usual(units),
   ...skirt.usual(skirtWanted({ threats: about }, 'flat')),

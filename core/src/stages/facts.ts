@@ -46,10 +46,11 @@ export const LAYERS = [
 ] as const;
 
 /** To which part of the figures the hours of a stage go, by the code of their term. */
-export const HOURS_OF: Readonly<Record<string, string>> = {
+export const HOURS_OF = {
   ...outline.HOURS_FIGURES,
   ...posts.HOURS_FIGURES,
   ...walls.HOURS_FIGURES,
   ...skirt.HOURS_FIGURES,
   ...ways.HOURS_FIGURES,
-};
+} as const;
+export type HoursPart = (typeof HOURS_OF)[keyof typeof HOURS_OF];

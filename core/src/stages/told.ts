@@ -1,4 +1,6 @@
 import type * as birds from './birds/told';
+import type * as docket from './docket/told';
+import type { HoursPart } from './facts';
 import type * as outline from './outline/told';
 import type * as posts from './posts/told';
 import type * as skirt from './skirt/told';
@@ -19,3 +21,24 @@ export type Part =
 
 /** Headline numbers of the stages as workings. */
 export type StageHeadlines = birds.Headlines & outline.Headlines & posts.Headlines & skirt.Headlines;
+
+/** Hours altogether, until all is done, with a helper, and of each part of the work. */
+type HoursName = 'hours' | 'elapsed' | 'hoursWithHelp' | `hours.${HoursPart}`;
+
+/** Names of figures: of the stages and of what comes of all of them. */
+export type FigureName =
+  | birds.FigureName
+  | outline.FigureName
+  | posts.FigureName
+  | walls.FigureName
+  | skirt.FigureName
+  | ways.FigureName
+  | docket.FigureName
+  | HoursName
+  | 'openingLeft';
+
+/** Metres, square metres, hours and counts by name. */
+export type Figures = Readonly<Partial<Record<FigureName, number>>>;
+
+/** Figures while they are put together. */
+export type FiguresMade = Partial<Record<FigureName, number>>;

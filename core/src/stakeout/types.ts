@@ -1,3 +1,4 @@
+import type { PostPart } from '../stages/posts/told';
 import type { Vector } from '../ground/vector';
 import type { PostRole } from '../plan/schema';
 import type { KindId } from '../stages/ways/kinds';
@@ -36,7 +37,7 @@ export interface StringPost {
   readonly above: number;
   readonly buy: number;
   readonly cutOff: number;
-  readonly origin: 'new' | 'standing';
+  readonly origin: PostPart['origin'];
 }
 
 export interface StringGate {

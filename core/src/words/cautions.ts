@@ -1,7 +1,7 @@
+import type { Cautions } from '../plan/cautions';
 import { CAUTIONS } from '../stages/advice';
 import type { StageId } from '../stages/facts';
-import type { Plan } from '../plan/schema';
 
 /** The cautions that go with a stage, shown where they apply. */
-export const cautionsFor = (stage: StageId, plan: Pick<Plan, 'choices' | 'openings'>): readonly string[] =>
+export const cautionsFor = (stage: StageId, plan: Parameters<Cautions>[0]): readonly string[] =>
   CAUTIONS[stage](plan).filter((text): text is string => text !== false);

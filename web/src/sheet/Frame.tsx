@@ -1,10 +1,10 @@
-import { type SlopeTint, lengthText } from '@aviarum/core';
+import { type SlopeTint, lengthText, type UnitSystem } from '@aviarum/core';
 import { type View, stepFor } from './view';
 
 interface FrameProps {
   readonly view: View;
   readonly height: number;
-  readonly system: 'metric' | 'imperial';
+  readonly system: UnitSystem;
 }
 
 export function Grid({ view, width, height, system }: FrameProps & { width: number }) {

@@ -7,6 +7,7 @@ import {
   type Vector,
   snapCorner,
   snapGround,
+  type UnitSystem,
 } from '@aviarum/core';
 import { type Touched, touchedBy } from './heldScene';
 import type { Stop } from './stop';
@@ -50,12 +51,7 @@ export interface Held {
  * @param by     how far the pointer has gone, m
  * @param scale  px a metre
  */
-export function dragTo(
-  { stop, ground }: Grip,
-  by: Vector,
-  system: 'metric' | 'imperial',
-  scale: number,
-): Held | null {
+export function dragTo({ stop, ground }: Grip, by: Vector, system: UnitSystem, scale: number): Held | null {
   if (!stop.move) return null;
   const step = stepOf(system, scale);
   if (stop.axis) {
@@ -70,12 +66,7 @@ export function dragTo(
 }
 
 /** One press of an arrow key, in metres; null for a key that moves nothing. */
-export function nudge(
-  stop: Stop,
-  key: string,
-  system: 'metric' | 'imperial',
-  size: 'small' | 'large',
-): Change | null {
+export function nudge(stop: Stop, key: string, system: UnitSystem, size: 'small' | 'large'): Change | null {
   const way = {
     ArrowRight: { x: 1, y: 0 },
     ArrowLeft: { x: -1, y: 0 },

@@ -1,4 +1,4 @@
-import type { Extent, Vector } from '@aviarum/core';
+import type { Extent, Vector, UnitSystem } from '@aviarum/core';
 
 /** How the ground sheet looks at the ground: pixels a metre, and where the ground's origin lies on screen. */
 export interface View {
@@ -55,7 +55,7 @@ export function zoomAbout(view: View, factor: number, at: { readonly x: number; 
 }
 
 /** Grid and scale bar steps in the reader's unit, m: the smallest that stays at least `least` px apart. */
-export function stepFor(scale: number, system: 'metric' | 'imperial', least: number): number {
+export function stepFor(scale: number, system: UnitSystem, least: number): number {
   const steps =
     system === 'metric'
       ? [0.5, 1, 2, 5, 10, 20, 50, 100, 500]
@@ -64,7 +64,7 @@ export function stepFor(scale: number, system: 'metric' | 'imperial', least: num
 }
 
 /** Round lengths that a drag falls on, m: 0.10, or an inch; finer when zoomed far in. */
-export function stepOf(system: 'metric' | 'imperial', scale: number): number {
+export function stepOf(system: UnitSystem, scale: number): number {
   if (system === 'metric') return scale > 150 ? 0.05 : 0.1;
   return scale > 150 ? 0.0254 / 2 : 0.0254 * (scale > 60 ? 1 : 3);
 }

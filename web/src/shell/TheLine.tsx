@@ -1,4 +1,4 @@
-import { STAGE_IDS, STAGE_NAMES, type StageId } from '@aviarum/core';
+import { STAGE_IDS, STAGE_NAMES, type StageId, type StageResult } from '@aviarum/core';
 import { useEffect, useMemo, useRef } from 'react';
 import { Link } from 'react-router';
 import { usePlan } from '../state/planStore';
@@ -71,7 +71,7 @@ function Peg({
   next,
   inHand,
 }: {
-  state: 'look' | 'settled' | 'open';
+  state: StageResult['state'];
   next: 'yes' | 'no';
   inHand: 'yes' | 'no';
 }) {

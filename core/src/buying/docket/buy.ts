@@ -2,7 +2,7 @@ import type { SoldUnit } from '../../catalogue/market';
 import { cheapestCover, weight } from '../../cutting/covers';
 import { EPSILON } from '../../units/round';
 import { type Term, product, sum, value } from '../../working';
-import type { BoughtUnits } from './types';
+import type { BoughtUnits, DocketLine } from './types';
 
 /** Units bought, from how many of each; those of which there are none left out. */
 export function bought(units: readonly SoldUnit[], counts: readonly number[]): readonly BoughtUnits[] {
@@ -47,7 +47,7 @@ export function notHeld(
 }
 
 /** The price of what is bought as a working; null when any of it has no price. */
-export function priceWorking(units: readonly BoughtUnits[], unit: 'm' | 'piece'): Term | null {
+export function priceWorking(units: readonly BoughtUnits[], unit: DocketLine['unit']): Term | null {
   const terms: Term[] = [];
   for (const { size, count, price } of units) {
     if (price === null) return null;

@@ -20,7 +20,7 @@ function sharesOf(
 
 /** Tax is rounded once a rate, over everything that is stated alike. */
 function taxesOf(yards: readonly Yard[], shares: readonly YardShare[]): readonly TaxShare[] {
-  const sums = new Map<string, { rate: number; stated: 'with' | 'without'; of: number }>();
+  const sums = new Map<string, { rate: number; stated: Yard['tax']['stated']; of: number }>();
   for (const { yard, goods, delivery } of shares) {
     const { rate, stated } = yards.find((y) => y.id === yard)?.tax ?? { rate: 0, stated: 'with' };
     if (rate === 0) continue;

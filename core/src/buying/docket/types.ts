@@ -1,3 +1,5 @@
+import type { CountedIn } from '../../stages/docket/terms';
+import type { Yard } from '../../catalogue/types';
 import type { StageId } from '../../stages/facts';
 import type { Term } from '../../working';
 
@@ -39,7 +41,7 @@ export interface DocketLine {
   readonly detail: LineDetail;
   /** Exact, in `unit`. */
   readonly need: number;
-  readonly unit: 'm' | 'piece';
+  readonly unit: CountedIn;
   /** Cut or taken from what is owned, in `unit`. */
   readonly owned: number;
   /** Whole units, in `unit`. */
@@ -72,7 +74,7 @@ export interface YardShare {
 /** Tax of one rate over goods and deliveries, rounded once. */
 export interface TaxShare {
   readonly rate: number;
-  readonly stated: 'with' | 'without';
+  readonly stated: Yard['tax']['stated'];
   /** Minor units: in the prices stated, or added to them. */
   readonly tax: number;
 }

@@ -7,3 +7,6 @@ export interface Headlines {
   /** Left out where there are no birds. */
   readonly areaPerBird?: Term;
 }
+
+/** Names of its figures. */
+export type FigureName = 'birds' | 'areaWanted' | 'areaPerBird' | 'largestOpening';

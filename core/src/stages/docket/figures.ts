@@ -1,5 +1,5 @@
 import type { CuttingPool } from '../../cutting/types';
-import type { Figures } from '../../working/figures';
+import type { Figures } from '../told';
 
 /** Rolls of mesh that are opened, and what is left of them, m². */
 export function rollFigures(pools: readonly CuttingPool[]): Figures {

@@ -1,10 +1,13 @@
 import { type Reader } from '../../saying/reader';
 import { printNumber } from '../../units/printLength';
 
+/** What lines are counted in. */
+export type CountedIn = 'm' | 'piece';
+
 /** What a working of the docket is made of. Lengths m, money minor units. */
 export const TERMS = {
   'docket.price': () => 'price',
-  'docket.units': ({ size, unit }: { readonly size: number; readonly unit: 'm' | 'piece' }, r: Reader) =>
+  'docket.units': ({ size, unit }: { readonly size: number; readonly unit: CountedIn }, r: Reader) =>
     unit === 'm' ? `${r.length(size)} each` : size === 1 ? 'each' : `packs of ${size}`,
   'docket.unit-count': () => 'bought',
   'docket.unit-price': () => 'each',

@@ -1,6 +1,6 @@
 import type { Opening } from '../../plan/schema';
 import { partsFence } from '../ways/kinds';
-import type { Figures } from '../../working/figures';
+import type { Figures } from '../told';
 import { type Term, product, sum, value } from '../../working';
 import type { Profile } from '../../ground/profile';
 import type { Ring } from '../../ground/survey';

@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { PLAIN_GATE } from '../ways/kinds/gate';
 import { type Plan, apply, blocking, canRemoveCorner, checkPlan, reckon, surveyRings } from '../..';
 import { aPolygon, aRun, anOutline } from '../../testing/aRun';
+import type { FigureName } from '../told';
 
 const square = () =>
   anOutline([
@@ -154,7 +155,7 @@ describe('runs that share a side', () => {
   });
   test('count its posts, mesh and skirt once together, and in each run’s own figures', () => {
     const { figures, enclosures } = reckon(divided());
-    const each = (name: string) => enclosures.map((e) => e.figures[name] ?? NaN);
+    const each = (name: FigureName) => enclosures.map((e) => e.figures[name] ?? NaN);
     // Six corners, one line post on each half of 3.0 and on each of the three sides of 4.0.
     expect(figures['posts.total']).toBe(6 + 4 + 3);
     const [a = NaN, b = NaN] = each('posts.total');

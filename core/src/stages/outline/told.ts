@@ -7,3 +7,6 @@ export interface Headlines {
   readonly fenceLength: Term;
   readonly groundLength: Term;
 }
+
+/** Names of its figures. */
+export type FigureName = 'area' | 'perimeter' | 'fenceLength' | 'groundLength' | 'gates';

@@ -5,7 +5,10 @@ import { type Reader } from '../../saying/reader';
 import { type Market } from '../../catalogue/market';
 import { postName } from '../../catalogue/names';
 
-const several = (role: string) => ROLE_NAMES[role as PostRole][1];
+const several = (role: PostRole) => ROLE_NAMES[role][1];
+/** The one role that a change is about; its keys are roles, as its schema says. */
+const only = <T>(byRole: Readonly<Partial<Record<PostRole, T>>>) =>
+  (Object.entries(byRole) as [PostRole, T][])[0];
 type Of<V extends keyof typeof VERBS> = Parameters<(typeof VERBS)[V]>[1];
 
 /** What each change does, as its button or its undo step says it. */
@@ -21,13 +24,13 @@ export const CHANGES = {
     ],
   'set-bays': ({ bays }: Of<'set-bays'>) => (bays === 'equal' ? 'Equal bays' : 'Full panels, the rest last'),
   'set-shallower': ({ shallower }: Of<'set-shallower'>, r: Reader) => {
-    const [role = 'line', by = 0] = Object.entries(shallower)[0] ?? [];
+    const [role = 'line', by = 0] = only(shallower) ?? [];
     return by > 0
       ? `Set ${several(role)} ${r.about(by)} shallower`
       : `Set ${several(role)} as deep as the rule says`;
   },
   'set-posts': ({ posts }: Of<'set-posts'>, r: Reader, market: Market) => {
-    const [role, product] = Object.entries(posts)[0] ?? [];
+    const [role, product] = only(posts) ?? [];
     return role === undefined || product === undefined
       ? 'Change the posts'
       : `${postName(market.post(product), r)} for ${several(role)}`;

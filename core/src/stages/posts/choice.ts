@@ -1,3 +1,4 @@
+import type { UnitSystem } from '../../units/parseLength';
 import { type ChoiceReferences } from '../../plan/known';
 import { tidy } from '../../units/round';
 import { FOOT } from '../../units/factors';
@@ -38,7 +39,7 @@ export const FILLED = {
 export const APART = { load, bays, shallower };
 
 /** Taken unless something else is chosen. */
-export const usual = (units: 'metric' | 'imperial') => {
+export const usual = (units: UnitSystem) => {
   const timber = 'round-100';
   return {
     posts: { corner: timber, end: timber, wall: timber, gate: timber, line: 't-40' },

@@ -1,3 +1,4 @@
+import type { PostPart } from './told';
 import { postKindOf } from '../../catalogue/postKinds';
 import type { PostProduct } from '../../catalogue/types';
 import type { Choices, PostRole } from '../../plan/schema';
@@ -45,7 +46,7 @@ export const buriedLength = (post: PostProduct, depth: number): number =>
  * @returns width: diameter, or side for a square post, m; fill: hole less post, m³
  * @see rules: Posts. 2.5 × the post tamped, 3 × for concrete
  */
-export function holeFor(post: PostProduct, setting: 'tamped' | 'concrete', depth: number) {
+export function holeFor(post: PostProduct, setting: PostPart['setting'], depth: number) {
   const width = post.size * (setting === 'concrete' ? 3 : 2.5);
   const { area } = postKindOf(post);
   return { width, fill: (area(width) - area(post.size)) * depth };

@@ -9,6 +9,9 @@ import type { Plan, Service, Tree } from '../../plan/schema';
 import { EPSILON, TOUCH, tidy } from '../../units/round';
 import type { Post, SetOut, Stretch } from './setOut';
 import type { StandingPost } from './stage';
+
+/** Whether a post may stand among roots. */
+type Roots = 'any' | 'none';
 /** A hole so close to a trunk cannot be dug, m. */
 const TRUNK_REACH = 0.3;
 /** How finely a better place is looked for, m. */
@@ -18,7 +21,7 @@ const nearTo = (p: Vector, service: Service) => toPolyline(p, service.line);
 const inRoots = (p: Vector, tree: Tree) => distance(p, tree.at) < tree.roots - EPSILON;
 
 /** Where a post may be dug without meeting a service or, if it can be helped, roots. */
-function freeAt(plan: Pick<Plan, 'ground'>, p: Vector, roots: 'any' | 'none'): boolean {
+function freeAt(plan: Pick<Plan, 'ground'>, p: Vector, roots: Roots): boolean {
   const { services, trees } = plan.ground;
   return (
     services.every((s) => nearTo(p, s) >= SERVICE_REACH - EPSILON) &&
@@ -62,7 +65,7 @@ function roomFor(setOut: SetOut, post: Post): { stretch: Stretch; least: number;
 const pointOn = (post: Post, along: number): Vector =>
   plus(post.line.start, times(post.line.direction, along));
 
-function movePost(plan: Plan, setOut: SetOut, post: Post, roots: 'any' | 'none'): Change[] {
+function movePost(plan: Plan, setOut: SetOut, post: Post, roots: Roots): Change[] {
   const room = roomFor(setOut, post);
   if (!room) return [];
   for (const along of nearestFirst(post.lineAlong, room.least, room.most)) {
@@ -75,7 +78,7 @@ function movePost(plan: Plan, setOut: SetOut, post: Post, roots: 'any' | 'none')
 }
 
 /** The gate slid along its side until both its posts can be dug. */
-function moveGate(plan: Plan, post: Post, roots: 'any' | 'none'): Change[] {
+function moveGate(plan: Plan, post: Post, roots: Roots): Change[] {
   const id = post.part.on === 'gate-post' ? post.part.opening : undefined;
   const on = post.line.openings.find((o) => o.opening.id === id);
   const member = post.line.members.find((m) => m.ringSide.side.id === on?.opening.side);
@@ -102,7 +105,7 @@ export function placeFindings(
   const found: Finding[] = [];
   for (const post of posts) {
     if (post.standing !== null) continue;
-    const mends = (roots: 'any' | 'none') => (plan: Plan) =>
+    const mends = (roots: Roots) => (plan: Plan) =>
       post.role === 'line' ? movePost(plan, setOut, post, roots) : moveGate(plan, post, roots);
     const { number, role } = post;
     for (const service of services) {

@@ -1,3 +1,4 @@
+import type { PostsFarApart } from './words';
 import { typeOf } from '../../catalogue/meshTypes';
 import type { Products } from '../../catalogue/products';
 import { type Finding, finding } from '../../findings/types';
@@ -26,7 +27,7 @@ export interface SpacingBy {
 export function largestSpacing(
   { choices, enclosures, products, bands }: SpacingBy,
   line: FenceLine,
-): { most: number; why: 'cover' | 'timber' | 'steel' } {
+): { most: number; why: PostsFarApart['why'] } {
   const chosen = line.members.map((m) => choicesFor({ choices, enclosures }, m.ringSide.side.id));
   if (chosen.some(({ load }) => load !== 'fence')) return { most: 1.8, why: 'cover' };
   const hung = bands.get(line)?.bands ?? [];

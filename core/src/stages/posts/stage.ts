@@ -1,3 +1,4 @@
+import type { PostPart } from './told';
 import { POST_ROLES } from './choice';
 import type { Products } from '../../catalogue/products';
 import type { PostProduct } from '../../catalogue/types';
@@ -22,7 +23,7 @@ export interface StandingPost extends Post {
   readonly depth: number;
   /** From its top to its foot: what is bought is at least so long. */
   readonly needs: number;
-  readonly setting: 'tamped' | 'concrete';
+  readonly setting: PostPart['setting'];
 }
 
 export interface PostStage {

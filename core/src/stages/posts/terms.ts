@@ -1,3 +1,4 @@
+import type { PostKindRow } from '../../catalogue/postKinds';
 import { ROLE_NAMES } from './names';
 import { type PostRole } from '../../plan/schema';
 import { type Reader } from '../../saying/reader';
@@ -5,7 +6,7 @@ import { type SideParam } from '../../saying/sentences';
 
 /** What posts take to build. */
 export const HOURS = {
-  'hours.posts': ({ standing }: { readonly standing: 'dug' | 'driven' | 'spike' }) =>
+  'hours.posts': ({ standing }: { readonly standing: PostKindRow['standing'] }) =>
     ({ dug: 'posts dug', driven: 'posts driven', spike: 'posts on spikes' })[standing],
   'hours.concrete': () => 'concrete',
 } as const;

@@ -25,3 +25,7 @@ export interface PostPart {
 export interface Headlines {
   readonly posts: Term;
 }
+
+/** Names of its figures: how many of each role, and of each product and length that is bought. */
+export type FigureName =
+  `posts.${PostRole | 'total' | 'braces' | 'standing'}` | `posts.${string}.buy.${number}`;

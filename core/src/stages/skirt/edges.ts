@@ -1,3 +1,5 @@
+import type { SkirtShape } from './kinds/kind';
+import type { SpanWay } from '../../buying/run';
 import type { FenceLine } from '../../ground/fenceLines';
 import type { Ring } from '../../ground/survey';
 import {
@@ -17,7 +19,7 @@ import { type LineEnd, type Neighbour, neighbours, sideAt } from './around';
 /** A straight length that a skirt lies along: a line of fence, or a wall of the house that it is carried round. */
 export interface SkirtEdge {
   readonly of:
-    | { readonly line: FenceLine; readonly way: 'along' | 'against' }
+    | { readonly line: FenceLine; readonly way: SpanWay }
     | {
         /** The house by its name, and which of its walls. */
         readonly wall: string;
@@ -50,7 +52,7 @@ const handOf = (direction: Vector, outward: Vector) =>
 export const turnFrom = (a: Pick<SkirtEdge, 'direction' | 'outward'>, next: Vector): number =>
   handOf(a.direction, a.outward) * Math.atan2(cross(a.direction, next), dot(a.direction, next));
 
-function lineEdge(line: FenceLine, way: 'along' | 'against', length: number, turn: number): SkirtEdge {
+function lineEdge(line: FenceLine, way: SpanWay, length: number, turn: number): SkirtEdge {
   const along = way === 'along';
   return {
     of: { line, way },
@@ -162,9 +164,9 @@ function fenceChains(
   next: (end: LineEnd) => Neighbour | undefined,
 ): readonly SkirtChain[] {
   const met = new Set<FenceLine>();
-  const follow = (line: FenceLine, way: 'along' | 'against'): { edges: SkirtEdge[]; cyclic: boolean } => {
+  const follow = (line: FenceLine, way: SpanWay): { edges: SkirtEdge[]; cyclic: boolean } => {
     const edges: SkirtEdge[] = [];
-    let at: { line: FenceLine; way: 'along' | 'against' } = { line, way };
+    let at: { line: FenceLine; way: SpanWay } = { line, way };
     for (;;) {
       const after = next({ line: at.line, at: at.way === 'along' ? 'end' : 'start' });
       edges.push(lineEdge(at.line, at.way, along(at.line), after?.turn ?? 0));
@@ -195,7 +197,7 @@ function fenceChains(
 export function skirtChains(
   lines: readonly FenceLine[],
   along: (line: FenceLine) => number,
-  round: 'fence' | 'house',
+  round: SkirtShape['round'],
   rings: readonly Ring[],
   buildings: readonly Building[],
 ): readonly SkirtChain[] {

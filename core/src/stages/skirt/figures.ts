@@ -1,11 +1,11 @@
-import type { Figures } from '../../working/figures';
+import type { FigureName, Figures, FiguresMade } from '../told';
 import type { SkirtStage } from './rolls';
 
 /** Strips, outer edges, trenches and what fills them. */
 export function skirtFigures({ courses, length }: SkirtStage): Figures {
-  const figures: Record<string, number> = { 'skirt.stripLength': length.value };
-  const add = (name: string, amount: number) => (figures[name] = (figures[name] ?? 0) + amount);
-  const most = (name: string, amount: number) => (figures[name] = Math.max(figures[name] ?? 0, amount));
+  const figures: FiguresMade = { 'skirt.stripLength': length.value };
+  const add = (name: FigureName, amount: number) => (figures[name] = (figures[name] ?? 0) + amount);
+  const most = (name: FigureName, amount: number) => (figures[name] = Math.max(figures[name] ?? 0, amount));
   for (const { shape, stripWidth, rollWidth, ground, trench, fill, stretches } of courses) {
     const outerEdge = stretches.reduce((total, s) => total + s.edge, 0);
     if (shape.mesh !== null) most('skirt.stripWidth', stripWidth);

@@ -1,5 +1,6 @@
 import { type PartOf } from '../../plan/partRef';
 import { type Skirt } from './kinds';
+import type { SkirtShape } from './kinds/kind';
 import { type Vector } from '../../ground/vector';
 import { type Term } from '../../working/term';
 /** A length of skirt along the fence. */
@@ -30,3 +31,9 @@ export interface HouseSkirtPart {
 export interface Headlines {
   readonly skirt: Term;
 }
+
+/** Names of its figures. */
+export type FigureName =
+  | `skirt.${'stripLength' | 'stripWidth' | 'rollWidth' | 'outerEdge'}`
+  | `skirt.trench${'Length' | 'Width' | 'Volume'}`
+  | `skirt.${NonNullable<SkirtShape['fill']>['pack']}Volume`;

@@ -1,7 +1,7 @@
 import { THREAT_IDS, type ThreatId, THREATS, type Threatened, isPresent } from '../threats/kinds';
 import { EPSILON } from '../../units/round';
 import { type Skirt, rowOf } from './kinds';
-import type { Wanted } from './kinds/kind';
+import type { Wanted, Stops } from './kinds/kind';
 import type { SkirtShape } from './shape';
 
 const LEAST = { flat: 0.45, deep: 0.3 } as const;
@@ -15,12 +15,12 @@ const BETWEEN_STONES = 0.03;
  *
  * @returns m, at least 0.45 flat and 0.30 buried (rules: Skirts)
  */
-export function skirtWanted(plan: Threatened, by: 'flat' | 'deep'): number {
+export function skirtWanted(plan: Threatened, by: Stops): number {
   const figures = THREAT_IDS.filter((id) => isPresent(plan, id)).map((id) => digFigure(id, by) ?? 0);
   return Math.max(LEAST[by], ...figures);
 }
 
-export const digFigure = (id: ThreatId, by: 'flat' | 'deep'): number | null =>
+export const digFigure = (id: ThreatId, by: Stops): number | null =>
   by === 'flat' ? THREATS[id].apron : THREATS[id].dig;
 
 const betweenStones = (id: ThreatId, shape: SkirtShape) =>

@@ -1,3 +1,4 @@
+import type { UnitSystem } from '../../units/parseLength';
 import { type ChoiceReferences, unique } from '../../plan/known';
 import { tidy } from '../../units/round';
 import { FOOT } from '../../units/factors';
@@ -57,7 +58,7 @@ export const APART = { boards, overhang, slope };
 type Usual = z.infer<z.ZodMiniObject<typeof CHOICES & typeof FILLED>>;
 
 /** Taken unless something else is chosen: 0.6 and 1.2 rolls with a lap of 0.05 reach 1.75; 2 and 4 ft rolls with two inches reach 5′ 10″. */
-export const usual = (units: 'metric' | 'imperial'): Usual => {
+export const usual = (units: UnitSystem): Usual => {
   const imperial = units === 'imperial';
   return {
     bands: [

@@ -1,11 +1,11 @@
-import type { Figures } from '../../working/figures';
+import type { FigureName, Figures, FiguresMade } from '../told';
 import type { BoardCourse } from './boards';
 import type { HungWalls } from './stage';
 
 /** Metres of mesh by band and of boards by where they are. */
 export function wallFigures({ courses }: HungWalls, boards: readonly BoardCourse[]): Figures {
-  const figures: Record<string, number> = {};
-  const add = (name: string, amount: number) => (figures[name] = (figures[name] ?? 0) + amount);
+  const figures: FiguresMade = {};
+  const add = (name: FigureName, amount: number) => (figures[name] = (figures[name] ?? 0) + amount);
   for (const { at, runs } of boards)
     add(
       `boards.${at}`,

@@ -23,3 +23,6 @@ export interface BoardPart {
   readonly bottom: number;
   readonly top: number;
 }
+
+/** Names of its figures: metres by band, and of boards. */
+export type FigureName = `mesh.${string}.${'length' | 'slopeExtra'}` | `boards.${'ground' | 'top'}`;

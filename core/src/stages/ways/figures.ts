@@ -1,4 +1,4 @@
-import type { Figures } from '../../working/figures';
+import type { Figures } from '../told';
 import type { HungOpening } from './stage';
 
 /** Leaves of gates and flaps as they are built, m. */

@@ -1,3 +1,4 @@
+import type { Hanging } from './kinds/kind';
 import type { KindId } from './kinds';
 import { type PartOf } from '../../plan/partRef';
 /** A way in. */
@@ -7,8 +8,11 @@ export interface OpeningPart {
   readonly side: string;
   readonly from: number;
   readonly to: number;
-  readonly hangs: 'posts' | 'mesh';
+  readonly hangs: Hanging['hangs'];
   readonly bottom: number;
   readonly top: number;
   readonly way: KindId;
 }
+
+/** Names of its figures: of the leaf of each opening by its id. */
+export type FigureName = `leaf.${string}.${'width' | 'height'}`;

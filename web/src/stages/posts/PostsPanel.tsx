@@ -1,12 +1,4 @@
-import {
-  type PostRole,
-  ROLE_NAMES,
-  WHOLE_PLAN,
-  asking,
-  capital,
-  editionOf,
-  postOptions,
-} from '@aviarum/core';
+import { ROLE_NAMES, WHOLE_PLAN, asking, capital, editionOf, POST_ROLES, postOptions } from '@aviarum/core';
 import { Fragment } from 'react';
 import { PlanLength } from '../../fields/PlanLength';
 import { OptionGroups } from '../../fields/OptionGroups';
@@ -18,8 +10,6 @@ import { SchoolNote } from '../SchoolNote';
 import { OpenPost } from './OpenPost';
 import { PostLengths } from './PostLengths';
 
-const ROLES: readonly PostRole[] = ['corner', 'end', 'wall', 'gate', 'line'];
-
 export function PostsPanel({ base }: { base: string }) {
   const plan = usePlan((s) => s.plan);
   const take = usePlan((s) => s.take);
@@ -28,7 +18,7 @@ export function PostsPanel({ base }: { base: string }) {
   const figures = useReckoning((s) => s.reckoning?.figures);
   if (!plan || !market || !figures) return null;
   const choices = plan.choices.plan;
-  const present = ROLES.filter((role) => (figures[`posts.${role}`] ?? 0) > 0);
+  const present = POST_ROLES.filter((role) => (figures[`posts.${role}`] ?? 0) > 0);
   return (
     <Panel
       stage="posts"

@@ -46,12 +46,15 @@ export interface Kept {
   readonly width: number | null;
 }
 
+/** What stops an animal that digs: so wide flat on the ground, or so deep. */
+export type Stops = 'flat' | 'deep';
+
 /** A measure that the keeper sets, m. */
 export interface Measure {
   readonly field: 'width' | 'height' | 'depth' | 'out' | 'up' | 'lapUp';
   readonly name: string;
   /** By which figure it stops what is about; none where that is not its work. */
-  readonly stops?: 'flat' | 'deep';
+  readonly stops?: Stops;
 }
 
 /** Stones or pavers along the fence, m. */

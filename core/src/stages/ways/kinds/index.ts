@@ -1,5 +1,5 @@
 import type * as z from 'zod/mini';
-import type { Hanging, OpeningKind } from './kind';
+import type { Hanging, Make, OpeningKind } from './kind';
 import { gate } from './gate';
 import { hatch } from './hatch';
 import { liftOff } from './liftOff';
@@ -24,7 +24,7 @@ export const hangingOf = (opening: Opening): Hanging => rowOf(opening).hanging(o
 /** Between two posts of its own, for people: it parts the fence. */
 export const partsFence = (opening: Opening): boolean => hangingOf(opening).hangs === 'posts';
 
-export const makeOf = (opening: Opening): 'kit' | 'built' => ('make' in opening ? opening.make : 'built');
+export const makeOf = (opening: Opening): Make => ('make' in opening ? opening.make : 'built');
 /** The product that closes it; null where it is built. */
 export const kitOf = (opening: Opening): string | null =>
   makeOf(opening) === 'kit' ? (rowOf(opening).kit?.product(opening) ?? null) : null;

@@ -1,5 +1,6 @@
 import type * as z from 'zod/mini';
 import type { PackId } from '../../../catalogue/packs';
+import type { LengthField } from '../../../units/parseLength';
 import type { Ink } from '../../../scenes/ink';
 
 /** What closes an opening, m: the clear width and the overlap at both edges, and how high it is. */
@@ -50,9 +51,15 @@ export interface Added<C> {
 export interface OpeningMeasure {
   readonly field: 'gap' | 'height' | 'bottom';
   readonly name: string;
-  readonly kind: 'length' | 'opening';
+  readonly kind: LengthField;
   readonly needed: 'always' | 'if set';
 }
+
+/** Bought as a kit, or built. */
+export type Make = 'kit' | 'built';
+
+/** What the docket's line of a kit counts. */
+export type KitLine = 'docket.kit' | 'docket.pop-door' | 'docket.hatch';
 
 /** Under which working the hours of one are counted. */
 export type OpeningHours = 'hours.gates' | 'hours.gates-built' | 'hours.pop-doors';
@@ -72,14 +79,14 @@ export interface OpeningKind<C> {
   /** What is bought instead of building it, and its line in the docket; null where none is sold. */
   readonly kit: {
     readonly product: (opening: C) => string;
-    readonly line: 'docket.kit' | 'docket.pop-door' | 'docket.hatch';
+    readonly line: KitLine;
     readonly note: string;
   } | null;
   /** What it is built of, beside the choice to build it. */
   readonly built: string;
   /** @param board  width of a board as it is sold, m */
   readonly joinery: (opening: C, leaf: Leaf, board: number) => Joinery;
-  readonly hours: Readonly<Record<'kit' | 'built', OpeningHours>>;
+  readonly hours: Readonly<Record<Make, OpeningHours>>;
   /** The tightest gap round it that can be built, m; null where none is judged. */
   readonly tightest: number | null;
   readonly measures: readonly OpeningMeasure[];

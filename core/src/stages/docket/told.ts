@@ -1,0 +1,2 @@
+/** Names of its figures. */
+export type FigureName = 'rolls' | 'leftOver';
