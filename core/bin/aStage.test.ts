@@ -20,6 +20,7 @@ const LINES: Readonly<Record<string, readonly (readonly [behind: string, line: s
     ['export const FACETS = { ...posts.FACETS, ...walls.FACETS, ...skirt.FACETS', ', ...flags.FACETS'],
     ['export const PARTS = { ...skirt.PARTS', ', ...flags.PARTS'],
     ['  ...ways.HOURS_FIGURES,', '\n  ...flags.HOURS_FIGURES,'],
+    ['export const MARK_INKS = {', ' ...flags.MARK_INKS '],
   ],
   'core/src/stages/verbs.ts': [
     [
@@ -31,16 +32,13 @@ const LINES: Readonly<Record<string, readonly (readonly [behind: string, line: s
   'core/src/stages/words.ts': [
     ["import * as docket from './docket/words';", "\nimport * as flags from './flags/words';"],
     ['  ...docket.FINDINGS,', '\n  ...flags.FINDINGS,'],
+    ['  docket: docket.cautions,', '\n  flags: flags.cautions,'],
   ],
   'core/src/stages/sentences.ts': [
     ["import * as docket from './docket/changes';", "\nimport * as flags from './flags/changes';"],
     ["import * as docketTerms from './docket/terms';", "\nimport * as flagsTerms from './flags/terms';"],
     ['  ...docketTerms.TERMS,', '\n  ...flagsTerms.TERMS,'],
     ['  ...docket.CHANGES,', '\n  ...flags.CHANGES,'],
-  ],
-  'core/src/stages/advice.ts': [
-    ["import * as docket from './docket/advice';", "\nimport * as flags from './flags/advice';"],
-    ['  docket: docket.cautions,', '\n  flags: flags.cautions,'],
   ],
   'core/src/stages/told.ts': [
     ["import type * as birds from './birds/told';", "\nimport type * as flags from './flags/told';"],
@@ -56,7 +54,6 @@ const LINES: Readonly<Record<string, readonly (readonly [behind: string, line: s
     ["import * as posts from './posts/draw';", "\nimport * as flags from './flags/draw';"],
     ['const MARKS: readonly OnSheet[] = [', 'flags.marks'],
     ['const STRIPS: readonly OnStrip[] = [skirt.strip', ', flags.strip'],
-    ['export const MARK_INKS: Inks = {', ' ...flags.MARK_INKS '],
   ],
   'core/src/options/index.ts': [
     [

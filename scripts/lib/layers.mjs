@@ -8,13 +8,13 @@ export const LAYERS = [
     files: [
       /^plan\/(?!changes|verbs|words|slices|onSides|newPlan|samples)/,
       /^stages\/\w+\/(choice\.ts|facts\.ts|kinds)/,
-      /^stages\/(choices|facts)\.ts$/,
+      /^stages\/(choices|facts|\w+\/inks)\.ts$/,
       /^stages\/skirt\/(shape|wanted)\.ts$/,
     ],
   },
   {
     name: 'ground',
-    files: [/^ground\/(?!steps)/, /^survey\//, /^plan\/onSides\.ts$/, /^drawing\/(scene|frames)\.ts$/],
+    files: [/^ground\/(?!steps)/, /^survey\//, /^plan\/onSides\.ts$/, /^drawing\/(scene|frames|inks)\.ts$/],
   },
   {
     name: 'changes',
@@ -31,7 +31,7 @@ export const LAYERS = [
     name: 'sentences',
     files: [
       /^stages\/\w+\/(words|terms|changes|advice|names|whom)\.ts$/,
-      /^stages\/(words|sentences|advice)\.ts$/,
+      /^stages\/(words|sentences)\.ts$/,
       /^(fasteners|cutting|build|plan)\/words\.ts$/,
       /^working\//,
       /^findings\//,

@@ -3,6 +3,7 @@ export {
   type Extent,
   type GroundScene,
   type Primitive,
+  type SceneKind,
   type SheetCorner,
   type SheetScene,
   type SheetSide,
@@ -21,5 +22,5 @@ export {
   stripScene,
 } from './strip';
 export type { StripPiece } from './stripPieces';
-export { FOOT_KINDS, MARK_KINDS, attributesOf, inkOf } from './inks';
+export { FOOT_KINDS, type InkKind, MARK_KINDS, attributesOf, inkOf } from './inks';
 export type { StripLine } from './scene';

@@ -1,10 +1,9 @@
-import { FOOT_INKS, MARK_INKS, OPENING_INKS, STRIP_INKS } from '../stages/draw';
 import type { Colour, Ink, Inks, Pattern, Stroke } from '../scenes/ink';
+import { FOOT_INKS, MARK_INKS, OPENING_INKS, STRIP_INKS } from '../stages/facts';
 
 const HOLLOW = { fill: 'none' } as const;
 
-/** The one table of inks: the screen's sheet and strip, pictures, drawing files and print all draw by it. */
-export const INKS: Inks = {
+const TABLE = {
   run: {
     screen: { fill: 'run', opacity: 0.5 },
     paper: { fill: 'run', stroke: 'none' },
@@ -74,18 +73,17 @@ export const INKS: Inks = {
   },
   ...MARK_INKS,
   ...STRIP_INKS,
-};
+} as const satisfies Inks;
+export type InkKind = keyof typeof TABLE;
+
+/** The one table of inks: the screen's sheet and strip, pictures, drawing files and print all draw by it. */
+export const INKS: Readonly<Record<InkKind, Ink>> = TABLE;
 
 /** Kinds at the foot of the fence and those marked over it, in the order in which they are drawn. */
-export const FOOT_KINDS = Object.keys(FOOT_INKS);
-export const MARK_KINDS = Object.keys(MARK_INKS);
+export const FOOT_KINDS = Object.keys(FOOT_INKS) as readonly InkKind[];
+export const MARK_KINDS = Object.keys(MARK_INKS) as readonly InkKind[];
 
-/** @throws RangeError for a kind that has no ink: it would be drawn as a black shape */
-export function inkOf(kind: string): Ink {
-  const ink = INKS[kind];
-  if (!ink) throw new RangeError(`no ink for ${kind}`);
-  return ink;
-}
+export const inkOf = (kind: InkKind): Ink => INKS[kind];
 
 const PATTERNS: readonly (Colour | Pattern)[] = ['apron', 'boards', 'cobbles'] satisfies readonly Pattern[];
 

@@ -1,32 +1,36 @@
 import { type Ring } from '../ground/survey';
 import { type SideFrame } from './frames';
+import type { PostRole, Service, Side } from '../plan/schema';
+import type { InkKind } from './inks';
 import type { Vector } from '../ground/vector';
 
 /**
  * A drawing in metres, as layers of primitives: web paints it, files and print embed it. Line weights and patterns carry
  * meaning and belong to the painter; here is only what each thing is and where.
  */
-export type GroundLayer = 'building' | 'tree' | 'service' | 'boundary';
 export type FenceLayer = 'run' | 'foot' | 'side' | 'gate' | 'post' | 'marks';
 
-export type Primitive =
+/** What a thing is: mostly what it is inked by; posts by their role, buried lines by what runs in them. */
+export type SceneKind = InkKind | PostRole | Service['kind'];
+
+export type Primitive<K extends SceneKind = SceneKind> =
   | {
       readonly shape: 'polygon';
-      readonly kind: string;
+      readonly kind: K;
       readonly part: string;
       readonly points: readonly Vector[];
       readonly label?: string;
     }
   | {
       readonly shape: 'line';
-      readonly kind: string;
+      readonly kind: K;
       readonly part: string;
       readonly points: readonly Vector[];
       readonly label?: string;
     }
   | {
       readonly shape: 'circle';
-      readonly kind: string;
+      readonly kind: K;
       readonly part: string;
       readonly at: Vector;
       readonly radius: number;
@@ -34,7 +38,7 @@ export type Primitive =
     }
   | {
       readonly shape: 'square';
-      readonly kind: string;
+      readonly kind: K;
       readonly part: string;
       readonly at: Vector;
       readonly size: number;
@@ -43,7 +47,7 @@ export type Primitive =
   | {
       /** A gate leaf standing open: hinge, latch, and the tip of the open leaf. */
       readonly shape: 'swing';
-      readonly kind: string;
+      readonly kind: K;
       readonly part: string;
       readonly hinge: Vector;
       readonly latch: Vector;
@@ -58,10 +62,17 @@ export interface Extent {
 }
 
 /** What was there before the fence: it changes only when the ground does. */
-export type GroundScene = Readonly<Record<GroundLayer, readonly Primitive[]>>;
+export interface GroundScene {
+  readonly building: readonly Primitive<InkKind>[];
+  readonly tree: readonly Primitive<InkKind>[];
+  readonly service: readonly Primitive<Service['kind']>[];
+  readonly boundary: readonly Primitive<InkKind>[];
+}
 
 export interface SheetScene {
-  readonly layers: Readonly<Record<FenceLayer, readonly Primitive[]>>;
+  readonly layers: Readonly<Record<Exclude<FenceLayer, 'post'>, readonly Primitive<InkKind>[]>> & {
+    readonly post: readonly Primitive<PostRole>[];
+  };
   /** Sides with their numbers, lengths and outward normals, for dimensions and handles. */
   readonly sides: readonly SheetSide[];
   readonly corners: readonly SheetCorner[];
@@ -71,7 +82,7 @@ export interface SheetScene {
 export interface SheetSide {
   readonly id: string;
   readonly number: number;
-  readonly kind: string;
+  readonly kind: Side['kind'];
   readonly start: Vector;
   readonly end: Vector;
   readonly outward: Vector;
@@ -104,8 +115,7 @@ export function extentOf(points: readonly Vector[]): Extent {
 /** A line that a stage draws on the strip, from the outside. */
 export interface StripLine {
   readonly part: string;
-  /** By which it is inked. */
-  readonly kind: string;
+  readonly kind: InkKind;
   readonly points: readonly Vector[];
   /** Drawn once for each, so many px lower. */
   readonly lower: readonly number[];

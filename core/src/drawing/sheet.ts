@@ -1,5 +1,7 @@
 import { footReach } from '../stages/draw';
 import { footShapes, markShapes } from '../stages/draw';
+import type { InkKind } from './inks';
+import type { PostRole } from '../plan/schema';
 import { formatPart } from '../plan/partRef';
 import { type Ring, surveyRings } from '../ground/survey';
 import { type Vector, plus, times } from '../ground/vector';
@@ -28,14 +30,14 @@ const of = <K extends Part['kind']>(parts: readonly Part[], kind: K) =>
 export function groundScene(ground: Plan['ground']): GroundScene {
   const { buildings, trees, services, boundaries } = ground;
   return {
-    building: buildings.map((b): Primitive => ({
+    building: buildings.map((b): Primitive<InkKind> => ({
       shape: 'polygon',
       kind: 'building',
       part: formatPart({ on: 'building', building: b.id }),
       points: b.outline,
       label: b.name,
     })),
-    tree: trees.flatMap((t): Primitive[] => [
+    tree: trees.flatMap((t): Primitive<InkKind>[] => [
       {
         shape: 'circle',
         kind: 'crown',
@@ -59,14 +61,14 @@ export function groundScene(ground: Plan['ground']): GroundScene {
         label: t.name,
       },
     ]),
-    service: services.map((s): Primitive => ({
+    service: services.map((s): Primitive<typeof s.kind> => ({
       shape: 'line',
       kind: s.kind,
       part: formatPart({ on: 'service', service: s.id }),
       points: s.line,
       label: s.name,
     })),
-    boundary: boundaries.map((b): Primitive => ({
+    boundary: boundaries.map((b): Primitive<InkKind> => ({
       shape: 'line',
       kind: 'boundary',
       part: formatPart({ on: 'boundary', boundary: b.id }),
@@ -81,9 +83,9 @@ function openingShapes(
   plan: Plan,
   rings: readonly Ring[],
   frames: ReadonlyMap<string, SideFrame>,
-): Primitive[] {
+): Primitive<InkKind>[] {
   const sides = new Map(rings.flatMap((r) => r.sides.map((s) => [s.side.id, s] as const)).reverse());
-  return plan.openings.flatMap((o): Primitive[] => {
+  return plan.openings.flatMap((o): Primitive<InkKind>[] => {
     const side = sides.get(o.side);
     const frame = frames.get(o.side);
     const part = formatPart({ on: 'opening', opening: o.id });
@@ -164,7 +166,7 @@ export function sheetScene(plan: Plan, parts: readonly Part[]): SheetScene {
       ];
     }),
   );
-  const posts = of(parts, 'post').flatMap((p): Primitive[] => {
+  const posts = of(parts, 'post').flatMap((p): Primitive<PostRole>[] => {
     const frame = frames.get(p.side);
     return frame
       ? [
@@ -186,14 +188,14 @@ export function sheetScene(plan: Plan, parts: readonly Part[]): SheetScene {
   const trees = plan.ground.trees.map((t) => t.at).filter((p) => outline.length === 0 || near(p));
   return {
     layers: {
-      run: rings.map((r): Primitive => ({
+      run: rings.map((r): Primitive<InkKind> => ({
         shape: 'polygon',
         kind: 'run',
         part: formatPart({ on: 'enclosure', enclosure: r.enclosure }),
         points: r.sides.map((s) => s.start),
       })),
       foot: footShapes(parts, { rings, frames }),
-      side: sides.map((s): Primitive => ({
+      side: sides.map((s): Primitive<InkKind> => ({
         shape: 'line',
         kind: s.kind,
         part: formatPart({ on: 'side', side: s.id }),

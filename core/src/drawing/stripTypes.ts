@@ -1,5 +1,5 @@
 import type { PostPart } from '../stages/posts/told';
-import type { PostRole } from '../plan/schema';
+import type { PostRole, Side } from '../plan/schema';
 import type { Hanging } from '../stages/ways/kinds/kind';
 import type { Vector } from '../ground/vector';
 import type { StripLine } from './scene';
@@ -12,7 +12,7 @@ export interface StripSide {
   readonly number: number;
   /** Number of the corner that it begins at. */
   readonly corner: number;
-  readonly kind: string;
+  readonly kind: Side['kind'];
   /** Where it begins along the strip. */
   readonly begins: number;
   readonly length: number;

@@ -1,13 +1,12 @@
 import { type Primitive, type GroundOf, type StripLine, type SheetFrame } from '../drawing/scene';
-import type { Inks } from '../scenes/ink';
+import type { InkKind } from '../drawing/inks';
 import type { FenceWalk } from '../ground/fenceLines';
 import type { Plan } from '../plan/schema';
 import * as posts from './posts/draw';
 import * as skirt from './skirt/draw';
-import { OPENING_INKS } from './ways/draw';
 import type { Part } from './told';
 
-type OnSheet = (parts: readonly Part[], frame: SheetFrame) => readonly Primitive[];
+type OnSheet = (parts: readonly Part[], frame: SheetFrame) => readonly Primitive<InkKind>[];
 type OnStrip = (part: Part, ground: GroundOf) => readonly StripLine[];
 type Preview = (plan: Plan, walks: readonly FenceWalk[]) => readonly Part[];
 
@@ -20,11 +19,6 @@ const STRIPS: readonly OnStrip[] = [skirt.strip];
 const PREVIEWS: readonly Preview[] = [skirt.preview, posts.preview];
 /** How far what lies at the foot of a side reaches out from it, m. */
 const REACHES: readonly ((plan: Plan, side: string) => number)[] = [skirt.reach];
-
-export { OPENING_INKS };
-export const FOOT_INKS: Inks = { ...skirt.FOOT_INKS };
-export const MARK_INKS: Inks = {};
-export const STRIP_INKS: Inks = { ...skirt.STRIP_INKS };
 
 export const footShapes: OnSheet = (...given) => FEET.flatMap((draw) => draw(...given));
 export const markShapes: OnSheet = (...given) => MARKS.flatMap((draw) => draw(...given));

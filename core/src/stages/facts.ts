@@ -30,6 +30,12 @@ export type Use = keyof typeof USES;
 export const SEAMS = { ...walls.SEAMS, ...skirt.SEAMS } as const;
 export const BOARDED = { ...walls.BOARDED, ...skirt.BOARDED } as const;
 
+/** How things are drawn at the foot of the fence, in it, marked over everything else and on the strip: each in the order in which they are drawn. */
+export const FOOT_INKS = { ...skirt.FOOT_INKS } as const;
+export const OPENING_INKS = ways.OPENING_INKS;
+export const MARK_INKS = {} as const;
+export const STRIP_INKS = { ...skirt.STRIP_INKS } as const;
+
 /** How parts of the stages are written. */
 export const PARTS = { ...skirt.PARTS } as const;
 

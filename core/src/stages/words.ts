@@ -1,3 +1,5 @@
+import type { Cautions } from '../plan/cautions';
+import type { StageId } from './facts';
 import * as birds from './birds/words';
 import * as threats from './threats/words';
 import * as ground from './ground/words';
@@ -20,3 +22,19 @@ export const FINDINGS = {
   ...ways.FINDINGS,
   ...docket.FINDINGS,
 } as const;
+
+/** What can hurt or is asked by law, where it applies. */
+export const CAUTIONS = {
+  birds: birds.cautions,
+  threats: threats.cautions,
+  ground: ground.cautions,
+  outline: outline.cautions,
+  posts: posts.cautions,
+  walls: walls.cautions,
+  skirt: skirt.cautions,
+  ways: ways.cautions,
+  docket: docket.cautions,
+} as const satisfies Readonly<Record<StageId, Cautions>>;
+
+/** Where keepers disagree. */
+export const SCHOOLS = { ...posts.SCHOOLS, ...walls.SCHOOLS, ...skirt.SCHOOLS, ...ways.SCHOOLS } as const;

@@ -1,5 +1,5 @@
 import type { Cautions } from '../plan/cautions';
-import { CAUTIONS } from '../stages/advice';
+import { CAUTIONS } from '../stages/words';
 import type { StageId } from '../stages/facts';
 
 /** The cautions that go with a stage, shown where they apply. */

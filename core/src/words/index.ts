@@ -18,7 +18,7 @@ export { SERVICE_NAMES, SOIL_NAMES } from '../stages/ground/names';
 export { ROLE_NAMES } from '../stages/posts/names';
 export { MESH_TYPES, MESH_TYPE_IDS } from '../catalogue/meshTypes';
 export { kitName, meshName, packName, postName, timberName, wireName } from '../catalogue/names';
-export { SCHOOLS } from '../stages/advice';
+export { SCHOOLS } from '../stages/words';
 export type { School } from '../saying/school';
 export { type Reader, makeReader, readerFor } from '../saying/makeReader';
 export { capital, counted, listed } from '../saying/phrases';

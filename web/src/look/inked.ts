@@ -1,4 +1,4 @@
-import { attributesOf, inkOf } from '@aviarum/core';
+import { type InkKind, attributesOf, inkOf } from '@aviarum/core';
 import type { SVGAttributes } from 'react';
 
 /** What the page's colours are called here, where a name differs. */
@@ -10,7 +10,7 @@ const asProperty = (name: string) => name.replace(HYPHENS, (_, letter: string) =
 const made = new Map<string, SVGAttributes<SVGElement>>();
 
 /** A kind of thing as it is inked on the screen, in the colours of the theme. */
-export function inked(kind: string): SVGAttributes<SVGElement> {
+export function inked(kind: InkKind): SVGAttributes<SVGElement> {
   const known = made.get(kind);
   if (known) return known;
   const said = attributesOf(inkOf(kind).screen, (colour) => `var(--${NAMES[colour] ?? colour})`);

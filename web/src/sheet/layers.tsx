@@ -1,4 +1,12 @@
-import { FOOT_KINDS, MARK_KINDS, type GroundScene, type Primitive, type SheetScene } from '@aviarum/core';
+import {
+  FOOT_KINDS,
+  type GroundScene,
+  type InkKind,
+  MARK_KINDS,
+  type Primitive,
+  type SceneKind,
+  type SheetScene,
+} from '@aviarum/core';
 import { inked } from '../look/inked';
 import { memo } from 'react';
 
@@ -14,8 +22,8 @@ export const polyline = (points: readonly Point[], scale: number) =>
   `M${points.map((p) => to(p, scale)).join('L')}`;
 export const polygon = (points: readonly Point[], scale: number) => `${polyline(points, scale)}Z`;
 
-const only = <S extends Primitive['shape']>(list: readonly Primitive[], shape: S) =>
-  list.filter((p): p is Extract<Primitive, { shape: S }> => p.shape === shape);
+const only = <K extends SceneKind, S extends Primitive['shape']>(list: readonly Primitive<K>[], shape: S) =>
+  list.filter((p): p is Extract<Primitive<K>, { shape: S }> => p.shape === shape);
 
 /** Words along a line, from its end that is further left, so that they never stand on their head. */
 function LineWords({
@@ -116,7 +124,7 @@ function Inked({
   scale,
 }: {
   list: readonly Primitive[];
-  kinds: readonly string[];
+  kinds: readonly InkKind[];
   scale: number;
 }) {
   const drawn = (p: Primitive) =>

@@ -1,5 +1,5 @@
 import { type Colour } from '../../scenes/ink';
-import { attributesOf, inkOf } from '../../drawing/inks';
+import { type InkKind, attributesOf, inkOf } from '../../drawing/inks';
 import type { Primitive } from '../../drawing/scene';
 import type { Vector } from '../../ground/vector';
 import { element } from './markup';
@@ -18,7 +18,7 @@ const PAPER: Readonly<Record<Colour, string>> = {
   stone: '#e2dcc8',
   contour: '#9aa688',
 };
-export const onPaper = (kind: string) => attributesOf(inkOf(kind).paper ?? {}, (name) => PAPER[name]);
+export const onPaper = (kind: InkKind) => attributesOf(inkOf(kind).paper ?? {}, (name) => PAPER[name]);
 const LEAST_POST = 1.3;
 
 export const round = (n: number) => Math.round(n * 1000) / 1000;
@@ -32,7 +32,7 @@ export function painter(sheet: Sheet, origin: Vector) {
       .map(at)
       .map((p) => `${p.x} ${p.y}`)
       .join('L')}${closed}`;
-  const draw = (p: Primitive, ink: string): string => {
+  const draw = (p: Primitive, ink: InkKind): string => {
     const style = onPaper(ink);
     const marked = { ...style, 'data-part': p.part };
     switch (p.shape) {

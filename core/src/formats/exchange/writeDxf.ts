@@ -1,4 +1,4 @@
-import { INKS, inkOf } from '../../drawing/inks';
+import { INKS, type InkKind, inkOf } from '../../drawing/inks';
 import Drawing from 'dxf-writer';
 import Handle from 'dxf-writer/src/Handle.js';
 import { relief } from '../../drawing/relief';
@@ -21,7 +21,7 @@ const LAYERS = new Map<string, readonly [colour: keyof typeof ACI, line: string]
   ...Object.entries(BESIDE),
 ]);
 
-const layerOf = (kind: string): string => inkOf(kind).file?.[0] ?? 'RUN';
+const layerOf = (kind: InkKind): string => inkOf(kind).file?.[0] ?? 'RUN';
 
 const TEXT_HIGH = 0.15;
 const plain = (text: string) => text.replace(/[\r\n]+/g, ' ');
@@ -79,7 +79,7 @@ function layered(
 ): readonly (readonly [string, readonly Primitive[]])[] {
   const { run, foot, side, gate, post, marks } = sheet.layers;
   const sides = (...kinds: readonly string[]) => side.filter((s) => kinds.includes(s.kind));
-  const byKind = (list: readonly Primitive[]) => list.map((p) => [layerOf(p.kind), [p]] as const);
+  const byKind = (list: readonly Primitive<InkKind>[]) => list.map((p) => [layerOf(p.kind), [p]] as const);
   return [
     ['RUN', run],
     ['FENCE', sides('fence')],

@@ -1,5 +1,6 @@
 import { relief } from '../../drawing/relief';
-import type { Primitive, SheetScene } from '../../drawing/scene';
+import type { InkKind } from '../../drawing/inks';
+import type { Primitive, SceneKind, SheetScene } from '../../drawing/scene';
 import { groundScene, sheetScene } from '../../drawing/sheet';
 import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
@@ -20,9 +21,9 @@ export interface SvgOptions {
 function body(plan: Plan, scene: SheetScene, paint: Painter, sheet: Sheet): string {
   const ground = groundScene(plan.ground);
   const { run, foot, side, gate, post, marks } = scene.layers;
-  const inked = (list: readonly Primitive[], ink: (p: Primitive) => string) =>
+  const inked = <K extends SceneKind>(list: readonly Primitive<K>[], ink: (p: Primitive<K>) => InkKind) =>
     list.map((p) => paint.draw(p, ink(p))).join('');
-  const asItIs = (list: readonly Primitive[]) => inked(list, (p) => p.kind);
+  const asItIs = (list: readonly Primitive<InkKind>[]) => inked(list, (p) => p.kind);
   const contours = relief(plan.ground.spotHeights, scene.extent).contours.flatMap((c) =>
     c.lines.map((l) => element('path', { ...onPaper('contour'), d: paint.path(l, '') })),
   );

@@ -3,6 +3,8 @@ import { capital } from '../../saying/phrases';
 import type { BirdKind } from './kinds';
 import { BIRDS } from './kinds';
 
+export { cautions } from './advice';
+
 export interface OfKind {
   readonly kind: BirdKind;
 }

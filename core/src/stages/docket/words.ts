@@ -1,6 +1,8 @@
 import { counted, capital } from '../../saying/phrases';
 import { type Reader } from '../../saying/reader';
 
+export { cautions } from './advice';
+
 export interface GoodsNotHeld {
   readonly product: string;
   readonly of: 'roll' | 'timber' | 'post' | 'kit' | 'piece' | 'pack';

@@ -1,5 +1,7 @@
 import { type Reader } from '../../saying/reader';
 
+export { cautions } from './advice';
+
 /** What is found about ground. Lengths m. */
 export const FINDINGS = {
   'building.tangled': ({ name }: { readonly name: string }) =>

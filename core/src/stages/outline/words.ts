@@ -1,5 +1,7 @@
 import { type Reader } from '../../saying/reader';
 
+export { cautions } from './advice';
+
 export interface SideOffWall {
   readonly side: number;
   readonly building: string;

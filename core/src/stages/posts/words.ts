@@ -4,6 +4,8 @@ import { type Reader } from '../../saying/reader';
 import { capital } from '../../saying/phrases';
 import { SERVICE_REACH } from '../../ground/reach';
 
+export { SCHOOLS, cautions } from './advice';
+
 /** A post that stands `distance` m from something named. */
 export interface PlacedPost {
   readonly number: number;

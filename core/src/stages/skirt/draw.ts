@@ -1,7 +1,6 @@
 import { type FenceWalk } from '../../ground/fenceLines';
 import { skirtLines } from './skirtLines';
 import { skirtAlong } from './part';
-import { type Inks } from '../../scenes/ink';
 import type { SideFrame } from '../../drawing/frames';
 import { type Primitive, type GroundOf, type StripLine, type SheetFrame } from '../../drawing/scene';
 import { type Ring, STRAIGHT } from '../../ground/survey';
@@ -11,6 +10,7 @@ import { formatPart } from '../../plan/partRef';
 import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
 import { KINDS } from './kinds';
+import type { Look } from './kinds/look';
 import { shapeOf, isLaid } from './shape';
 import { apronCorner } from './strips';
 
@@ -18,9 +18,9 @@ type PartOf<K extends Part['kind']> = Extract<Part, { kind: K }>;
 const of = <K extends Part['kind']>(parts: readonly Part[], kind: K) =>
   parts.filter((p): p is PartOf<K> => p.kind === kind);
 
-const kindOf = (p: PartOf<'skirt'>): string => KINDS[p.form].look;
+const kindOf = (p: PartOf<'skirt'>): Look => KINDS[p.form].look;
 
-const houseShapes = (parts: readonly PartOf<'house-skirt'>[]): Primitive[] =>
+const houseShapes = (parts: readonly PartOf<'house-skirt'>[]): Primitive<Look>[] =>
   parts.map(({ part, points }) => ({ shape: 'polygon', kind: 'apron', part: formatPart(part), points }));
 
 /** An apron's own rectangle on its side, and the corner that it runs on round. */
@@ -28,9 +28,9 @@ function fenceShapes(
   parts: readonly PartOf<'skirt'>[],
   rings: readonly Ring[],
   frames: ReadonlyMap<string, SideFrame>,
-): Primitive[] {
+): Primitive<Look>[] {
   const bySide = new Map(parts.map((p) => [p.side, p]));
-  const strips = parts.flatMap((p): Primitive[] => {
+  const strips = parts.flatMap((p): Primitive<Look>[] => {
     const frame = frames.get(p.side);
     if (!frame) return [];
     if (p.out === 0)
@@ -44,7 +44,7 @@ function fenceShapes(
       ];
     const kind = kindOf(p);
     const points = [frame.at(p.from, 0), frame.at(p.to, 0), frame.at(p.to, p.out), frame.at(p.from, p.out)];
-    const strip: Primitive = { shape: 'polygon', kind, part: formatPart(p.part), points };
+    const strip: Primitive<Look> = { shape: 'polygon', kind, part: formatPart(p.part), points };
     if (p.border === 0) return [strip];
     const stones = [
       frame.at(p.from, 0),
@@ -55,7 +55,7 @@ function fenceShapes(
     return [strip, { shape: 'polygon', kind: 'stones', part: formatPart(p.part), points: stones }];
   });
   const corners = rings.flatMap((ring) =>
-    ring.sides.flatMap((s, i): Primitive[] => {
+    ring.sides.flatMap((s, i): Primitive<Look>[] => {
       const next = ring.sides[(i + 1) % ring.sides.length];
       const a = bySide.get(s.side.id);
       const b = next && bySide.get(next.side.id);
@@ -76,7 +76,7 @@ function fenceShapes(
 }
 
 /** Skirts on the sheet: along the fence, and round the house. */
-export const sheet = (parts: readonly Part[], { rings, frames }: SheetFrame): readonly Primitive[] => [
+export const sheet = (parts: readonly Part[], { rings, frames }: SheetFrame): readonly Primitive<Look>[] => [
   ...fenceShapes(of(parts, 'skirt'), rings, frames),
   ...houseShapes(of(parts, 'house-skirt')),
 ];
@@ -105,10 +105,3 @@ export const preview = (plan: Plan, walks: readonly FenceWalk[]): readonly Part[
   [...skirtLines({ choices: facetOf(plan, 'skirt'), enclosures: plan.enclosures }, walks).skirts].flatMap(
     ([line, skirt]) => (isLaid(skirt) ? skirtAlong(line, skirt) : []),
   );
-
-export { LOOKS as FOOT_INKS } from './kinds/look';
-
-/** As it is drawn on the strip. */
-export const STRIP_INKS = {
-  'at-foot': { screen: { fill: 'none', stroke: 'bark', width: 4, dash: '9 4' } },
-} as const satisfies Inks;

@@ -4,6 +4,8 @@ import { capital } from '../../saying/phrases';
 import { verb, who } from '../threats/whom';
 import { KINDS, type KindId } from './kinds';
 
+export { SCHOOLS, cautions } from './advice';
+
 export interface Short {
   readonly kind: KindId;
   readonly by: 'width' | 'depth';

@@ -5,6 +5,8 @@ import { capital } from '../../saying/phrases';
 import { type Use, USES } from '../facts';
 import { who, verb } from './whom';
 
+export { cautions } from './advice';
+
 export interface OpeningPasses {
   /** A gap, or the mesh of pieces for one use. */
   readonly of: Use | 'gate' | 'gap' | 'hollow';

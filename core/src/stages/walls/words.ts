@@ -2,6 +2,8 @@ import { type MeshType } from '../../catalogue/types';
 import { type Reader } from '../../saying/reader';
 import { MESH_TYPES } from '../../catalogue/meshTypes';
 
+export { SCHOOLS, cautions } from './advice';
+
 /** How steep a side is for the mesh that minds most; grades rise over run. */
 export interface SlopeParams {
   readonly side: number;

@@ -1,4 +1,6 @@
 import { type Uses } from '../../plan/uses';
+export { OPENING_INKS } from './inks';
+
 export const NAME = 'Ways in';
 
 /** What pieces of it are for: as a sentence calls them, where their letters stand, and whether they run along the fence. */

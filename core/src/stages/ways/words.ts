@@ -4,6 +4,8 @@ import { type ThreatId } from '../threats/kinds';
 import { capital } from '../../saying/phrases';
 import { who, verb } from '../threats/whom';
 
+export { SCHOOLS, cautions } from './advice';
+
 /** Which kind of gate or door. */
 export interface Way {
   readonly way: KindId;
