@@ -162,8 +162,9 @@ describe('heights', () => {
     const [hollow] = hollows(plan);
     expect(params(hollow).opening).toBeCloseTo(0.1, 9);
     const [mend] = hollow?.mends(plan) ?? [];
+    if (!mend) throw new Error('no mend');
     expect(mend).toMatchObject({ verb: 'set-pin', pin: { side: 'e0', along: 1 } });
-    if (mend) expect(hollows(apply(plan, mend))).toEqual([]);
+    expect(hollows(apply(plan, mend))).toEqual([]);
   });
   test('set at a stake that has one change it; elsewhere they are new', () => {
     const plan = on(square(), { spotHeights: [spot('a', 0, 0)] });
