@@ -20,7 +20,7 @@ import { sampled } from './testing/sampled';
 import { uniform } from './testing/uniform';
 
 /** Runs as they may be chosen, with a turn and a way to move them. */
-const ofChosen = sampled(aChosenRun, 60, fc.tuple(uniform(-3, 3), uniform(-50, 50), uniform(-50, 50)));
+const ofChosen = sampled(aChosenRun, 48, fc.tuple(uniform(-3, 3), uniform(-50, 50), uniform(-50, 50)));
 /** Runs of any shape on ground of any lie, with a level to measure from. */
 const ofRandom = sampled(aRandomRun, 60, uniform(-40, 400));
 
