@@ -42,10 +42,11 @@ export const RULES_TABLES: Readonly<Record<string, string>> = {
       'wire, mm',
       'tears hex',
       'small prey',
+      'opens catches',
       'sign',
     ],
     THREAT_IDS.map((id) => {
-      const { squeeze, reach, dig, apron, wire, tears, smallPrey } = THREATS[id];
+      const { squeeze, reach, dig, apron, wire, tears, smallPrey, opens } = THREATS[id];
       const yes = (is: boolean) => (is ? 'yes' : null);
       return [
         THREATS[id].name,
@@ -56,6 +57,7 @@ export const RULES_TABLES: Readonly<Record<string, string>> = {
         mm(wire),
         yes(tears),
         yes(smallPrey),
+        yes(opens),
         THREATS[id].sign,
       ];
     }),

@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { readFileSync, readdirSync } from 'node:fs';
 import { z } from 'zod';
 import { DEMO_PLANS, planShape, readPlan, writePlan } from '../src/index';
+import { KINDS } from '../src/stages/ways/kinds';
 import { withTables } from './rulesTables';
 
 const file = (path: string) => readFileSync(`${process.cwd()}/${path}`, 'utf8');
@@ -19,6 +20,15 @@ describe('what ships is what the code makes', () => {
     const bare = example.replace(/ \/\/ .*$/gm, '');
     const read = readPlan(bare);
     expect(read.ok ? [] : read.problems).toEqual([]);
+  });
+  test('the plan format names every kind of gate and door with its own fields', () => {
+    const page = file('docs/plan-format.md');
+    for (const [id, { schema }] of Object.entries(KINDS)) {
+      const line = new RegExp(`^- \`${id}\`, .*$`, 'm').exec(page)?.[0] ?? '';
+      const told = [...line.matchAll(/`([\w-]+)`/g)].map(([, name]) => name);
+      const fields = Object.keys(schema.shape).filter((f) => !['id', 'kind', 'side', 'along'].includes(f));
+      expect(told).toEqual([id, ...fields]);
+    }
   });
   test('the tables of the rules are those that are reckoned by', () => {
     expect(withTables(file('docs/rules.md'))).toBe(file('docs/rules.md'));

@@ -2,7 +2,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { checkPlan } from '../src/index';
 import { KIND_IDS } from '../src/stages/skirt/kinds';
-import { KIND_IDS as OPENING_KIND_IDS } from '../src/stages/ways/kinds';
+import { KINDS as OPENING_KINDS, KIND_IDS as OPENING_KIND_IDS } from '../src/stages/ways/kinds';
 import { aRun } from '../src/testing/aRun';
 
 const NOTES: Readonly<Record<string, string>> = {
@@ -51,7 +51,19 @@ const text = JSON.stringify(plan, null, 2)
   .join('\n');
 const file = new URL('../../docs/plan-format.md', import.meta.url);
 const page = readFileSync(file, 'utf8');
+/** Where every opening lies is said once, above. */
+const EVERYWHERE = ['id', 'kind', 'side', 'along'];
+const openings = OPENING_KIND_IDS.map((id) => {
+  const { name, schema } = OPENING_KINDS[id];
+  const fields = Object.keys(schema.shape).filter((field) => !EVERYWHERE.includes(field));
+  return `- \`${id}\`, a ${name}: ${fields.map((field) => `\`${field}\``).join(', ')}`;
+}).join('\n');
 writeFileSync(
   file,
-  page.replace(/```jsonc\n[\s\S]*?\n```/, () => `\`\`\`jsonc\n${text}\n\`\`\``),
+  page
+    .replace(/```jsonc\n[\s\S]*?\n```/, () => `\`\`\`jsonc\n${text}\n\`\`\``)
+    .replace(
+      /<!-- openings -->\n[\s\S]*?<!-- end -->/,
+      () => `<!-- openings -->\n\n${openings}\n\n<!-- end -->`,
+    ),
 );

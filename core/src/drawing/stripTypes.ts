@@ -1,6 +1,6 @@
 import type { PostPart } from '../stages/posts/told';
 import type { PostRole, Side } from '../plan/schema';
-import type { Hanging } from '../stages/ways/kinds/kind';
+import type { Hanging, Stroked } from '../stages/ways/kinds/kind';
 import type { Vector } from '../ground/vector';
 import type { StripLine } from './scene';
 import type { StripPiece } from './stripPieces';
@@ -42,9 +42,6 @@ export interface StripPanel {
   readonly mesh: string;
   readonly points: readonly Vector[];
 }
-
-/** A line as points in a unit square. */
-export type Stroked = readonly (readonly [across: number, up: number])[];
 
 export interface StripGate {
   readonly part: string;

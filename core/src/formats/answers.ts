@@ -2,7 +2,10 @@ import * as z from 'zod/mini';
 import { ownMesh, ownPrice, ownedPiece } from '../catalogue/own';
 import { planShape } from '../plan/schema';
 
-/** What the server answers, for whoever asks it and for the server itself. More than is named here may come from a newer one. */
+/**
+ * What the server answers, for whoever asks it and for the server itself. More about a plan or a holding may come from a newer one; a plan, a
+ * piece or a product that says more than this version knows is not taken, since it would be sent back without it.
+ */
 const summary = z.object({
   id: z.string(),
   name: z.string(),

@@ -353,25 +353,6 @@ describe('a plan that is gone elsewhere', () => {
   });
 });
 
-test.each([
-  [
-    'a plan without its corners',
-    () => ({
-      ...stored,
-      id: 'p1',
-      name: 'Run',
-      savedAt: '2026-11-28T10:00:00.000Z',
-      plan: { ...plan, corners: undefined },
-    }),
-  ],
-  ['something else', () => ({ welcome: 'to the network' })],
-])('%s is not taken for the plan that was asked for', async (_, body) => {
-  const before = usePlan.getState().plan;
-  globalThis.fetch = () => Promise.resolve(json(body()));
-  await expect(openPlan('h', 'p1')).rejects.toThrow(/not the server’s own/);
-  expect(usePlan.getState().plan).toBe(before);
-});
-
 test('a page that was left sends nothing more, and what it kept when it is shown again', async () => {
   pull(1);
   window.dispatchEvent(new Event('pagehide'));

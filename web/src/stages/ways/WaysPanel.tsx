@@ -31,7 +31,9 @@ export function WaysPanel({ base }: { base: string }) {
   const sides = fencedSides(plan);
   const asked = asking(plan, market, reader, WHOLE_PLAN);
   const offered = NEW_OPENINGS.filter(
-    (way, i) => NEW_OPENINGS.findIndex((w) => w.product === way.product && widthOf(w) === widthOf(way)) === i,
+    (way, i) =>
+      way.product === null ||
+      NEW_OPENINGS.findIndex((w) => w.product === way.product && widthOf(w) === widthOf(way)) === i,
   );
   return (
     <Panel

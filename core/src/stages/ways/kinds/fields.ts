@@ -1,7 +1,8 @@
 import * as z from 'zod/mini';
 import { id, length, meaning } from '../../../schema/common';
-import { FRAME_TIMBER, SILL_TIMBER } from '../../../catalogue/timbers';
+import { BOARD_TIMBER, FRAME_TIMBER, SILL_TIMBER } from '../../../catalogue/timbers';
 import type { Ink } from '../../../scenes/ink';
+import { roundUp } from '../../../units/round';
 import type { Leaf, OpeningMeasure, Sticks } from './kind';
 
 export const make = z.enum(['kit', 'built']);
@@ -63,6 +64,15 @@ export const frameSticks = (upright: number, width: number): readonly Sticks[] =
   frame('upright', 2, upright),
   frame('head', 2, width),
 ];
+
+/** Boards over each other as high as what they close. @param board  width of one, m */
+export const flapSticks = (leaf: Leaf, board: number): Sticks => ({
+  timber: BOARD_TIMBER,
+  use: 'board',
+  name: 'flap',
+  count: roundUp(leaf.height / board),
+  length: leaf.width,
+});
 
 /** A bar of its colour in the fence. */
 export const bar = (stroke: 'yolk' | 'bark' | 'ink'): Ink => ({

@@ -1,8 +1,6 @@
 import * as z from 'zod/mini';
-import { BOARD_TIMBER } from '../../../catalogue/timbers';
 import { length, meaning } from '../../../schema/common';
-import { roundUp } from '../../../units/round';
-import { CLEAR_HEIGHT, at, bar, frameSticks, make } from './fields';
+import { CLEAR_HEIGHT, at, bar, flapSticks, frameSticks, make } from './fields';
 import { type Added, kind } from './kind';
 
 const schema = z.strictObject({
@@ -43,16 +41,7 @@ export const hatch = kind(schema, {
     made === 'kit'
       ? { sticks: [], hardware: {} }
       : {
-          sticks: [
-            ...frameSticks(height, width),
-            {
-              timber: BOARD_TIMBER,
-              use: 'board',
-              name: 'flap',
-              count: roundUp(leaf.height / board),
-              length: leaf.width,
-            },
-          ],
+          sticks: [...frameSticks(height, width), flapSticks(leaf, board)],
           hardware: { hinge: 2, catch: 1 },
         },
   hours: { kit: 'hours.pop-doors', built: 'hours.pop-doors' },

@@ -61,6 +61,9 @@ export type Make = 'kit' | 'built';
 /** What the docket's line of a kit counts. */
 export type KitLine = 'docket.kit' | 'docket.pop-door' | 'docket.hatch';
 
+/** A line as points in a unit square. */
+export type Stroked = readonly (readonly [across: number, up: number])[];
+
 /** Under which working the hours of one are counted. */
 export type OpeningHours = 'hours.gates' | 'hours.gates-built' | 'hours.pop-doors';
 
@@ -98,7 +101,7 @@ export interface OpeningKind<C> {
   /** How it lies on the sheet and in files. */
   readonly ink: Ink;
   /** Lines over it on the strip, as shares of its width and height from its foot. */
-  readonly face: readonly (readonly (readonly [across: number, up: number])[])[];
+  readonly face: readonly Stroked[];
 }
 
 /** A row: the type of its choice comes from its schema, everything else is checked against it. */

@@ -1,8 +1,6 @@
 import * as z from 'zod/mini';
-import { BOARD_TIMBER } from '../../../catalogue/timbers';
 import { length, meaning } from '../../../schema/common';
-import { roundUp } from '../../../units/round';
-import { CLEAR_HEIGHT, at, bar, frameSticks, make } from './fields';
+import { CLEAR_HEIGHT, at, bar, flapSticks, frameSticks, make } from './fields';
 import { kind } from './kind';
 
 export const popDoor = kind(
@@ -31,13 +29,7 @@ export const popDoor = kind(
           : [
               // Runners as high again, for the door to slide up in.
               ...frameSticks(2 * height, width),
-              {
-                timber: BOARD_TIMBER,
-                use: 'board',
-                name: 'flap',
-                count: roundUp(leaf.height / board),
-                length: leaf.width,
-              },
+              flapSticks(leaf, board),
             ],
       hardware: {},
     }),
