@@ -1,13 +1,14 @@
 /* Saves a second through HTTP, beside the same statement sent by the driver alone; prints one JSON object. */
 import { Agent, request } from 'node:http';
 import pg from 'pg';
-import { DEMO_PLANS } from '../core/src/index';
+import { DEMO_PLANS, cardOf, reckon } from '../core/src/index';
 import { SAVE_SQL, saveValues } from '../server/src/store/plans';
 
 const base = process.env.BASE_URL ?? '';
 const [demo] = DEMO_PLANS;
 if (!demo) throw new Error('no demo plan');
 const plan = { ...demo, id: 'bench' };
+const card = cardOf(plan, reckon(plan));
 /** In turns, so that the machine's slow spells fall on both. */
 const ROUNDS = 12;
 const EACH = 100;
@@ -45,11 +46,11 @@ let basedOn = 1;
 
 const saves = {
   http: async () => {
-    const status = await send('PUT', '/bench', { plan, basedOn, saveId: crypto.randomUUID() });
+    const status = await send('PUT', '/bench', { plan, card, basedOn, saveId: crypto.randomUUID() });
     if (status !== 200) throw new Error(`save ${basedOn}: ${status}`);
   },
   driver: async () => {
-    const save = { saveId: crypto.randomUUID(), basedOn, plan };
+    const save = { saveId: crypto.randomUUID(), basedOn, plan, card };
     const { rowCount } = await client.query(text, [...saveValues(at, save)]);
     if (rowCount !== 1) throw new Error(`statement ${basedOn} saved nothing`);
   },

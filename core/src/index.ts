@@ -21,6 +21,7 @@ export {
   marketOf,
 } from './catalogue';
 export { type CutStep, cutList } from './cutList/cutList';
+export { type Spare, spares } from './cutList/spare';
 export { type LeftOver, leftOver, smallestLeaf } from './cutList/leftOvers';
 export { type Improving, type Progress, canImprove, improve } from './cutting/improve';
 export { type Further, type Improved, lookFurther, mayImprove, reckonImproved } from './buying/lookFurther';
@@ -46,12 +47,15 @@ export {
   ANSWERS,
   type BinnedPlan,
   type Holding,
+  type ListedPlan,
+  type YardList,
   type PlanSummary,
   type SavedPlan,
   type ShedPiece,
   type StoredPlan,
   type StoredPrice,
 } from './formats/answers';
+export { type Card, SUMS, cardOf, cardSchema } from './formats/card';
 export { readProofs } from './formats/proofFile';
 export { MOST_PROBLEMS, type Problem, pointerOf } from './formats/problem';
 export { LENGTHS, cutText, textOf, utf8 } from './schema/text';
@@ -78,6 +82,7 @@ export {
   WHOLE_PLAN,
   apply,
   asRectangle,
+  houseOf,
   canMove,
   canRemoveCorner,
   spotAt,
@@ -85,7 +90,8 @@ export {
 } from './plan/changes';
 export { assumptionsOf, choicesFor } from './plan/effective';
 export { newId } from './plan/ids';
-export { type NewPlan, emptyPlan, proposePlan } from './plan/newPlan';
+export { emptyPlan } from './plan/newPlan';
+export * from './starts';
 export { DEMO_PLANS, DEMO_SHED } from './plan/samples';
 export type {
   Band,
@@ -115,6 +121,7 @@ export type {
   Tree,
 } from './plan/schema';
 export {
+  currencySchema,
   dateSchema,
   idSchema,
   nameSchema,

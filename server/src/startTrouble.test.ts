@@ -48,7 +48,7 @@ withDatabase('a database of a newer Aviarum', () => {
   });
   test('whose changes somebody else is making says who waits', async () => {
     const api = await testApp();
-    await api.db('knex_migrations').where({ name: '0003_bin' }).delete();
+    await api.db('knex_migrations').where({ name: '0004_cards' }).delete();
     await api.db('knex_migrations_lock').update({ is_locked: 1 });
     const error = await migrate(api.db).catch((e: unknown) => e);
     expect(startTrouble(error)).toContain('another start is changing the database');

@@ -2,7 +2,7 @@ import * as z from 'zod/mini';
 import { MESH_TYPE_IDS } from './meshTypes';
 import { PACK_IDS } from './packs';
 import { LENGTHS, textOf } from '../schema/text';
-import { day, id, length, meaning } from '../schema/common';
+import { currency, day, id, length, meaning } from '../schema/common';
 
 export const ownMesh = z.strictObject({
   id,
@@ -82,7 +82,14 @@ const goods = z
   .check(z.regex(/^(roll|post|timber|kit|pack):[A-Za-z0-9_-]{1,40}$/, 'must be such as roll:fine-13'));
 
 /** A keeper's own price at a yard, with its date. */
-export const ownPrice = z.strictObject({ yard: id, offer, asOf: z._default(z.nullable(day), null) });
+export const ownPrice = z.strictObject({
+  yard: id,
+  offer,
+  asOf: z._default(z.nullable(day), null),
+  currency: z
+    .optional(currency)
+    .apply(meaning('In which the yard’s list is; left out where it names none, and is read in the plan’s.')),
+});
 
 export const buying = z.strictObject({
   edition: textOf(20).apply(meaning('The catalogue edition whose products and prices this plan uses.')),

@@ -41,6 +41,11 @@ const TABLE = {
     paper: { fill: 'boards', stroke: 'ink', width: 0.35 },
     file: ['BUILDINGS', 'WHITE', 'CONTINUOUS'],
   },
+  roof: {
+    screen: { ...HOLLOW, stroke: 'ink', width: 1.5, dash: '10 4' },
+    paper: { ...HOLLOW, stroke: 'ink', width: 0.35, dash: '2.6 1' },
+    file: ['BUILDINGS', 'WHITE', 'DASHED'],
+  },
   crown: {
     screen: { fill: 'moss', opacity: 0.22 },
     paper: { fill: 'moss', fillOpacity: 0.2, stroke: 'none' },

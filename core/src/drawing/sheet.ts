@@ -32,7 +32,7 @@ export function groundScene(ground: Plan['ground']): GroundScene {
   return {
     building: buildings.map((b): Primitive<InkKind> => ({
       shape: 'polygon',
-      kind: 'building',
+      kind: b.stands === 'posts' ? 'roof' : 'building',
       part: formatPart({ on: 'building', building: b.id }),
       points: b.outline,
       label: b.name,

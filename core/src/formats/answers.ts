@@ -1,6 +1,8 @@
 import * as z from 'zod/mini';
 import { ownMesh, ownPrice, ownedPiece } from '../catalogue/own';
 import { planShape } from '../plan/schema';
+import { currency } from '../schema/common';
+import { cardSchema } from './card';
 
 /**
  * What the server answers, for whoever asks it and for the server itself. More about a plan or a holding may come from a newer one; a plan, a
@@ -14,6 +16,8 @@ const summary = z.object({
   /** ISO, to the millisecond. */
   savedAt: z.string(),
 });
+/** As a list has it: a card that an older version made, or none, is made anew when it is seen. */
+const listed = z.object({ ...summary.shape, card: z._default(z.catch(z.nullable(cardSchema), null), null) });
 const holding = z.object({ id: z.string(), name: z.string(), example: z.boolean() });
 const price = z.object({ ...ownPrice.shape, id: z.string() });
 
@@ -22,7 +26,7 @@ export const ANSWERS = {
   holding,
   holdings: z.array(holding),
   summary,
-  summaries: z.array(summary),
+  summaries: z.array(listed),
   plan: z.object({ ...summary.shape, plan: planShape }),
   saved: z.pick(summary, { saveNumber: true, savedAt: true }),
   /** Deleted plans, for as long as they can be brought back. */
@@ -35,6 +39,9 @@ export const ANSWERS = {
   product: ownMesh,
   products: z.array(ownMesh),
   prices: z.array(price),
+  /** The currency that the list of a yard is in, where the keeper said so. */
+  yardLists: z.array(z.object({ yard: z.string(), currency })),
+  yardList: z.object({ yard: z.string(), currency }),
   priceList: z.object({ rows: z.int(), taken: z.int() }),
   /** What is wrong, as problem+json. */
   problem: z.looseObject({
@@ -46,6 +53,8 @@ export const ANSWERS = {
 type Answer<K extends keyof typeof ANSWERS> = z.infer<(typeof ANSWERS)[K]>;
 export type Holding = Answer<'holding'>;
 export type PlanSummary = Answer<'summary'>;
+export type ListedPlan = Answer<'summaries'>[number];
+export type YardList = Answer<'yardLists'>[number];
 export type StoredPlan = Answer<'plan'>;
 export type SavedPlan = Answer<'saved'>;
 export type BinnedPlan = Answer<'binned'>[number];

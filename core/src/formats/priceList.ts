@@ -2,10 +2,22 @@ import Papa from 'papaparse';
 import type { Catalogue, Offer } from '../catalogue';
 import { type OwnPrice, dateSchema, ownOfferSchema } from '../plan/schema';
 import { cutText } from '../schema/text';
+import { majorUnits, minorDigits } from '../units/money';
 import { sheet } from './csv';
 import { MOST_PROBLEMS, type Problem } from './problem';
 
-const HEAD = ['yard', 'kind', 'product', 'width', 'length', 'count', 'price', 'stock', 'date'] as const;
+const HEAD = [
+  'yard',
+  'kind',
+  'product',
+  'width',
+  'length',
+  'count',
+  'price',
+  'currency',
+  'stock',
+  'date',
+] as const;
 type Column = (typeof HEAD)[number];
 
 /** What makes an offer the same thing at the same yard, whatever it costs. */
@@ -40,7 +52,7 @@ export function fullPriceList(catalogue: Catalogue, own: readonly OwnPrice[]): r
 
 /** Prices as CSV: sizes in metres, prices in major units as the yard states them, dates ISO. */
 export function priceListCsv(prices: readonly OwnPrice[]): string {
-  const rows = prices.map(({ yard, offer, asOf }) => {
+  const rows = prices.map(({ yard, offer, asOf, currency }) => {
     const cells: Record<Column, string | number> = {
       yard,
       kind: offer.kind,
@@ -48,7 +60,8 @@ export function priceListCsv(prices: readonly OwnPrice[]): string {
       width: 'width' in offer ? offer.width : '',
       length: 'length' in offer ? offer.length : '',
       count: 'count' in offer ? offer.count : '',
-      price: offer.price / 100,
+      price: majorUnits(currency ?? 'XXX')(offer.price),
+      currency: currency ?? '',
       stock: offer.stock ?? '',
       date: asOf ?? '',
     };
@@ -83,9 +96,15 @@ export interface Known {
   readonly yards: readonly string[];
   /** Ids of products by kind; packs are checked by the schema. */
   readonly products: Readonly<Record<'roll' | 'post' | 'timber' | 'kit', readonly string[]>>;
+  /** Currencies of the yards' lists; none for a list that names none. */
+  readonly currencies: ReadonlyMap<string, string>;
 }
 
-export function knownOf(catalogue: Catalogue, ownMeshes: readonly { readonly id: string }[]): Known {
+export function knownOf(
+  catalogue: Catalogue,
+  ownMeshes: readonly { readonly id: string }[],
+  lists: readonly { readonly yard: string; readonly currency: string }[] = [],
+): Known {
   const ids = (list: readonly { readonly id: string }[]) => list.map((t) => t.id);
   return {
     yards: ids(catalogue.yards),
@@ -95,6 +114,7 @@ export function knownOf(catalogue: Catalogue, ownMeshes: readonly { readonly id:
       timber: ids(catalogue.timbers),
       kit: ids(catalogue.kits),
     },
+    currencies: new Map(lists.map((l) => [l.yard, l.currency])),
   };
 }
 
@@ -130,11 +150,18 @@ function readRow(cells: Readonly<Record<string, string>>, known: Known, today: s
     wrong('product', `there is no ${kind} ${said('product')}; add it as your own first`);
   const date = cell('date') === '' ? today : cell('date');
   if (!dateSchema.safeParse(date).success) wrong('date', `must be such as 2026-11-25, is ${said('date')}`);
+  const list = known.currencies.get(yard) ?? 'XXX';
+  const stated = cell('currency') === '' ? list : cell('currency');
+  if (stated !== list)
+    wrong(
+      'currency',
+      `the list of ${yard} ${list === 'XXX' ? 'names no currency' : `is in ${list}`}, this is ${said('currency')}; set the currency of the list first`,
+    );
   const offer = {
     kind,
     product,
     ...Object.fromEntries(sizes.map((size) => [size, number(size)])),
-    price: Math.round(number('price') * 100),
+    price: Math.round(number('price') * 10 ** minorDigits(list)),
     stock: cell('stock') === '' ? null : number('stock'),
   };
   if (problems.length > 0) return { problems, price: undefined };
@@ -144,7 +171,8 @@ function readRow(cells: Readonly<Record<string, string>>, known: Known, today: s
       wrong((issue.path[0] as Column | undefined) ?? 'kind', issue.message);
     return { problems, price: undefined };
   }
-  return { problems, price: { yard, offer: checked.data, asOf: date } satisfies OwnPrice };
+  const price: OwnPrice = { yard, offer: checked.data, asOf: date };
+  return { problems, price: list === 'XXX' ? price : { ...price, currency: list } };
 }
 
 /**

@@ -105,6 +105,11 @@ function checkGoods(plan: Plan, catalogue: Catalogue, sold: Sold, issue: Issue) 
   });
 }
 
+const otherCurrency = (stated: string, own: string): string =>
+  own === 'XXX'
+    ? `is in ${stated} and the plan names no currency; set the plan’s currency to ${stated}`
+    : `is in ${stated} and the plan in ${own}; a plan has one currency: leave these prices out, or set the plan’s currency to ${stated}`;
+
 /** Yards and own prices name yards of the edition. */
 function checkYards(plan: Plan, catalogue: Catalogue, sold: Sold, issue: Issue) {
   const yards = new Set(catalogue.yards.map((y) => y.id));
@@ -116,12 +121,17 @@ function checkYards(plan: Plan, catalogue: Catalogue, sold: Sold, issue: Issue) 
   plan.buying.yards.forEach((yard, i) => {
     if (plan.buying.yards.indexOf(yard) < i) issue(['buying', 'yards', i], 'is named twice');
     if (!yards.has(yard)) issue(['buying', 'yards', i], `no yard “${yard}” in this edition`);
+    const list = catalogue.yards.find((y) => y.id === yard)?.currency ?? 'XXX';
+    if (list !== 'XXX' && list !== plan.currency)
+      issue(['buying', 'yards', i], otherCurrency(list, plan.currency));
   });
   plan.buying.ownPrices.forEach((own, i) => {
     const at = ['buying', 'ownPrices', i];
     if (!yards.has(own.yard)) issue([...at, 'yard'], `no yard “${own.yard}” in this edition`);
     if (products[own.offer.kind]?.has(own.offer.product) === false)
       issue([...at, 'offer', 'product'], `no product “${own.offer.product}”`);
+    if (own.currency !== undefined && own.currency !== plan.currency)
+      issue([...at, 'currency'], otherCurrency(own.currency, plan.currency));
   });
 }
 

@@ -37,6 +37,7 @@ function orchardGround(): Plan['ground'] {
         ],
         eaves: 1.9,
         height: 2.5,
+        stands: 'walls',
       },
       {
         id: 'shed',
@@ -49,6 +50,7 @@ function orchardGround(): Plan['ground'] {
         ],
         eaves: 2.1,
         height: 2.4,
+        stands: 'walls',
       },
     ],
     trees: [{ id: 'damson', name: 'damson', at: { x: 7.7, y: 6.7 }, trunk: 0.3, roots: 2.5, crown: 1.7 }],

@@ -3,7 +3,8 @@ import type * as birds from '../stages/birds/choice';
 import { ASSUMPTIONS, type AssumptionId } from './assumptions';
 import { STAGE_IDS } from '../stages/facts';
 import type { point } from '../schema/common';
-import { day, id, text, name, meaning } from '../schema/common';
+import { currency, day, id, text, name, meaning } from '../schema/common';
+import { LENGTHS, textOf } from '../schema/text';
 import type * as ground from '../stages/ground/choice';
 import type * as outline from '../stages/outline/choice';
 import type { pin } from '../stages/posts/choice';
@@ -24,7 +25,8 @@ export const planShape = z.strictObject({
   id,
   name,
   units: z.enum(['metric', 'imperial']),
-  currency: z.string().check(z.regex(/^[A-Z]{3}$/, 'must be three capital letters, XXX for none')),
+  currency,
+  note: z._default(textOf(LENGTHS.note), '').apply(meaning('What the keeper wrote about it.')),
   place: z
     .strictObject({
       name: text,
@@ -43,6 +45,9 @@ export const planShape = z.strictObject({
   stakedOut: z
     ._default(z.array(text).check(z.maxLength(2000)), [])
     .apply(meaning('Paths of stakes, posts and checks that were ticked off in the yard.')),
+  bought: z
+    ._default(z.array(textOf(LENGTHS.ticked)).check(z.maxLength(2000)), [])
+    .apply(meaning('Lines of the docket that were ticked off at a yard, each with the yard.')),
   settled: z.partialRecord(z.enum(STAGE_IDS), z.literal(true)),
 });
 
@@ -71,6 +76,7 @@ export type { Buying, ExtraPiece, OwnMesh, OwnOffer, OwnPrice, OwnedPiece } from
 export const idSchema = id;
 export const nameSchema = name;
 export const dateSchema = day;
+export const currencySchema = currency;
 export const ownMeshSchema = ownMesh;
 export const ownOfferSchema = offer;
 export const ownedPieceSchema = ownedPiece;

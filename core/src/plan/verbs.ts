@@ -6,6 +6,7 @@ import { type StageId } from '../stages/facts';
 /** What can be done to a plan as a document: its name, units, place, what is assumed, chosen by scope and ticked off. */
 export const VERBS = {
   rename: (plan: Plan, { name }: { readonly name: string }): Plan => ({ ...plan, name }),
+  'set-note': (plan: Plan, { note }: { readonly note: string }): Plan => ({ ...plan, note }),
   'set-units': (plan: Plan, { units }: { readonly units: Plan['units'] }): Plan => ({ ...plan, units }),
   /** Takes back what one run or side chose otherwise. */
   'choose-as-plan': (

@@ -5,6 +5,7 @@ type Of<V extends keyof typeof VERBS> = Parameters<(typeof VERBS)[V]>[1];
 /** What each change does, as its button or its undo step says it. */
 export const CHANGES = {
   rename: ({ name }: Of<'rename'>) => `Rename to ${name}`,
+  'set-note': () => 'Change the note',
   'set-units': ({ units }: Of<'set-units'>) => (units === 'metric' ? 'Show metres' : 'Show feet and inches'),
   'choose-as-plan': ({ scope }: Of<'choose-as-plan'>) =>
     scope.scope === 'side' ? 'Use the plan’s settings on this side' : 'Use the plan’s settings on this run',

@@ -28,6 +28,11 @@ export const point = z
     meaning('Metres; x to the right and y up the sheet, east and north unless `ground.north` turns them.'),
   );
 
+/** A currency by its ISO 4217 code; `XXX` names none. */
+export const currency = z
+  .string()
+  .check(z.regex(/^[A-Z]{3}$/, 'must be three capital letters, XXX for none'));
+
 /** A day on the calendar, of a year that prices can be from. */
 export const day = z.iso
   .date('must be a day such as 2026-11-25')

@@ -4,7 +4,7 @@ import * as z from 'zod/mini';
 const NOT_TEXT = /[\0\p{Surrogate}]/u;
 
 /** Length of the texts that a keeper types, in characters. */
-export const LENGTHS = { name: 120, note: 200, piece: 60 } as const;
+export const LENGTHS = { name: 120, note: 200, piece: 60, ticked: 200 } as const;
 
 /** Characters as a keeper counts them at the keyboard: an emoji is one, not two halves. */
 const charactersOf = (text: string): readonly string[] => [...text];

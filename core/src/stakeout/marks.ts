@@ -8,11 +8,14 @@ import type { StakeMark } from './types';
 /** Marks closer than this to each other make a poor base line, m. */
 const LEAST_BASE = 0.5;
 
+/** What has walls and corners: a roof on posts lets every tape through. */
+const walled = ({ ground }: Pick<Plan, 'ground'>) => ground.buildings.filter((b) => b.stands === 'walls');
+
 /** Everything that can be measured from: house corners, marks of a tape survey, and the corners of the runs themselves. */
 export function stakeMarks(
   plan: Pick<Plan, 'ground' | 'corners' | 'sides' | 'enclosures'>,
 ): readonly StakeMark[] {
-  const houses = plan.ground.buildings.flatMap((b) =>
+  const houses = walled(plan).flatMap((b) =>
     b.outline.map((at, i) => ({
       id: formatPart({ on: 'building-point', building: b.id, point: i }),
       name: `${b.name}, corner ${i + 1}`,
@@ -49,7 +52,7 @@ export function tapeAngle(stake: Vector, a: Vector, b: Vector): number | null {
 
 /** Whether a tape pulled straight from a mark to a stake passes through a house. */
 function blocked(plan: Pick<Plan, 'ground'>, from: Vector, to: Vector): boolean {
-  return plan.ground.buildings.some((b) => {
+  return walled(plan).some((b) => {
     const walls = [...b.outline, ...b.outline.slice(0, 1)];
     return Array.from({ length: 24 }, (_, i) => lerp(from, to, (i + 0.5) / 24)).some(
       (p) => insideOrOn(p, b.outline, 0) && toPolyline(p, walls) > 0.02,

@@ -47,6 +47,9 @@ const six = (letter: string) => [0, 1, 2, 3].map((i) => `${letter}${i}`);
 /** One change of every verb that there is, as the full run can take it: a new verb is not forgotten, it does not compile. */
 export const EVERY_VERB: { readonly [V in Verb]: ChangeOf<V> } = {
   rename: { verb: 'rename', name: 'Another' },
+  'set-note': { verb: 'set-note', note: 'the wet end first' },
+  'tick-bought': { verb: 'tick-bought', line: 'pack:staple longacre', done: 'yes' },
+  'set-currency': { verb: 'set-currency', currency: 'EUR' },
   'set-units': { verb: 'set-units', units: 'imperial' },
   'add-birds': { verb: 'add-birds', flock: { id: 'f2', kind: 'quail', count: 4, keeping: 'confined' } },
   'set-birds': { verb: 'set-birds', id: 'f1', to: { count: 12 } },

@@ -6,7 +6,7 @@ import { BorderError } from '../problem';
 import { putBack, takeOut } from '../store/holdingFile';
 import { checked, jsonBody } from './body';
 import { planFrom } from './plans';
-import { checkPrices, priceSchema } from './prices';
+import { checkPrices, priceSchema, yardListSchema } from './prices';
 import type { Acting, Services } from './types';
 
 /** A holding of hundreds of plans is well under it, bytes. */
@@ -20,6 +20,7 @@ const holdingFile = z.strictObject({
   shed: z.array(ownedPieceSchema).max(2000),
   products: z.array(ownMeshSchema).max(500),
   prices: z.array(priceSchema).max(2000),
+  yardLists: z.array(yardListSchema).max(20).default([]),
 });
 
 function twice(things: readonly { readonly id: string }[], at: string): Problem[] {

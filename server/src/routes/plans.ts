@@ -1,17 +1,28 @@
-import { type Plan, checkPlan } from '@aviarum/core';
+import { type Plan, cardSchema, checkPlan } from '@aviarum/core';
 import { Hono } from 'hono';
 import { z } from 'zod';
 import { BorderError, notFound } from '../problem';
 import { deletePlan } from '../store/bin';
-import { createPlan, getPlan, getRevision, listPlans, listRevisions, savePlan } from '../store/plans';
+import {
+  createPlan,
+  getPlan,
+  getRevision,
+  listPlans,
+  listRevisions,
+  putCard,
+  savePlan,
+} from '../store/plans';
 import { checked, jsonBody } from './body';
 import { type Acting, type Services, idIn } from './types';
 
 /** The largest number that a save can have. */
 const MOST_SAVES = 2 ** 31 - 1;
 const saveId = z.string().regex(/^[A-Za-z0-9-]{8,64}$/, 'must be 8 to 64 letters, digits or dashes');
-const save = z.strictObject({ saveId, basedOn: z.int().min(1).max(MOST_SAVES), plan: z.unknown() });
-const creation = z.strictObject({ plan: z.unknown() });
+const saveNumber = z.int().min(1).max(MOST_SAVES);
+const card = z.nullable(cardSchema).optional();
+const save = z.strictObject({ saveId, basedOn: saveNumber, plan: z.unknown(), card });
+const creation = z.strictObject({ plan: z.unknown(), card });
+const newCard = z.strictObject({ saveNumber: saveNumber, card: cardSchema });
 
 /** @throws BorderError 422 with pointers under /plan */
 export function planFrom(document: unknown, at = '/plan'): Plan {
@@ -32,7 +43,7 @@ export function saveRoute({ db }: Services) {
         { code: 'other-id', pointer: '/plan/id', message: `must be “${at.id}”, as in the address` },
       ]);
     }
-    const saved = await savePlan(db, at, { ...body, plan });
+    const saved = await savePlan(db, at, { ...body, card: body.card ?? null, plan });
     if (saved.outcome === 'missing') throw notFound('plan');
     const { saveNumber, savedAt } = saved;
     if (saved.outcome === 'reused') {
@@ -63,8 +74,9 @@ export function planRoutes({ db }: Services) {
   return new Hono<Acting>()
     .get('/', async (c) => c.json(await listPlans(db, c.var.holding.id)))
     .post('/', async (c) => {
-      const plan = planFrom(checked(creation, await jsonBody(c)).plan);
-      const created = await createPlan(db, c.var.holding.id, plan);
+      const body = checked(creation, await jsonBody(c));
+      const plan = planFrom(body.plan);
+      const created = await createPlan(db, c.var.holding.id, plan, body.card ?? null);
       if (!created) {
         throw new BorderError(409, 'This holding has a plan of that id already.', [
           { code: 'taken', pointer: '/plan/id', message: 'is taken; give the plan another id' },
@@ -79,6 +91,12 @@ export function planRoutes({ db }: Services) {
     })
     .delete('/:plan', async (c) => {
       if (!(await deletePlan(db, c.var.holding.id, idIn(c, 'plan', 'plan')))) throw notFound('plan');
+      return c.body(null, 204);
+    })
+    .put('/:plan/card', async (c) => {
+      const id = idIn(c, 'plan', 'plan');
+      const kept = await putCard(db, c.var.holding.id, id, checked(newCard, await jsonBody(c)));
+      if (!kept) throw new BorderError(409, 'The plan was saved since; the card was not kept.', []);
       return c.body(null, 204);
     })
     .get('/:plan/revisions', async (c) =>

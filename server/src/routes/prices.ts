@@ -3,6 +3,7 @@ import {
   LATEST_EDITION,
   type OwnOffer,
   type Problem,
+  currencySchema,
   dateSchema,
   idSchema,
   ownOfferSchema,
@@ -15,12 +16,16 @@ export const priceSchema = z.strictObject({
   yard: idSchema,
   offer: ownOfferSchema,
   asOf: dateSchema,
+  /** As it is answered; the list of its yard says it. */
+  currency: z.optional(currencySchema),
 });
+export const yardListSchema = z.strictObject({ yard: idSchema, currency: currencySchema });
 export interface Price {
   readonly id: string;
   readonly yard: string;
   readonly offer: OwnOffer;
   readonly asOf: string;
+  readonly currency?: string | undefined;
 }
 
 /** The newest edition. @throws RangeError when it is gone, which is a bug */

@@ -4,6 +4,7 @@ import {
   type OwnOffer,
   type OwnedPiece,
   type Problem,
+  type YardList,
   ownMeshSchema,
   ownedPieceSchema,
 } from '@aviarum/core';
@@ -25,12 +26,14 @@ import {
   listPrices,
   listProducts,
   listShed,
+  listYardLists,
   putPiece,
+  putYardList,
   putPrices,
   putProduct,
 } from '../store/stock';
 import { atMost, checked, jsonBody, textBody } from './body';
-import { type Price, checkPrices, latest, priceSchema } from './prices';
+import { type Price, checkPrices, latest, priceSchema, yardListSchema } from './prices';
 import { type Acting, type Services, idIn } from './types';
 
 const priceListLimit = atMost(PRICE_LIST_LIMIT);
@@ -104,12 +107,14 @@ export function stockRoutes({ db }: Services) {
     })
     .put('/price-list', priceListLimit, async (c) => {
       const holding = c.var.holding.id;
-      const known = knownOf(latest(), await listProducts(db, holding));
+      const lists = await listYardLists(db, holding);
+      const known = knownOf(latest(), await listProducts(db, holding), lists);
       const read = readPriceList(await textBody(c), known, new Date().toISOString().slice(0, 10));
       if (!read.ok) throw new BorderError(422, 'Some rows are not right; none was taken.', read.problems);
       const shipped = new Map(fullPriceList(latest(), []).map((p) => [goodsKey(p.yard, p.offer), p.offer]));
       // What is as the edition has it needs no price of its own.
-      const own = read.prices.filter(({ yard, offer }) => {
+      const own = read.prices.filter(({ yard, offer, currency }) => {
+        if (currency !== undefined) return true;
         const before = shipped.get(goodsKey(yard, offer));
         return before?.price !== offer.price || (before.stock ?? null) !== offer.stock;
       });
@@ -119,6 +124,15 @@ export function stockRoutes({ db }: Services) {
         own.map(({ yard, offer, asOf }) => ({ id: priceId(yard, offer), yard, offer, asOf: asOf ?? '' })),
       );
       return c.json({ rows: read.prices.length, taken: own.length });
+    })
+    .get('/yards', async (c) => c.json(await listYardLists(db, c.var.holding.id)))
+    .put('/yards/:yard', async (c) => {
+      const list = checked<YardList>(yardListSchema, await jsonBody(c));
+      sameId(list.yard, idIn(c, 'yard', 'yard'), '/yard');
+      if (!latest().yards.some((y) => y.id === list.yard))
+        refuse('unknown', '/yard', `there is no yard “${list.yard}”`);
+      await putYardList(db, c.var.holding.id, list);
+      return c.json(list);
     })
     .get('/shed', async (c) => c.json(await listShed(db, c.var.holding.id)))
     .put('/shed/:id', async (c) => {

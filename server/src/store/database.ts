@@ -2,6 +2,7 @@ import knex, { type Knex } from 'knex';
 import * as first from '../migrations/0001_holdings_and_plans';
 import * as second from '../migrations/0002_shed';
 import * as third from '../migrations/0003_bin';
+import * as fourth from '../migrations/0004_cards';
 
 export type Database = Knex;
 
@@ -9,6 +10,7 @@ const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = {
   '0001_holdings_and_plans': first,
   '0002_shed': second,
   '0003_bin': third,
+  '0004_cards': fourth,
 };
 
 /** Migrations listed in code: nothing is looked up on disk, so the order cannot depend on a folder. */

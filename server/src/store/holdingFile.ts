@@ -1,4 +1,4 @@
-import { type OwnMesh, type OwnedPiece, type Plan, completePlan } from '@aviarum/core';
+import { type OwnMesh, type OwnedPiece, type Plan, type YardList, completePlan } from '@aviarum/core';
 import type { Database } from './database';
 import type { Holding } from '@aviarum/core';
 import {
@@ -9,6 +9,8 @@ import {
   listPrices,
   listProducts,
   listShed,
+  listYardLists,
+  insertYardLists,
 } from './stock';
 
 /** A whole holding as one document. */
@@ -20,6 +22,8 @@ export interface HoldingFile {
   readonly shed: readonly OwnedPiece[];
   readonly products: readonly OwnMesh[];
   readonly prices: readonly OwnPrice[];
+  /** Currencies of the yards' lists. */
+  readonly yardLists: readonly YardList[];
 }
 
 /** Everything of a holding but what lies in its bin. */
@@ -28,10 +32,11 @@ export async function takeOut(db: Database, { id, name }: Holding): Promise<Hold
     .where({ holding_id: id, deleted_at: null })
     .orderBy('created_at')
     .select<{ document: unknown }[]>('document');
-  const [shed, products, prices] = await Promise.all([
+  const [shed, products, prices, yardLists] = await Promise.all([
     listShed(db, id),
     listProducts(db, id),
     listPrices(db, id),
+    listYardLists(db, id),
   ]);
   return {
     format: 'aviarum-holding',
@@ -41,6 +46,7 @@ export async function takeOut(db: Database, { id, name }: Holding): Promise<Hold
     shed: shed.map((s) => s.piece),
     products,
     prices,
+    yardLists,
   };
 }
 
@@ -49,13 +55,14 @@ export async function putBack(
   db: Database,
   keeper: string,
   holding: Holding,
-  file: Pick<HoldingFile, 'plans' | 'shed' | 'products' | 'prices'>,
+  file: Pick<HoldingFile, 'plans' | 'shed' | 'products' | 'prices' | 'yardLists'>,
 ): Promise<void> {
   await db.transaction(async (trx) => {
     await trx('holdings').insert(holding);
     await trx('keeper_holdings').insert({ keeper_id: keeper, holding_id: holding.id });
     await insertProducts(trx, holding.id, file.products);
     await insertPrices(trx, holding.id, file.prices);
+    await insertYardLists(trx, holding.id, file.yardLists);
     await insertPieces(trx, holding.id, file.shed);
     for (const plan of file.plans)
       await trx('plans').insert({

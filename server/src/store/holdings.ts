@@ -25,6 +25,19 @@ export async function createHolding(db: Database, keeper: string, holding: Holdi
   return holding;
 }
 
+/** @returns the holding under its new name; undefined where this keeper may not act for it */
+export async function renameHolding(
+  db: Database,
+  keeper: string,
+  id: string,
+  name: string,
+): Promise<Holding | undefined> {
+  const mine = await holdingFor(db, keeper, id);
+  if (!mine) return undefined;
+  await db('holdings').where({ id }).update({ name });
+  return { ...mine, name };
+}
+
 export async function ensureKeeper(db: Database, id: string, name: string): Promise<void> {
   await db('keepers').insert({ id, name }).onConflict('id').ignore();
 }

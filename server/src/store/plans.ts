@@ -1,5 +1,12 @@
 import { createHash } from 'node:crypto';
-import { type Plan, type PlanSummary, type StoredPlan, completePlan } from '@aviarum/core';
+import {
+  type Card,
+  type ListedPlan,
+  type Plan,
+  type PlanSummary,
+  type StoredPlan,
+  completePlan,
+} from '@aviarum/core';
 import type { Knex } from 'knex';
 import type { Database } from './database';
 
@@ -9,6 +16,8 @@ export interface Save {
   /** The save number that this one is based on. */
   readonly basedOn: number;
   readonly plan: Plan;
+  /** Of this very plan; null where it was not reckoned yet. */
+  readonly card: Card | null;
 }
 export type SaveOutcome =
   | {
@@ -35,12 +44,26 @@ export const summary = (row: Omit<Row, 'document'>): PlanSummary => ({
   savedAt: row.saved_at.toISOString(),
 });
 
-export async function listPlans(db: Database, holding: string): Promise<readonly PlanSummary[]> {
+/** From their cards alone: no document is read. */
+export async function listPlans(db: Database, holding: string): Promise<readonly ListedPlan[]> {
   const rows = await db('plans')
     .where({ holding_id: holding, deleted_at: null })
     .orderBy('created_at')
-    .select<Row[]>('id', 'name', 'save_number', 'saved_at');
-  return rows.map(summary);
+    .select<(Row & { card: Card | null })[]>('id', 'name', 'save_number', 'saved_at', 'card');
+  return rows.map((row) => ({ ...summary(row), card: row.card }));
+}
+
+/** Keeps the card of a save. @returns whether it is still the latest: the card of an earlier one is of no use */
+export async function putCard(
+  db: Database,
+  holding: string,
+  id: string,
+  { saveNumber, card }: { readonly saveNumber: number; readonly card: Card },
+): Promise<boolean> {
+  const kept = await db('plans')
+    .where({ holding_id: holding, id, save_number: saveNumber, deleted_at: null })
+    .update({ card: JSON.stringify(card) });
+  return kept > 0;
 }
 
 export async function getPlan(db: Database, holding: string, id: string): Promise<StoredPlan | undefined> {
@@ -55,6 +78,7 @@ export async function createPlan(
   db: Database | Knex.Transaction,
   holding: string,
   plan: Plan,
+  card: Card | null = null,
 ): Promise<PlanSummary | undefined> {
   const rows: Row[] = await db('plans')
     .insert({
@@ -62,6 +86,7 @@ export async function createPlan(
       id: plan.id,
       name: plan.name,
       document: JSON.stringify(plan),
+      card: card && JSON.stringify(card),
       save_number: 1,
     })
     .onConflict(['holding_id', 'id'])
@@ -77,14 +102,14 @@ export async function createPlan(
 export const SAVE_SQL = `
   with given as (
     select ?::text as keeper, ?::text as holding, ?::text as id, ?::text as save_id, ?::int as based_on, ?::text as name,
-      ?::jsonb as document, ?::bytea as digest
+      ?::jsonb as document, ?::bytea as digest, ?::jsonb as card
   ), mine as (
     select g.* from given g join keeper_holdings k on k.keeper_id = g.keeper and k.holding_id = g.holding
   ), known as (
     select s.save_number, s.saved_at, coalesce(s.digest = m.digest, true) as same
     from saves s join mine m on s.holding_id = m.holding and s.plan_id = m.id and s.save_id = m.save_id
   ), saved as (
-    update plans p set document = m.document, name = m.name, save_number = p.save_number + 1, saved_at = now()
+    update plans p set document = m.document, name = m.name, card = m.card, save_number = p.save_number + 1, saved_at = now()
     from mine m
     where p.holding_id = m.holding and p.id = m.id and p.save_number = m.based_on and p.deleted_at is null
       and not exists (select 1 from known)
@@ -120,7 +145,8 @@ const digestOf = (document: string): Buffer => createHash('sha256').update(docum
 /** In the order in which the statement names them. */
 export function saveValues({ keeper, holding, id }: PlanAddress, save: Save): readonly Knex.RawBinding[] {
   const document = JSON.stringify(save.plan);
-  return [keeper, holding, id, save.saveId, save.basedOn, save.plan.name, document, digestOf(document)];
+  const card = save.card && JSON.stringify(save.card);
+  return [keeper, holding, id, save.saveId, save.basedOn, save.plan.name, document, digestOf(document), card];
 }
 
 export async function savePlan(db: Database, at: PlanAddress, save: Save): Promise<SaveOutcome> {

@@ -1,4 +1,11 @@
-import type { OwnMesh, OwnOffer, OwnedPiece, ShedPiece } from '@aviarum/core';
+import {
+  type OwnMesh,
+  type OwnOffer,
+  type OwnedPiece,
+  type ShedPiece,
+  type YardList,
+  minorDigits,
+} from '@aviarum/core';
 import type { Knex } from 'knex';
 import type { Database } from './database';
 
@@ -9,6 +16,11 @@ export interface OwnPrice {
   readonly offer: OwnOffer;
   /** ISO date. */
   readonly asOf: string;
+}
+
+/** A price with the currency that its yard's list is in; none where the list names none. */
+export interface StatedPrice extends OwnPrice {
+  readonly currency?: string;
 }
 
 export async function listProducts(db: Database, holding: string): Promise<readonly OwnMesh[]> {
@@ -55,11 +67,67 @@ export async function deleteProduct(db: Database, holding: string, id: string): 
   });
 }
 
-export async function listPrices(db: Database, holding: string): Promise<readonly OwnPrice[]> {
-  return db('own_prices')
+export async function listPrices(db: Database, holding: string): Promise<readonly StatedPrice[]> {
+  const rows = await db('own_prices as p')
+    .leftJoin('yard_lists as l', (on) => on.on('l.holding_id', 'p.holding_id').andOn('l.yard', 'p.yard'))
+    .where({ 'p.holding_id': holding })
+    .orderBy('p.id')
+    .select<(OwnPrice & { currency: string | null })[]>(
+      'p.id',
+      'p.yard',
+      'p.offer',
+      db.raw(`to_char(p.as_of, 'YYYY-MM-DD') as "asOf"`),
+      'l.currency',
+    );
+  return rows.map(({ currency, ...price }) => (currency === null ? price : { ...price, currency }));
+}
+
+/** The currencies of the yards' lists, where they name one. */
+export async function listYardLists(db: Database, holding: string): Promise<readonly YardList[]> {
+  return db('yard_lists')
     .where({ holding_id: holding })
-    .orderBy('id')
-    .select<OwnPrice[]>('id', 'yard', 'offer', db.raw(`to_char(as_of, 'YYYY-MM-DD') as "asOf"`));
+    .orderBy('yard')
+    .select<YardList[]>('yard', 'currency');
+}
+
+/**
+ * States a yard's list in another currency: the figures stay as they are written, so that 52.00 is 52 where there are no smaller units.
+ *
+ * @param currency  `XXX` for none
+ */
+export async function putYardList(
+  db: Database,
+  holding: string,
+  { yard, currency }: YardList,
+): Promise<void> {
+  await db.transaction(async (trx) => {
+    const before = await trx('yard_lists')
+      .where({ holding_id: holding, yard })
+      .forUpdate()
+      .first<{ currency: string } | undefined>('currency');
+    const shift = minorDigits(currency) - minorDigits(before?.currency ?? 'XXX');
+    if (shift !== 0)
+      await trx('own_prices')
+        .where({ holding_id: holding, yard })
+        .update({
+          offer: trx.raw(
+            `jsonb_set(offer, '{price}', to_jsonb(least(1000000000, greatest(0, round((offer ->> 'price')::numeric * power(10::numeric, ?))))::bigint))`,
+            [shift],
+          ),
+        });
+    await insertYardLists(trx, holding, [{ yard, currency }]);
+  });
+}
+
+export async function insertYardLists(
+  trx: Knex.Transaction,
+  holding: string,
+  lists: readonly YardList[],
+): Promise<void> {
+  for (const { yard, currency } of lists) {
+    await trx('yard_lists').where({ holding_id: holding, yard }).delete();
+    if (currency !== 'XXX') await trx('yard_lists').insert({ holding_id: holding, yard, currency });
+  }
 }
 
 export async function insertPrices(

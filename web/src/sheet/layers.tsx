@@ -106,7 +106,7 @@ export const GroundLayer = memo(function GroundLayer({
         const fits = Math.max(3, Math.floor((wide + 24) / 7.6));
         return (
           <g key={b.part}>
-            <path {...inked('building')} d={polygon(b.points, scale)} />
+            <path {...inked(b.kind)} d={polygon(b.points, scale)} />
             <text className="d-onbuilding" x={x} y={-y + 4 + under} textAnchor="middle" fontWeight="700">
               {worded ? (name.length > fits ? `${name.slice(0, fits - 1)}…` : name) : ''}
             </text>

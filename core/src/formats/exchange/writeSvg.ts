@@ -40,7 +40,7 @@ function body(plan: Plan, scene: SheetScene, paint: Painter, sheet: Sheet): stri
     asItIs(side),
     inked(ground.service, () => 'service'),
     inked(ground.boundary, () => 'boundary'),
-    inked(ground.building, () => 'building'),
+    inked(ground.building, (b) => b.kind),
     asItIs(gate),
     inked(post, (p) => (p.kind === 'line' ? 'line' : 'post')),
     asItIs(marks),

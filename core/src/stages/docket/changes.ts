@@ -18,6 +18,9 @@ export const CHANGES = {
       ? `Fetch from ${market.yard(yard).name}`
       : `Have it delivered by ${market.yard(yard).name}`,
   'take-prices': () => 'Use today’s prices',
+  'tick-bought': ({ done }: Of<'tick-bought'>) => (done === 'yes' ? 'Tick it as bought' : 'Untick it'),
+  'set-currency': ({ currency }: Of<'set-currency'>) =>
+    currency === 'XXX' ? 'Show prices without a currency' : `Buy in ${currency}`,
   'set-owned': () => 'Use a piece from the shed',
   'remove-owned': () => 'Leave a piece in the shed',
   'set-extra': ({ extra }: Of<'set-extra'>, r: Reader) =>

@@ -1,4 +1,4 @@
-import { setYards, buyFrom, setFetching } from './yards';
+import { setCurrency, setYards, buyFrom, setFetching } from './yards';
 import { type Plan, type Buying, type OwnedPiece, type ExtraPiece } from '../../plan/schema';
 import { put, without } from '../../plan/lists';
 
@@ -12,6 +12,15 @@ export const VERBS = {
     plan: Plan,
     { prices }: { readonly prices: Pick<Buying, 'edition' | 'pricesAsOf' | 'ownPrices' | 'ownProducts'> },
   ): Plan => ({ ...plan, buying: { ...plan.buying, ...prices } }),
+  /** Ticks a line off at the yard where it was bought. */
+  'tick-bought': (
+    plan: Plan,
+    { line, done }: { readonly line: string; readonly done: 'yes' | 'no' },
+  ): Plan => {
+    const others = plan.bought.filter((l) => l !== line);
+    return { ...plan, bought: done === 'yes' ? [...others, line] : others };
+  },
+  'set-currency': setCurrency,
   'set-owned': (plan: Plan, { piece }: { readonly piece: OwnedPiece }): Plan => ({
     ...plan,
     owned: put(plan.owned, piece),

@@ -4,6 +4,20 @@ export interface SetYards {
   readonly yards: readonly string[];
 }
 
+export interface SetCurrency {
+  readonly currency: string;
+}
+
+/** The plan's currency; prices of its own that are stated in another go, so that one plan has one. */
+export function setCurrency(plan: Plan, { currency }: SetCurrency): Plan {
+  const ownPrices = plan.buying.ownPrices.filter((p) => reads(p.currency, currency));
+  return { ...plan, currency, buying: { ...plan.buying, ownPrices } };
+}
+
+/** Whether a price stated in one currency, or in none, can stand in a plan of this one. */
+export const reads = (stated: string | undefined, plan: string): boolean =>
+  stated === undefined || stated === plan;
+
 /** Buys all of one product at one yard; null where it is cheapest. */
 export interface BuyFrom {
   readonly goods: string;

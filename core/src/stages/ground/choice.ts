@@ -7,6 +7,9 @@ export const building = z.strictObject({
   outline: z.array(point).check(z.minLength(3), z.maxLength(100)),
   eaves: z._default(length(0, 20), 2).apply(meaning('Height of the lowest edge of its roof, m.')),
   height: z._default(length(0, 30), 2.6).apply(meaning('Height of its ridge, m.')),
+  stands: z
+    ._default(z.enum(['walls', 'posts']), 'walls')
+    .apply(meaning('On walls, or on posts: a roof with nothing under it.')),
 });
 export const tree = z.strictObject({
   id,

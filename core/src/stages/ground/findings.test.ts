@@ -31,6 +31,7 @@ const house = (outline: readonly (readonly [number, number])[], id = 'barn') => 
   name: 'Barn',
   outline: outline.map(([x, y]) => ({ x, y })),
   eaves: 2,
+  stands: 'walls' as const,
   height: 3,
 });
 const box = (left: number, low: number, right: number, high: number) =>

@@ -222,6 +222,7 @@ describe('a draft and not a broken picture', () => {
         name: 'Barn',
         outline: points.map(([x, y]) => ({ x, y })),
         eaves: 2,
+        stands: 'walls' as const,
         height: 3,
       };
       return apply(plan, { verb: 'add-to-ground', list: 'buildings', thing: building });

@@ -19,6 +19,10 @@ export interface SetSideLength {
   readonly length: number;
 }
 
+/** The building that a rectangle is laid out against: the first that has walls. */
+export const houseOf = ({ ground }: Pick<Plan, 'ground'>) =>
+  ground.buildings.find((b) => b.stands === 'walls');
+
 /**
  * Lays a rectangular run out, against the house where the two touch.
  *
@@ -41,7 +45,8 @@ export function layOut(plan: Plan, { run, house }: LayOut): Plan {
     { id: 's2', from: 'c2', to: 'c3', kind: 'fence' },
     { id: 's3', from: 'c3', to: 'c4', kind: 'fence' },
   ];
-  const building = plan.ground.buildings[0]?.id ?? 'house';
+  const first = houseOf(plan);
+  const building = first?.id ?? 'house';
   if (shared) {
     const top = run.high - high > TOUCH ? 'h1' : 'c4';
     const foot = low - run.low > TOUCH ? 'h2' : 'c1';
@@ -62,8 +67,8 @@ export function layOut(plan: Plan, { run, house }: LayOut): Plan {
     { x: tidy(house.right), y: tidy(house.high) },
     { x: tidy(house.left), y: tidy(house.high) },
   ];
-  const [first, ...others] = plan.ground.buildings;
-  const standing = { name: 'House', eaves: 2, height: 2.6, ...first, id: building };
+  const others = plan.ground.buildings.filter((b) => b !== first);
+  const standing = { name: 'House', eaves: 2, height: 2.6, stands: 'walls' as const, ...first, id: building };
   const buildings = outline ? [{ ...standing, outline }, ...others] : others;
   const enclosure = plan.enclosures[0] ?? { id: 'run', name: 'Run', ring: [] };
   const next: Plan = {
@@ -99,7 +104,7 @@ export function asRectangle(plan: Plan): { readonly run: Box; readonly house: Bo
   const ys = plan.corners.map((c) => c.y);
   const run = { left: Math.min(...xs), right: Math.max(...xs), low: Math.min(...ys), high: Math.max(...ys) };
   if (Math.abs((run.right - run.left) * (run.high - run.low) - ring.area) > 1e-6) return undefined;
-  const house = plan.ground.buildings[0];
+  const house = houseOf(plan);
   if (!house) return { run, house: null };
   const hx = house.outline.map((p) => p.x);
   const hy = house.outline.map((p) => p.y);

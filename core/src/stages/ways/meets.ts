@@ -81,10 +81,16 @@ function meets(around: Around, hung: Hung, clearance: number, enough = Infinity)
   const tips = tipsOf(swing);
   for (const b of buildings) {
     const walls = [...b.outline, ...b.outline.slice(0, 1)];
-    if (tips.some((p) => insideOrOn(p, b.outline, 0) && toPolyline(p, walls) > TOUCHES))
+    if (
+      b.stands === 'walls' &&
+      tips.some((p) => insideOrOn(p, b.outline, 0) && toPolyline(p, walls) > TOUCHES)
+    )
       return { what: 'thing', name: b.name };
     const reach = assumed.eaveOverhang;
+    // Under a roof on posts a leaf hangs already when it is shut.
     const under =
+      (b.stands === 'posts' &&
+        [swing.hinge, swing.latch, ...tips].some((p) => insideOrOn(p, b.outline, reach))) ||
       tips.some((p) => toPolyline(p, walls) < reach - EPSILON) ||
       b.outline.some((p) => toSwing(p, swing) < reach - EPSILON);
     if (top > b.eaves + EPSILON && under) return { what: 'eave', name: b.name, eaves: b.eaves };

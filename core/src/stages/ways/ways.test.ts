@@ -84,6 +84,7 @@ describe('a leaf swings', () => {
               { x: 6.4, y: y - 2 },
             ],
             eaves,
+            stands: 'walls' as const,
             height: 2.5,
           },
         ],

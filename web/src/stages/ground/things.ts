@@ -30,7 +30,7 @@ export const NEW_THINGS: readonly {
         { x: x + 3, y: y + 1 },
         { x, y: y + 1 },
       ];
-      const thing = { id, name: 'Shed', outline, eaves: 2, height: 2.6 };
+      const thing = { id, name: 'Shed', outline, eaves: 2, height: 2.6, stands: 'walls' as const };
       return {
         change: { verb: 'add-to-ground', list: 'buildings', thing },
         stop: stopId({ on: 'building', building: id }),

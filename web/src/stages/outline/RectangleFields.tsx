@@ -1,4 +1,4 @@
-import { type Box, type Plan, asRectangle } from '@aviarum/core';
+import { type Box, type Plan, asRectangle, houseOf } from '@aviarum/core';
 import { useState } from 'react';
 import { LengthField } from '../../fields/LengthField';
 import { usePlan } from '../../state/planStore';
@@ -68,7 +68,7 @@ function NewRectangle({ plan }: { plan: Plan }) {
   const take = usePlan((s) => s.take);
   const [width, setWidth] = useState(3.6);
   const [depth, setDepth] = useState(6);
-  const first = plan.ground.buildings[0]?.outline;
+  const first = houseOf(plan)?.outline;
   const xs = first?.map((p) => p.x) ?? [];
   const ys = first?.map((p) => p.y) ?? [];
   const house: Box | null = first

@@ -25,7 +25,7 @@ export function useSideKind(plan: Plan) {
     { value: 'fence', label: 'fence' },
     { value: 'wall', label: 'existing wall' },
     { value: 'open', label: 'open' },
-    ...plan.ground.buildings.map((b) => ({
+    ...plan.ground.buildings.filter((b) => b.stands === 'walls').map((b) => ({
       value: formatPart({ on: 'building', building: b.id }),
       label: `wall of ${b.name}`,
     })),

@@ -1,0 +1,33 @@
+import { apply } from '../../plan/changes/apply';
+import { bird, gate, mesh, post, skirt, stake } from '../picture';
+import { type Start, floorFor, withGate } from '../start';
+
+/** Fence all round: about square, as large as the birds want, or as it is given. */
+export const alone: Start = {
+  name: 'A run that stands alone',
+  line: 'fence and skirt all round',
+  asks: ['width', 'depth'],
+  picture: [
+    mesh(0.8, 7.2, 1.75),
+    skirt(0.3, 7.7),
+    stake(2.2, 1.75),
+    stake(6, 1.75),
+    ...gate(3.7, 4.7, 1.75),
+    post(0.8, 1.85),
+    post(3.7, 1.85),
+    post(4.7, 1.85),
+    post(7.2, 1.85),
+    bird(1.4, 0.45),
+    bird(2.9, 0.5),
+    bird(5.3, 0.4),
+  ],
+  propose: (bare, sizes) => {
+    const { width, depth } = floorFor(bare, sizes);
+    const laid = apply(bare, {
+      verb: 'lay-out',
+      run: { left: 0, right: width, low: 0, high: depth },
+      house: null,
+    });
+    return withGate(laid, 's1', width);
+  },
+};
