@@ -74,11 +74,11 @@ export class Keeper {
 
   async newPlan(birds: string, house: string, units: 'metres' | 'feet and inches' = 'metres') {
     await this.page.goto(`/h/${this.holding}/new`);
-    await this.page.getByLabel('Name').fill('Test run');
+    await this.page.getByLabel('Name of the plan').fill('Test run');
     await this.page.getByLabel('How many').fill(birds);
-    if (units !== 'metres') await this.page.getByText('feet and inches').click();
-    await this.page.getByLabel(/House width/).fill(house);
-    await this.page.getByRole('button', { name: 'Draw a run' }).click();
+    await this.page.getByLabel('Measured in').selectOption({ label: units });
+    await this.page.getByLabel('Wall of the house').fill(house);
+    await this.page.getByRole('button', { name: 'Save this plan and go on' }).click();
     await expect(this.page.getByRole('heading', { name: 'Outline' })).toBeVisible();
     await this.settled();
   }

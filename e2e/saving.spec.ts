@@ -57,7 +57,7 @@ test('two tabs without a connection, both edited, both closed: both are found ag
   await found.getByRole('button', { name: 'Keep it as a new plan' }).click();
   await expect(page.locator('.crumbs b')).toContainText(', kept');
   await page.goto(`/h/${keeper.holding}`);
-  await expect(page.locator('.planlist li')).toHaveCount(2);
+  await expect(page.locator('.drawer li')).toHaveCount(2);
 });
 
 test('a plan that was deleted elsewhere can be kept as a new one', async ({ keeper, page, request }) => {

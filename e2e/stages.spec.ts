@@ -166,10 +166,10 @@ test('a variant is a plan of its own; a deleted plan lies in the bin and comes b
   await page.getByRole('button', { name: 'Copy as variant' }).click();
   await expect(page.getByText('Test run, variant')).toBeVisible();
   await page.goto(`/h/${keeper.holding}`);
-  await expect(page.locator('.planlist li')).toHaveCount(2);
+  await expect(page.locator('.drawer li')).toHaveCount(2);
   await page.getByRole('button', { name: 'Delete Test run, variant' }).click();
   await page.getByRole('button', { name: 'Bring it back' }).click();
-  await expect(page.locator('.planlist li')).toHaveCount(2);
+  await expect(page.locator('.drawer li')).toHaveCount(2);
   await page.getByRole('button', { name: 'Delete Test run, variant' }).click();
   await expect(page.getByText('lies in the bin for 30 days')).toBeVisible();
   await page.reload();
@@ -208,11 +208,14 @@ test('an address that is not there says so and leads back', async ({ page }) => 
 
 test('a new plan with a house width that is none says how to give it', async ({ keeper, page }) => {
   await page.goto(`/h/${keeper.holding}/new`);
-  await page.getByLabel(/House width/).fill('wide');
-  await page.getByRole('button', { name: 'Draw a run' }).click();
-  await expect(page.getByRole('alert')).toContainText('such as 2.40 or 240 cm');
-  await page.getByLabel(/House width/).fill('240 cm');
+  const save = page.getByRole('button', { name: 'Save this plan and go on' });
+  await page.getByLabel('Wall of the house').fill('wide');
+  await expect(page.getByRole('alert')).toContainText('Such as 2.40 or 240 cm');
+  await expect(save).toBeDisabled();
+  await page.getByLabel('Wall of the house').fill('240 cm');
   await page.getByLabel('How many').fill('-3');
-  await page.getByRole('button', { name: 'Draw a run' }).click();
   await expect(page.getByRole('alert')).toContainText('whole number');
+  await page.getByLabel('How many').fill('3');
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await expect(save).toBeEnabled();
 });

@@ -137,6 +137,7 @@ export { holeFor } from './stages/posts/footing';
 export { previewFence } from './stages/preview';
 export { type Effect, type Previewer, makePreviewer } from './effects';
 export * from './options';
+export { type ChoiceApart, type LineApart, choicesApart, linesApart } from './options/compare';
 export { PLAIN_GATE } from './stages/ways/kinds/gate';
 export {
   KINDS as OPENING_KINDS,

@@ -12,8 +12,10 @@ import { HomePage } from './pages/HomePage';
 import { PlanPage } from './pages/PlanPage';
 
 // Pages beside the plan come when they are asked for.
-const HoldingPage = lazy(async () => ({ default: (await import('./pages/HoldingPage')).HoldingPage }));
-const NewPlanPage = lazy(async () => ({ default: (await import('./pages/NewPlanPage')).NewPlanPage }));
+const HoldingPage = lazy(async () => ({ default: (await import('./drawer/HoldingPage')).HoldingPage }));
+const StartPage = lazy(async () => ({ default: (await import('./start/StartPage')).StartPage }));
+const ComparePage = lazy(() => import('./compare/ComparePage'));
+const BuyingPage = lazy(() => import('./yard/BuyingPage'));
 const YardPage = lazy(() => import('./yard/YardPage'));
 const StockPage = lazy(() => import('./stock/StockPage'));
 const PrintPage = lazy(() => import('./yard/PrintPage'));
@@ -30,9 +32,11 @@ function Pages() {
         <Route path="/" element={<HomePage />} />
         <Route path="/h/:holding" element={<HoldingPage />} />
         <Route path="/h/:holding/stock" element={<StockPage />} />
-        <Route path="/h/:holding/new" element={<NewPlanPage />} />
+        <Route path="/h/:holding/new" element={<StartPage />} />
+        <Route path="/h/:holding/compare/:one/:other" element={<ComparePage />} />
         <Route path="/h/:holding/p/:planId" element={<PlanPage />} />
         <Route path="/h/:holding/p/:planId/yard" element={<YardPage />} />
+        <Route path="/h/:holding/p/:planId/buying" element={<BuyingPage />} />
         <Route path="/h/:holding/p/:planId/print" element={<PrintPage />} />
         <Route path="/h/:holding/p/:planId/:stage" element={<PlanPage />} />
         <Route path="*" element={<HomePage />} />

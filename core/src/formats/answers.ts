@@ -38,6 +38,7 @@ export const ANSWERS = {
   ),
   product: ownMesh,
   products: z.array(ownMesh),
+  price,
   prices: z.array(price),
   /** The currency that the list of a yard is in, where the keeper said so. */
   yardLists: z.array(z.object({ yard: z.string(), currency })),

@@ -110,6 +110,8 @@ describe('a card', () => {
     const said = red.map((f) => sayFinding(f, readerFor(open)));
     expect(said.some((s) => s.startsWith((worst ?? '?').replace(/…$/, '')))).toBe(true);
     const calm = propose({ id: 'p', name: 'Run', units: 'metric', flock: [], start: 'house', sizes: {} });
-    expect(card(calm).worst).toBeNull();
+    expect(card(calm).worst).toBeUndefined();
+    const noted = apply(calm, { verb: 'set-note', note: 'the wet end first' });
+    expect(card(noted).note).toBe('the wet end first');
   });
 });

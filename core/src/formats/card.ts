@@ -7,7 +7,7 @@ import type { Plan } from '../plan/schema';
 import type { Reckoning } from '../reckoning';
 import { readerFor } from '../saying/makeReader';
 import { currency, day } from '../schema/common';
-import { cutText, textOf } from '../schema/text';
+import { LENGTHS, cutText, textOf } from '../schema/text';
 import { sayFinding } from '../words/findings';
 
 /** Counts up whenever the same plan comes to other figures: cards of before are made anew when they are seen. */
@@ -28,6 +28,8 @@ export const cardSchema = z.object({
   runs: z
     .array(z.array(z.int().check(z.minimum(0), z.maximum(GRID))).check(z.maxLength(2 * MOST_CORNERS)))
     .check(z.maxLength(MOST_RUNS)),
+  /** Left out for metres. */
+  units: z.optional(z.enum(['metric', 'imperial'])),
   /** m². */
   area: figure,
   /** m. */
@@ -36,8 +38,10 @@ export const cardSchema = z.object({
   price: z.nullable(z.int().check(z.minimum(0), z.maximum(1e12))),
   currency,
   asOf: day,
-  /** What asks most for a mend, in a sentence that may be cut; null where nothing does. */
-  worst: z.nullable(textOf(WORST)),
+  /** What asks most for a mend, in a sentence that may be cut; left out where nothing does. */
+  worst: z.optional(textOf(WORST)),
+  /** What the keeper wrote about it; left out where that is nothing. */
+  note: z.optional(textOf(LENGTHS.note)),
   sums: z.int().check(z.minimum(1), z.maximum(1e6)),
 });
 export type Card = z.infer<typeof cardSchema>;
@@ -88,12 +92,14 @@ export function cardOf(
     .sort((a, b) => RANK[b.severity] - RANK[a.severity]);
   return {
     runs: runsOf(plan),
+    ...(plan.units === 'imperial' ? { units: plan.units } : {}),
     area: hundredths(figures.area),
     fence: hundredths(figures.fenceLength),
     price: docket.complete ? docket.total : null,
     currency: plan.currency,
     asOf: docket.pricesAsOf,
-    worst: worst ? shortened(sayFinding(worst, readerFor(plan))) : null,
+    ...(worst ? { worst: shortened(sayFinding(worst, readerFor(plan))) } : {}),
+    ...(plan.note === '' ? {} : { note: plan.note }),
     sums: SUMS,
   };
 }

@@ -15,6 +15,10 @@ export const STAGE_IDS = Object.keys(FACTS) as [StageId, ...StageId[]];
 export const STAGE_NAMES = Object.fromEntries(
   Object.entries(FACTS).map(([id, { NAME }]) => [id, NAME]),
 ) as Readonly<Record<StageId, string>>;
+/** Why each comes when it does, in a sentence. */
+export const STAGE_WHY = Object.fromEntries(
+  Object.entries(FACTS).map(([id, { WHY }]) => [id, WHY]),
+) as Readonly<Record<StageId, string>>;
 
 /** What is chosen together because the same work follows from it: a choice typed leaves what follows from the others alone. */
 export const FACETS = { ...posts.FACETS, ...walls.FACETS, ...skirt.FACETS } as const;

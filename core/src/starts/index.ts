@@ -10,7 +10,7 @@ import type { Start } from './start';
 
 export { ASKS, type Ask, type AskId, type Sizes } from './asks';
 export { PICTURE, type Picture, type PictureShape } from './picture';
-export type { Start } from './start';
+export { type Start, withGate } from './start';
 
 const TABLE = { house, alone, roof } as const satisfies Readonly<Record<string, Start>>;
 

@@ -13,7 +13,7 @@ export {
 } from './docket';
 export { sayCut, sayLeftOver } from './cutList';
 export { sayFinding } from './findings';
-export { STAGE_NAMES } from '../stages/facts';
+export { STAGE_NAMES, STAGE_WHY } from '../stages/facts';
 export { SERVICE_NAMES, SOIL_NAMES } from '../stages/ground/names';
 export { ROLE_NAMES } from '../stages/posts/names';
 export { MESH_TYPES, MESH_TYPE_IDS } from '../catalogue/meshTypes';
@@ -24,3 +24,4 @@ export { type Reader, makeReader, readerFor } from '../saying/makeReader';
 export { capital, counted, listed } from '../saying/phrases';
 export { type WorkingLine, sayTerm, sayWorking, workingLines } from './terms';
 export { SPACE_NAMES } from '../stages/birds/names';
+export { highestWall, sayCouldDo } from './couldDo';

@@ -6,6 +6,7 @@ import {
   type YardList,
   minorDigits,
 } from '@aviarum/core';
+import { goodsKey } from '@aviarum/core/prices';
 import type { Knex } from 'knex';
 import type { Database } from './database';
 
@@ -135,6 +136,16 @@ export async function insertPrices(
   holding: string,
   prices: readonly OwnPrice[],
 ): Promise<void> {
+  const given = new Map(prices.map((p) => [goodsKey(p.yard, p.offer), p.id]));
+  const before = await trx('own_prices')
+    .where({ holding_id: holding })
+    .select<OwnPrice[]>('id', 'yard', 'offer');
+  // The same goods at the same yard have one price, whoever named it.
+  const others = before
+    .filter((p) => (given.get(goodsKey(p.yard, p.offer)) ?? p.id) !== p.id)
+    .map((p) => p.id);
+  if (others.length > 0)
+    await trx('own_prices').where({ holding_id: holding }).whereIn('id', others).delete();
   const rows = prices.map(({ id, yard, offer, asOf }) => ({
     holding_id: holding,
     id,

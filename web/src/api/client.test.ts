@@ -31,7 +31,9 @@ test('a list with one wrong entry, or a page to sign in at, is no answer', async
 });
 test('an answer to another save is not taken for the answer to this one', async () => {
   answering(anAnswer({ saveNumber: 9, savedAt: '2026-11-28T10:00:00.000Z' }));
-  await expect(savePlan('home', { plan: proposed, basedOn: 1, saveId: 'a' })).rejects.toThrow(NoConnection);
+  await expect(savePlan('home', { plan: proposed, card: null, basedOn: 1, saveId: 'a' })).rejects.toThrow(
+    NoConnection,
+  );
 });
 test('what the server refuses is said with its fields, and so is a refusal without any', async () => {
   const problems = [{ code: 'too-long', pointer: '/plan/name', message: 'must be shorter' }];

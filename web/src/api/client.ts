@@ -1,4 +1,4 @@
-import { ANSWERS, type Plan, type Problem, type SavedPlan } from '@aviarum/core';
+import { ANSWERS, type Card, type Plan, type Problem, type SavedPlan } from '@aviarum/core';
 import { NoConnection, PATIENCE, within } from './wait';
 
 /** The server's problem+json. */
@@ -81,15 +81,20 @@ const at = (holding: string) => `/holdings/${holding}`;
 export const holdings = () => ask(ANSWERS.holdings, '/holdings');
 export const plans = (holding: string) => ask(ANSWERS.summaries, `${at(holding)}/plans`);
 export const plan = (holding: string, id: string) => ask(ANSWERS.plan, `${at(holding)}/plans/${id}`);
-export const createPlan = (holding: string, made: Plan) =>
-  ask(ANSWERS.summary, `${at(holding)}/plans`, { method: 'POST', body: { plan: made } });
+export const createPlan = (holding: string, made: Plan, card: Card | null = null) =>
+  ask(ANSWERS.summary, `${at(holding)}/plans`, { method: 'POST', body: { plan: made, card } });
+/** The card of a plan as it was at that save. */
+export const putCard = (holding: string, id: string, told: { saveNumber: number; card: Card }) =>
+  ask(ANSWERS.nothing, `${at(holding)}/plans/${id}/card`, { method: 'PUT', body: told });
+export const renameHolding = (holding: string, name: string) =>
+  ask(ANSWERS.holding, at(holding), { method: 'PUT', body: { name } });
 export const deletePlan = (holding: string, id: string) =>
   ask(ANSWERS.nothing, `${at(holding)}/plans/${id}`, { method: 'DELETE' });
 
 /** @throws NoConnection when what came back says nothing of this save: it goes on from what the save was based on */
 export async function savePlan(
   holding: string,
-  save: { plan: Plan; basedOn: number; saveId: string },
+  save: { plan: Plan; card: Card | null; basedOn: number; saveId: string },
 ): Promise<SavedPlan> {
   const address = `${at(holding)}/plans/${save.plan.id}`;
   const answer = await ask(ANSWERS.saved, address, { method: 'PUT', body: save });

@@ -1,4 +1,4 @@
-import { ANSWERS, type OwnMesh, type OwnedPiece, type StoredPrice } from '@aviarum/core';
+import { ANSWERS, type OwnMesh, type OwnedPiece, type StoredPrice, type YardList } from '@aviarum/core';
 import { ask } from './client';
 
 const at = (holding: string) => `/holdings/${holding}`;
@@ -19,8 +19,14 @@ export const removeProduct = (holding: string, id: string) =>
   ask(ANSWERS.nothing, `${at(holding)}/products/${id}`, DELETE);
 
 export const prices = (holding: string) => ask(ANSWERS.prices, `${at(holding)}/prices`);
+export const putPrice = (holding: string, price: StoredPrice) =>
+  ask(ANSWERS.price, `${at(holding)}/prices/${price.id}`, { method: 'PUT', body: price });
 export const removePrice = (holding: string, id: string) =>
   ask(ANSWERS.nothing, `${at(holding)}/prices/${id}`, DELETE);
+
+export const yardLists = (holding: string) => ask(ANSWERS.yardLists, `${at(holding)}/yards`);
+export const putYardList = (holding: string, list: YardList) =>
+  ask(ANSWERS.yardList, `${at(holding)}/yards/${list.yard}`, { method: 'PUT', body: list });
 
 export const priceListAddress = (holding: string) => `/api${at(holding)}/price-list`;
 /** All rows or none. @throws ApiError naming each row and column that is wrong */

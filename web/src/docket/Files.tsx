@@ -49,6 +49,9 @@ export function Files({ plan }: { plan: Plan }) {
   };
   return (
     <div className="noprint" style={{ display: 'flex', gap: 8, flexWrap: 'wrap', marginTop: 22 }}>
+      <Link className="btn btn-primary" to={`${base}/buying`}>
+        Take it to the yard
+      </Link>
       <button type="button" className="btn" onClick={() => void csv('docketCsv')}>
         Docket as CSV
       </button>

@@ -1,13 +1,17 @@
+import type { ReactNode } from 'react';
 import { Link } from 'react-router';
-import { ThemeButton } from '../shell/TopBar';
+import { ThemeButton } from '../shell/ThemeButton';
 
-export function PageBar() {
+/** The head of a page beside the plans, with the ways on from it. */
+export function PageBar({ children }: { children?: ReactNode }) {
   return (
     <header className="topbar">
       <Link to="/" className="wordmark">
         AVIARUM
       </Link>
-      <span className="spacer" style={{ flex: 1 }} />
+      <nav className="barlinks" aria-label="Pages">
+        {children}
+      </nav>
       <ThemeButton />
     </header>
   );

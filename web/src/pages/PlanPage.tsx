@@ -7,6 +7,7 @@ import { DocketBar } from '../shell/DocketBar';
 import { TheLine } from '../shell/TheLine';
 import { TopBar } from '../shell/TopBar';
 import { GroundSheet } from '../sheet/GroundSheet';
+import { leftAt, rememberStage } from '../state/leftAt';
 import { useReckoning } from '../state/reckoningStore';
 import { STAGE_VIEWS } from '../stages/stages';
 import { ErrorBoundary } from './ErrorBoundary';
@@ -53,8 +54,14 @@ export function PlanPage() {
     document.title = title && isStage(stage) ? `${STAGE_NAMES[stage]}, ${title} · Aviarum` : 'Aviarum';
   }, [title, stage]);
 
+  const inHand = isStage(stage) ? stage : null;
+  useEffect(() => {
+    if (inHand !== null) rememberStage(holding, planId, inHand);
+  }, [holding, planId, inHand]);
+
   if (failed !== null) return <LostPlan error={failed} holding={holding} planId={planId} />;
-  if (!isStage(stage)) return <Navigate to={`/h/${holding}/p/${planId}/outline`} replace />;
+  if (!isStage(stage))
+    return <Navigate to={`/h/${holding}/p/${planId}/${leftAt(holding, planId)}`} replace />;
   if (!plan) return <Opening what="the plan" />;
   const base = `/h/${holding}/p/${planId}`;
   const { panel: StagePanel } = STAGE_VIEWS[stage];

@@ -11,7 +11,10 @@ export function useOpenPlan(holding: string, planId: string): { plan: Plan | nul
   useEffect(() => {
     let stops: (() => void)[] = [];
     let left = false;
-    useReckoning.setState({ reckoning: null, of: null });
+    // Figures of a plan that was just made, or left a moment ago, are those of the plan in hand.
+    const { of } = useReckoning.getState();
+    if (of?.id !== planId || of !== usePlan.getState().plan)
+      useReckoning.setState({ reckoning: null, of: null });
     openPlan(holding, planId)
       .then(() => {
         if (left) return;

@@ -1,5 +1,5 @@
 import { type Change, LENGTHS, cutText } from '@aviarum/core';
-import { Copy, Moon, Redo2, Sun, Undo2 } from 'lucide-react';
+import { Copy, Redo2, Undo2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useStore } from 'zustand';
@@ -10,7 +10,7 @@ import { useMarket, useReader } from '../state/reckoningStore';
 import { useSaving } from '../state/saving';
 import { clock } from './clock';
 import { useSayChange } from './useSayChange';
-import { useTheme } from './theme';
+import { ThemeButton } from './ThemeButton';
 
 /** Undo and redo with the words of the step, and their keys. */
 function UndoButtons() {
@@ -88,20 +88,6 @@ function SavedWord() {
     >
       {text}
     </span>
-  );
-}
-
-export function ThemeButton() {
-  const [theme, toggle] = useTheme();
-  return (
-    <button
-      type="button"
-      className="barbtn"
-      onClick={toggle}
-      aria-label={theme === 'dusk' ? 'Light theme' : 'Dark theme'}
-    >
-      {theme === 'dusk' ? <Sun size={17} aria-hidden /> : <Moon size={17} aria-hidden />}
-    </button>
   );
 }
 

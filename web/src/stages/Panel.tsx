@@ -1,6 +1,7 @@
-import { STAGE_NAMES, type StageId, cautionsFor } from '@aviarum/core';
+import { STAGE_NAMES, STAGE_WHY, type StageId, cautionsFor } from '@aviarum/core';
 import type { ReactNode } from 'react';
 import { useNavigate } from 'react-router';
+import { useReckoning } from '../state/reckoned';
 import { usePlan } from '../state/planStore';
 import { SaveTrouble } from '../shell/SaveTrouble';
 import { stagesOf } from './stages';
@@ -11,6 +12,17 @@ interface Props {
   readonly lead: string;
   readonly base: string;
   readonly children: ReactNode;
+}
+
+/** What is next, and why. */
+function Onward({ stage }: { stage: StageId }) {
+  const matters = useReckoning((s) => s.reckoning?.stages[stage].matters ?? 0);
+  return (
+    <p className="small">
+      <b>Next: {STAGE_NAMES[stage]}.</b> {STAGE_WHY[stage]}
+      {matters > 0 && ` ${matters === 1 ? 'One matter waits' : `${matters} matters wait`} there.`}
+    </p>
+  );
 }
 
 /** A stage's few choices, what is wrong with them, and the way on. */
@@ -38,7 +50,8 @@ export function Panel({ stage, lead, base, children }: Props) {
       <Findings stage={stage} severity="mend" />
       {children}
       <Findings stage={stage} severity="know" />
-      <div className="noprint">
+      <div className="noprint onward">
+        {next && <Onward stage={next} />}
         {settled ? (
           <button
             type="button"

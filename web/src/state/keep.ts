@@ -1,4 +1,4 @@
-import { LENGTHS, type Plan, apply, cutText, newId } from '@aviarum/core';
+import { type Card, LENGTHS, type Plan, apply, cutText, newId } from '@aviarum/core';
 import { createPlan } from '../api/client';
 
 const SUFFIX = { variant: ', variant', found: ', kept' } as const;
@@ -14,8 +14,13 @@ function renamed(plan: Plan, as: keyof typeof SUFFIX): Plan {
 }
 
 /** @returns the id of the new plan. @throws ApiError or NoConnection when it was not made */
-export async function keepAsNew(holding: string, plan: Plan, as: keyof typeof SUFFIX): Promise<string> {
+export async function keepAsNew(
+  holding: string,
+  plan: Plan,
+  as: keyof typeof SUFFIX,
+  card: Card | null = null,
+): Promise<string> {
   const made = renamed(plan, as);
-  await createPlan(holding, made);
+  await createPlan(holding, made, card);
   return made.id;
 }

@@ -13,28 +13,14 @@ import {
   type Term,
 } from '@aviarum/core';
 import { useEffect, useMemo, useState } from 'react';
-import { create } from 'zustand';
-import type { ReckoningView } from '../workers/view';
 import type { Feed } from '../workers/feed';
 import type { ReckonApi } from '../workers/reckon.worker';
 import { PreviewClient, ReckonClient } from '../workers/reckonClient';
 import { usePlan } from './planStore';
+import { useReckoning } from './reckoned';
 import { keepProofs, openProofs, proofsInHand } from './proofs';
 
-interface ReckoningState {
-  readonly reckoning: ReckoningView | null;
-  /** The plan that the reckoning belongs to; another than the plan in hand while the worker is at it. */
-  readonly of: Plan | null;
-  readonly failed: string | null;
-  readonly version: number;
-}
-
-export const useReckoning = create<ReckoningState>()(() => ({
-  reckoning: null,
-  of: null,
-  failed: null,
-  version: 0,
-}));
+export { useReckoning } from './reckoned';
 
 /** Whether the figures shown are those of a plan before the one in hand. */
 export function useBehind(): boolean {

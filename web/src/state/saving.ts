@@ -1,8 +1,9 @@
-import type { Plan } from '@aviarum/core';
+import type { Plan, PlanSummary } from '@aviarum/core';
 import { create } from 'zustand';
 import { ApiError, plan as fetchPlan, savePlan } from '../api/client';
 import { device } from './device';
 import { usePlan } from './planStore';
+import { cardOfPlan } from './cards';
 import { sameFields } from './sameFields';
 import { type Kept, type Pending, type Unsent, ownKey, saysTheSame, unsentOf } from './unsent';
 
@@ -40,6 +41,8 @@ export const useSaving = create<{
 }>()(() => ({ state: { word: 'saved', at: '' }, others: [] }));
 
 let current: Session | undefined;
+/** Made by this page a moment ago, and in the store already. */
+let adopted: Session | undefined;
 let timer: ReturnType<typeof setTimeout> | undefined;
 /** A page that was left sends nothing more: what it kept is sent by the one that opens the plan next. */
 let page: 'up' | 'left' = 'up';
@@ -109,6 +112,7 @@ async function save(session: Session): Promise<void> {
   try {
     const answer = await savePlan(session.holding, {
       plan: sent.plan,
+      card: cardOfPlan(sent.plan),
       basedOn: session.basedOn,
       saveId: sent.saveId,
     });
@@ -156,8 +160,31 @@ async function takeOn(session: Session, kept: Kept): Promise<Plan> {
   return plan;
 }
 
+/** A plan that was just made from what is in the store: nothing of it need be asked for when its page opens. */
+export function adoptPlan(
+  holding: string,
+  plan: Plan,
+  made: Pick<PlanSummary, 'saveNumber' | 'savedAt'>,
+): void {
+  clearTimeout(timer);
+  current = {
+    holding,
+    id: plan.id,
+    basedOn: made.saveNumber,
+    saved: plan,
+    pending: null,
+    inFlight: 'no',
+    kept: null,
+  };
+  adopted = current;
+  useSaving.setState({ state: { word: 'saved', at: made.savedAt }, others: [] });
+}
+
 /** Opens a plan: the server's, with anything that this device had not sent on top. */
 export async function openPlan(holding: string, id: string): Promise<void> {
+  const just = adopted;
+  adopted = undefined;
+  if (just && just === current && just.holding === holding && just.id === id) return;
   clearTimeout(timer);
   current = undefined;
   // In this order: what is no longer kept here was taken by the server before it is asked.

@@ -167,11 +167,9 @@ export function PieceForm({ market, taken, piece, onSend, onLeave }: Props) {
         <button type="submit" className="btn btn-primary" disabled={count < 1}>
           {piece ? 'Save' : 'Put it in the shed'}
         </button>
-        {piece && (
-          <button type="button" className="btn" onClick={onLeave}>
-            Leave it as it was
-          </button>
-        )}
+        <button type="button" className="btn" onClick={onLeave}>
+          {piece ? 'Leave it as it was' : 'Close'}
+        </button>
       </div>
     </StockForm>
   );

@@ -1,7 +1,8 @@
-import { type Market, type OwnedPiece, type ShedPiece, capital, sayOwned } from '@aviarum/core';
+import { type Market, type OwnedPiece, type ShedPiece, capital, sayCouldDo, sayOwned } from '@aviarum/core';
 import { useEffect, useRef, useState } from 'react';
 import { putPiece, removePiece } from '../api/stock';
 import { useReader } from '../state/reckoningStore';
+import { ShelfPicture } from './ShelfPicture';
 import { PieceForm } from './PieceForm';
 import { Problems } from './Problems';
 import { useTry } from './useTry';
@@ -16,6 +17,7 @@ interface Props {
 export function Shed({ holding, market, pieces }: Props) {
   const { problems, attempt } = useTry(holding, 'shed');
   const [changing, setChanging] = useState<string | null>(null);
+  const [adding, setAdding] = useState<'yes' | 'no'>(pieces.length === 0 ? 'yes' : 'no');
   const changed = pieces.find((p) => p.piece.id === changing)?.piece ?? null;
   return (
     <section className="stocksection">
@@ -39,14 +41,26 @@ export function Shed({ holding, market, pieces }: Props) {
         </ul>
       )}
       {changed && <Changing key={changed.id} piece={changed} market={market} />}
-      <PieceForm
-        key={changed ? `form of ${changed.id}` : 'form'}
-        market={market}
-        taken={pieces.map((p) => p.piece)}
-        piece={changed}
-        onSend={(piece) => attempt(() => putPiece(holding, piece))}
-        onLeave={() => setChanging(null)}
-      />
+      {!changed && adding === 'no' && (
+        <div>
+          <button type="button" className="btn" onClick={() => setAdding('yes')}>
+            Put something in the shed
+          </button>
+        </div>
+      )}
+      {(changed || adding === 'yes') && (
+        <PieceForm
+          key={changed ? `form of ${changed.id}` : 'form'}
+          market={market}
+          taken={pieces.map((p) => p.piece)}
+          piece={changed}
+          onSend={(piece) => attempt(() => putPiece(holding, piece))}
+          onLeave={() => {
+            setChanging(null);
+            setAdding('no');
+          }}
+        />
+      )}
       <Problems title={changed ? 'It was not changed.' : 'It was not put in.'} problems={problems} />
     </section>
   );
@@ -74,11 +88,14 @@ function Row({
   const reader = useReader();
   const known = market.knows(piece.kind, piece.product);
   const said = known ? sayOwned(piece, reader, market) : piece.product;
+  const still = known ? sayCouldDo(piece, reader, market) : '';
   return (
-    <li>
+    <li className="shelved" data-poor={piece.condition === 'poor' ? 'yes' : 'no'}>
+      {known ? <ShelfPicture piece={piece} market={market} /> : <span />}
       <span>
         {known ? capital(said) : said}
         {piece.note !== '' && <span className="soft"> {piece.note}</span>}
+        {still !== '' && <span className="stilldo">{still}</span>}
         {claims.length > 0 && (
           <span className={claims.length > 1 ? 'usedby claimed' : 'usedby soft'}>
             {claims.length > 1 ? '▲ counted on by ' : 'used by '}

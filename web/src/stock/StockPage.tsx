@@ -2,7 +2,7 @@ import { EDITIONS, LATEST_EDITION, marketOf, type Market, type OwnMesh } from '@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
-import { prices, products, shed } from '../api/stock';
+import { prices, products, shed, yardLists } from '../api/stock';
 import { PageBar } from '../pages/PageBar';
 import { Trouble } from '../pages/Trouble';
 import { OwnProducts } from './OwnProducts';
@@ -32,28 +32,28 @@ export default function StockPage() {
   const pieces = useQuery({ queryKey: ['shed', holding], queryFn: () => shed(holding) });
   const own = useQuery({ queryKey: ['products', holding], queryFn: () => products(holding) });
   const priced = useQuery({ queryKey: ['prices', holding], queryFn: () => prices(holding) });
+  const lists = useQuery({ queryKey: ['yards', holding], queryFn: () => yardLists(holding) });
   const market = useToday(own.data);
-  const failed = pieces.error ?? own.error ?? priced.error;
+  const failed = pieces.error ?? own.error ?? priced.error ?? lists.error;
   if (failed) return <Trouble error={failed} back={`/h/${holding}`} />;
   return (
     <>
-      <PageBar />
+      <PageBar>
+        <Link to={`/h/${holding}`}>All plans</Link>
+      </PageBar>
       <div className="pagebody">
-        <main className="page stock">
+        <main className="page widepage stock">
           <div>
-            <h1 style={{ fontSize: 34 }}>Shed, prices, own products</h1>
+            <h1 style={{ fontSize: 34 }}>Shed and prices</h1>
             <p className="lead soft">
               What lies in the shed costs nothing and is used where it helps. A plan keeps the prices it was
               made with until you take newer ones at its docket.
             </p>
-            <Link to={`/h/${holding}`} className="btn">
-              Back to the plans
-            </Link>
           </div>
           {market && pieces.data && <Shed holding={holding} market={market} pieces={pieces.data} />}
-          {market && own.data && priced.data && (
+          {market && own.data && priced.data && lists.data && (
             <>
-              <PriceList holding={holding} prices={priced.data} market={market} />
+              <PriceList holding={holding} prices={priced.data} lists={lists.data} market={market} />
               <OwnProducts holding={holding} products={own.data} prices={priced.data} market={market} />
             </>
           )}

@@ -72,7 +72,7 @@ describe('the shed', () => {
     await waitFor(() => expect(asked).toHaveLength(1));
     expect(asked[0]).toMatchObject({ method: 'PUT', path: `${SHED}/${roll.id}` });
     expect(JSON.parse(String(asked[0]?.body))).toEqual({ ...roll, length: 4.2 });
-    await screen.findByRole('button', { name: 'Put it in the shed' });
+    await screen.findByRole('button', { name: 'Put something in the shed' });
   });
   test('a change that is left changes nothing', () => {
     const asked = answering({});
@@ -81,7 +81,7 @@ describe('the shed', () => {
     if (!first) throw new Error('nothing can be changed');
     fireEvent.click(first);
     fireEvent.click(screen.getByRole('button', { name: 'Leave it as it was' }));
-    expect(screen.getByRole('button', { name: 'Put it in the shed' })).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Put something in the shed' })).toBeTruthy();
     expect(asked).toEqual([]);
   });
   test('takes gates and every kind of fitting', async () => {
@@ -221,14 +221,16 @@ describe('prices and products of one’s own', () => {
       <PriceList
         holding="home"
         market={market}
+        lists={[{ yard: 'far-gate', currency: 'EUR' }]}
         prices={[{ id: 'p', yard: 'far-gate', offer, asOf: '2026-11-20' }]}
       />,
     );
-    const row = screen.getByRole('rowheader', { name: 'fine-13' }).closest('tr')?.textContent;
-    expect(row).toContain('Far Gate Supplies');
-    expect(row).toContain('0.90 m × 15.00 m');
-    expect(row).toContain('61.00');
-    expect(row).toContain('2026-11-20');
+    fireEvent.click(screen.getByRole('button', { name: /one price of yours/ }));
+    const price = screen.getByRole('button', {
+      name: /^Change .* 0\.90 m × 15\.00 m at Far Gate Supplies/,
+    });
+    expect(price.textContent).toBe('61.00 EUR');
+    expect(price.closest('li')?.textContent).toContain('yours, Nov 20, 2026');
   });
   const type = (name: string, text: string) => {
     const field = screen.getByRole('textbox', { name });

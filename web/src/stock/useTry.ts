@@ -5,7 +5,7 @@ import { ApiError } from '../api/client';
 import { troubleOf } from '../pages/Trouble';
 
 /** Does something at the server, then asks again for what it changed; tells what was wrong if it was refused. */
-export function useTry(holding: string, ...changes: readonly ('shed' | 'products' | 'prices')[]) {
+export function useTry(holding: string, ...changes: readonly ('shed' | 'products' | 'prices' | 'yards')[]) {
   const client = useQueryClient();
   const [problems, setProblems] = useState<readonly Problem[]>([]);
   const attempt = async (work: () => Promise<unknown>): Promise<boolean> => {

@@ -7,12 +7,13 @@ import {
   type ProofBook,
   type Reckoning,
   type StageId,
+  cardOf,
   makePreviewer,
   makeReckoner,
 } from '@aviarum/core';
 import { expose } from 'comlink';
 import { type Feed, planAfter } from './feed';
-import { changedView } from './view';
+import { changedView, view } from './view';
 
 /* Two of these run: one reckons the plan in hand, one previews what options would do to it. */
 const reckoner = makeReckoner();
@@ -55,6 +56,10 @@ const api = {
     sent = { sequence, reckoning: last };
     return { sequence, whole: before === null, changed: changedView(last, before) };
   },
+  /** The card of a plan that is not in hand. */
+  card: (other: Plan) => cardOf(other, makeReckoner()(other, {})),
+  /** A plan that is not in hand, as it is shown. */
+  view: (other: Plan) => view(makeReckoner()(other, {})),
   /** A docket line's working by its id, or a headline's by `headline:name`. */
   working(id: string) {
     if (!last) return null;

@@ -2,7 +2,27 @@ import type { Plan } from '@aviarum/core';
 import type { ReactNode } from 'react';
 import { usePlan } from '../state/planStore';
 
-/** A row of the sheet with its box: done is kept with the plan. */
+/** A row with its box, to be hit with a thumb in gloves. */
+export function TickBox({
+  done,
+  name,
+  onTick,
+  children,
+}: {
+  done: boolean;
+  name: string;
+  onTick: () => void;
+  children: ReactNode;
+}) {
+  return (
+    <label className="tick" data-done={done ? 'yes' : 'no'}>
+      <input type="checkbox" checked={done} aria-label={name} onChange={onTick} />
+      <span>{children}</span>
+    </label>
+  );
+}
+
+/** A row of the stake-out sheet: done is kept with the plan. */
 export function Tick({
   plan,
   part,
@@ -17,14 +37,12 @@ export function Tick({
   const take = usePlan((s) => s.take);
   const done = plan.stakedOut.includes(part);
   return (
-    <label className="tick" data-done={done ? 'yes' : 'no'}>
-      <input
-        type="checkbox"
-        checked={done}
-        aria-label={`${name}, done`}
-        onChange={() => take({ verb: 'tick-off', stake: part, done: done ? 'no' : 'yes' })}
-      />
-      <span>{children}</span>
-    </label>
+    <TickBox
+      done={done}
+      name={`${name}, done`}
+      onTick={() => take({ verb: 'tick-off', stake: part, done: done ? 'no' : 'yes' })}
+    >
+      {children}
+    </TickBox>
   );
 }

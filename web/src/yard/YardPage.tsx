@@ -7,7 +7,7 @@ import { Opening } from '../pages/Opening';
 import { useOpenPlan } from '../pages/useOpenPlan';
 import { useReader, useReckoning } from '../state/reckoningStore';
 import { SaveTrouble } from '../shell/SaveTrouble';
-import { ThemeButton } from '../shell/TopBar';
+import { ThemeButton } from '../shell/ThemeButton';
 import { LeafTop } from './LeafTop';
 import { StakeRows } from './StakeRows';
 import { Checks, StringRows } from './StringRows';

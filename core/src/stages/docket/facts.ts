@@ -1,5 +1,7 @@
 import { type Uses } from '../../plan/uses';
 export const NAME = 'Docket';
+/** Why it comes now. */
+export const WHY = 'It says what to buy, what it costs and why. Take it to the yard.';
 
 /** What pieces of it are for. */
 export const USES = {

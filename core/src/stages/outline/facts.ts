@@ -1,4 +1,6 @@
 export const NAME = 'Outline';
+/** Why it comes now. */
+export const WHY = 'Posts, mesh and price follow from the shape.';
 
 /** Under which figure the hours of each code are told. */
 export const HOURS_FIGURES = { 'hours.stake-out': 'stakeOut' } as const;

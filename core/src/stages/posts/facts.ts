@@ -5,6 +5,8 @@ export const FACETS = {
 } as const;
 
 export const NAME = 'Posts';
+/** Why it comes now. */
+export const WHY = 'The mesh hangs on them, so they come before the walls.';
 
 /** Under which figure the hours of each code are told. */
 export const HOURS_FIGURES = { 'hours.posts': 'posts', 'hours.concrete': 'concrete' } as const;

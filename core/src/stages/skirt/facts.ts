@@ -12,6 +12,8 @@ export const FACETS = { skirt: ['skirt'] } as const;
 export const BETWEEN_RUNS = { skirt: NONE };
 
 export const NAME = 'Skirt';
+/** Why it comes now. */
+export const WHY = 'Most foxes dig. What closes the ground follows from what hunts here.';
 
 /** What pieces of it are for: as a sentence calls them, where their letters stand, and whether they run along the fence. */
 export const USES = { skirt: { name: 'skirt', letters: 'ground', along: 'fence' } } as const satisfies Uses;

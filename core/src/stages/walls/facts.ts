@@ -7,6 +7,8 @@ export const FACETS = {
 } as const;
 
 export const NAME = 'Walls';
+/** Why it comes now. */
+export const WHY = 'Mesh is most of the price: the widths chosen here decide the rolls.';
 
 /** What pieces of it are for: as a sentence calls them, where their letters stand, and whether they run along the fence. */
 export const USES = {

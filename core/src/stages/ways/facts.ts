@@ -2,6 +2,8 @@ import { type Uses } from '../../plan/uses';
 export { OPENING_INKS } from './inks';
 
 export const NAME = 'Ways in';
+/** Why it comes now. */
+export const WHY = 'A gate is where most birds are lost. It must close as tight as the wall.';
 
 /** What pieces of it are for: as a sentence calls them, where their letters stand, and whether they run along the fence. */
 export const USES = {

@@ -3,6 +3,7 @@ import { GroundSheet } from '../../sheet/GroundSheet';
 import { usePlan } from '../../state/planStore';
 import { HoursTable } from '../HoursTable';
 import { Panel } from '../Panel';
+import { CurrencyField } from './CurrencyField';
 import { ExtraFields } from './ExtraFields';
 import { PriceNews } from './PriceNews';
 import { ShedFields } from './ShedFields';
@@ -23,6 +24,7 @@ export function DocketPanel({ base }: { base: string }) {
       <Rolls />
       <YardFields plan={plan} />
       <PriceNews plan={plan} />
+      <CurrencyField plan={plan} />
       <ShedFields plan={plan} />
       <ExtraFields plan={plan} />
       <HoursTable />

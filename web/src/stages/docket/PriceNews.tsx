@@ -1,4 +1,12 @@
-import { EDITIONS, LATEST_EDITION, type Buying, type Plan } from '@aviarum/core';
+import {
+  EDITIONS,
+  LATEST_EDITION,
+  type Buying,
+  type OwnMesh,
+  type Plan,
+  type StoredPrice,
+  editionOf,
+} from '@aviarum/core';
 import { useQuery } from '@tanstack/react-query';
 import { prices, products } from '../../api/stock';
 import { usePlan } from '../../state/planStore';
@@ -11,6 +19,50 @@ const newest = (dates: readonly string[]) => [...dates].sort().at(-1) ?? '';
 const dated = (iso: string) =>
   new Date(iso).toLocaleDateString(undefined, { day: 'numeric', month: 'long', year: 'numeric' });
 
+/** Own prices whose list is in a currency that the plan cannot read, yard by yard, with the way out. */
+function OtherCurrencies({ plan, prices: left }: { plan: Plan; prices: readonly StoredPrice[] }) {
+  const take = usePlan((s) => s.take);
+  const lists = [...new Map(left.map((p) => [p.yard, p.currency ?? 'XXX']))];
+  const yardName = (id: string) => editionOf(plan).yards.find((y) => y.id === id)?.name ?? id;
+  return lists.map(([yard, currency]) => (
+    <div key={yard} className="finding" data-severity="mend" role="note">
+      <p>
+        Your list of {yardName(yard)} is in {currency} and this plan{' '}
+        {plan.currency === 'XXX' ? 'names no currency' : `is in ${plan.currency}`}. A plan has one currency:
+        these prices are left out.
+      </p>
+      <div className="mends">
+        <button type="button" className="btn" onClick={() => take({ verb: 'set-currency', currency })}>
+          Buy in {currency}
+        </button>
+      </div>
+    </div>
+  ));
+}
+
+/** Today's prices as the plan can take them. */
+function newsFor(
+  plan: Plan,
+  prices: readonly StoredPrice[],
+  products: readonly OwnMesh[],
+): { readonly news: News; readonly left: readonly StoredPrice[] } | null {
+  const latest = EDITIONS[LATEST_EDITION];
+  if (!latest) return null;
+  const isRead = ({ currency }: StoredPrice) => currency === undefined || currency === plan.currency;
+  const taken = prices.filter(isRead);
+  // Products that the plan uses and the holding no longer lists stay with the plan.
+  const kept = plan.buying.ownProducts.filter((p) => !products.some((m) => m.id === p.id));
+  return {
+    news: {
+      edition: LATEST_EDITION,
+      pricesAsOf: newest([latest.pricesAsOf, ...taken.map((p) => p.asOf ?? '')]),
+      ownPrices: taken.map(({ id: _, ...price }) => price),
+      ownProducts: [...products, ...kept],
+    },
+    left: prices.filter((p) => !isRead(p)),
+  };
+}
+
 /** Newer prices than the plan carries are offered with what they would do, never taken silently. */
 export function PriceNews({ plan }: { plan: Plan }) {
   const holding = usePlan((s) => s.holding);
@@ -18,19 +70,10 @@ export function PriceNews({ plan }: { plan: Plan }) {
   const reader = useReader();
   const own = useQuery({ queryKey: ['prices', holding], queryFn: () => prices(holding) });
   const made = useQuery({ queryKey: ['products', holding], queryFn: () => products(holding) });
-  const latest = EDITIONS[LATEST_EDITION];
+  const ready = own.data && made.data;
+  const found = ready ? newsFor(plan, own.data, made.data) : null;
+  const news = found?.news ?? null;
   const { buying } = plan;
-  const ready = own.data && made.data && latest;
-  // Products that the plan uses and the holding no longer lists stay with the plan.
-  const kept = buying.ownProducts.filter((p) => !made.data?.some((m) => m.id === p.id));
-  const news: News | null = ready
-    ? {
-        edition: LATEST_EDITION,
-        pricesAsOf: newest([latest.pricesAsOf, ...own.data.map((p) => p.asOf ?? '')]),
-        ownPrices: own.data.map(({ yard, offer, asOf }) => ({ yard, offer, asOf })),
-        ownProducts: [...made.data, ...kept],
-      }
-    : null;
   const { edition, pricesAsOf, ownPrices, ownProducts } = buying;
   const differs = news !== null && !sameFields(news, { edition, pricesAsOf, ownPrices, ownProducts });
   const change = differs ? ({ verb: 'take-prices', prices: news } as const) : null;
@@ -40,6 +83,7 @@ export function PriceNews({ plan }: { plan: Plan }) {
       <div>
         <b>Prices</b> of {dated(pricesAsOf)}
       </div>
+      {found && <OtherCurrencies plan={plan} prices={found.left} />}
       {change ? (
         <>
           <p className="small">

@@ -25,10 +25,12 @@ export function useSideKind(plan: Plan) {
     { value: 'fence', label: 'fence' },
     { value: 'wall', label: 'existing wall' },
     { value: 'open', label: 'open' },
-    ...plan.ground.buildings.filter((b) => b.stands === 'walls').map((b) => ({
-      value: formatPart({ on: 'building', building: b.id }),
-      label: `wall of ${b.name}`,
-    })),
+    ...plan.ground.buildings
+      .filter((b) => b.stands === 'walls')
+      .map((b) => ({
+        value: formatPart({ on: 'building', building: b.id }),
+        label: `wall of ${b.name}`,
+      })),
   ];
   const valueOf = ({ side }: RingSide) =>
     side.kind === 'building' ? formatPart({ on: 'building', building: side.building }) : side.kind;

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { bin, restorePlan } from '../../api/client';
-import { troubleOf } from '../Trouble';
+import { bin, restorePlan } from '../api/client';
+import { troubleOf } from '../pages/Trouble';
 import { saved } from './saved';
 
 /** What was deleted, to be brought back. */

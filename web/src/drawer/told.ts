@@ -1,6 +1,6 @@
 import type { Problem } from '@aviarum/core';
-import { ApiError } from '../../api/client';
-import { troubleOf } from '../Trouble';
+import { ApiError } from '../api/client';
+import { troubleOf } from '../pages/Trouble';
 
 /** Something wrong with a file as a whole. */
 export const told = (message: string): Problem => ({ code: 'failed', pointer: '', message });

@@ -1,0 +1,75 @@
+import type { Problem } from '@aviarum/core';
+import { useQueryClient } from '@tanstack/react-query';
+import { type ReactNode, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { FileButton } from '../fields/FileButton';
+import { Refused } from './Refused';
+import { problemsOf } from './told';
+
+type Taken = readonly { readonly id: string }[];
+
+/** Opens a file and goes where it led; one that is refused says which field and how to mend it. */
+export function useOpenFile(holding: string, taken: Taken) {
+  const navigate = useNavigate();
+  const client = useQueryClient();
+  const [problems, setProblems] = useState<readonly Problem[] | null>(null);
+  const open = async (file: File) => {
+    setProblems(null);
+    const { openFile, NotTaken } = await import('./openFiles');
+    try {
+      const to = await openFile(holding, file, taken);
+      await client.invalidateQueries({ queryKey: ['holdings'] });
+      await navigate(to);
+    } catch (error) {
+      setProblems(error instanceof NotTaken ? error.problems : problemsOf(error));
+    }
+  };
+  return { problems, open: (file: File) => void open(file) };
+}
+
+/** A file chosen at a button. */
+export function OpenFile({ open }: { open: (file: File) => void }) {
+  return (
+    <FileButton
+      label="Open a file"
+      name="Plan file"
+      accept=".json,.gpx,.kml,.geojson,application/json"
+      onFile={open}
+    />
+  );
+}
+
+/** The whole page takes files that are dropped on it. */
+export function DropPlace({
+  open,
+  problems,
+  children,
+}: {
+  open: (file: File) => void;
+  problems: readonly Problem[] | null;
+  children: ReactNode;
+}) {
+  const [over, setOver] = useState<'yes' | 'no'>('no');
+  return (
+    <div
+      className="pagebody dropplace"
+      data-over={over}
+      onDragOver={(event) => {
+        event.preventDefault();
+        setOver('yes');
+      }}
+      onDragLeave={(event) => {
+        if (event.currentTarget === event.target) setOver('no');
+      }}
+      onDrop={(event) => {
+        event.preventDefault();
+        setOver('no');
+        const [file] = event.dataTransfer.files;
+        if (file) open(file);
+      }}
+    >
+      <Refused problems={problems} />
+      {children}
+    </div>
+  );
+}
