@@ -90,16 +90,18 @@ test('a proposal is kept on this device through a reload, and saved only when th
 
 test('nothing shifts on the first page once it is shown', async ({ keeper, page }) => {
   await page.addInitScript(() => {
-    const shifts: number[] = [];
+    const shifts: string[] = [];
     Object.assign(window, { shifts });
     new PerformanceObserver((list) => {
-      for (const entry of list.getEntries())
-        shifts.push((entry as PerformanceEntry & { value: number }).value);
+      for (const entry of list.getEntries()) {
+        const { sources } = entry as unknown as { sources: { node: Element | null }[] };
+        shifts.push(...sources.map(({ node }) => node?.className || (node?.textContent ?? 'something')));
+      }
     }).observe({ type: 'layout-shift', buffered: true });
   });
   await page.goto(`/h/${keeper.holding}`);
   await toBuy(keeper);
-  const shifts = await page.evaluate(() => (window as unknown as { shifts: number[] }).shifts);
+  const shifts = await page.evaluate(() => (window as unknown as { shifts: string[] }).shifts);
   expect(shifts).toEqual([]);
 });
 

@@ -7,11 +7,17 @@ import { StrictMode, Suspense, lazy } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Route, Routes, useLocation } from 'react-router';
 import './look/styles.css';
+import { isPlan } from './state/ahead';
 import { ErrorBoundary } from './pages/ErrorBoundary';
+import { fetched } from './pages/fetched';
 import { HomePage } from './pages/HomePage';
-import { PlanPage } from './pages/PlanPage';
 
-// Pages beside the plan come when they are asked for.
+// Each page comes when it is asked for.
+const PlanPage = fetched(async () => {
+  const page = await import('./pages/PlanPage');
+  await page.fetchPlanPage(window.location.pathname).catch(() => undefined);
+  return page.PlanPage;
+});
 const HoldingPage = lazy(async () => ({ default: (await import('./drawer/HoldingPage')).HoldingPage }));
 const StartPage = lazy(async () => ({ default: (await import('./start/StartPage')).StartPage }));
 const ComparePage = lazy(() => import('./compare/ComparePage'));
@@ -45,17 +51,22 @@ function Pages() {
   );
 }
 
-const root = document.getElementById('root');
-if (!root) throw new Error('index.html has no root');
+function start() {
+  const root = document.getElementById('root');
+  if (!root) throw new Error('index.html has no root');
+  createRoot(root).render(
+    <StrictMode>
+      <QueryClientProvider client={queries}>
+        <BrowserRouter>
+          <Suspense fallback={<p className="page soft">Opening …</p>}>
+            <Pages />
+          </Suspense>
+        </BrowserRouter>
+      </QueryClientProvider>
+    </StrictMode>,
+  );
+}
 
-createRoot(root).render(
-  <StrictMode>
-    <QueryClientProvider client={queries}>
-      <BrowserRouter>
-        <Suspense fallback={<p className="page soft">Opening …</p>}>
-          <Pages />
-        </Suspense>
-      </BrowserRouter>
-    </QueryClientProvider>
-  </StrictMode>,
-);
+// What a plan's page needs was asked for already, and is waited for once. Its file waits for this one: nothing may be awaited here itself.
+const there = isPlan(window.location.pathname) ? PlanPage.fetch() : Promise.resolve();
+void there.catch(() => undefined).then(start);

@@ -1,14 +1,14 @@
 /** `1 gate`, `2 gates`. */
 export const counted = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
 
-const LISTS = {
-  and: new Intl.ListFormat('en-GB', { type: 'conjunction' }),
-  or: new Intl.ListFormat('en-GB', { type: 'disjunction' }),
-} as const;
+const LISTS = { and: 'conjunction', or: 'disjunction' } as const;
 
 /** `fox`, `fox and rat`, `fox, mink and rat`. */
-export const listed = (words: readonly string[], last: keyof typeof LISTS = 'and'): string =>
-  LISTS[last].format(words);
+export function listed(words: readonly string[], last: keyof typeof LISTS = 'and'): string {
+  const [first = '', ...more] = words;
+  // A formatter takes long to make the first time, and one word needs none.
+  return more.length === 0 ? first : new Intl.ListFormat('en-GB', { type: LISTS[last] }).format(words);
+}
 
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 

@@ -1,7 +1,9 @@
 import { printNumber } from './printLength';
 
 /** Digits of a currency's minor unit: two for most, none for some, three for some. @param currency ISO 4217 code */
-export const minorDigits = (currency: string): number =>
+export const minorDigits = (currency: string): number => (currency === 'XXX' ? 2 : digitsOf(currency));
+
+const digitsOf = (currency: string): number =>
   new Intl.NumberFormat('en', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2;
 
 /** What turns minor units into major ones: `684.2` of 68420 hundredths. @param currency ISO 4217 code */

@@ -1,4 +1,5 @@
 import { ANSWERS, type Card, type Plan, type Problem, type SavedPlan } from '@aviarum/core';
+import { answerAhead } from '../state/ahead';
 import { NoConnection, PATIENCE, within } from './wait';
 
 /** The server's problem+json. */
@@ -42,18 +43,21 @@ export async function ask<T>(
 ): Promise<T> {
   const patience = method === 'GET' ? PATIENCE.read : PATIENCE.send;
   return within(patience, async (signal) => {
-    const response = await fetch(`/api${path}`, {
-      method,
-      signal,
-      ...(body === undefined
-        ? {}
-        : {
-            headers: { 'content-type': type },
-            body: typeof body === 'string' ? body : JSON.stringify(body),
-          }),
-    }).catch((error: unknown) => {
-      throw new NoConnection(error instanceof Error ? error.message : 'no answer');
-    });
+    const ahead = method === 'GET' ? await answerAhead(path) : null;
+    const response =
+      ahead ??
+      (await fetch(`/api${path}`, {
+        method,
+        signal,
+        ...(body === undefined
+          ? {}
+          : {
+              headers: { 'content-type': type },
+              body: typeof body === 'string' ? body : JSON.stringify(body),
+            }),
+      }).catch((error: unknown) => {
+        throw new NoConnection(error instanceof Error ? error.message : 'no answer');
+      }));
     if (response.status !== 204 && !isJson(response)) throw new NoConnection(NOT_ITS_OWN);
     const answer: unknown =
       response.status === 204

@@ -2,9 +2,11 @@ import type { Problem } from '@aviarum/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { type ReactNode, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { ApiError } from '../api/client';
+import { NoConnection } from '../api/wait';
 import { FileButton } from '../fields/FileButton';
 import { Refused } from './Refused';
-import { problemsOf } from './told';
+import { problemsOf, told } from './told';
 
 type Taken = readonly { readonly id: string }[];
 
@@ -21,7 +23,9 @@ export function useOpenFile(holding: string, taken: Taken) {
       await client.invalidateQueries({ queryKey: ['holdings'] });
       await navigate(to);
     } catch (error) {
-      setProblems(error instanceof NotTaken ? error.problems : problemsOf(error));
+      const known = error instanceof ApiError || error instanceof NoConnection;
+      if (error instanceof NotTaken) setProblems(error.problems);
+      else setProblems(known ? problemsOf(error) : [told('the file could not be opened')]);
     }
   };
   return { problems, open: (file: File) => void open(file) };

@@ -1,5 +1,5 @@
 import { type Plan, apply, newId, propose, readPlanBytes, type Problem, utf8, withGate } from '@aviarum/core';
-import { wrap } from 'comlink';
+import { proxy, wrap } from 'comlink';
 import { ApiError, createPlan, putHoldingBack } from '../api/client';
 import type { FormatsApi } from '../files/formats.worker';
 import { traced } from '../survey/traced';
@@ -41,7 +41,10 @@ async function planOfTrack(file: File, taken: readonly { readonly id: string }[]
   const worker = new Worker(new URL('../files/formats.worker.ts', import.meta.url), { type: 'module' });
   try {
     const api = wrap<FormatsApi>(worker);
-    const read = await api.read(file, () => undefined);
+    const read = await api.read(
+      file,
+      proxy(() => undefined),
+    );
     if (!read.ok) throw notTaken(read.message);
     const name = file.name.replace(/\.\w+$/, '').slice(0, 100) || 'Walked run';
     const bare = propose({ id: freshId(taken), name, units: 'metric', flock: [], start: 'alone', sizes: {} });

@@ -10,6 +10,7 @@ import { GroundSheet } from '../sheet/GroundSheet';
 import { leftAt, rememberStage } from '../state/leftAt';
 import { useReckoning } from '../state/reckoningStore';
 import { STAGE_VIEWS } from '../stages/stages';
+import { fetched } from './fetched';
 import { ErrorBoundary } from './ErrorBoundary';
 import { LostPlan } from './LostPlan';
 import { Opening } from './Opening';
@@ -25,7 +26,7 @@ const STRIP_TO_COME = (
     </header>
   </section>
 );
-const DocketPaper = lazy(async () => ({ default: (await import('../docket/DocketPaper')).DocketPaper }));
+const DocketPaper = fetched(async () => (await import('../docket/DocketPaper')).DocketPaper);
 
 const isStage = (text: string | undefined): text is StageId => STAGE_IDS.some((stage) => stage === text);
 
@@ -39,6 +40,14 @@ function SumsTrouble({ why }: { why: string }) {
       </p>
     </div>
   );
+}
+
+/** Fetches what the page shows at this address, so that it is shown at once. */
+export async function fetchPlanPage(pathname: string): Promise<void> {
+  const stage = pathname.split('/')[5];
+  if (!isStage(stage)) return;
+  const panel = STAGE_VIEWS[stage].panel.fetch();
+  await (stage === 'docket' ? Promise.all([panel, DocketPaper.fetch()]) : panel);
 }
 
 /** One plan: the line, the ground sheet, the stage in hand, the fence strip and the docket. */

@@ -22,7 +22,9 @@ export function TheLine({ stage, base }: { stage: StageId; base: string }) {
   const draft = usePlan((s) => s.draft);
   const current = useRef<HTMLAnchorElement>(null);
   useEffect(() => {
-    current.current?.scrollIntoView({ inline: 'center', block: 'nearest' });
+    // After the screen is shown: to ask where the peg is lays everything out once more.
+    const timer = setTimeout(() => current.current?.scrollIntoView({ inline: 'center', block: 'nearest' }));
+    return () => clearTimeout(timer);
   }, [stage]);
   const next = nextStage(settled ?? {}, used);
   const at = ((used.indexOf(stage) + 0.5) / used.length) * 100;

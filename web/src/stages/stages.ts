@@ -1,17 +1,17 @@
 import { type Plan, STAGE_IDS, type StageId } from '@aviarum/core';
-import { type ComponentType, type LazyExoticComponent, lazy } from 'react';
+import { type Fetched, fetched } from '../pages/fetched';
 import type { Sight, Stop } from '../sheet/stop';
 import { stops as ground } from './ground/stops';
 import { stops as outline } from './outline/stops';
 import { stops as posts } from './posts/stops';
 import { stops as ways } from './ways/stops';
 
-type Panel = ComponentType<{ readonly base: string }>;
+type Panel = Fetched<{ readonly base: string }>;
 
 /** A stage as the screens show it. */
 export interface StageView {
   /** Loaded when its peg is pressed. */
-  readonly panel: LazyExoticComponent<Panel>;
+  readonly panel: Panel;
   /** What can be touched on the sheet while it is in hand. */
   readonly stops?: (sight: Sight) => readonly Stop[];
   /** Whether pieces of mesh bear their letters. */
@@ -23,43 +23,43 @@ export interface StageView {
 /** The stages by id: every list of stages on the screen is made of this. */
 export const STAGE_VIEWS: Readonly<Record<StageId, StageView>> = {
   birds: {
-    panel: lazy(async () => ({ default: (await import('./birds/BirdsPanel')).BirdsPanel })),
+    panel: fetched(async () => (await import('./birds/BirdsPanel')).BirdsPanel),
     lettered: 'no',
   },
   threats: {
-    panel: lazy(async () => ({ default: (await import('./threats/ThreatsPanel')).ThreatsPanel })),
+    panel: fetched(async () => (await import('./threats/ThreatsPanel')).ThreatsPanel),
     lettered: 'no',
   },
   ground: {
-    panel: lazy(async () => ({ default: (await import('./ground/GroundPanel')).GroundPanel })),
+    panel: fetched(async () => (await import('./ground/GroundPanel')).GroundPanel),
     stops: ground,
     lettered: 'no',
   },
   outline: {
-    panel: lazy(async () => ({ default: (await import('./outline/OutlinePanel')).OutlinePanel })),
+    panel: fetched(async () => (await import('./outline/OutlinePanel')).OutlinePanel),
     stops: outline,
     lettered: 'no',
   },
   posts: {
-    panel: lazy(async () => ({ default: (await import('./posts/PostsPanel')).PostsPanel })),
+    panel: fetched(async () => (await import('./posts/PostsPanel')).PostsPanel),
     stops: posts,
     lettered: 'no',
   },
   walls: {
-    panel: lazy(async () => ({ default: (await import('./walls/WallsPanel')).WallsPanel })),
+    panel: fetched(async () => (await import('./walls/WallsPanel')).WallsPanel),
     lettered: 'yes',
   },
   skirt: {
-    panel: lazy(async () => ({ default: (await import('./skirt/SkirtPanel')).SkirtPanel })),
+    panel: fetched(async () => (await import('./skirt/SkirtPanel')).SkirtPanel),
     lettered: 'yes',
   },
   ways: {
-    panel: lazy(async () => ({ default: (await import('./ways/WaysPanel')).WaysPanel })),
+    panel: fetched(async () => (await import('./ways/WaysPanel')).WaysPanel),
     stops: ways,
     lettered: 'no',
   },
   docket: {
-    panel: lazy(async () => ({ default: (await import('./docket/DocketPanel')).DocketPanel })),
+    panel: fetched(async () => (await import('./docket/DocketPanel')).DocketPanel),
     lettered: 'yes',
   },
 };

@@ -16,6 +16,7 @@ import { useEffect, useMemo, useState } from 'react';
 import type { Feed } from '../workers/feed';
 import type { ReckonApi } from '../workers/reckon.worker';
 import { PreviewClient, ReckonClient } from '../workers/reckonClient';
+import { workerAhead } from './ahead';
 import { usePlan } from './planStore';
 import { useReckoning } from './reckoned';
 import { keepProofs, openProofs, proofsInHand } from './proofs';
@@ -62,7 +63,7 @@ export function followPlan(): () => void {
         version: sequence,
       }),
     onFailed: (failed) => useReckoning.setState({ failed }),
-    make,
+    make: () => workerAhead() ?? make(),
   });
   previews ??= new PreviewClient({ whole, make });
   const { plan, holding } = usePlan.getState();
@@ -128,6 +129,8 @@ export function useEffects(changes: readonly Change[]): readonly Effect[] {
   const key = JSON.stringify(changes);
   useEffect(() => {
     let current = true;
+    // A plan that was just opened has its own figures worked out first.
+    if (useReckoning.getState().reckoning === null) return undefined;
     const asked = JSON.parse(key) as Change[];
     // After the edit itself has been drawn: previews never delay it.
     const timer = setTimeout(() => {

@@ -13,7 +13,7 @@ import { putPrice, putYardList, removePrice } from '../api/stock';
 import { dated } from '../drawer/saved';
 import { Choice, Pick } from '../fields/Choice';
 import { MoneyField } from '../fields/MoneyField';
-import { CURRENCIES } from '../fields/currencies';
+import { currencies } from '../fields/currencies';
 import { useReader } from '../state/reckoningStore';
 import { Problems } from './Problems';
 import { KINDS, type Kind, type PriceRow, type Priced, priceRows } from './priceRows';
@@ -126,6 +126,7 @@ export function PriceTable({ holding, prices, lists, market }: Props) {
   const [find, setFind] = useState('');
   const findId = useId();
   const catalogue = EDITIONS[LATEST_EDITION];
+  const named = useMemo(currencies, []);
   const rows = useMemo(
     () => (catalogue ? priceRows(kind, catalogue, prices, { market, reader }) : []),
     [catalogue, kind, prices, market, reader],
@@ -178,7 +179,7 @@ export function PriceTable({ holding, prices, lists, market }: Props) {
                   name={`Currency of the list of ${y.name}`}
                   hideName
                   value={currencyOf(y.id)}
-                  options={CURRENCIES}
+                  options={named}
                   onChoose={(currency) => void attempt(() => putYardList(holding, { yard: y.id, currency }))}
                 />
               </th>

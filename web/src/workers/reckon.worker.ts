@@ -12,6 +12,7 @@ import {
   makeReckoner,
 } from '@aviarum/core';
 import { expose } from 'comlink';
+import type { Warmth } from '../state/ahead';
 import { type Feed, planAfter } from './feed';
 import { changedView, view } from './view';
 
@@ -94,6 +95,18 @@ const api = {
     turn += 1;
   },
 };
+
+/** Works out, before anybody asks, what will be asked for; whatever is wrong with it is told to whoever asks. */
+addEventListener('message', ({ data }: MessageEvent<Partial<Warmth> | null>) => {
+  if (!data?.warm || plan) return;
+  try {
+    const warm = data.warm as Plan;
+    reckoner(warm, { proofs });
+    plan = warm;
+  } catch {
+    // It is worked out anew with what the page sends.
+  }
+});
 
 export type ReckonApi = typeof api;
 expose(api);

@@ -1,11 +1,13 @@
 import type { Plan } from '@aviarum/core';
+import { useState } from 'react';
 import { Pick } from '../../fields/Choice';
-import { CURRENCIES } from '../../fields/currencies';
+import { currencies } from '../../fields/currencies';
 import { usePlan } from '../../state/planStore';
 
 /** The plan's currency: chosen while it has no prices of its own in one. */
 export function CurrencyField({ plan }: { plan: Plan }) {
   const take = usePlan((s) => s.take);
+  const [choosing, setChoosing] = useState<'yes' | 'no'>('no');
   const stated = plan.buying.ownPrices.filter((p) => p.currency !== undefined).length;
   if (stated > 0)
     return (
@@ -21,12 +23,24 @@ export function CurrencyField({ plan }: { plan: Plan }) {
     );
   return (
     <>
-      <Pick
-        name="Currency"
-        value={plan.currency}
-        options={CURRENCIES}
-        onChoose={(currency) => take({ verb: 'set-currency', currency })}
-      />
+      {choosing === 'no' ? (
+        <div className="toolrow">
+          <span>Currency: {plan.currency === 'XXX' ? 'none named' : plan.currency}</span>
+          <button type="button" className="btn" onClick={() => setChoosing('yes')}>
+            Choose the currency
+          </button>
+        </div>
+      ) : (
+        <Pick
+          name="Currency"
+          value={plan.currency}
+          options={currencies()}
+          onChoose={(currency) => {
+            setChoosing('no');
+            take({ verb: 'set-currency', currency });
+          }}
+        />
+      )}
       {plan.currency !== 'XXX' && (
         <p className="soft small">
           The lists that come with Aviarum are examples and name no currency: their figures are read as{' '}
