@@ -5,8 +5,8 @@ import { expect, test } from './keeper';
 test('a first visit has an empty holding and Hollin Bank as an example', async ({ page }) => {
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'My holding' })).toBeVisible();
-  await expect(page.getByText('No plans here yet')).toBeVisible();
-  await page.getByRole('link', { name: 'Hollin Bank (example)' }).click();
+  await expect(page.getByText('No plans yet.')).toBeVisible();
+  await page.getByRole('link', { name: 'Look round Hollin Bank, the example' }).click();
   await expect(page.getByRole('link', { name: /Orchard run/ })).toBeVisible();
   await expect(page.getByRole('link', { name: /Lean-to infill/ })).toBeVisible();
 });
@@ -164,7 +164,7 @@ test('a plan file comes in; a wrong one names its field', async ({ keeper, page 
   const demo = readFileSync(new URL('../demo/orchard-run.json', import.meta.url), 'utf8');
   const wrong = demo.replace('"count": 6', '"count": -6');
   await page
-    .getByLabel('Plan file')
+    .getByLabel('Plan file', { exact: true })
     .setInputFiles({ name: 'wrong.json', mimeType: 'application/json', buffer: Buffer.from(wrong) });
   await expect(page.getByRole('alert')).toContainText('/flock/0/count');
   await page

@@ -7,17 +7,11 @@ import { StrictMode, Suspense, lazy } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Route, Routes, useLocation } from 'react-router';
 import './look/styles.css';
-import { isPlan } from './state/ahead';
 import { ErrorBoundary } from './pages/ErrorBoundary';
-import { fetched } from './pages/fetched';
 import { HomePage } from './pages/HomePage';
+import { PlanPage, fetchPlanPage } from './pages/PlanPage';
 
 // Each page comes when it is asked for.
-const PlanPage = fetched(async () => {
-  const page = await import('./pages/PlanPage');
-  await page.fetchPlanPage(window.location.pathname).catch(() => undefined);
-  return page.PlanPage;
-});
 const HoldingPage = lazy(async () => ({ default: (await import('./drawer/HoldingPage')).HoldingPage }));
 const StartPage = lazy(async () => ({ default: (await import('./start/StartPage')).StartPage }));
 const ComparePage = lazy(() => import('./compare/ComparePage'));
@@ -67,6 +61,11 @@ function start() {
   );
 }
 
-// What a plan's page needs was asked for already, and is waited for once. Its file waits for this one: nothing may be awaited here itself.
-const there = isPlan(window.location.pathname) ? PlanPage.fetch() : Promise.resolve();
-void there.catch(() => undefined).then(start);
+// What a plan's page shows at this stage was asked for already, and is waited for once.
+const there = fetchPlanPage(window.location.pathname).catch(() => undefined);
+/** The first file of all waits for nothing, not even for the page to be read to its end. */
+const read = new Promise<void>((go) => {
+  if (document.readyState !== 'loading') go();
+  else document.addEventListener('DOMContentLoaded', () => go());
+});
+void Promise.all([there, read]).then(start);

@@ -1,3 +1,4 @@
+import { useDeferredValue } from 'react';
 import { type CutStep, type CuttingPool, cutList, lengthText, poolName, sayCut } from '@aviarum/core';
 import { usePlan } from '../state/planStore';
 import { useMarket, useReader, useReckoning } from '../state/reckoningStore';
@@ -5,7 +6,7 @@ import { hoverLetter, useSelection } from '../state/selection';
 
 /** What to cut, roll by roll, in the order in which one unrolls along the fence: for the yard and for paper. */
 export function CutLists() {
-  const cutting = useReckoning((s) => s.reckoning?.cutting);
+  const cutting = useDeferredValue(useReckoning((s) => s.reckoning?.cutting));
   if (!cutting || cutting.length === 0) return null;
   return (
     <section className="cutlists">

@@ -1,3 +1,4 @@
+import { useDeferredValue } from 'react';
 import {
   type CutRoll,
   type CuttingPool,
@@ -18,7 +19,7 @@ import { hoverLetter, useSelection } from '../state/selection';
 
 /** Each roll as a bar with the pieces cut from it, in the order in which they are unrolled. */
 export function Rolls() {
-  const cutting = useReckoning((s) => s.reckoning?.cutting);
+  const cutting = useDeferredValue(useReckoning((s) => s.reckoning?.cutting));
   const proof = useReckoning((s) => s.reckoning?.proof);
   const market = useMarket();
   const reader = useReader();

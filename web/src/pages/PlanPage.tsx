@@ -7,6 +7,7 @@ import { DocketBar } from '../shell/DocketBar';
 import { TheLine } from '../shell/TheLine';
 import { TopBar } from '../shell/TopBar';
 import { GroundSheet } from '../sheet/GroundSheet';
+import { isPlan } from '../state/ahead';
 import { leftAt, rememberStage } from '../state/leftAt';
 import { useReckoning } from '../state/reckoningStore';
 import { STAGE_VIEWS } from '../stages/stages';
@@ -45,7 +46,7 @@ function SumsTrouble({ why }: { why: string }) {
 /** Fetches what the page shows at this address, so that it is shown at once. */
 export async function fetchPlanPage(pathname: string): Promise<void> {
   const stage = pathname.split('/')[5];
-  if (!isStage(stage)) return;
+  if (!isPlan(pathname) || !isStage(stage)) return;
   const panel = STAGE_VIEWS[stage].panel.fetch();
   await (stage === 'docket' ? Promise.all([panel, DocketPaper.fetch()]) : panel);
 }

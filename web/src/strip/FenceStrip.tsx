@@ -1,5 +1,5 @@
 import { type StageId, type StripScene, stripScene, surveyRings } from '@aviarum/core';
-import { useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { STAGE_VIEWS } from '../stages/stages';
 import { useSize } from '../sheet/useSize';
 import { usePlan } from '../state/planStore';
@@ -65,7 +65,8 @@ function StripHead({
 /** One run's fence unrolled, left to right from its first corner, over its true ground. */
 export function FenceStrip({ stage }: { stage: StageId }) {
   const plan = usePlan((s) => s.plan);
-  const reckoning = useReckoning((s) => s.reckoning);
+  // Drawn after the figures are: they are looked for first.
+  const reckoning = useDeferredValue(useReckoning((s) => s.reckoning));
   const { run } = useSelection();
   const [heights, setHeights] = useHeights();
   const frame = useRef<HTMLDivElement>(null);
