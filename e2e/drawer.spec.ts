@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import { type APIRequestContext } from '@playwright/test';
 import { type Keeper, expect, test } from './keeper';
 
@@ -106,3 +107,35 @@ test('of two hundred plans only those in sight are on the page, found by name, t
   );
   expect(cards.find((p) => p.id === 'plan-137')?.card?.price).toBe(85490);
 });
+
+const PAGES = ['', '/new', '/stock', '/compare/orchard-run/lean-to-infill', '/p/lean-to-infill/buying'];
+
+for (const theme of ['light', 'dark'] as const)
+  test(`no accessibility fault beside the plans, ${theme} theme; at 390 px nothing is wider than the screen`, async ({
+    page,
+  }) => {
+    await page.emulateMedia({ colorScheme: theme });
+    for (const where of PAGES) {
+      await page.setViewportSize({ width: 1280, height: 800 });
+      await page.goto(`/h/hollin-bank${where}`);
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      // What comes last on each page is there.
+      await expect(
+        page
+          .locator('.drawer li, .proposedfigures[aria-busy=false], .pricetable, .comparetable, .ticks')
+          .first(),
+      ).toBeVisible();
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(
+        violations.map((v) => `${where}: ${v.id}: ${v.nodes.map((n) => n.html.slice(0, 120)).join(' | ')}`),
+      ).toEqual([]);
+      await page.setViewportSize({ width: 390, height: 844 });
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+      expect(
+        await page
+          .locator('.pagebody')
+          .first()
+          .evaluate((body) => body.scrollWidth),
+      ).toBeLessThanOrEqual(390);
+    }
+  });

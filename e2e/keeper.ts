@@ -86,7 +86,7 @@ export class Keeper {
   /** Brings a plan in as a file, which opens it. */
   async bring(plan: object) {
     await this.page.goto(`/h/${this.holding}`);
-    await this.page.getByLabel('Plan file').setInputFiles({
+    await this.page.getByLabel('Plan file', { exact: true }).setInputFiles({
       name: 'plan.json',
       mimeType: 'application/json',
       buffer: Buffer.from(JSON.stringify(plan)),

@@ -168,7 +168,7 @@ test('a plan file comes in; a wrong one names its field', async ({ keeper, page 
     .setInputFiles({ name: 'wrong.json', mimeType: 'application/json', buffer: Buffer.from(wrong) });
   await expect(page.getByRole('alert')).toContainText('/flock/0/count');
   await page
-    .getByLabel('Plan file')
+    .getByLabel('Plan file', { exact: true })
     .setInputFiles({ name: 'orchard.json', mimeType: 'application/json', buffer: Buffer.from(demo) });
   await expect(page.getByRole('heading', { name: 'Outline' })).toBeVisible();
   await expect(keeper.bar('Fence')).toHaveText('31.80m');

@@ -254,3 +254,57 @@ test('where other widths might cost less the gap is shown, looking further finds
   const answer = reckonFile(await keeper.download('Plan as a file'));
   expect(answer.docket.total / 100).toBeCloseTo(before - saves, 6);
 });
+
+test('a price is changed in place, in the currency of its list; a plan takes it in that currency alone', async ({
+  keeper,
+}) => {
+  const { page } = keeper;
+  const docket = await toStock(keeper);
+  await page.getByRole('combobox', { name: 'Currency of the list of Far Gate Supplies' }).selectOption('EUR');
+  await page
+    .getByRole('button', { name: 'fasteners' })
+    .or(page.getByText('fasteners', { exact: true }))
+    .click();
+  const staples = page.getByRole('button', {
+    name: /^Change the price of Staples 25 mm, .* at Far Gate Supplies$/,
+  });
+  await expect(staples.first()).toContainText('EUR');
+  await staples.first().click();
+  const field = page.getByRole('textbox', { name: /^Price of Staples 25 mm/ });
+  await field.fill('1,25');
+  await field.press('Enter');
+  await expect(staples.first()).toHaveText('1.25 EUR');
+
+  await page.goto(docket);
+  await expect(page.getByText(/Your list of Far Gate Supplies is in EUR/)).toBeVisible();
+  await page.getByRole('button', { name: 'Buy in EUR' }).click();
+  await expect(page.getByText(/Your list of Far Gate Supplies is in EUR/)).toHaveCount(0);
+  await page.getByRole('button', { name: 'Use today’s prices' }).click();
+  await expect(keeper.bar('To buy')).toContainText('EUR');
+  await expect(page.getByText(/holds one price of yours in EUR/)).toBeVisible();
+  await keeper.settled();
+  await page.getByRole('button', { name: 'Leave my prices out' }).click();
+  await expect(keeper.bar('To buy')).not.toContainText('EUR');
+});
+
+test('at the yard lines are ticked off, and what is left over goes to the shed once', async ({ keeper }) => {
+  const { page } = keeper;
+  await keeper.newPlan('8', '1.83');
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(page.url().replace('/outline', '/buying'));
+  const boxes = page.getByRole('checkbox', { name: /, bought$/ });
+  await expect(boxes.first()).toBeVisible();
+  const count = await boxes.count();
+  for (let i = 0; i < count; i++) await boxes.nth(i).check();
+  await expect(page.getByText('All ticked.')).toBeVisible();
+  const left = page.getByRole('region', { name: 'Left over' });
+  const said = await left.getByRole('listitem').allInnerTexts();
+  expect(said.length).toBeGreaterThan(0);
+  await page.getByRole('button', { name: 'Put it in the shed' }).click();
+  await expect(left.getByText('It is in the shed.')).toBeVisible();
+  await page.reload();
+  await expect(left.getByText('It is in the shed.')).toBeVisible();
+  await left.getByRole('link', { name: 'See the shed' }).click();
+  await expect(page.locator('.stocklist li')).toHaveCount(said.length);
+  for (const line of said) await expect(page.locator('.stocklist')).toContainText(line);
+});

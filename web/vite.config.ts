@@ -13,6 +13,8 @@ export default defineConfig({
   build: {
     target: 'es2022',
     reportCompressedSize: false,
+    // All screens that a plan begins with are one file on purpose; what it may weigh is a limit of the bench.
+    chunkSizeWarningLimit: 800,
     rolldownOptions: {
       input: { index: at('index.html'), main: at('src/main.tsx') },
       output: {

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { Link, useParams } from 'react-router';
 import { holdings, plans } from '../api/client';
-import { BarLinks } from '../pages/BarLinks';
+import { AllHoldings, BarLinks } from '../pages/BarLinks';
 import { Opening } from '../pages/Opening';
 import { PageBar } from '../pages/PageBar';
 import { Trouble } from '../pages/Trouble';
@@ -74,6 +74,7 @@ export function HoldingPage() {
           )}
           {there && !empty && <Drawer holding={holding} list={there} />}
           {there && <HoldingFile holding={holding} open={open} />}
+          {all.data && <AllHoldings list={all.data} holding={holding} />}
           {there && <Bin holding={holding} />}
         </main>
       </DropPlace>

@@ -7,7 +7,6 @@ import {
   type ProofBook,
   type Reckoning,
   type StageId,
-  cardOf,
   makePreviewer,
   makeReckoner,
 } from '@aviarum/core';
@@ -58,7 +57,11 @@ const api = {
     return { sequence, whole: before === null, changed: changedView(last, before) };
   },
   /** The card of a plan that is not in hand. */
-  card: (other: Plan) => cardOf(other, makeReckoner()(other, {})),
+  async card(other: Plan) {
+    // Its sentences are not needed for the plan in hand.
+    const { cardOf } = await import('./card');
+    return cardOf(other, makeReckoner()(other, {}));
+  },
   /** A plan that is not in hand, as it is shown. */
   view: (other: Plan) => view(makeReckoner()(other, {})),
   /** A docket line's working by its id, or a headline's by `headline:name`. */

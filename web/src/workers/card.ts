@@ -1,0 +1,1 @@
+export { cardOf } from '@aviarum/core';
