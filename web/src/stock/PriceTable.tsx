@@ -95,7 +95,7 @@ function Product({ row, edit, begins }: { row: PriceRow; edit: Edit; begins: boo
         </button>
       </th>
       {row.yards.map(({ yard, priced }) => (
-        <td key={yard}>
+        <td key={yard} data-yard={edit.yardName(yard)}>
           {open && priced.length > 0 ? (
             <ul className="pricelines">
               {priced.map((p) => (
