@@ -12,9 +12,9 @@ export interface RowActs {
   readonly compare: (plan: ListedPlan) => void;
 }
 
-function Act({ word, of, onPress }: { word: string; of: string; onPress: () => void }) {
+function Act({ word, about, onPress }: { word: string; about: string; onPress: () => void }) {
   return (
-    <button type="button" className="wordbtn" aria-label={`${word} ${of}`} onClick={onPress}>
+    <button type="button" className="wordbtn" aria-label={`${word} ${about}`} onClick={onPress}>
       {word}
     </button>
   );
@@ -129,10 +129,10 @@ export function PlanRow({ holding, plan, compared, acts }: Props) {
       </div>
       <Figures plan={plan} />
       <span className="rowacts">
-        <Act word="Rename" of={name} onPress={() => setTyping('name')} />
-        <Act word="Note" of={`on ${name}`} onPress={() => setTyping('note')} />
-        <Act word="Copy" of={name} onPress={() => acts.copy(plan)} />
-        <Act word="Delete" of={name} onPress={() => acts.remove(plan)} />
+        <Act word="Rename" about={name} onPress={() => setTyping('name')} />
+        <Act word="Note" about={`on ${name}`} onPress={() => setTyping('note')} />
+        <Act word="Copy" about={name} onPress={() => acts.copy(plan)} />
+        <Act word="Delete" about={name} onPress={() => acts.remove(plan)} />
       </span>
     </>
   );

@@ -23,5 +23,9 @@ export function fetched<P>(load: () => Promise<ComponentType<P>>): Fetched<P> {
   let there: Loaded<P> | undefined;
   const fetch = async (): Promise<Loaded<P>> => (there ??= { default: await load() });
   const shown = lazy(() => (there ? atOnce(there) : fetch()));
-  return Object.assign(shown, { fetch: async () => void (await fetch()) });
+  return Object.assign(shown, {
+    fetch: async () => {
+      await fetch();
+    },
+  });
 }
