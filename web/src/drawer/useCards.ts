@@ -1,9 +1,12 @@
 import { type ListedPlan, SUMS } from '@aviarum/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { type Remote, wrap } from 'comlink';
-import { useEffect } from 'react';
+import { useEffect, useRef } from 'react';
 import { plan, putCard } from '../api/client';
 import type { ReckonApi } from '../workers/reckon.worker';
+
+/** Plans that are scrolled past are not looked at, ms. */
+const PAUSE = 250;
 
 /** Whether a plan has no card, or one of other sums. */
 const isOld = ({ card }: ListedPlan): boolean => card === null || card.sums !== SUMS;
@@ -15,15 +18,22 @@ const isOld = ({ card }: ListedPlan): boolean => card === null || card.sums !== 
  */
 export function useCards(holding: string, seen: readonly ListedPlan[]): void {
   const client = useQueryClient();
-  const old = seen.filter(isOld).map((p) => `${p.id} ${p.saveNumber}`);
-  const key = old.join('\n');
+  const latest = useRef(seen);
   useEffect(() => {
-    if (key === '') return undefined;
+    latest.current = seen;
+  });
+  // A card that came leaves the others at it: they begin anew only where other plans are in sight.
+  const ids = seen.map((p) => p.id).join('\n');
+  const some = seen.some(isOld);
+  useEffect(() => {
+    if (!some) return undefined;
+    const old = latest.current.filter(isOld);
     let left: 'yes' | 'no' = 'no';
-    const worker = new Worker(new URL('../workers/reckon.worker.ts', import.meta.url), { type: 'module' });
-    const api: Remote<ReckonApi> = wrap<ReckonApi>(worker);
+    let worker: Worker | undefined;
     const make = async () => {
-      for (const [id = ''] of key.split('\n').map((line) => line.split(' '))) {
+      worker = new Worker(new URL('../workers/reckon.worker.ts', import.meta.url), { type: 'module' });
+      const api: Remote<ReckonApi> = wrap<ReckonApi>(worker);
+      for (const { id } of old) {
         const stored = await plan(holding, id);
         const card = await api.card(stored.plan);
         if (left === 'yes') return;
@@ -34,10 +44,11 @@ export function useCards(holding: string, seen: readonly ListedPlan[]): void {
       }
     };
     // A plan that is gone, or a server that is, is told by the list itself.
-    void make().catch(() => undefined);
+    const timer = setTimeout(() => void make().catch(() => undefined), PAUSE);
     return () => {
       left = 'yes';
-      worker.terminate();
+      clearTimeout(timer);
+      worker?.terminate();
     };
-  }, [client, holding, key]);
+  }, [client, holding, ids, some]);
 }
