@@ -74,7 +74,7 @@ export function HoldingPage() {
           )}
           {there && !empty && <Drawer holding={holding} list={there} />}
           {there && <HoldingFile holding={holding} open={open} />}
-          {all.data && <AllHoldings list={all.data} holding={holding} />}
+          {there && all.data && <AllHoldings list={all.data} holding={holding} />}
           {there && <Bin holding={holding} />}
         </main>
       </DropPlace>
