@@ -7,7 +7,7 @@ import type { Vector } from '../ground/vector';
  */
 export type PictureShape =
   | { readonly what: 'house' | 'mesh' | 'gate'; readonly points: readonly Vector[] }
-  | { readonly what: 'post' | 'stake' | 'roof' | 'skirt' | 'brace'; readonly points: readonly Vector[] }
+  | { readonly what: 'post' | 'stake' | 'roof' | 'buried' | 'brace'; readonly points: readonly Vector[] }
   | { readonly what: 'bird'; readonly at: Vector; readonly size: number };
 
 export type Picture = readonly PictureShape[];
@@ -60,8 +60,8 @@ export const gate = (from: number, to: number, top: number): Picture => [
     ],
   },
 ];
-export const skirt = (from: number, to: number): PictureShape => ({
-  what: 'skirt',
+export const buried = (from: number, to: number): PictureShape => ({
+  what: 'buried',
   points: [
     { x: from, y: -0.16 },
     { x: to, y: -0.16 },

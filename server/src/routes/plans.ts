@@ -96,7 +96,8 @@ export function planRoutes({ db }: Services) {
     .put('/:plan/card', async (c) => {
       const id = idIn(c, 'plan', 'plan');
       const kept = await putCard(db, c.var.holding.id, id, checked(newCard, await jsonBody(c)));
-      if (!kept) throw new BorderError(409, 'The plan was saved since; the card was not kept.', []);
+      if (!kept)
+        throw new BorderError(409, 'The plan was saved since, or is gone; the card was not kept.', []);
       return c.body(null, 204);
     })
     .get('/:plan/revisions', async (c) =>

@@ -1,8 +1,9 @@
 import type { ListedPlan } from '@aviarum/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { useCallback, useId, useMemo, useRef, useState } from 'react';
+import { useCallback, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { Pick } from '../fields/Choice';
+import { SearchField } from '../fields/SearchField';
 import { ORDERS, type Order, inOrder } from './order';
 import { PlanRow, type RowActs } from './PlanRow';
 import { useActs } from './useActs';
@@ -87,9 +88,10 @@ function Comparing({ holding, chosen }: { holding: string; chosen: readonly stri
 export function Drawer({ holding, list }: { holding: string; list: readonly ListedPlan[] }) {
   const [order, setOrder] = useState<Order>('saved');
   const [find, setFind] = useState('');
-  const [chosen, setChosen] = useState<readonly string[]>([]);
-  const findId = useId();
-  const compare = useCallback((plan: ListedPlan) => setChosen((c) => chosenAfter(c, plan.id)), []);
+  const [ticked, setTicked] = useState<readonly string[]>([]);
+  // One that was deleted meanwhile is not compared.
+  const chosen = ticked.filter((id) => list.some((p) => p.id === id));
+  const compare = useCallback((plan: ListedPlan) => setTicked((c) => chosenAfter(c, plan.id)), []);
   const { acts, bringBack, deleted, trouble } = useActs(holding, compare);
   const shown = useMemo(() => inOrder(list, order, find), [list, order, find]);
   return (
@@ -97,19 +99,7 @@ export function Drawer({ holding, list }: { holding: string; list: readonly List
       <div className="drawertools">
         {list.length >= MANY && (
           <>
-            <div className="field">
-              <label className="name" htmlFor={findId}>
-                Find
-              </label>
-              <input
-                id={findId}
-                className="input"
-                type="search"
-                placeholder="by name or matter"
-                value={find}
-                onChange={(e) => setFind(e.target.value)}
-              />
-            </div>
+            <SearchField name="Find" placeholder="by name or matter" value={find} onType={setFind} />
             <Pick name="In order" value={order} options={ORDERS} onChoose={setOrder} />
           </>
         )}

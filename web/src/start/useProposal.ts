@@ -1,5 +1,5 @@
 import { newId } from '@aviarum/core';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { createPlan } from '../api/client';
 import { cardOfPlan } from '../state/cards';
 import { device } from '../state/device';
@@ -14,10 +14,12 @@ const freshId = () => newId('p', [], Math.random) + newId('', [], Math.random);
 function useAsked(holding: string) {
   const [asked, setAsked] = useState<Asked>(FIRST_ASKED);
   const [id, setId] = useState(freshId);
+  const typing = useRef<'yes' | 'no'>('no');
   useEffect(() => {
     let current = true;
     void device.read(keyOf(holding)).then((kept) => {
-      if (!current || kept === undefined) return;
+      // What is typed meanwhile is newer than what was kept.
+      if (!current || kept === undefined || typing.current === 'yes') return;
       const { id: before, asked: typed } = kept as { id?: unknown; asked?: unknown };
       setAsked(readAsked(typed));
       if (typeof before === 'string' && /^[a-z0-9]{9}$/.test(before)) setId(before);
@@ -27,6 +29,7 @@ function useAsked(holding: string) {
     };
   }, [holding]);
   const set = (to: Partial<Asked>) => {
+    typing.current = 'yes';
     const next = { ...asked, ...to };
     setAsked(next);
     void device.write(keyOf(holding), { id, asked: next });

@@ -8,10 +8,11 @@ import {
   newId,
 } from '@aviarum/core';
 import { Undo2 } from 'lucide-react';
-import { useId, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { putPrice, putYardList, removePrice } from '../api/stock';
 import { dated } from '../drawer/saved';
 import { Choice, Pick } from '../fields/Choice';
+import { SearchField } from '../fields/SearchField';
 import { MoneyField } from '../fields/MoneyField';
 import { currencies } from '../fields/currencies';
 import { useReader } from '../state/reckoningStore';
@@ -124,7 +125,6 @@ export function PriceTable({ holding, prices, lists, market }: Props) {
   const { problems, attempt } = useTry(holding, 'prices', 'yards');
   const [kind, setKind] = useState<Kind>('roll');
   const [find, setFind] = useState('');
-  const findId = useId();
   const catalogue = EDITIONS[LATEST_EDITION];
   const named = useMemo(currencies, []);
   const rows = useMemo(
@@ -153,19 +153,13 @@ export function PriceTable({ holding, prices, lists, market }: Props) {
     <>
       <div className="pricetools">
         <Choice name="Prices of" hideName value={kind} options={KINDS} onChoose={setKind} />
-        <div className="field">
-          <label className="sr-only" htmlFor={findId}>
-            Find a product
-          </label>
-          <input
-            id={findId}
-            type="search"
-            className="input"
-            placeholder="find, such as 13 × 13"
-            value={find}
-            onChange={(e) => setFind(e.target.value)}
-          />
-        </div>
+        <SearchField
+          name="Find a product"
+          hideName
+          placeholder="find, such as 13 × 13"
+          value={find}
+          onType={setFind}
+        />
       </div>
       <Problems title="The price was not taken." problems={problems} />
       <table className="pricetable">

@@ -38,7 +38,7 @@ function YardList({ plan, at }: { plan: Plan; at: AtYard }) {
       <p className="soft small">
         {left.length === 0
           ? 'All ticked.'
-          : `${left.length} of ${at.list.length} still to buy, ${reader.money(toPay)} as the yard states it.`}
+          : `${left.length} of ${at.list.length} still to buy, ${reader.money(toPay)} for goods, as the yard states it.`}
       </p>
       <div className="ticks">
         {at.list.map((b) => {

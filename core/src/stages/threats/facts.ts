@@ -1,3 +1,4 @@
 export const NAME = 'Threats';
 /** Why it comes now. */
-export const WHY = 'What hunts here decides mesh, skirt and catches. Look for signs before you choose.';
+export const WHY =
+  'What hunts here decides how fine the mesh, how deep the foot, how tight the catches. Look for signs first.';

@@ -1,15 +1,15 @@
 import { apply } from '../../plan/changes/apply';
-import { bird, gate, mesh, post, skirt, stake } from '../picture';
+import { bird, gate, mesh, post, buried, stake } from '../picture';
 import { type Start, floorFor, withGate } from '../start';
 
 /** Fence all round: about square, as large as the birds want, or as it is given. */
 export const alone: Start = {
   name: 'A run that stands alone',
-  line: 'fence and skirt all round',
+  line: 'fence all round, the foot closed',
   asks: ['width', 'depth'],
   picture: [
     mesh(0.8, 7.2, 1.75),
-    skirt(0.3, 7.7),
+    buried(0.3, 7.7),
     stake(2.2, 1.75),
     stake(6, 1.75),
     ...gate(3.7, 4.7, 1.75),

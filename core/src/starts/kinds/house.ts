@@ -1,7 +1,7 @@
 import { apply } from '../../plan/changes/apply';
 import { tidy } from '../../units/round';
 import { ASKS } from '../asks';
-import { bird, gable, gate, mesh, post, skirt, stake } from '../picture';
+import { bird, gable, gate, mesh, post, buried, stake } from '../picture';
 import { type Start, floorWanted, proposedLength, withGate } from '../start';
 
 /** House depth drawn until the keeper gives it, m. */
@@ -10,12 +10,12 @@ const HOUSE_DEPTH = 1.8;
 /** Against the house: the area that the birds want, rounded up, about three to two, with the gate in the far side. */
 export const house: Start = {
   name: 'Against the hen house',
-  line: 'posts, mesh, skirt, one gate',
+  line: 'posts, mesh, the foot closed, one gate',
   asks: ['house'],
   picture: [
     gable(0.4, 2.2, 1.5, 2.3),
     mesh(2.2, 7.4, 1.75),
-    skirt(2.3, 7.9),
+    buried(2.3, 7.9),
     stake(3.5, 1.75),
     ...gate(4.8, 5.8, 1.75),
     post(2.2, 1.85),
