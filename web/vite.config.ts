@@ -1,14 +1,48 @@
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { fileURLToPath } from 'node:url';
-import { defineConfig } from 'vite';
+import { type Plugin, defineConfig } from 'vite';
 
 const at = (file: string) => fileURLToPath(new URL(file, import.meta.url));
 /** What is there before the screens: it begins what takes longest, and waits for nothing. */
-const BEFORE = /\/web\/(index\.html|src\/first\.ts|src\/state\/ahead\.ts)|\/idb-keyval\/|preload-helper/;
+const BEFORE =
+  /\/web\/(index\.html|src\/first\.ts|src\/state\/ahead\.ts)|\/idb-keyval\/|preload-helper|modulepreload-polyfill/;
+
+/** The page asks for the screens and their look at once, though the file that comes first does not wait for them. */
+const screensAskedFor: Plugin = {
+  name: 'screens-asked-for',
+  transformIndexHtml(_html, { bundle = {} }) {
+    const screens = Object.values(bundle).find(
+      (file) => file.type === 'chunk' && file.isEntry && file.name === 'main',
+    );
+    if (screens?.type !== 'chunk') return [];
+    const link = (attrs: Record<string, string | boolean>) => ({
+      tag: 'link',
+      attrs: { ...attrs, crossorigin: true },
+      injectTo: 'head' as const,
+    });
+    return [
+      ...[screens.fileName, ...screens.imports].map((file) =>
+        link({ rel: 'modulepreload', href: `/${file}` }),
+      ),
+      ...[...(screens.viteMetadata?.importedCss ?? [])].map((file) =>
+        link({ rel: 'stylesheet', href: `/${file}` }),
+      ),
+    ];
+  },
+};
 
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  plugins: [react(), tailwindcss(), screensAskedFor],
+  resolve: {
+    // The package names its development build for browsers, with warnings that nobody reads here.
+    alias: [
+      {
+        find: /^react-router$/,
+        replacement: at('../node_modules/react-router/dist/production/index.mjs'),
+      },
+    ],
+  },
   worker: { format: 'es' },
   build: {
     target: 'es2022',
@@ -24,14 +58,7 @@ export default defineConfig({
           groups: [
             { name: 'first', test: BEFORE },
             { name: 'screens', tags: ['$initial'], test: (id: string) => !BEFORE.test(id) },
-            {
-              name: 'fields',
-              test: /\/web\/src\/(fields\/|stages\/(Panel|Findings)|docket\/|stages\/docket\/)/,
-            },
-            {
-              name: 'words',
-              test: /\/core\/src\/(words|cutList|stages)\/(\w+\/)?(terms|changes|names|sentences|cutList|docket|leftOvers)\.ts$/,
-            },
+            { name: 'shared', minShareCount: 4 },
           ],
         },
       },

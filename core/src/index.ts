@@ -55,7 +55,8 @@ export {
   type StoredPlan,
   type StoredPrice,
 } from './formats/answers';
-export { type Card, SUMS, cardOf, cardSchema } from './formats/card';
+export { type Card, SUMS, cardSchema } from './formats/card';
+export { cardOf } from './formats/makeCard';
 export { readProofs } from './formats/proofFile';
 export { MOST_PROBLEMS, type Problem, pointerOf } from './formats/problem';
 export { LENGTHS, cutText, textOf, utf8 } from './schema/text';

@@ -19,7 +19,7 @@ import { BarLinks } from '../pages/BarLinks';
 import { Opening } from '../pages/Opening';
 import { PageBar } from '../pages/PageBar';
 import { Trouble } from '../pages/Trouble';
-import { dated } from '../drawer/saved';
+import { shortDay } from '../fields/dates';
 import { type Reckoned, useTwo } from './useTwo';
 
 type Two = readonly [Reckoned, Reckoned];
@@ -41,7 +41,7 @@ const FIGURES: readonly (readonly [name: string, of: (r: Reckoned, units: Plan['
     ({ plan, reckoning }) =>
       `${reckoning.docket.complete ? '' : 'at least '}${makeReader(plan.units, plan.currency).money(reckoning.docket.total)}`,
   ],
-  ['Prices of', ({ reckoning }) => dated(reckoning.docket.pricesAsOf)],
+  ['Prices of', ({ reckoning }) => shortDay(reckoning.docket.pricesAsOf)],
 ];
 
 function Table({ caption, two, children }: { caption: string; two: Two; children: ReactNode }) {

@@ -1,13 +1,11 @@
 import { type Plan, STAGE_IDS, STAGE_NAMES, printNumber } from '@aviarum/core';
+import { longDay } from '../fields/dates';
 import { usePlan } from '../state/planStore';
 import { useMarket, useReader, useReckoning } from '../state/reckoningStore';
 import { CutLists } from './CutLists';
 import { Files } from './Files';
 import { LineRows } from './LineRows';
 import { Totals } from './Totals';
-
-const dated = (iso: string) =>
-  new Date(iso).toLocaleDateString(undefined, { day: 'numeric', month: 'long', year: 'numeric' });
 
 /** The full list, with the working of the line that is open, what it comes to, and what is cut from what. */
 export function DocketPaper() {
@@ -21,7 +19,7 @@ export function DocketPaper() {
       <header>
         <h2>Docket</h2>
         <span className="soft">
-          {names.length > 0 ? `${names.join(' and ')}, ` : ''}prices of {dated(docket.pricesAsOf)}
+          {names.length > 0 ? `${names.join(' and ')}, ` : ''}prices of {longDay(docket.pricesAsOf)}
         </span>
       </header>
       <p className="soft small" style={{ margin: '4px 0 0' }}>

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { bin, restorePlan } from '../api/client';
 import { troubleOf } from '../pages/Trouble';
-import { saved } from './saved';
+import { dayAndTime } from '../fields/dates';
 
 /** What was deleted, to be brought back. */
 export function Bin({ holding }: { holding: string }) {
@@ -23,7 +23,7 @@ export function Bin({ holding }: { holding: string }) {
         {list.data.map((p) => (
           <li key={p.id}>
             <span className="planname">
-              <b>{p.name}</b> <span className="soft small">deleted {saved(p.deletedAt)}</span>
+              <b>{p.name}</b> <span className="soft small">deleted {dayAndTime(p.deletedAt)}</span>
             </span>
             <button
               type="button"

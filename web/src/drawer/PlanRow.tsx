@@ -2,7 +2,7 @@ import { LENGTHS, type ListedPlan, areaText, cutText, lengthText, moneyPrinter }
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { MiniSheet } from './MiniSheet';
-import { dated, saved } from './saved';
+import { dayAndTime, shortDay } from '../fields/dates';
 
 export interface RowActs {
   readonly rename: (plan: ListedPlan, name: string) => void;
@@ -67,7 +67,7 @@ function Figures({ plan }: { plan: ListedPlan }) {
       </span>
       <span>
         <b>{card.price === null ? 'no price' : moneyPrinter(card.currency)(card.price)}</b>
-        <span className="soft small rowdate">prices of {dated(card.asOf)}</span>
+        <span className="soft small rowdate">prices of {shortDay(card.asOf)}</span>
       </span>
     </span>
   );
@@ -125,7 +125,7 @@ export function PlanRow({ holding, plan, compared, acts }: Props) {
           note !== '' && <span className="rownote">{note}</span>
         )}
         {card?.worst !== undefined && <span className="rowworst">▲ {card.worst}</span>}
-        <span className="soft small">saved {saved(plan.savedAt)}</span>
+        <span className="soft small">saved {dayAndTime(plan.savedAt)}</span>
       </div>
       <Figures plan={plan} />
       <span className="rowacts">

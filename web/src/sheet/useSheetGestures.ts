@@ -1,4 +1,4 @@
-import { useGesture } from '@use-gesture/react';
+import { createUseGesture, dragAction, pinchAction, wheelAction } from '@use-gesture/react';
 import { type RefObject, useEffect, useMemo, useRef, useState } from 'react';
 import { usePlan } from '../state/planStore';
 import { useReader } from '../state/reckoningStore';
@@ -24,6 +24,9 @@ interface Asked {
   readonly still: 'yes' | 'no';
   readonly wheel: 'yes' | 'no';
 }
+
+/** Only what the sheet is touched with. */
+const useGesture = createUseGesture([dragAction, pinchAction, wheelAction]);
 
 /** As far as a handle can be taken from its middle, px. */
 const REACH = 16;

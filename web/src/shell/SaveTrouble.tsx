@@ -7,7 +7,7 @@ import { keepAsNew } from '../state/keep';
 import { usePlan } from '../state/planStore';
 import { forgetRecord, forgetUnsent, retrySave, takeTheirs, useSaving } from '../state/saving';
 import type { Kept } from '../state/unsent';
-import { clock, when } from './clock';
+import { clock, sinceWhen } from '../fields/dates';
 
 function Notice({ children, mends }: { children: ReactNode; mends?: ReactNode }) {
   return (
@@ -76,7 +76,7 @@ export function FoundWork({ holding, kept }: { holding: string; kept: Kept }) {
         </>
       }
     >
-      <b>This device holds work that was not sent, of {when(kept.at)}:</b> “{plan.name}”.
+      <b>This device holds work that was not sent, of {sinceWhen(kept.at)}:</b> “{plan.name}”.
     </Notice>
   );
 }

@@ -8,7 +8,7 @@ import { ApiError } from '../api/client';
 import { keepAsNew } from '../state/keep';
 import { useMarket, useReader } from '../state/reckoningStore';
 import { useSaving } from '../state/saving';
-import { clock } from './clock';
+import { clock } from '../fields/dates';
 import { useSayChange } from './useSayChange';
 import { ThemeButton } from './ThemeButton';
 

@@ -1,9 +1,8 @@
-import type { Plan, PlanSummary } from '@aviarum/core';
+import type { Card, Plan, PlanSummary } from '@aviarum/core';
 import { create } from 'zustand';
 import { ApiError, plan as fetchPlan, savePlan } from '../api/client';
 import { device } from './device';
 import { usePlan } from './planStore';
-import { cardOfPlan } from './cards';
 import { sameFields } from './sameFields';
 import { type Kept, type Pending, type Unsent, ownKey, saysTheSame, unsentOf } from './unsent';
 
@@ -46,6 +45,8 @@ let adopted: Session | undefined;
 let timer: ReturnType<typeof setTimeout> | undefined;
 /** A page that was left sends nothing more: what it kept is sent by the one that opens the plan next. */
 let page: 'up' | 'left' = 'up';
+/** Comes after the page, which does not wait for it; a plan saved before is given its card when it is seen in a list. */
+let makeCard: ((plan: Plan) => Card | null) | undefined;
 
 const ownKeyInHand = (): string | undefined => current && ownKey(current.holding, current.id);
 const say = (state: SaveState) => useSaving.setState({ state });
@@ -112,7 +113,7 @@ async function save(session: Session): Promise<void> {
   try {
     const answer = await savePlan(session.holding, {
       plan: sent.plan,
-      card: cardOfPlan(sent.plan),
+      card: makeCard?.(sent.plan) ?? null,
       basedOn: session.basedOn,
       saveId: sent.saveId,
     });
@@ -214,6 +215,10 @@ export async function openPlan(holding: string, id: string): Promise<void> {
 
 /** Follows the plan store. @returns how to stop: what is not sent yet is sent at once */
 export function followSaving(): () => void {
+  import('./cards').then(
+    ({ cardOfPlan }) => (makeCard = cardOfPlan),
+    () => undefined,
+  );
   const stopPlan = usePlan.subscribe((now, before) => {
     const session = current;
     if (!session || now.plan?.id !== session.id || before.plan?.id !== session.id) return;

@@ -63,6 +63,7 @@ async function openTab() {
   await saving.openPlan('home', 'p1');
   network = before;
   const stop = saving.followSaving();
+  await import('./cards'); // otherwise it is still being fetched when the next tab begins
   return {
     edit: (name: string) => usePlan.getState().take({ verb: 'rename', name }),
     shown: () => usePlan.getState().plan?.name,

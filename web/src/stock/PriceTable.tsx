@@ -10,7 +10,7 @@ import {
 import { Undo2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { putPrice, putYardList, removePrice } from '../api/stock';
-import { dated } from '../drawer/saved';
+import { shortDay } from '../fields/dates';
 import { Choice, Pick } from '../fields/Choice';
 import { SearchField } from '../fields/SearchField';
 import { MoneyField } from '../fields/MoneyField';
@@ -60,7 +60,7 @@ function PriceLine({ priced, product, edit }: { priced: Priced; product: string;
           {moneyPrinter(currency)(offer.price)}
         </button>
       )}
-      <span className="soft small">{own ? `yours, ${dated(asOf)}` : ''}</span>
+      <span className="soft small">{own ? `yours, ${shortDay(asOf)}` : ''}</span>
       {own && (
         <button
           type="button"
@@ -165,7 +165,7 @@ export function PriceTable({ holding, prices, lists, market }: Props) {
       <table className="pricetable">
         <thead>
           <tr>
-            <th scope="col">list of {dated(catalogue.pricesAsOf)}</th>
+            <th scope="col">list of {shortDay(catalogue.pricesAsOf)}</th>
             {catalogue.yards.map((y) => (
               <th key={y.id} scope="col">
                 {y.name}

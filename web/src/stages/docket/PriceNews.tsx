@@ -9,6 +9,7 @@ import {
 } from '@aviarum/core';
 import { useQuery } from '@tanstack/react-query';
 import { prices, products } from '../../api/stock';
+import { longDay } from '../../fields/dates';
 import { usePlan } from '../../state/planStore';
 import { useEffects, useReader } from '../../state/reckoningStore';
 import { sameFields } from '../../state/sameFields';
@@ -16,8 +17,6 @@ import { sameFields } from '../../state/sameFields';
 type News = Pick<Buying, 'edition' | 'pricesAsOf' | 'ownPrices' | 'ownProducts'>;
 
 const newest = (dates: readonly string[]) => [...dates].sort().at(-1) ?? '';
-const dated = (iso: string) =>
-  new Date(iso).toLocaleDateString(undefined, { day: 'numeric', month: 'long', year: 'numeric' });
 
 /** Own prices whose list is in a currency that the plan cannot read, yard by yard, with the way out. */
 function OtherCurrencies({ plan, prices: left }: { plan: Plan; prices: readonly StoredPrice[] }) {
@@ -81,13 +80,13 @@ export function PriceNews({ plan }: { plan: Plan }) {
   return (
     <section style={{ gap: 6 }}>
       <div>
-        <b>Prices</b> of {dated(pricesAsOf)}
+        <b>Prices</b> of {longDay(pricesAsOf)}
       </div>
       {found && <OtherCurrencies plan={plan} prices={found.left} />}
       {change ? (
         <>
           <p className="small">
-            There are prices of {dated(change.prices.pricesAsOf)}.{' '}
+            There are prices of {longDay(change.prices.pricesAsOf)}.{' '}
             {effect &&
               (effect.price === null
                 ? 'Some line would have no price.'
