@@ -33,6 +33,7 @@ for (const [i, { width, depth, spacing }] of runs.entries()) {
     await keeper.type(/^Width/, metres(width));
     await keeper.type(/^Depth/, metres(depth));
     await keeper.open('Posts');
+    await keeper.question('Largest spacing');
     await keeper.type('Largest spacing', `${Math.round(spacing * 100)} cm`);
     await keeper.settled();
     const wanted = closedForms(width, depth, spacing, 0.95);
@@ -115,6 +116,7 @@ test('a yard without a price makes the total at least', async ({ keeper }) => {
   const { page } = keeper;
   await keeper.newPlan('9', '2.4');
   await keeper.open('Docket');
+  await keeper.question('Yards');
   await page.getByRole('radio', { name: /Longacre/ }).check();
   await expect(page.locator('.totalrow')).toContainText('at least');
   await expect(page.locator('tr[data-line^="kit:"]')).toContainText('no price');

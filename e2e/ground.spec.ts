@@ -129,9 +129,10 @@ test('a run divided, with a pop door between: one fence, counted once; the strip
   await keeper.type(/^Depth/, '8');
   // Against a house of 3.6: a far side of 4, two of 8 and what the house leaves of the near one.
   await expect(keeper.bar('Fence')).toHaveText('20.40m');
+  await keeper.question('The run');
   await page.getByLabel('Divide by a fence from').selectOption({ label: 'corner 1' });
   await page
-    .getByRole('region', { name: 'Runs' })
+    .getByRole('region', { name: 'The run' })
     .getByLabel('to', { exact: true })
     .selectOption({ label: 'corner 3' });
   await page.getByRole('button', { name: 'Divide', exact: true }).click();
@@ -162,6 +163,7 @@ test('heights by string, by drop and by rise are the same ground; the strip and 
   await keeper.type(/^Depth/, '12');
   await keeper.open('Ground');
   // Down from the string: corners 1 and the last at 0.30, corners 2 and 3 at 1.20.
+  await keeper.question('Heights');
   await keeper.type('Corner 1', '0.30');
   await keeper.type('Corner 2', '1.20');
   await keeper.type('Corner 3', '1.20');
@@ -268,6 +270,7 @@ test('houses, trees, services and boundaries are put down, opened, moved and tak
   await things.getByRole('button', { name: 'Tree' }).click();
   await page.getByRole('button', { name: 'Remove it' }).click();
   await expect(things.getByRole('button', { name: 'Tree' })).toHaveCount(0);
+  await keeper.question('Soil, frost and north');
   await keeper.type('North, degrees clockwise from up', '30');
   await expect(page.getByRole('img', { name: 'North is 30° clockwise from up' })).toBeVisible();
 });

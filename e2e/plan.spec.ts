@@ -181,6 +181,7 @@ const PLACES: Readonly<Record<string, readonly string[]>> = {
     'orchard-run/ground?at=building:house',
     'orchard-run/outline?at=corner:c4',
     'orchard-run/posts?at=post:corner:c1/post',
+    'orchard-run/assumptions',
     'orchard-run/yard',
     'orchard-run/print',
   ],
@@ -194,7 +195,7 @@ for (const [theme, where] of (['light', 'dark'] as const).flatMap((t) =>
     await page.emulateMedia({ colorScheme: theme });
     for (const stage of PLACES[where] ?? []) {
       await page.goto(`/h/hollin-bank/p/${stage}`);
-      const ready = /yard|print/.test(stage)
+      const ready = /yard|print|assumptions/.test(stage)
         ? page.getByRole('main')
         : page.getByRole('region', { name: 'Docket summary' }).getByText('Fence');
       await expect(ready.first()).toBeVisible();

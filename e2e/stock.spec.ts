@@ -36,6 +36,7 @@ test('a roll in the shed lowers the price of a plan that uses it, and the file s
 
   await putRoll(keeper, product, width);
   await page.goto(address);
+  await keeper.question('From the shed');
   const piece = page.getByRole('checkbox', { name: /from the barn/ });
   await piece.check();
   await expect.poll(() => keeper.toBuy()).toBeLessThan(before);
@@ -67,6 +68,7 @@ test('a roll as wide as no yard sells is used, and taken as it is when it was cu
   };
   await putRoll(keeper, plan.choices.plan.skirt.mesh, '0.73');
   await page.goto(address);
+  await keeper.question('From the shed');
   await page.getByRole('checkbox', { name: /from the barn/ }).check();
   await expect.poll(() => keeper.toBuy()).toBeLessThan(before);
   await expect(page.getByRole('table').first()).toContainText('0.73 m');
@@ -145,6 +147,7 @@ test('an own product is added with its price, hung after its prices were taken, 
 
   await page.goto(docket);
   await page.getByRole('button', { name: 'Use today’s prices' }).click();
+  await keeper.question('Other pieces');
   await page.getByRole('button', { name: 'Add a vent or patch' }).click();
   await page.getByRole('combobox', { name: 'Mesh' }).selectOption({ label: 'Welded 19 × 19' });
   const line = page.locator('tr[data-line^="roll:m"]');
@@ -159,6 +162,7 @@ test('two yards cost no more than either, and a line can be kept to one of them'
   await keeper.newPlan('12', '2.4');
   await keeper.open('Docket');
   const one = await keeper.toBuy();
+  await keeper.question('Yards');
   await page.getByRole('radio', { name: /Either or both/ }).check();
   await expect.poll(() => keeper.toBuy()).toBeLessThanOrEqual(one);
   await page.locator('tr[data-line="pack:staple"] .linebtn').click();
@@ -281,6 +285,7 @@ test('a price is changed in place, in the currency of its list; a plan takes it 
   await expect(page.getByText(/Your list of Far Gate Supplies is in EUR/)).toHaveCount(0);
   await page.getByRole('button', { name: 'Use today’s prices' }).click();
   await expect(keeper.bar('To buy')).toContainText('EUR');
+  await keeper.question('Currency');
   await expect(page.getByText(/holds one price of yours in EUR/)).toBeVisible();
   await keeper.settled();
   await page.getByRole('button', { name: 'Leave my prices out' }).click();

@@ -72,7 +72,7 @@ const LINES: Readonly<Record<string, readonly (readonly [behind: string, line: s
   'web/src/stages/stages.ts': [
     [
       'export const STAGE_VIEWS: Readonly<Record<StageId, StageView>> = {',
-      "\n  flags: { panel: fetched(async () => (await import('./flags/FlagsPanel')).FlagsPanel), lettered: 'no' },",
+      "\n  flags: { panel: fetched(async () => (await import('./flags/FlagsPanel')).FlagsPanel), first: 'choices', lettered: 'no' },",
     ],
   ],
 };

@@ -12,6 +12,7 @@ export {
   EDITIONS,
   LATEST_EDITION,
   PACK_IDS,
+  editionNamed,
   editionOf,
   type Market,
   type MeshProduct,
@@ -70,6 +71,7 @@ export { toSegment, type Vector } from './ground/vector';
 export { closingError, shareOut } from './ground/walk';
 export { nextId } from './plan/ids';
 export { type PartOf, type PartRef, formatPart, parsePart, thingOf } from './plan/partRef';
+export { ASSUMED, type AssumedRow, assumedIn } from './words/assumed';
 export { ASSUMPTIONS, type AssumptionId, SOIL_FACTORS, type Soil } from './plan/assumptions';
 export {
   type Box,
@@ -158,9 +160,13 @@ export {
   PRESENCES,
   type Presence,
   THREATS,
+  THREAT_FIGURES,
   THREAT_IDS,
+  type ThreatFigure,
   type ThreatId,
   USUAL_THREATS,
+  isPresent,
+  threatIn,
 } from './stages/threats/kinds';
 export { openingLimits, passing, shorterSide } from './stages/threats/openings';
 export * from './units';

@@ -62,6 +62,7 @@ export const PINS = key<Plan['postPins']>('plan.pins');
 export const FLOCK = key<Plan['flock']>('plan.flock');
 export const SPACE = key<Plan['space']>('plan.space');
 export const THREATS = key<Plan['threats']>('plan.threats');
+export const THREAT_FIGURES = key<Plan['threatFigures']>('plan.threatFigures');
 export const SPOT_HEIGHTS = key<Plan['ground']['spotHeights']>('plan.spot-heights');
 export const BUILDINGS = key<Plan['ground']['buildings']>('plan.buildings');
 export const TREES = key<Plan['ground']['trees']>('plan.trees');

@@ -1,6 +1,6 @@
 import './noEval';
-import '@fontsource-variable/atkinson-hyperlegible-mono';
-import '@fontsource-variable/atkinson-hyperlegible-next';
+import '@fontsource-variable/hanken-grotesk';
+import '@fontsource-variable/spline-sans-mono';
 import '@fontsource/saira-stencil-one/400.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode, Suspense, lazy } from 'react';
@@ -16,6 +16,7 @@ const HoldingPage = lazy(async () => ({ default: (await import('./drawer/Holding
 const StartPage = lazy(async () => ({ default: (await import('./start/StartPage')).StartPage }));
 const ComparePage = lazy(() => import('./compare/ComparePage'));
 const BuyingPage = lazy(() => import('./yard/BuyingPage'));
+const AssumptionsPage = lazy(() => import('./assumptions/AssumptionsPage'));
 const YardPage = lazy(() => import('./yard/YardPage'));
 const StockPage = lazy(() => import('./stock/StockPage'));
 const PrintPage = lazy(() => import('./yard/PrintPage'));
@@ -35,6 +36,7 @@ function Pages() {
         <Route path="/h/:holding/new" element={<StartPage />} />
         <Route path="/h/:holding/compare/:one/:other" element={<ComparePage />} />
         <Route path="/h/:holding/p/:planId" element={<PlanPage />} />
+        <Route path="/h/:holding/p/:planId/assumptions" element={<AssumptionsPage />} />
         <Route path="/h/:holding/p/:planId/yard" element={<YardPage />} />
         <Route path="/h/:holding/p/:planId/buying" element={<BuyingPage />} />
         <Route path="/h/:holding/p/:planId/print" element={<PrintPage />} />

@@ -91,6 +91,11 @@ export const ownPrice = z.strictObject({
     .apply(meaning('In which the yard’s list is; left out where it names none, and is read in the plan’s.')),
 });
 
+const yardTerms = z.strictObject({
+  delivery: z.optional(price).apply(meaning('Once a docket, as the yard states it.')),
+  tax: z.optional(z.number().check(z.minimum(0), z.maximum(1))).apply(meaning('Rate, such as 0.2.')),
+});
+
 export const buying = z.strictObject({
   edition: textOf(20).apply(meaning('The catalogue edition whose products and prices this plan uses.')),
   pricesAsOf: day,
@@ -104,10 +109,14 @@ export const buying = z.strictObject({
   fetched: z
     ._default(z.array(id).check(z.maxLength(2)), [])
     .apply(meaning('Yards whose goods the keeper fetches: no delivery.')),
+  terms: z
+    ._default(z.record(id, yardTerms), {})
+    .apply(meaning('What the keeper was told of a yard’s delivery and tax, by the yard.')),
   ownProducts: z.array(ownMesh).check(z.maxLength(200)),
   ownPrices: z.array(ownPrice).check(z.maxLength(1000)),
 });
 
+export type YardTerms = z.infer<typeof yardTerms>;
 export type Buying = z.infer<typeof buying>;
 export type OwnMesh = z.infer<typeof ownMesh>;
 export type OwnOffer = z.infer<typeof offer>;

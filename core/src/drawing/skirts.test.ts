@@ -14,7 +14,7 @@ const drawn = (plan: Plan) => sheetScene(plan, reckon(plan).parts).layers.foot;
 const kinds = (plan: Plan) => [...new Set(drawn(plan).map((p) => p.kind))];
 const areaOf = (shapes: readonly Primitive[]) =>
   shapes.reduce((total, s) => total + (s.shape === 'polygon' ? Math.abs(doubleArea(s.points)) / 2 : 0), 0);
-const threats = { threats: {} };
+const threats = { threats: {}, threatFigures: {} };
 
 describe('a skirt on the sheet', () => {
   test.each<[Skirt['kind'], readonly string[]]>([

@@ -14,32 +14,32 @@ export interface FastenBoard {
 export const TERMS = {
   'fasten.need': () => 'need',
   'fasten.posts': ({ height, spacing }: { readonly height: number; readonly spacing: number }, r: Reader) =>
-    `up ${r.length(height)} of band, ${r.length(spacing)} apart`,
+    `up ${r.about(height)} of band, ${r.about(spacing)} apart`,
   'fasten.post-count': () => 'posts',
   'fasten.each-post': () => 'each post',
   'fasten.gaps': ({ spacing }: { readonly spacing: number }, r: Reader) =>
-    `gaps of at most ${r.length(spacing)}`,
+    `gaps of at most ${r.about(spacing)}`,
   'fasten.height': () => 'length fastened',
   'fasten.distance': () => 'largest distance',
   'fasten.one-more': () => 'plus one at the end',
   'fasten.clips': ({ height }: { readonly height: number }, r: Reader) =>
-    `clips beyond those supplied, wall ${r.length(height)}`,
+    `clips beyond those supplied, wall ${r.about(height)}`,
   'fasten.clips-needed': () => 'clips on a steel post',
   'fasten.clips-included': () => 'come with the post',
   'fasten.least-clips': () => 'at least',
-  'fasten.seam': ({ kind, length }: FastenSeam, r: Reader) => `${SEAMS[kind]}, ${r.length(length)}`,
-  'fasten.board': ({ at, length }: FastenBoard, r: Reader) => `${BOARDED[at]}, ${r.length(length)}`,
+  'fasten.seam': ({ kind, length }: FastenSeam, r: Reader) => `${SEAMS[kind]}, ${r.about(length)}`,
+  'fasten.board': ({ at, length }: FastenBoard, r: Reader) => `${BOARDED[at]}, ${r.about(length)}`,
   'fasten.stiles': ({ height }: { readonly height: number }, r: Reader) =>
-    `up the stiles of a leaf, ${r.length(height)}`,
+    `up the stiles of a leaf, ${r.about(height)}`,
   'fasten.rails': ({ length }: { readonly length: number }, r: Reader) =>
-    `along the rails of a leaf, ${r.length(length)}`,
+    `along the rails of a leaf, ${r.about(length)}`,
   'fasten.ties': () => 'panels tied to posts',
   'fasten.ties-each': () => 'ties each',
   'fasten.rows': () => 'rows',
   'fasten.arms': () => 'one per post',
-  'fasten.splice': ({ height }: { readonly height: number }, r: Reader) => `joint ${r.length(height)} high`,
+  'fasten.splice': ({ height }: { readonly height: number }, r: Reader) => `joint ${r.about(height)} high`,
   'fasten.pegs-edge': ({ edge }: { readonly edge: number }, r: Reader) =>
-    `outer edge of the apron, ${r.length(edge)}`,
+    `outer edge of the apron, ${r.about(edge)}`,
   'fasten.pegs-end': () => 'one for the open end',
   'fasten.pegs-joints': () => 'across joints of the apron',
   'fasten.joint-count': () => 'joints',

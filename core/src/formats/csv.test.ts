@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import Papa from 'papaparse';
 import { DEMO_PLANS, reckon } from '../index';
-import { cutListCsv, docketCsv, sheet } from './csv';
+import { cutListCsv, docketCsv, docketText, sheet } from './csv';
 
 const rows = (csv: string) =>
   Papa.parse<Record<string, string>>(csv.replace(/^\uFEFF/, ''), { header: true, skipEmptyLines: true }).data;
@@ -21,6 +21,17 @@ describe('the docket as a sheet', () => {
         expect(Number(row?.Need) * (line.unit === 'm' ? factor : 1)).toBeCloseTo(line.need, 3);
         expect(row?.Unit).toBe(line.unit === 'm' ? (plan.units === 'imperial' ? 'ft' : 'm') : 'piece');
       });
+    });
+    test(`${plan.name}: as words, every price is there and they add up`, () => {
+      const { docket } = reckoning;
+      const figures = docketText(plan, reckoning)
+        .split('\n')
+        .flatMap((text) => text.match(/([\d\u202f]+\.\d\d)(?: [A-Z]{3})?$/)?.[1] ?? [])
+        .map((text) => Math.round(Number(text.replace(/\u202f/g, '')) * 100));
+      const total = figures.pop();
+      expect(total).toBe(docket.total);
+      expect(figures.reduce((sum, x) => sum + x, 0)).toBe(docket.total);
+      expect(figures.length).toBeGreaterThan(5);
     });
     test(`${plan.name}: every piece is on the cut list`, () => {
       const pieces = reckoning.cutting.flatMap((p) => p.rolls.flatMap((r) => r.pieces));

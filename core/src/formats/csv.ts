@@ -7,6 +7,7 @@ import type { CuttingPool } from '../cutting/types';
 import type { BoughtUnits, DocketLine } from '../buying/docket/types';
 import { cutList } from '../cutList/cutList';
 import { STAGE_NAMES, poolName, readerFor, sayCut, sayLine, sayPiece, sayUnits } from '../words';
+import { printNumber } from '../units';
 import { majorUnits } from '../units/money';
 
 type Cell = string | number;
@@ -139,4 +140,28 @@ export function cutListCsv(plan: Plan, { cutting, parts }: CutListShown): string
     ],
     rows,
   );
+}
+
+/** The docket as plain words that can be sent to somebody: a line for each that is bought, then what it comes to. */
+export function docketText(plan: Plan, { docket }: DocketShown): string {
+  const market = marketOf(editionOf(plan), plan.buying);
+  const reader = readerFor(plan);
+  const bought = docket.lines.filter((line) => line.units.length > 0);
+  return [
+    `${plan.name}: what to buy, prices of ${docket.pricesAsOf}`,
+    '',
+    ...bought.map((line) => {
+      const { name } = sayLine(line, reader, market);
+      const price = line.price === null ? 'no price' : reader.money(line.price);
+      return `${name}: ${sayUnits(line.units, line, reader)}, ${price}`;
+    }),
+    ...docket.yards.flatMap(({ yard, delivery }) =>
+      delivery > 0 ? [`Delivery by ${market.yard(yard).name}: ${reader.money(delivery)}`] : [],
+    ),
+    ...docket.taxes.flatMap(({ stated, rate, tax }) =>
+      stated === 'without' ? [`Tax of ${printNumber(rate * 100, 1)} %: ${reader.money(tax)}`] : [],
+    ),
+    '',
+    `${docket.complete ? 'To buy' : 'To buy, at least'}: ${reader.money(docket.total)}`,
+  ].join('\n');
 }

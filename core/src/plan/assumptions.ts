@@ -39,6 +39,11 @@ export const ASSUMPTIONS = {
   secondPerson: 0.6,
 } as const;
 
+/** What would make nothing of a sum at nothing is more than that. */
+export const LEAST: Readonly<Partial<Record<keyof typeof ASSUMPTIONS, number>>> = {
+  concreteBagVolume: 0.001,
+};
+
 export type AssumptionId = keyof typeof ASSUMPTIONS;
 export type Assumptions = Readonly<Record<AssumptionId, number>>;
 

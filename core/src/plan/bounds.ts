@@ -26,7 +26,9 @@ const kindOf = (schema: z.ZodMiniType): unknown => {
 };
 
 function step(schema: z.ZodMiniType, name: string): z.ZodMiniType | undefined {
-  const { shape, options } = defOf(schema);
+  const { shape, options, valueType } = defOf(schema);
+  // Of a record every value is alike.
+  if (valueType) return step(bare(valueType), name);
   if (options) return options.find((option) => kindOf(option) === name);
   const field = shape?.[name];
   return field && bare(field);
@@ -35,7 +37,7 @@ function step(schema: z.ZodMiniType, name: string): z.ZodMiniType | undefined {
 /**
  * What a field of the plan document may be at least and at most: the screens' fields ask here.
  *
- * @param path  names from the document in, such as `ground.trees.trunk`; of things of several kinds, the kind: `openings.gate.gap`
+ * @param path  names from the document in, such as `ground.trees.trunk`; of things of several kinds, the kind: `openings.gate.gap`; of a record, the name of a value’s field
  * @throws RangeError where there is no such field, or it has no bounds
  */
 export function boundsAt(path: string): { readonly least: number; readonly most: number } {

@@ -22,6 +22,7 @@ export function emptyPlan(id: string, name: string, units: Plan['units']): Plan 
     flock: [],
     space: 'usual',
     threats,
+    threatFigures: {},
     ground: {
       soil: 'loam',
       frost: 0.45,
@@ -37,7 +38,7 @@ export function emptyPlan(id: string, name: string, units: Plan['units']): Plan 
     sides: [],
     openings: [],
     enclosures: [],
-    choices: { plan: usualChoices({ units, threats }), enclosure: {}, side: {} },
+    choices: { plan: usualChoices({ units, threats, threatFigures: {} }), enclosure: {}, side: {} },
     postPins: [],
     buying: {
       edition: edition.edition,
@@ -45,6 +46,7 @@ export function emptyPlan(id: string, name: string, units: Plan['units']): Plan 
       yards: [yard.id],
       from: {},
       fetched: [],
+      terms: {},
       ownProducts: [],
       ownPrices: [],
     },

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import type * as birds from '../stages/birds/choice';
-import { ASSUMPTIONS, type AssumptionId } from './assumptions';
+import { ASSUMPTIONS, LEAST, type AssumptionId } from './assumptions';
 import { STAGE_IDS } from '../stages/facts';
 import type { point } from '../schema/common';
 import { currency, day, id, text, name, meaning } from '../schema/common';
@@ -14,7 +14,10 @@ import { ownMesh, offer, ownedPiece } from '../catalogue/own';
 
 const assumptions = z.strictObject(
   Object.fromEntries(
-    Object.keys(ASSUMPTIONS).map((key) => [key, z.optional(z.number().check(z.minimum(0), z.maximum(100)))]),
+    Object.keys(ASSUMPTIONS).map((key) => [
+      key,
+      z.optional(z.number().check(z.minimum(LEAST[key as AssumptionId] ?? 0), z.maximum(100))),
+    ]),
   ) as Record<AssumptionId, z.ZodMiniOptional<z.ZodMiniNumber>>,
 );
 

@@ -20,6 +20,7 @@ export const SLICES: readonly AnyStep[] = [
   slice(K.FLOCK, (plan) => plan.flock),
   slice(K.SPACE, (plan) => plan.space),
   slice(K.THREATS, (plan) => plan.threats),
+  slice(K.THREAT_FIGURES, (plan) => plan.threatFigures),
   slice(K.SPOT_HEIGHTS, (plan) => plan.ground.spotHeights),
   slice(K.BUILDINGS, (plan) => plan.ground.buildings),
   slice(K.TREES, (plan) => plan.ground.trees),

@@ -1,5 +1,4 @@
-import { INCH } from '../units/factors';
-import { areaText, printLength, moneyPrinter, printNumber, type UnitSystem } from '../units';
+import { aboutLength, areaText, printLength, moneyPrinter, printNumber, type UnitSystem } from '../units';
 import type { Reader } from './reader';
 
 export type { Reader } from './reader';
@@ -19,11 +18,9 @@ export function makeReader(system: UnitSystem, currency: string): Reader {
   return {
     system,
     length,
-    about: (metres) => {
-      const step = system === 'imperial' ? INCH / 2 : 0.01;
-      return length(Math.round(metres / step) * step);
-    },
-    tape: (metres) => (system === 'imperial' ? length(metres) : `${printNumber(metres, 3)} m`),
+    about: (metres) => length(aboutLength(metres, system)),
+    tape: (metres) =>
+      system === 'imperial' ? length(metres) : `${printNumber(Math.round(metres / 0.005) * 0.005, 3)} m`,
     opening: (metres) => printLength(metres, system, 'opening'),
     area,
     money,

@@ -5,9 +5,9 @@ import type { TermUnit } from '../working/unit';
 export interface Reader {
   readonly system: UnitSystem;
   length(metres: number): string;
-  /** A length that nobody measured that finely: to a centimetre or half an inch. */
+  /** What is cut or bought, and what nobody measured finer: to a centimetre or half an inch. */
   about(metres: number): string;
-  /** As a tape is read: to a millimetre, or a sixteenth of an inch. */
+  /** As a tape is read between stakes: to half a centimetre, or a sixteenth of an inch. */
   tape(metres: number): string;
   opening(metres: number): string;
   area(squareMetres: number): string;

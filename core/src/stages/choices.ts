@@ -43,9 +43,9 @@ export const choiceReferences: ChoiceReferences<z.infer<typeof choices>> = (...g
 /** Taken unless something else is chosen. */
 export const usualChoices = ({
   units,
-  threats: about,
+  ...about
 }: Threatened & { readonly units: UnitSystem }): z.infer<typeof choices> => ({
   ...posts.usual(units),
   ...walls.usual(units),
-  ...skirt.usual(skirtWanted({ threats: about }, 'flat')),
+  ...skirt.usual(skirtWanted(about, 'flat')),
 });

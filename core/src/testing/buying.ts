@@ -8,6 +8,7 @@ export const buyingAt = (yards: string | readonly string[], edition = '2026-03')
   yards: typeof yards === 'string' ? [yards] : [...yards],
   from: {},
   fetched: [],
+  terms: {},
   ownProducts: [],
   ownPrices: [],
 });

@@ -7,5 +7,5 @@ export {
   type UnitSystem,
   parseLength,
 } from './parseLength';
-export { type LengthText, areaText, lengthText, printLength, printNumber } from './printLength';
+export { type LengthText, aboutLength, areaText, lengthText, printLength, printNumber } from './printLength';
 export { EPSILON, TOUCH, roundUp, tidy } from './round';

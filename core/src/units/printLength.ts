@@ -73,6 +73,12 @@ export function lengthText(value: number, system: UnitSystem, field: LengthField
   return { figure: printNumber(mm, Math.abs(mm - Math.round(mm)) < 0.05 ? 0 : 1), unit: 'mm' };
 }
 
+/** What is cut or bought, and what nobody measured finer: to a centimetre or half an inch. @param value m */
+export function aboutLength(value: number, system: UnitSystem): number {
+  const step = system === 'imperial' ? INCH / 2 : 0.01;
+  return Math.round(value / step) * step;
+}
+
 /** The same on one line: `15.60 m`, `13 mm`, `7′ 10½″`. */
 export function printLength(value: number, system: UnitSystem, field: LengthField = 'length'): string {
   const { figure, unit } = lengthText(value, system, field);

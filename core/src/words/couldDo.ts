@@ -48,12 +48,12 @@ export function sayCouldDo(piece: OwnedPiece, reader: Reader, market: Market): s
     }
     case 'post': {
       const wall = highestWall(market.post(piece.product), piece.length);
-      return wall > 0 ? `a line post of a wall up to ${reader.length(wall)}` : 'too short for any wall';
+      return wall > 0 ? `a line post of a wall up to ${reader.about(wall)}` : 'too short for any wall';
     }
     case 'timber':
-      return `a bay of up to ${reader.length(piece.length)}`;
+      return `a bay of up to ${reader.about(piece.length)}`;
     case 'kit':
-      return `closes a way of ${reader.length(piece.width)}`;
+      return `closes a way of ${reader.about(piece.width)}`;
     case 'pack': {
       const pitch = SET[piece.product];
       return pitch === undefined ? '' : `enough for about ${reader.about(piece.count * pitch)}`;

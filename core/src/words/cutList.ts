@@ -12,7 +12,7 @@ export function sayCut({ piece, from, to }: CutStep, reader: Reader): string {
   if (from && to) return `from ${postName(from)}, cut after ${postName(to)}`;
   if (piece.lies) {
     const { along, across } = piece.lies;
-    return `${sayPiece(piece)}, ${reader.length(along)} along and ${reader.length(across)} across`;
+    return `${sayPiece(piece)}, ${reader.about(along)} along and ${reader.about(across)} across`;
   }
   return sayPiece(piece);
 }
@@ -21,12 +21,12 @@ export function sayCut({ piece, from, to }: CutStep, reader: Reader): string {
 export function sayLeftOver({ length, leaves, vents, corners, nextWidth }: LeftOver, reader: Reader): string {
   if (length < SCRAP) return '';
   const size = (s: { width: number; height: number }) =>
-    `${reader.length(s.width)} × ${reader.length(s.height)}`;
+    `${reader.about(s.width)} × ${reader.about(s.height)}`;
   const uses = [
     ...(leaves > 0 ? [counted(leaves, 'gate leaf', 'gate leaves')] : []),
     ...(vents > 0 ? [`${counted(vents, 'vent')} of ${size(VENT)}`] : []),
     ...(vents === 0 && corners > 0 ? [`${counted(corners, 'patch', 'patches')} of ${size(PATCH)}`] : []),
-    ...(nextWidth !== null ? [`a strip ${reader.length(nextWidth)} wide`] : []),
+    ...(nextWidth !== null ? [`a strip ${reader.about(nextWidth)} wide`] : []),
   ];
   return uses.length > 0 ? `still makes ${listed(uses, 'or')}` : '';
 }

@@ -21,10 +21,10 @@ export function sayLine(
   switch (line.detail.kind) {
     case 'post': {
       const { length, cutOff, roles } = line.detail;
-      const cut = cutOff > 0.005 ? `, cut ${reader.length(cutOff)} off the top` : '';
+      const cut = cutOff > 0.005 ? `, cut ${reader.about(cutOff)} off the top` : '';
       const names = listed(roles.map((role) => ROLE_NAMES[role as PostRole][1]));
       return {
-        name: `${postName(market.post(line.product), reader)}, ${reader.length(length)}`,
+        name: `${postName(market.post(line.product), reader)}, ${reader.about(length)}`,
         note: `${names}${cut}`,
       };
     }
@@ -33,13 +33,13 @@ export function sayLine(
       const { width, trimmed, short } = line.detail;
       const top =
         short > 0.0005
-          ? `, ${reader.length(short)} short of the top`
+          ? `, ${reader.about(short)} short of the top`
           : trimmed > 0.0005
-            ? `, ${reader.length(trimmed)} trimmed off the top`
+            ? `, ${reader.about(trimmed)} trimmed off the top`
             : '';
       const panel = typeOf(mesh).rigid;
       return {
-        name: `${meshName(mesh, reader)}, ${reader.length(width)} ${panel ? 'high' : 'wide'}`,
+        name: `${meshName(mesh, reader)}, ${reader.about(width)} ${panel ? 'high' : 'wide'}`,
         note: `${wireName(mesh)}${top}`,
       };
     }
@@ -50,7 +50,7 @@ export function sayLine(
       };
     case 'kit':
       return {
-        name: `${kitName(line.product)}, ${reader.length(line.detail.width)} clear`,
+        name: `${kitName(line.product)}, ${reader.about(line.detail.width)} clear`,
         note:
           line.product === 'gate-kit'
             ? 'the leaf takes mesh from the wall’s rolls'
@@ -60,7 +60,7 @@ export function sayLine(
       const mesh = market.mesh(line.product);
       const { width, length } = line.detail;
       return {
-        name: `${meshName(mesh, reader)}, ${reader.length(width)} × ${reader.length(length)}`,
+        name: `${meshName(mesh, reader)}, ${reader.about(width)} × ${reader.about(length)}`,
         note: 'sold whole',
       };
     }
@@ -76,9 +76,9 @@ export function sayUnits(
   reader: Reader,
 ): string {
   if (line.detail.kind === 'roll')
-    return listed(units.map((u) => `${counted(u.count, 'roll')} of ${reader.length(u.size)}`));
+    return listed(units.map((u) => `${counted(u.count, 'roll')} of ${reader.about(u.size)}`));
   if (line.detail.kind === 'timber')
-    return listed(units.map((u) => `${counted(u.count, 'length')} of ${reader.length(u.size)}`));
+    return listed(units.map((u) => `${counted(u.count, 'length')} of ${reader.about(u.size)}`));
   if (line.detail.kind === 'pack')
     return listed(
       units.map((u) => (u.size === 1 ? String(u.count) : `${counted(u.count, 'pack')} of ${u.size}`)),
@@ -105,7 +105,7 @@ export function sayWeightAndTax(line: Omit<DocketLine, 'working'>, reader: Reade
   const perMetre = system === 'imperial' ? each * FOOT : each;
   const heavy =
     line.unit === 'm'
-      ? `${reader.length(line.buy)} at ${printNumber(perMetre, 2)} kg a ${metre}`
+      ? `${reader.about(line.buy)} at ${printNumber(perMetre, 2)} kg a ${metre}`
       : `${printNumber(line.buy, 0)} at ${printNumber(each, each < 1 ? 4 : 1)} kg`;
   const weight = `${heavy}, about ${printNumber(line.weight, line.weight < 10 ? 1 : 0)} kg.`;
   const rates = [...new Set(line.units.flatMap((u) => (u.yard === '' ? [] : [u.yard])))].flatMap((id) => {
@@ -157,13 +157,13 @@ export function sayOwned(piece: OwnedPiece, reader: Reader, market: Market): str
   const worn = piece.condition === 'sound' ? '' : `, ${piece.condition}`;
   switch (piece.kind) {
     case 'roll':
-      return `${several}${meshName(market.mesh(piece.product), reader)}, ${reader.length(piece.width)} wide, ${reader.length(piece.length)}${worn}`;
+      return `${several}${meshName(market.mesh(piece.product), reader)}, ${reader.about(piece.width)} wide, ${reader.about(piece.length)}${worn}`;
     case 'post':
-      return `${several}${postName(market.post(piece.product), reader)}, ${reader.length(piece.length)}${worn}`;
+      return `${several}${postName(market.post(piece.product), reader)}, ${reader.about(piece.length)}${worn}`;
     case 'timber':
-      return `${several}${timberName(market.timber(piece.product), reader)}, ${reader.length(piece.length)}${worn}`;
+      return `${several}${timberName(market.timber(piece.product), reader)}, ${reader.about(piece.length)}${worn}`;
     case 'kit':
-      return `${several}${kitName(piece.product)}, ${reader.length(piece.width)} clear${worn}`;
+      return `${several}${kitName(piece.product)}, ${reader.about(piece.width)} clear${worn}`;
     case 'pack':
       return `${piece.count} ${packName(piece.product)}${worn}`;
   }

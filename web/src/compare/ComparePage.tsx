@@ -1,4 +1,5 @@
 import {
+  aboutLength,
   type ChoiceApart,
   STAGE_NAMES,
   type Plan,
@@ -31,7 +32,10 @@ const said = ({ figure, unit }: { readonly figure: string; readonly unit: string
 /** What is set side by side, both in the units of the first. */
 const FIGURES: readonly (readonly [name: string, of: (r: Reckoned, units: Plan['units']) => string])[] = [
   ['Run', ({ reckoning }, units) => said(areaText(reckoning.figures.area ?? 0, units))],
-  ['Fence', ({ reckoning }, units) => said(lengthText(reckoning.figures.fenceLength ?? 0, units))],
+  [
+    'Fence',
+    ({ reckoning }, units) => said(lengthText(aboutLength(reckoning.figures.fenceLength ?? 0, units), units)),
+  ],
   ['Birds', ({ reckoning }) => printNumber(reckoning.figures.birds ?? 0, 0)],
   ['Posts', ({ reckoning }) => printNumber(reckoning.figures['posts.total'] ?? 0, 0)],
   ['Rolls', ({ reckoning }) => printNumber(reckoning.figures.rolls ?? 0, 0)],

@@ -33,7 +33,7 @@ function PoolCuts({ pool }: { pool: CuttingPool }) {
     <table className="cuts">
       <caption>
         {name}
-        {pool.kind === 'mesh' && `, ${reader.length(pool.width)} wide`}
+        {pool.kind === 'mesh' && `, ${reader.about(pool.width)} wide`}
       </caption>
       <thead>
         <tr>
@@ -74,7 +74,7 @@ function CutRow({ step, first }: { step: CutStep; first: boolean }) {
             {step.rollNumber}
             <span className="soft small">
               {' '}
-              {step.roll.owned === null ? 'of' : 'own,'} {reader.length(step.roll.length)}
+              {step.roll.owned === null ? 'of' : 'own,'} {reader.about(step.roll.length)}
             </span>
           </>
         )}

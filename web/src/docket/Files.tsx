@@ -1,4 +1,5 @@
 import { EXPORTS, EXPORT_KINDS, type ExportKind, type Plan, writePlan } from '@aviarum/core';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { keepLooking, useImproving } from '../state/improving';
 import { usePlan } from '../state/planStore';
@@ -27,6 +28,43 @@ async function printImproved(plan: Plan) {
   window.print();
 }
 
+/** Sends words by whatever this device sends with; where it has nothing for that, they are copied. @returns what was done */
+async function send(title: string, text: string): Promise<string> {
+  try {
+    if (typeof navigator.share === 'function') {
+      await navigator.share({ title, text });
+      return 'Sent.';
+    }
+    await navigator.clipboard.writeText(text);
+    return 'Copied. Paste it into your message.';
+  } catch (error) {
+    // Whoever closes the list of ways to send wants nothing said.
+    if (error instanceof DOMException && error.name === 'AbortError') return '';
+    return 'This device cannot send or copy from here. Use “Docket as CSV”.';
+  }
+}
+
+/** The docket in plain words, for somebody else. */
+function SendButton({ plan }: { plan: Plan }) {
+  const [said, setSaid] = useState('');
+  const onSend = async () => {
+    const { reckoning } = useReckoning.getState();
+    if (!reckoning) return;
+    const { docketText } = await import('@aviarum/core/csv');
+    setSaid(await send(plan.name, docketText(plan, reckoning)));
+  };
+  return (
+    <>
+      <button type="button" className="btn" onClick={() => void onSend()}>
+        Send the docket
+      </button>
+      <span role="status" className="small">
+        {said}
+      </span>
+    </>
+  );
+}
+
 /** The plan taken away as files. */
 export function Files({ plan }: { plan: Plan }) {
   const name = slug(plan.name);
@@ -52,6 +90,7 @@ export function Files({ plan }: { plan: Plan }) {
       <Link className="btn btn-primary" to={`${base}/buying`}>
         Take it to the yard
       </Link>
+      <SendButton plan={plan} />
       <button type="button" className="btn" onClick={() => void csv('docketCsv')}>
         Docket as CSV
       </button>

@@ -1,4 +1,12 @@
-import { type Plan, lengthText, printNumber, sayLine, sayReason, sayWeightAndTax } from '@aviarum/core';
+import {
+  type Plan,
+  aboutLength,
+  lengthText,
+  printNumber,
+  sayLine,
+  sayReason,
+  sayWeightAndTax,
+} from '@aviarum/core';
 import { Fragment } from 'react';
 import { Choice } from '../fields/Choice';
 import { usePlan } from '../state/planStore';
@@ -23,7 +31,7 @@ export function LineRows({ line, plan, taxed }: { line: Line; plan: Plan; taxed:
   const { name, note } = sayLine(line, reader, market);
   const amount = (value: number) => {
     if (line.unit === 'piece') return printNumber(value, 0);
-    const { figure, unit } = lengthText(Math.round(value * 1000) / 1000, plan.units);
+    const { figure, unit } = lengthText(aboutLength(value, plan.units), plan.units);
     return (
       <>
         {figure}

@@ -30,7 +30,7 @@ export function Rolls() {
         <div key={pool.id} style={{ display: 'grid', gap: 7, minWidth: 0 }}>
           <div>
             <b>{poolName(pool, reader, market)}</b>
-            {pool.kind === 'mesh' && `, ${reader.length(pool.width)} wide`}
+            {pool.kind === 'mesh' && `, ${reader.about(pool.width)} wide`}
           </div>
           {pool.rolls.map((roll, i) => (
             <RollBar key={i} roll={roll} number={i + 1} pool={pool} />
@@ -119,7 +119,7 @@ function StripOfRoll({ piece, roll }: { piece: Piece; roll: CutRoll }) {
   const reader = useReader();
   const { lit, togglePiece } = useSelection();
   const share = (piece.length / roll.length) * 100;
-  const length = reader.length(toMillimetre(piece.length));
+  const length = reader.about(toMillimetre(piece.length));
   const said = `${sayPiece(piece)}, ${length}`;
   return (
     <button
@@ -152,7 +152,7 @@ function SmallPieces({
   const long = Math.max(1e-9, to - from);
   return pieces.map((piece) => {
     const { x, y, along, across } = piece.lies ?? { x: 0, y: 0, along: 0, across: 0 };
-    const said = `${sayPiece(piece)}, ${reader.length(toMillimetre(piece.length))}`;
+    const said = `${sayPiece(piece)}, ${reader.about(toMillimetre(piece.length))}`;
     return (
       <button
         type="button"
@@ -163,7 +163,7 @@ function SmallPieces({
           width: `${(along / long) * 100}%`,
           height: `${(across / pool.width) * 100}%`,
         }}
-        aria-label={`Piece ${piece.letter}: ${said}, lying ${reader.length(along)} along the roll`}
+        aria-label={`Piece ${piece.letter}: ${said}, lying ${reader.about(along)} along the roll`}
         title={`${piece.letter}: ${said}`}
         {...held(piece.letter, lit, togglePiece)}
       />
@@ -188,10 +188,10 @@ function RollBar({ roll, number, pool }: { roll: CutRoll; number: number; pool: 
       <div className="caption">
         <span className="soft">
           {pool.kind === 'timber' ? 'length' : 'roll'} {number} of {pool.rolls.length},{' '}
-          {reader.length(roll.length)}
+          {reader.about(roll.length)}
           {roll.owned !== null && ', from the shed'}
         </span>
-        <span>left {reader.length(toMillimetre(roll.left))}</span>
+        <span>left {reader.about(toMillimetre(roll.left))}</span>
       </div>
       <div className="rollbar">
         {strips.map((piece) => (

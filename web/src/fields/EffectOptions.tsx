@@ -2,6 +2,7 @@ import { type Change, type Effect, type Reader, printNumber } from '@aviarum/cor
 import { type ReactNode, useId } from 'react';
 import { usePlan } from '../state/planStore';
 import { useEffects, useReader } from '../state/reckoningStore';
+import { signed } from './effectWords';
 
 export interface EffectOption {
   readonly key: string;
@@ -17,9 +18,11 @@ interface Props {
   /** The name stands elsewhere: it is only told to assistive technology. */
   readonly hideName?: true;
   readonly options: readonly EffectOption[];
+  /** What those not chosen would do, in their order, where whoever asks has it already. */
+  readonly effects?: readonly Effect[];
 }
 
-const signed = (text: string, value: number) => (value > 0 ? `+${text}` : text);
+const NO_CHANGES: never[] = [];
 
 /** What an option does to price, hours and largest opening; nothing where it changes nothing. */
 function cells(effect: Effect | undefined, reader: Reader): readonly [string, string, string] {
@@ -34,13 +37,14 @@ function cells(effect: Effect | undefined, reader: Reader): readonly [string, st
 }
 
 /** Options with what each would do to price, hours and the largest opening, before it is chosen; the chosen one says so. */
-export function EffectOptions({ name, hideName, options }: Props) {
+export function EffectOptions({ name, hideName, options, effects: known }: Props) {
   const group = useId();
   const reader = useReader();
   const take = usePlan((s) => s.take);
   // What is chosen has no effect to be worked out.
   const others = options.filter((o) => o.chosen === 'no');
-  const effects = useEffects(others.map((o) => o.change));
+  const asked = useEffects(known ? NO_CHANGES : others.map((o) => o.change));
+  const effects = known ?? asked;
   return (
     <div role="radiogroup" aria-label={name}>
       <div className="optionhead" aria-hidden="true">

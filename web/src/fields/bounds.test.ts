@@ -1,4 +1,4 @@
-import { OPENING_KIND_IDS, OPENING_KINDS, boundsAt } from '@aviarum/core';
+import { ASSUMPTIONS, OPENING_KIND_IDS, OPENING_KINDS, THREAT_FIGURES, boundsAt } from '@aviarum/core';
 import { expect, test } from '@jest/globals';
 import { readFileSync, readdirSync } from 'node:fs';
 import path from 'node:path';
@@ -8,6 +8,8 @@ const ROOT = path.resolve(import.meta.dirname, '..');
 /** What `${…}` in a path stands for. */
 const FILLED: Readonly<Record<string, readonly string[]>> = {
   'opening.kind': OPENING_KIND_IDS,
+  id: Object.keys(ASSUMPTIONS),
+  figure: THREAT_FIGURES,
   "kind === 'post' || kind === 'roll' ? kind : 'timber'": ['post', 'roll', 'timber'],
 };
 

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { FoundWork } from '../shell/SaveTrouble';
+import { FoundWork } from '../shell/FoundWork';
 import { useSaving } from '../state/saving';
 import { unsentOf } from '../state/unsent';
 import { Trouble } from './Trouble';

@@ -15,6 +15,7 @@ import { fetched } from './fetched';
 import { ErrorBoundary } from './ErrorBoundary';
 import { LostPlan } from './LostPlan';
 import { Opening } from './Opening';
+import { Picture } from './Picture';
 import { useOpenPlan } from './useOpenPlan';
 
 /** The strip has nothing to show before the sums are there: it comes while they are worked out. */
@@ -27,6 +28,7 @@ const STRIP_TO_COME = (
     </header>
   </section>
 );
+const Keys = lazy(() => import('../shell/Keys'));
 const DocketPaper = fetched(async () => (await import('../docket/DocketPaper')).DocketPaper);
 
 const isStage = (text: string | undefined): text is StageId => STAGE_IDS.some((stage) => stage === text);
@@ -79,9 +81,13 @@ export function PlanPage() {
   const key = `${stage} ${steps}`;
   return (
     <div className="shell" data-units={plan.units}>
-      <TopBar holding={holding} holdingName={names.data?.find((h) => h.id === holding)?.name ?? '…'} />
+      <TopBar holding={holding} holdingName={names.data?.find((h) => h.id === holding)?.name ?? '…'}>
+        <Suspense fallback={null}>
+          <Keys stage={stage} base={base} />
+        </Suspense>
+      </TopBar>
       <TheLine stage={stage} base={base} />
-      <main className="workplace">
+      <main className="workplace" data-first={STAGE_VIEWS[stage].first}>
         {stage === 'docket' ? (
           <div className="docketplace">
             {sums !== null && <SumsTrouble why={sums} />}
@@ -92,21 +98,27 @@ export function PlanPage() {
             </ErrorBoundary>
           </div>
         ) : (
-          <div className="sheetplace">
-            <ErrorBoundary what="The sheet" of={key}>
-              <GroundSheet stage={stage} />
-            </ErrorBoundary>
-            {sums !== null && <SumsTrouble why={sums} />}
-          </div>
+          <Picture what="the sheet" className="sheetplace">
+            {(whole) => (
+              <>
+                <ErrorBoundary what="The sheet" of={key}>
+                  <GroundSheet stage={stage} whole={whole} />
+                </ErrorBoundary>
+                {sums !== null && <SumsTrouble why={sums} />}
+              </>
+            )}
+          </Picture>
         )}
         <ErrorBoundary what={STAGE_NAMES[stage]} of={key}>
-          <Suspense fallback={<aside className="panel" aria-label={STAGE_NAMES[stage]} />}>
+          <Suspense fallback={<aside className="panelplace" aria-label={STAGE_NAMES[stage]} />}>
             <StagePanel base={base} />
           </Suspense>
         </ErrorBoundary>
         <ErrorBoundary what="The strip" of={key}>
           <Suspense fallback={STRIP_TO_COME}>
-            <FenceStrip stage={stage} />
+            <Picture what="the strip" className="stripplace">
+              {() => <FenceStrip stage={stage} />}
+            </Picture>
           </Suspense>
         </ErrorBoundary>
       </main>

@@ -8,7 +8,7 @@ import {
   sheetScene,
 } from '@aviarum/core';
 import { Maximize, Minus, Plus } from 'lucide-react';
-import { Suspense, lazy, useCallback, useMemo, useRef } from 'react';
+import { Suspense, lazy, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { shownPlan, usePlan } from '../state/planStore';
 import { useReader, useReckoning } from '../state/reckoningStore';
 import { useSelection } from '../state/selection';
@@ -24,7 +24,7 @@ import { LitPart } from './LitPart';
 import { Stops } from './Stops';
 import { useRelief } from './useRelief';
 import { useSheetGestures } from './useSheetGestures';
-import { STAGE_VIEWS } from '../stages/stages';
+import { type MakeStops, STAGE_VIEWS } from '../stages/stages';
 import { useSize } from './useSize';
 import { fit } from './view';
 
@@ -36,15 +36,27 @@ const NO_PARTS: never[] = [];
 /** Narrower than this the sheet is for looking, with number fields below it, px. */
 const PHONE = 600;
 
+/** What makes a stage’s stops, once it has come. */
+function useMakeStops(stage: StageId): MakeStops | null {
+  const [come, setCome] = useState<{ readonly stage: StageId; readonly make: MakeStops } | null>(null);
+  useEffect(() => {
+    let current = true;
+    void STAGE_VIEWS[stage].stops?.().then((make) => current && setCome({ stage, make }));
+    return () => void (current = false);
+  }, [stage]);
+  return come?.stage === stage ? come.make : null;
+}
+
 /** What of the sheet can be touched at a stage. */
 function useStops(stage: StageId, settled: Plan | null, parts: readonly Part[], touched: 'yes' | 'no') {
   const reader = useReader();
   const { at: open } = useSelection();
+  const make = useMakeStops(stage);
   return useMemo(() => {
-    if (!settled || touched === 'no') return [];
+    if (!settled || touched === 'no' || !make) return [];
     const scene = sheetScene(settled, []);
-    return STAGE_VIEWS[stage].stops?.({ plan: settled, scene, parts, reader, open }) ?? [];
-  }, [settled, touched, stage, parts, reader, open]);
+    return make({ plan: settled, scene, parts, reader, open });
+  }, [settled, touched, make, parts, reader, open]);
 }
 
 /** The ground's relief, once it is worked out, and which of its slopes mesh minds. */
@@ -110,7 +122,7 @@ function SheetWords({ stage, plan, scene, scale, still, phone, calm }: Words) {
           plan={plan}
           cutting={reckoning.cutting}
           scale={scale}
-          show={still ? 'lit-only' : 'letters'}
+          show={stage === 'docket' ? 'letters' : 'lit-only'}
         />
       )}
     </>
@@ -133,8 +145,15 @@ function useFence(
   return { stays, scene };
 }
 
+interface SheetProps {
+  readonly stage: StageId;
+  readonly still?: true;
+  /** It fills a phone’s screen, where it is touched as on a wide one. */
+  readonly whole?: 'yes' | 'no';
+}
+
 /** The plan to scale: a picture of things, in which what the stage is about can be touched. */
-export function GroundSheet({ stage, still: isStill }: { stage: StageId; still?: true }) {
+export function GroundSheet({ stage, still: isStill, whole }: SheetProps) {
   const still = isStill === true;
   const plan = usePlan(shownPlan);
   const held = usePlan((s) => s.held);
@@ -145,6 +164,7 @@ export function GroundSheet({ stage, still: isStill }: { stage: StageId; still?:
   const box = useRef<SVGSVGElement>(null);
   const size = useSize(box);
   const phone = size.width < PHONE;
+  const looking = still || (phone && whole !== 'yes');
 
   const parts = draft ? NO_PARTS : (reckoned ?? NO_PARTS);
   const shownGround = plan?.ground;
@@ -154,13 +174,13 @@ export function GroundSheet({ stage, still: isStill }: { stage: StageId; still?:
   const extent = useMemo(() => (settled ? sheetScene(settled, []).extent : null), [settled]);
   const fitted = extent ? fit(extent, size, still ? 14 : 64) : { scale: 40, x: 0, y: 0 };
 
-  const stops = useStops(stage, settled, parts, still || phone ? 'no' : 'yes');
+  const stops = useStops(stage, settled, parts, looking ? 'no' : 'yes');
   const { view, zoom, showAll, inHand } = useSheetGestures({
     box,
     fitted,
     stops,
     onOpen: openThing,
-    still: still || phone ? 'yes' : 'no',
+    still: looking ? 'yes' : 'no',
     wheel: still ? 'no' : 'yes',
   });
   const touched = inHand?.touched;

@@ -16,7 +16,7 @@ interface Placed {
   readonly key: string;
 }
 
-/** A letter at the middle of each piece; the one that is lit along its whole length. Those that would meet are left out. */
+/** A letter at the middle of each piece, or of the one that is lit alone, which shines along its whole length. Those that would meet are left out. */
 export function Letters({ plan, cutting, scale, show }: Props) {
   const { lit } = useSelection();
   const frames = useMemo(() => sideFrames(plan), [plan]);
@@ -61,8 +61,9 @@ export function Letters({ plan, cutting, scale, show }: Props) {
   return (
     <g pointerEvents="none">
       {litPath !== '' && <path className="d-lit" d={litPath} data-lit={lit ?? ''} />}
-      {show === 'letters' &&
-        places.map((p) => (
+      {places
+        .filter((p) => show === 'letters' || p.letter === lit)
+        .map((p) => (
           <g key={p.key} transform={`translate(${p.x} ${p.y})`}>
             <circle className="d-letter" r="10" />
             <text className="d-letter-word" textAnchor="middle" y="4.5">

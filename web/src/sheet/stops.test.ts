@@ -17,9 +17,13 @@ import { STAGE_VIEWS } from '../stages/stages';
 const [orchard] = DEMO_PLANS;
 if (!orchard) throw new Error('no demo plan');
 const reader = makeReader('metric', 'XXX');
+const STAGES = Object.keys(STAGE_VIEWS) as readonly StageId[];
+const MAKES = new Map(
+  await Promise.all(STAGES.map(async (stage) => [stage, await STAGE_VIEWS[stage].stops?.()] as const)),
+);
 const stopsOf = (stage: StageId, plan: Plan = orchard, open: string | null = null) => {
   const { parts } = reckon(plan);
-  return STAGE_VIEWS[stage].stops?.({ plan, scene: sheetScene(plan, parts), parts, reader, open }) ?? [];
+  return MAKES.get(stage)?.({ plan, scene: sheetScene(plan, parts), parts, reader, open }) ?? [];
 };
 const stop = (stage: StageId, id: string) => {
   const found = stopsOf(stage).find((s) => s.id === id);

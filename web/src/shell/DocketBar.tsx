@@ -1,11 +1,20 @@
-import { areaText, lengthText, printNumber, sayFinding } from '@aviarum/core';
+import { aboutLength, areaText, lengthText, printNumber, sayFinding } from '@aviarum/core';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { usePlan } from '../state/planStore';
 import { useBehind, useOutOfDate, useReader, useReckoning } from '../state/reckoningStore';
 
-function Cell({ name, figure, unit, phone }: { name: string; figure: string; unit?: string; phone?: true }) {
+interface CellProps {
+  readonly name: string;
+  readonly figure: string;
+  readonly unit?: string;
+  /** The higher, the sooner it gives way where the bar is narrow; without it it always stays. */
+  readonly rank?: 1 | 2 | 3;
+}
+
+function Cell({ name, figure, unit, rank }: CellProps) {
   return (
-    <div className={phone ? 'phone' : undefined}>
+    <div data-rank={rank}>
       <dt>{name}</dt>
       <dd className="figure">
         {figure}
@@ -23,9 +32,10 @@ export function DocketBar({ base }: { base: string }) {
   const reader = useReader();
   const behind = useBehind();
   const outOfDate = useOutOfDate();
+  const [open, setOpen] = useState(false);
   if (!reckoning) return <div className="docketbar noprint" />;
   const { figures, docket, findings } = reckoning;
-  const fence = lengthText(figures.fenceLength ?? 0, reader.system);
+  const fence = lengthText(aboutLength(figures.fenceLength ?? 0, reader.system), reader.system);
   const area = areaText(figures.area ?? 0, reader.system);
   const each = figures.areaPerBird === undefined ? undefined : areaText(figures.areaPerBird, reader.system);
   const left = areaText(figures.leftOver ?? 0, reader.system);
@@ -38,25 +48,32 @@ export function DocketBar({ base }: { base: string }) {
       aria-label="Docket summary"
       aria-busy={behind}
       role="region"
+      data-open={open ? 'yes' : 'no'}
     >
+      <button
+        type="button"
+        className="barmore"
+        aria-expanded={open}
+        aria-label={open ? 'Fewer figures' : 'All figures'}
+        onClick={() => setOpen(!open)}
+      >
+        {open ? '▾' : '▴'}
+      </button>
       <dl>
-        <Cell name="Fence" figure={fence.figure} unit={fence.unit} />
-        <Cell name="Run" figure={area.figure} unit={area.unit} />
-        {each && <Cell name="A bird" figure={each.figure} unit={each.unit} />}
-        <Cell name="Posts" figure={String(figures['posts.total'] ?? 0)} />
-        <Cell name="Rolls" figure={String(figures.rolls ?? 0)} phone />
+        <Cell name="Fence" figure={fence.figure} unit={fence.unit} rank={2} />
+        <Cell name="Run" figure={area.figure} unit={area.unit} rank={2} />
+        {each && <Cell name="A bird" figure={each.figure} unit={each.unit} rank={1} />}
+        <Cell name="Posts" figure={String(figures['posts.total'] ?? 0)} rank={3} />
+        <Cell name="Rolls" figure={String(figures.rolls ?? 0)} />
         <Cell
           name={plan?.crew === 'two' ? 'Work, two' : 'Work'}
           figure={printNumber(figures.elapsed ?? 0, 1)}
           unit="h"
+          rank={1}
         />
-        <Cell
-          name={docket.complete ? 'To buy' : 'To buy, at least'}
-          figure={reader.money(docket.total)}
-          phone
-        />
-        <Cell name="Mesh left over" figure={left.figure} unit={left.unit} />
-        {(draft || outOfDate) && <Cell name="Figures" figure="out of date" phone />}
+        <Cell name={docket.complete ? 'To buy' : 'To buy, at least'} figure={reader.money(docket.total)} />
+        <Cell name="Mesh left over" figure={left.figure} unit={left.unit} rank={3} />
+        {(draft || outOfDate) && <Cell name="Figures" figure="out of date" />}
       </dl>
       <Link
         className="worst"

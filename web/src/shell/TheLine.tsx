@@ -1,6 +1,6 @@
 import { STAGE_IDS, STAGE_NAMES, type StageId, type StageResult } from '@aviarum/core';
-import { useEffect, useMemo, useRef } from 'react';
-import { Link } from 'react-router';
+import { type KeyboardEvent, useEffect, useMemo, useRef } from 'react';
+import { Link, useNavigate } from 'react-router';
 import { usePlan } from '../state/planStore';
 import { stagesOf } from '../stages/stages';
 import { useReckoning } from '../state/reckoningStore';
@@ -26,10 +26,26 @@ export function TheLine({ stage, base }: { stage: StageId; base: string }) {
     const timer = setTimeout(() => current.current?.scrollIntoView({ inline: 'center', block: 'nearest' }));
     return () => clearTimeout(timer);
   }, [stage]);
+  const navigate = useNavigate();
+  const walked = useRef(false);
+  /** Arrows walk the stages, and the peg that is come to has the focus. */
+  const walk = (event: KeyboardEvent) => {
+    if (event.altKey || event.ctrlKey || event.metaKey) return;
+    const by = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
+    const to = by === undefined ? undefined : used[used.indexOf(stage) + by];
+    if (to === undefined) return;
+    event.preventDefault();
+    walked.current = true;
+    void navigate(`${base}/${to}`);
+  };
+  useEffect(() => {
+    if (walked.current) current.current?.focus();
+    walked.current = false;
+  }, [stage]);
   const next = nextStage(settled ?? {}, used);
   const at = ((used.indexOf(stage) + 0.5) / used.length) * 100;
   return (
-    <nav className="theline noprint" aria-label="Stages of the work">
+    <nav className="theline noprint" aria-label="Stages of the work" onKeyDown={walk}>
       <ol>
         <svg className="string" viewBox="0 0 100 40" preserveAspectRatio="none" aria-hidden="true">
           <path

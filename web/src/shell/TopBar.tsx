@@ -1,6 +1,6 @@
 import { type Change, LENGTHS, cutText } from '@aviarum/core';
 import { Copy, Redo2, Undo2 } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { type ReactNode, useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useStore } from 'zustand';
 import { redo, undo, usePlan } from '../state/planStore';
@@ -91,12 +91,40 @@ function SavedWord() {
   );
 }
 
-export function TopBar({ holding, holdingName }: { holding: string; holdingName: string }) {
+/** Metres or feet. */
+function Units() {
+  const plan = usePlan((s) => s.plan);
+  const take = usePlan((s) => s.take);
+  return (
+    <div className="choices" role="group" aria-label="Units">
+      {(['metric', 'imperial'] as const).map((units) => (
+        <button
+          key={units}
+          type="button"
+          aria-pressed={plan?.units === units}
+          onClick={() => plan?.units !== units && take({ verb: 'set-units', units })}
+        >
+          {units === 'metric' ? 'metres' : 'feet'}
+        </button>
+      ))}
+    </div>
+  );
+}
+
+interface Props {
+  readonly holding: string;
+  readonly holdingName: string;
+  /** What else stands in the bar. */
+  readonly children?: ReactNode;
+}
+
+export function TopBar({ holding, holdingName, children }: Props) {
   const plan = usePlan((s) => s.plan);
   const take = usePlan((s) => s.take);
   const navigate = useNavigate();
   const [naming, setNaming] = useState<string | null>(null);
   const [failed, setFailed] = useState<string | null>(null);
+  const [open, setOpen] = useState(false);
   if (!plan) return null;
   const copy = async () => {
     setFailed(null);
@@ -143,28 +171,29 @@ export function TopBar({ holding, holdingName }: { holding: string; holdingName:
         )}
       </div>
       <UndoButtons />
-      <div className="choices" role="group" aria-label="Units">
-        {(['metric', 'imperial'] as const).map((units) => (
-          <button
-            key={units}
-            type="button"
-            aria-pressed={plan.units === units}
-            onClick={() => plan.units !== units && take({ verb: 'set-units', units })}
-          >
-            {units === 'metric' ? 'metres' : 'feet'}
-          </button>
-        ))}
-      </div>
       <SavedWord />
-      {failed !== null && (
-        <span className="savedword" role="alert" data-state="unsaved">
-          not copied: {failed}
-        </span>
-      )}
-      <button type="button" className="barbtn" onClick={() => void copy()}>
-        <Copy size={16} aria-hidden /> <span className="label">Copy as variant</span>
+      <button
+        type="button"
+        className="barbtn barmore"
+        aria-expanded={open}
+        aria-label={open ? 'Less' : 'More'}
+        onClick={() => setOpen(!open)}
+      >
+        {open ? '▴' : '▾'}
       </button>
-      <ThemeButton />
+      <div className="barrest" data-open={open ? 'yes' : 'no'}>
+        <Units />
+        {failed !== null && (
+          <span className="savedword" role="alert" data-state="unsaved">
+            not copied: {failed}
+          </span>
+        )}
+        <button type="button" className="barbtn" onClick={() => void copy()}>
+          <Copy size={16} aria-hidden /> <span className="label">Copy as variant</span>
+        </button>
+        {children}
+        <ThemeButton />
+      </div>
     </header>
   );
 }

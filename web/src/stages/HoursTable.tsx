@@ -16,8 +16,7 @@ export function HoursTable() {
   if (!plan || !hours) return null;
   const parts = hours.terms.length > 0 ? hours.terms : [hours];
   return (
-    <section aria-label="Work">
-      <h2 className="subhead">Work</h2>
+    <section>
       <table className="hours">
         <tbody>
           {parts.map((term, i) => (

@@ -1,10 +1,14 @@
 import { STAGE_NAMES, STAGE_WHY, type StageId, cautionsFor } from '@aviarum/core';
-import type { ReactNode } from 'react';
+import { type ReactNode, type RefObject, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { useReckoning } from '../state/reckoned';
 import { usePlan } from '../state/planStore';
 import { SaveTrouble } from '../shell/SaveTrouble';
+import { Separator } from '../shell/Separator';
+import { giveRoom, useRoom } from '../state/room';
+import { useSize } from '../sheet/useSize';
 import { stagesOf } from './stages';
+import { Decisions } from './Decision';
 import { Findings } from './Findings';
 
 interface Props {
@@ -12,6 +16,25 @@ interface Props {
   readonly lead: string;
   readonly base: string;
   readonly children: ReactNode;
+}
+
+/** How wide the panel can be pulled, px. */
+const LEAST_WIDE = 320;
+const MOST_WIDE = 640;
+
+/** The panel’s own edge, which pulls it wider or narrower. */
+function PanelEdge({ panel }: { panel: RefObject<HTMLElement | null> }) {
+  const { width } = useSize(panel);
+  return (
+    <Separator
+      name="Width of the panel"
+      axis="x"
+      value={Math.round(width)}
+      least={LEAST_WIDE}
+      most={MOST_WIDE}
+      onSet={(to) => giveRoom({ panel: to })}
+    />
+  );
 }
 
 /** What is next, and why. */
@@ -32,6 +55,8 @@ export function Panel({ stage, lead, base, children }: Props) {
   const take = usePlan((s) => s.take);
   const draft = usePlan((s) => s.draft);
   const navigate = useNavigate();
+  const wide = useRoom((s) => s.panel);
+  const panel = useRef<HTMLElement>(null);
   if (!plan) return null;
   const used = stagesOf(plan);
   const next = used[used.indexOf(stage) + 1];
@@ -41,40 +66,48 @@ export function Panel({ stage, lead, base, children }: Props) {
     if (next) void navigate(`${base}/${next}`);
   };
   return (
-    <aside className="panel" aria-label={STAGE_NAMES[stage]}>
-      <div>
-        <h1 className="stagetitle">{STAGE_NAMES[stage]}</h1>
-        <p className="lead">{lead}</p>
-      </div>
-      <SaveTrouble holding={holding} />
-      <Findings stage={stage} severity="mend" />
-      {children}
-      <Findings stage={stage} severity="know" />
-      <div className="noprint onward">
-        {next && <Onward stage={next} />}
-        {settled ? (
-          <button
-            type="button"
-            className="btn"
-            onClick={() => take({ verb: 'settle', stage, settled: 'no' })}
-          >
-            Settled. Change it
-          </button>
-        ) : (
-          <button type="button" className="btn btn-accent" disabled={draft !== null} onClick={settle}>
-            {next
-              ? `${STAGE_NAMES[stage]} settled, on to ${STAGE_NAMES[next]}`
-              : `${STAGE_NAMES[stage]} settled`}
-          </button>
-        )}
-      </div>
-      <div className="cautions">
-        <b>Take care</b>
-        <ul>
-          {cautionsFor(stage, plan).map((text) => (
-            <li key={text}>{text}</li>
-          ))}
-        </ul>
+    <aside
+      className="panelplace"
+      aria-label={STAGE_NAMES[stage]}
+      ref={panel}
+      style={wide === null ? undefined : { width: wide }}
+    >
+      <PanelEdge panel={panel} />
+      <div className="panel">
+        <div>
+          <h1 className="stagetitle">{STAGE_NAMES[stage]}</h1>
+          <p className="lead">{lead}</p>
+        </div>
+        <SaveTrouble holding={holding} />
+        <Findings stage={stage} severity="mend" />
+        <Decisions key={stage}>{children}</Decisions>
+        <Findings stage={stage} severity="know" />
+        <div className="noprint onward">
+          {next && <Onward stage={next} />}
+          {settled ? (
+            <button
+              type="button"
+              className="btn"
+              onClick={() => take({ verb: 'settle', stage, settled: 'no' })}
+            >
+              Settled. Change it
+            </button>
+          ) : (
+            <button type="button" className="btn btn-accent" disabled={draft !== null} onClick={settle}>
+              {next
+                ? `${STAGE_NAMES[stage]} settled, on to ${STAGE_NAMES[next]}`
+                : `${STAGE_NAMES[stage]} settled`}
+            </button>
+          )}
+        </div>
+        <div className="cautions">
+          <b>Take care</b>
+          <ul>
+            {cautionsFor(stage, plan).map((text) => (
+              <li key={text}>{text}</li>
+            ))}
+          </ul>
+        </div>
       </div>
     </aside>
   );

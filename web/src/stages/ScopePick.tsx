@@ -5,9 +5,10 @@ import {
   WHOLE_PLAN,
   surveyRings,
   formatPart,
+  listed,
   parsePart,
 } from '@aviarum/core';
-import { useEffect, useState } from 'react';
+import { Fragment, useEffect, useState } from 'react';
 import { Pick } from '../fields/Choice';
 import { usePlan } from '../state/planStore';
 import { useReader } from '../state/reckoningStore';
@@ -40,32 +41,53 @@ interface Props {
   readonly plan: Plan;
   readonly scope: Scope;
   readonly onScope: (scope: Scope) => void;
-  /** What this stage chooses. */
-  readonly of: readonly (keyof Choices)[];
+  /** What this stage chooses, each with its name. */
+  readonly of: Choosing;
 }
 
-/** Whose choices are in hand: the whole plan's, one run's or one side's; and back to the plan's. */
-export function ScopePick({ plan, scope, onScope, of }: Props) {
+/** What a stage chooses by run or side, with the names that sentences give it. */
+export type Choosing = Readonly<Partial<Record<keyof Choices, string>>>;
+
+const isOf = (of: Choosing, own: object | undefined): readonly string[] =>
+  (Object.entries(of) as [keyof Choices, string][]).flatMap(([key, name]) =>
+    own && key in own ? [name] : [],
+  );
+
+interface Place {
+  readonly text: string;
+  readonly label: string;
+  /** Of what is chosen here, that which is chosen apart. */
+  readonly apart: readonly string[];
+}
+
+/** Runs and sides that can have choices of their own. */
+function usePlaces(plan: Plan, of: Choosing): readonly Place[] {
   const reader = useReader();
-  const take = usePlan((s) => s.take);
   const seen = new Set<string>();
-  const sides = surveyRings(plan)
-    .flatMap((ring) => ring.sides)
-    .filter((s) => s.side.kind === 'fence' && !seen.has(s.side.id) && seen.add(s.side.id));
-  const differs = (own: object | undefined) => of.some((key) => own && key in own);
-  const mark = (own: object | undefined) => (differs(own) ? ', chosen apart' : '');
   const { enclosure, side } = plan.choices;
+  const runs = plan.enclosures.length > 1 ? plan.enclosures : [];
+  return [
+    ...runs.map((e) => ({ text: ofRun(e.id), label: e.name, apart: isOf(of, enclosure[e.id]) })),
+    ...surveyRings(plan)
+      .flatMap((ring) => ring.sides)
+      .filter((s) => s.side.kind === 'fence' && !seen.has(s.side.id) && seen.add(s.side.id))
+      .map((s) => ({
+        text: ofSide(s.side.id),
+        label: `side ${s.number}, ${reader.length(s.length)}`,
+        apart: isOf(of, side[s.side.id]),
+      })),
+  ];
+}
+
+/** Whose choices are in hand: the whole plan's, one run's or one side's; what differs where; and back to the plan's. */
+export function ScopePick({ plan, scope, onScope, of }: Props) {
+  const take = usePlan((s) => s.take);
+  const places = usePlaces(plan, of);
   const options = [
     { value: 'plan', label: 'the whole fence' },
-    ...(plan.enclosures.length > 1
-      ? plan.enclosures.map((e) => ({
-          value: ofRun(e.id),
-          label: `${e.name}${mark(enclosure[e.id])}`,
-        }))
-      : []),
-    ...sides.map((s) => ({
-      value: ofSide(s.side.id),
-      label: `side ${s.number}, ${reader.length(s.length)}${mark(side[s.side.id])}`,
+    ...places.map((p) => ({
+      value: p.text,
+      label: p.apart.length > 0 ? `${p.label}, chosen apart` : p.label,
     })),
   ];
   // The side in hand shines on sheet and strip.
@@ -74,7 +96,8 @@ export function ScopePick({ plan, scope, onScope, of }: Props) {
     hoverPart(lit);
     return () => hoverPart(null);
   }, [lit]);
-  const own = scope.scope === 'plan' ? undefined : plan.choices[scope.scope][scope.of];
+  const here = places.find((p) => p.text === textOf(scope));
+  const others = places.filter((p) => p !== here && p.apart.length > 0);
   return (
     <div className="scope">
       <Pick
@@ -83,14 +106,37 @@ export function ScopePick({ plan, scope, onScope, of }: Props) {
         options={options}
         onChoose={(text) => onScope(scopeFrom(text))}
       />
-      {scope.scope !== 'plan' && differs(own) && (
-        <button
-          type="button"
-          className="btn"
-          onClick={() => take({ verb: 'choose-as-plan', scope, choices: of })}
-        >
-          As the whole fence
-        </button>
+      {here && scope.scope !== 'plan' && here.apart.length > 0 && (
+        <>
+          <button
+            type="button"
+            className="btn"
+            onClick={() =>
+              take({ verb: 'choose-as-plan', scope, choices: Object.keys(of) as (keyof Choices)[] })
+            }
+          >
+            As the whole fence
+          </button>
+          <p className="small">
+            Set here: {listed(here.apart)}. Changes to the whole fence do not apply to{' '}
+            {scope.scope === 'side' ? 'this side' : 'this run'}.
+          </p>
+        </>
+      )}
+      {others.length > 0 && (
+        <p className="small soft">
+          Set separately:{' '}
+          {others.map((p, i) => (
+            <Fragment key={p.text}>
+              {i > 0 && '; '}
+              <button type="button" className="linebtn inline" onClick={() => onScope(scopeFrom(p.text))}>
+                {p.label}
+              </button>{' '}
+              ({listed(p.apart)})
+            </Fragment>
+          ))}
+          .
+        </p>
       )}
     </div>
   );

@@ -1,19 +1,20 @@
 import { type Plan, STAGE_IDS, type StageId } from '@aviarum/core';
 import { type Fetched, fetched } from '../pages/fetched';
 import type { Sight, Stop } from '../sheet/stop';
-import { stops as ground } from './ground/stops';
-import { stops as outline } from './outline/stops';
-import { stops as posts } from './posts/stops';
-import { stops as ways } from './ways/stops';
 
 type Panel = Fetched<{ readonly base: string }>;
+
+/** What can be touched, of what is seen. */
+export type MakeStops = (sight: Sight) => readonly Stop[];
 
 /** A stage as the screens show it. */
 export interface StageView {
   /** Loaded when its peg is pressed. */
   readonly panel: Panel;
-  /** What can be touched on the sheet while it is in hand. */
-  readonly stops?: (sight: Sight) => readonly Stop[];
+  /** What can be touched on the sheet while it is in hand; comes with the panel. */
+  readonly stops?: () => Promise<MakeStops>;
+  /** What a phone shows first: the choices, or the places on the sheet that they are about. */
+  readonly first: 'choices' | 'places';
   /** Whether pieces of mesh bear their letters. */
   readonly lettered: 'yes' | 'no';
   /** Whether a plan has use for it; every plan unless this says otherwise. */
@@ -24,42 +25,51 @@ export interface StageView {
 export const STAGE_VIEWS: Readonly<Record<StageId, StageView>> = {
   birds: {
     panel: fetched(async () => (await import('./birds/BirdsPanel')).BirdsPanel),
+    first: 'choices',
     lettered: 'no',
   },
   threats: {
     panel: fetched(async () => (await import('./threats/ThreatsPanel')).ThreatsPanel),
+    first: 'choices',
     lettered: 'no',
   },
   ground: {
     panel: fetched(async () => (await import('./ground/GroundPanel')).GroundPanel),
-    stops: ground,
+    stops: async () => (await import('./ground/stops')).stops,
+    first: 'places',
     lettered: 'no',
   },
   outline: {
     panel: fetched(async () => (await import('./outline/OutlinePanel')).OutlinePanel),
-    stops: outline,
+    stops: async () => (await import('./outline/stops')).stops,
+    first: 'places',
     lettered: 'no',
   },
   posts: {
     panel: fetched(async () => (await import('./posts/PostsPanel')).PostsPanel),
-    stops: posts,
+    stops: async () => (await import('./posts/stops')).stops,
+    first: 'choices',
     lettered: 'no',
   },
   walls: {
     panel: fetched(async () => (await import('./walls/WallsPanel')).WallsPanel),
+    first: 'choices',
     lettered: 'yes',
   },
   skirt: {
     panel: fetched(async () => (await import('./skirt/SkirtPanel')).SkirtPanel),
+    first: 'choices',
     lettered: 'yes',
   },
   ways: {
     panel: fetched(async () => (await import('./ways/WaysPanel')).WaysPanel),
-    stops: ways,
+    stops: async () => (await import('./ways/stops')).stops,
+    first: 'places',
     lettered: 'no',
   },
   docket: {
     panel: fetched(async () => (await import('./docket/DocketPanel')).DocketPanel),
+    first: 'choices',
     lettered: 'yes',
   },
 };

@@ -1,4 +1,4 @@
-import { areaText, lengthText, sayFinding } from '@aviarum/core';
+import { aboutLength, areaText, lengthText, sayFinding } from '@aviarum/core';
 import { useEffect } from 'react';
 import { GroundSheet } from '../sheet/GroundSheet';
 import { usePlan } from '../state/planStore';
@@ -32,7 +32,7 @@ export default function Proposed() {
   const behind = useBehind();
   const reader = useReader();
   const figures = reckoning?.figures;
-  const fence = figures && lengthText(figures.fenceLength ?? 0, reader.system);
+  const fence = figures && lengthText(aboutLength(figures.fenceLength ?? 0, reader.system), reader.system);
   const area = figures && areaText(figures.area ?? 0, reader.system);
   const stand = figures?.['posts.standing'] ?? 0;
   const worst = reckoning?.findings.find((f) => f.severity !== 'know');

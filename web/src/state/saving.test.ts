@@ -100,6 +100,28 @@ describe('saving', () => {
     expect(mine).not.toEqual(plan);
     expect(usePlan.getState().plan).toEqual(mine);
   });
+  test('what is changed while the plan is opened once more stays, and is saved', async () => {
+    stop();
+    const opening = openPlan('home', 'p1');
+    pull(0.3);
+    const mine = usePlan.getState().plan;
+    await opening;
+    stop = followSaving();
+    expect(usePlan.getState().plan).toBe(mine);
+    await settle(1000);
+    expect(sent.map((s) => [s.basedOn, s.plan])).toEqual([[1, mine]]);
+  });
+  test('where it was changed elsewhere as well, that is said and what is in hand stays', async () => {
+    stop();
+    const opening = openPlan('home', 'p1');
+    pull(0.3);
+    const mine = usePlan.getState().plan;
+    stored = { plan, saveNumber: 5 };
+    await opening;
+    stop = followSaving();
+    await settle(1000);
+    expect([usePlan.getState().plan, word(), sent]).toEqual([mine, 'conflict', []]);
+  });
   test('waits 800 ms after the last step, and saves the last plan once', async () => {
     pull(0.1);
     await settle(500);

@@ -181,13 +181,29 @@ export function adoptPlan(
   useSaving.setState({ state: { word: 'saved', at: made.savedAt }, others: [] });
 }
 
+/** The plan in the store where it is the one of this address. */
+function inHandOf(holding: string, id: string): Plan | null {
+  const { plan, holding: of } = usePlan.getState();
+  return plan?.id === id && of === holding ? plan : null;
+}
+
+/** The plan was shown already, and changed by its keeper while it was fetched once more: what they did stays, and is saved next. */
+function goOnWith(session: Session, stored: PlanSummary): void {
+  current = session;
+  useSaving.setState({ state: { word: 'saved', at: stored.savedAt }, others: [] });
+  if (session.basedOn === stored.saveNumber) saveIn(0);
+  else say({ word: 'conflict', at: stored.savedAt });
+}
+
 /** Opens a plan: the server's, with anything that this device had not sent on top. */
 export async function openPlan(holding: string, id: string): Promise<void> {
   const just = adopted;
   adopted = undefined;
   if (just && just === current && just.holding === holding && just.id === id) return;
   clearTimeout(timer);
+  const was = current?.holding === holding && current.id === id ? current : undefined;
   current = undefined;
+  const shown = inHandOf(holding, id);
   // In this order: what is no longer kept here was taken by the server before it is asked.
   const kept = await unsentOf(holding, id);
   const stored = await fetchPlan(holding, id);
@@ -200,6 +216,11 @@ export async function openPlan(holding: string, id: string): Promise<void> {
     inFlight: 'no',
     kept: null,
   };
+  const edited = inHandOf(holding, id);
+  if (shown && edited && edited !== shown) {
+    goOnWith({ ...session, basedOn: was?.basedOn ?? stored.saveNumber }, stored);
+    return;
+  }
   const [newest, ...rest] = kept;
   const opened = newest ? await takeOn(session, newest) : stored.plan;
   current = session;

@@ -20,6 +20,7 @@ function useToday(own: readonly OwnMesh[] | undefined): Market | null {
       yards: latest.yards.map((y) => y.id).slice(0, 2),
       from: {},
       fetched: [],
+      terms: {},
       ownProducts: [...own],
       ownPrices: [],
     });

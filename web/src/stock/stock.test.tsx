@@ -230,7 +230,7 @@ describe('prices and products of one’s own', () => {
       name: /^Change .* 0\.90 m × 15\.00 m at Far Gate Supplies/,
     });
     expect(price.textContent).toBe('61.00 EUR');
-    expect(price.closest('li')?.textContent).toContain('yours, Nov 20, 2026');
+    expect(price.closest('li')?.textContent).toContain('yours, 20 Nov 2026');
   });
   const type = (name: string, text: string) => {
     const field = screen.getByRole('textbox', { name });

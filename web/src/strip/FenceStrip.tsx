@@ -1,25 +1,39 @@
 import { type StageId, type StripScene, stripScene, surveyRings } from '@aviarum/core';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
+import { Separator } from '../shell/Separator';
 import { STAGE_VIEWS } from '../stages/stages';
 import { useSize } from '../sheet/useSize';
 import { usePlan } from '../state/planStore';
 import { useReckoning } from '../state/reckoningStore';
+import { foldStrip, giveRoom, useRoom } from '../state/room';
 import { useSelection } from '../state/selection';
-import { StripDrawing } from './StripDrawing';
+import { AROUND, StripDrawing } from './StripDrawing';
 import { StripOverview } from './StripOverview';
 import { useHeights } from './useHeights';
 
 const LEAST_PX = 24;
 const SIDE = 22;
+/** Of the fence itself unless the keeper gives it another, px; in the docket there is less room. */
+const USUAL = { docket: 110, other: 150 } as const;
+/** How high the strip can be pulled, px. */
+const LEAST_HIGH = 110;
+const MOST_HIGH = 520;
 
-/** Pixels a metre along: the whole fence if it fits, never under 24, and not so much that it grows too tall. */
-export function stripScale(scene: StripScene, width: number, tall: number, heights: 1 | 2): number {
-  const fits = (width - 2 * SIDE) / Math.max(1, scene.length);
-  const most = tall / (heights * Math.max(0.5, scene.high - scene.low));
-  return Math.max(LEAST_PX, Math.min(fits, most));
+/**
+ * Pixels a metre along, never under 24: what fits in the width, and not so much that it grows taller than there is room. A height that the keeper
+ * pulled is filled, however wide that makes it.
+ */
+export function stripScale(
+  scene: StripScene,
+  room: { readonly width: number; readonly tall: number; readonly pulled: 'yes' | 'no' },
+  heights: 1 | 2,
+): number {
+  const fits = (room.width - 2 * SIDE) / Math.max(1, scene.length);
+  const most = room.tall / (heights * Math.max(0.5, scene.high - scene.low));
+  return Math.max(LEAST_PX, room.pulled === 'yes' ? most : Math.min(fits, most));
 }
 
-/** Which run is shown, from where it is seen, and how high. */
+/** Which run is shown, from where it is seen, how high, and whether it is folded away. */
 function StripHead({
   index,
   heights,
@@ -31,11 +45,20 @@ function StripHead({
 }) {
   const plan = usePlan((s) => s.plan);
   const draft = usePlan((s) => s.draft);
+  const folded = useRoom((s) => s.folded);
   const { showRun } = useSelection();
   const first = plan ? (surveyRings(plan)[index]?.sides[0]?.startNumber ?? 1) : 1;
   return (
     <header>
-      <b>The fence, unrolled</b>
+      <button
+        type="button"
+        className="foldbtn"
+        aria-expanded={folded === 'no'}
+        onClick={foldStrip}
+        title={folded === 'yes' ? 'Unfold the strip' : 'Fold the strip to its overview'}
+      >
+        <b>The fence, unrolled</b>
+      </button>
       {plan && plan.enclosures.length > 1 ? (
         <div className="choices small runs" role="group" aria-label="Run shown">
           {plan.enclosures.map((e, i) => (
@@ -48,7 +71,7 @@ function StripHead({
         <span className="soft small stripsaid">
           {draft
             ? 'as it last stood; the draft above cannot be built yet'
-            : `from corner ${first}, seen from outside. Letters match the cut list.`}
+            : `from corner ${first}, seen from outside`}
         </span>
       )}
       <div className="choices small noprint" role="group" aria-label="Heights">
@@ -62,6 +85,15 @@ function StripHead({
   );
 }
 
+/** How high the strip is: as the keeper pulled it, or as is usual. */
+function useTall(stage: StageId, heights: 1 | 2, scene: StripScene | null) {
+  const pulled = useRoom((s) => s.strip);
+  const usual = USUAL[stage === 'docket' ? 'docket' : 'other'] * (heights === 2 ? 1.2 : 1);
+  // A fence whose posts are drawn at the least scale is not cut off by a strip that is pulled lower.
+  const least = scene ? LEAST_PX * heights * Math.max(0.5, scene.high - scene.low) : 0;
+  return { tall: Math.max(least, pulled === null ? usual : pulled - AROUND), pulled };
+}
+
 /** One run's fence unrolled, left to right from its first corner, over its true ground. */
 export function FenceStrip({ stage }: { stage: StageId }) {
   const plan = usePlan((s) => s.plan);
@@ -69,6 +101,7 @@ export function FenceStrip({ stage }: { stage: StageId }) {
   const reckoning = useDeferredValue(useReckoning((s) => s.reckoning));
   const { run } = useSelection();
   const [heights, setHeights] = useHeights();
+  const folded = useRoom((s) => s.folded);
   const frame = useRef<HTMLDivElement>(null);
   const { width } = useSize(frame);
   const [seen, setSeen] = useState({ from: 0, to: 1 });
@@ -77,16 +110,30 @@ export function FenceStrip({ stage }: { stage: StageId }) {
     () => (plan && reckoning ? stripScene(plan, reckoning.parts, reckoning.cutting, index) : null),
     [plan, reckoning, index],
   );
-  const tall = (stage === 'docket' ? 110 : 165) * (heights === 2 ? 1.2 : 1);
-  const px = scene ? stripScale(scene, width, tall, heights) : LEAST_PX;
+  const { tall, pulled } = useTall(stage, heights, scene);
+  const px = scene
+    ? stripScale(scene, { width, tall, pulled: pulled === null ? 'no' : 'yes' }, heights)
+    : LEAST_PX;
   const whole = scene ? scene.length * px + 2 * SIDE : 0;
   const scrolls = whole > width + 2;
+  const high = scene ? px * heights * (scene.high - scene.low) + AROUND : tall + AROUND;
   return (
-    <section className="stripplace" aria-label="The fence, unrolled">
+    <section className="strip" aria-label="The fence, unrolled" data-folded={folded}>
+      {folded === 'no' && (
+        <Separator
+          name="Height of the strip"
+          axis="y"
+          value={Math.round(high)}
+          least={LEAST_HIGH}
+          most={MOST_HIGH}
+          onSet={(strip) => giveRoom({ strip })}
+        />
+      )}
       <StripHead index={index} heights={heights} onHeights={setHeights} />
       <div
         className="stripscroll"
         ref={frame}
+        hidden={folded === 'yes'}
         tabIndex={scrolls ? 0 : -1}
         role="group"
         aria-label="Fence strip"
@@ -98,7 +145,7 @@ export function FenceStrip({ stage }: { stage: StageId }) {
           });
         }}
       >
-        {scene && (
+        {scene && folded === 'no' && (
           <StripDrawing
             scene={scene}
             px={px}
@@ -108,14 +155,15 @@ export function FenceStrip({ stage }: { stage: StageId }) {
           />
         )}
       </div>
-      {scene && scrolls && (
+      {scene && (scrolls || folded === 'yes') && (
         <StripOverview
           scene={scene}
-          from={seen.from}
-          to={seen.to === 1 && seen.from === 0 ? width / whole : seen.to}
+          from={folded === 'yes' ? 0 : seen.from}
+          to={folded === 'yes' ? 1 : seen.to === 1 && seen.from === 0 ? width / whole : seen.to}
           onGo={(part) => {
             const el = frame.current;
-            if (el) el.scrollLeft = part * el.scrollWidth - el.clientWidth / 2;
+            if (folded === 'yes') giveRoom({ folded: 'no' });
+            else if (el) el.scrollLeft = part * el.scrollWidth - el.clientWidth / 2;
           }}
         />
       )}

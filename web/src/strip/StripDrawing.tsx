@@ -10,6 +10,8 @@ import { StripLetters } from './StripLetters';
 
 const TOP = 24;
 const FOOT = 27;
+/** What the drawing takes above and below the fence itself, px. */
+export const AROUND = TOP + FOOT;
 /** A grade is said where a bay has room for it, px. */
 const GRADE_ROOM = 56;
 /** Ground that falls less than this is level to the eye. */

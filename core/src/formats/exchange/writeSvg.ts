@@ -69,7 +69,7 @@ export function writeSvg(plan: Plan, parts: readonly Part[], options: SvgOptions
       width: `${sheet.wide}mm`,
       height: `${sheet.high}mm`,
       viewBox: `0 0 ${sheet.wide} ${sheet.high}`,
-      'font-family': "'Atkinson Hyperlegible Next Variable', sans-serif",
+      'font-family': "'Hanken Grotesk Variable', sans-serif",
       'font-size': 3,
       fill: '#1c2a22',
     },

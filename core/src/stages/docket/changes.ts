@@ -13,6 +13,8 @@ export const CHANGES = {
       : `Buy everything at ${market.yard(yards[0] ?? '').name}`,
   'buy-from': ({ yard }: Of<'buy-from'>, _: Reader, market: Market) =>
     yard === null ? 'Buy it wherever the whole costs least' : `Buy it at ${market.yard(yard).name}`,
+  'set-terms': ({ yard }: Of<'set-terms'>, _: Reader, market: Market) =>
+    `Put in what ${market.yard(yard).name} asks for delivery or tax`,
   'set-fetching': ({ yard, goods }: Of<'set-fetching'>, _: Reader, market: Market) =>
     goods === 'fetched'
       ? `Fetch from ${market.yard(yard).name}`

@@ -1,4 +1,4 @@
-import { setCurrency, setYards, buyFrom, setFetching } from './yards';
+import { setCurrency, setYards, buyFrom, setFetching, setTerms } from './yards';
 import { type Plan, type Buying, type OwnedPiece, type ExtraPiece } from '../../plan/schema';
 import { put, without } from '../../plan/lists';
 
@@ -7,6 +7,7 @@ export const VERBS = {
   'set-yards': setYards,
   'buy-from': buyFrom,
   'set-fetching': setFetching,
+  'set-terms': setTerms,
   /** Newer prices of the edition and of the keeper's own, for those that the plan carries. */
   'take-prices': (
     plan: Plan,

@@ -24,6 +24,15 @@ export interface BuyFrom {
   readonly yard: string | null;
 }
 
+/** What was told of a yard; null: as its list has it. */
+export interface SetTerms {
+  readonly yard: string;
+  /** Minor units, as the yard states it. */
+  readonly delivery?: number | null;
+  /** Rate. */
+  readonly tax?: number | null;
+}
+
 export interface SetFetching {
   readonly yard: string;
   readonly goods: 'delivered' | 'fetched';
@@ -47,4 +56,19 @@ export function setFetching(plan: Plan, { yard, goods }: SetFetching): Plan {
   const others = plan.buying.fetched.filter((y) => y !== yard);
   const fetched = goods === 'fetched' ? [...others, yard] : others;
   return { ...plan, buying: { ...plan.buying, fetched } };
+}
+
+export function setTerms(plan: Plan, { yard, delivery, tax }: SetTerms): Plan {
+  const { [yard]: own, ...others } = plan.buying.terms;
+  // What is not spoken of stays; null is the list's again.
+  const told = {
+    delivery: delivery === undefined ? own?.delivery : delivery,
+    tax: tax === undefined ? own?.tax : tax,
+  };
+  const now = {
+    ...(told.delivery == null ? {} : { delivery: told.delivery }),
+    ...(told.tax == null ? {} : { tax: told.tax }),
+  };
+  const terms = Object.keys(now).length === 0 ? others : { ...others, [yard]: now };
+  return { ...plan, buying: { ...plan.buying, terms } };
 }

@@ -12,7 +12,7 @@ import { isBetween, scopeOf } from '../../plan/effective';
 import type { Plan } from '../../plan/schema';
 import { SERVICE_REACH } from '../../ground/reach';
 import { EPSILON, tidy } from '../../units/round';
-import { breaking, finerMesh, tornBy } from '../threats/strongMesh';
+import { breaking, finerMesh, tornBy, wireAgainst } from '../threats/strongMesh';
 import { rowOf, type Skirt } from './kinds';
 import type { SkirtLines } from './skirtLines';
 import type { SkirtCourse, SkirtStage } from './rolls';
@@ -30,6 +30,7 @@ export interface SkirtSeenBy {
   readonly skirts: SkirtStage;
   readonly limits: OpeningLimits;
   readonly threats: Plan['threats'];
+  readonly threatFigures: Plan['threatFigures'];
   readonly enclosures: Plan['enclosures'];
   readonly buildings: Plan['ground']['buildings'];
   readonly trees: Plan['ground']['trees'];
@@ -44,7 +45,7 @@ const change =
     return [{ verb: 'set-skirt', scope: line ? scopeOf(plan, line.id, 'skirt') : WHOLE_PLAN, skirt }];
   };
 
-function meshFindings({ market, limits, threats: about }: SkirtSeenBy, course: SkirtCourse): Finding[] {
+function meshFindings({ market, limits, ...about }: SkirtSeenBy, course: SkirtCourse): Finding[] {
   const { skirt } = course;
   if (!('mesh' in skirt)) return [];
   const found: Finding[] = [];
@@ -52,7 +53,9 @@ function meshFindings({ market, limits, threats: about }: SkirtSeenBy, course: S
   const opening = shorterSide(mesh);
   const through = passing(limits, opening);
   const finer = (limit: number, threats: readonly ThreatId[]) => (plan: Plan) => {
-    const id = finerMesh(market, limit, threats, ({ id: mesh }) => IN_THE_GROUND.has(mesh));
+    const id = finerMesh(market, limit, wireAgainst(about, threats), ({ id: mesh }) =>
+      IN_THE_GROUND.has(mesh),
+    );
     return id === undefined ? [] : change(course, { ...skirt, mesh: id })(plan);
   };
   for (const severity of ['mend', 'know'] as const) {
@@ -62,17 +65,10 @@ function meshFindings({ market, limits, threats: about }: SkirtSeenBy, course: S
     const threats = these.map((t) => t.threat);
     const params = { of: 'skirt' as const, opening, threats, limit, from: 0 };
     found.push(
-      finding(
-        'opening.passes',
-        severity,
-        'skirt',
-        { on: 'skirts' },
-        params,
-        finer(limit, breaking({ threats: about })),
-      ),
+      finding('opening.passes', severity, 'skirt', { on: 'skirts' }, params, finer(limit, breaking(about))),
     );
   }
-  const torn = tornBy({ threats: about }, mesh.type, mesh.wire);
+  const torn = tornBy(about, mesh.type, mesh.wire);
   if (torn) {
     const params = { of: 'skirt' as const, ...torn, wire: mesh.wire };
     const mends = finer(limits.largestOpening ?? 1, torn.threats);
@@ -82,17 +78,17 @@ function meshFindings({ market, limits, threats: about }: SkirtSeenBy, course: S
 }
 
 /** What digs under a skirt of this shape, and the same skirt large enough; where none is, an apron. */
-function measureFindings({ limits, threats }: SkirtSeenBy, course: SkirtCourse): Finding[] {
+function measureFindings({ limits, ...about }: SkirtSeenBy, course: SkirtCourse): Finding[] {
   const { skirt, shape } = course;
   const digging = THREAT_IDS.filter(
     (id) =>
-      isPresent({ threats }, id) &&
-      (digFigure(id, 'flat') !== null || digFigure(id, 'deep') !== null) &&
-      !stopsDigging(id, shape),
+      isPresent(about, id) &&
+      (digFigure(about, id, 'flat') !== null || digFigure(about, id, 'deep') !== null) &&
+      !stopsDigging(about, id, shape),
   );
   const found: Finding[] = [];
   if (digging.length > 0) {
-    const enough = largeEnough({ threats }, skirt) ?? skirtOfKind({ threats }, 'apron', skirt);
+    const enough = largeEnough(about, skirt) ?? skirtOfKind(about, 'apron', skirt);
     const onlyKnow = digging.every((id) => limits.threats.some((t) => t.threat === id && t.onlyKnow));
     const by = shape.depth > 0 && shape.laid !== 'flat' ? ('depth' in enough ? 'depth' : 'width') : 'width';
     const { depth, out } = shapeOf(enough) ?? { depth: 0, out: 0 };
@@ -229,17 +225,18 @@ function diggingFindings({ trees, services }: SkirtSeenBy, course: SkirtCourse):
 
 /** Everything that is weak about the skirt, with the mend. */
 export function skirtFindings(by: SkirtSeenBy): readonly Finding[] {
-  const { market, skirted, skirts, limits, threats, enclosures } = by;
+  const { market, skirted, skirts, limits, enclosures } = by;
   const bare = [...skirted.skirts].filter(
     ([line, skirt]) =>
       !isLaid(skirt) && !line.members.every((m) => isBetween({ enclosures }, m.ringSide.side.id)),
   );
-  const diggers = THREAT_IDS.filter((id) => isPresent({ threats }, id) && digFigure(id, 'flat') !== null);
+  const diggers = THREAT_IDS.filter((id) => isPresent(by, id) && digFigure(by, id, 'flat') !== null);
   const none: Finding[] = [];
   if (bare.length > 0 && diggers.length > 0) {
     const apron = (plan: Plan): Change[] => {
       const fit = ({ id }: { readonly id: string }) => IN_THE_GROUND.has(id);
-      const mesh = finerMesh(market, limits.largestOpening ?? 1, diggers, fit) ?? 'fine-13';
+      const mesh =
+        finerMesh(market, limits.largestOpening ?? 1, wireAgainst(plan, diggers), fit) ?? 'fine-13';
       const skirt = { kind: 'apron' as const, mesh, width: skirtWanted(plan, 'flat'), lapUp: 0.1 };
       return [{ verb: 'set-skirt', scope: WHOLE_PLAN, skirt }];
     };

@@ -57,6 +57,7 @@ const steps: readonly AnyStep[] = [
       skirts: SKIRTS,
       limits: K.LIMITS,
       threats: K.THREATS,
+      threatFigures: K.THREAT_FIGURES,
       enclosures: K.ENCLOSURES,
       buildings: K.BUILDINGS,
       trees: K.TREES,

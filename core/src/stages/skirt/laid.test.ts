@@ -9,7 +9,9 @@ import { type Laid, shapeOf } from './shape';
 import { stopsDigging } from './wanted';
 
 /** Kinds that are made of mesh, whatever is kept. */
-const MESHED = KIND_IDS.filter((kind) => 'mesh' in skirtOfKind({ threats: {} }, kind, { kind: 'none' }));
+const MESHED = KIND_IDS.filter(
+  (kind) => 'mesh' in skirtOfKind({ threats: {}, threatFigures: {} }, kind, { kind: 'none' }),
+);
 
 const withSkirt = (skirt: Skirt, options: Parameters<typeof aRun>[0] = {}): Plan =>
   aRun({ ...options, choices: { ...options.choices, skirt } });
@@ -69,7 +71,11 @@ describe('each kind', () => {
   });
   test('shows how its figures come about', () => {
     for (const kind of KIND_IDS) {
-      const { workings, docket, figures: f } = reckon(withSkirt(skirtOfKind({ threats: {} }, kind, toe)));
+      const {
+        workings,
+        docket,
+        figures: f,
+      } = reckon(withSkirt(skirtOfKind({ threats: {}, threatFigures: {} }, kind, toe)));
       expect(recompute(workings.skirt)).toBeCloseTo(f['skirt.stripLength'] ?? NaN, 9);
       expect(recompute(workings.hours)).toBeCloseTo(f.hours ?? NaN, 9);
       for (const line of docket.lines) expect(recompute(line.working.need)).toBeCloseTo(line.need, 6);
@@ -129,15 +135,22 @@ describe('an apron round the house', () => {
 
 describe('what digs', () => {
   test('a toe and a fold count as deep and as wide: badger is held by 0.6 + 0.3, mink and rat by 0.3 + 0.3', () => {
-    expect(stopsDigging('badger', shapeOf({ ...toe, depth: 0.6 }))).toBe(true);
-    expect(stopsDigging('badger', shapeOf(toe))).toBe(false);
-    for (const id of ['mink', 'rat'] as const) expect(stopsDigging(id, shapeOf(toe))).toBe(true);
-    expect(stopsDigging('fox', shapeOf({ kind: 'folded', mesh: 'fine-13', up: 0.5, out: 0.5 }))).toBe(true);
+    expect(stopsDigging({ threatFigures: {} }, 'badger', shapeOf({ ...toe, depth: 0.6 }))).toBe(true);
+    expect(stopsDigging({ threatFigures: {} }, 'badger', shapeOf(toe))).toBe(false);
+    for (const id of ['mink', 'rat'] as const)
+      expect(stopsDigging({ threatFigures: {} }, id, shapeOf(toe))).toBe(true);
+    expect(
+      stopsDigging(
+        { threatFigures: {} },
+        'fox',
+        shapeOf({ kind: 'folded', mesh: 'fine-13', up: 0.5, out: 0.5 }),
+      ),
+    ).toBe(true);
   });
   test('mink and rats go between stones; a raccoon does not go under 0.30 of them', () => {
     const stones = shapeOf({ kind: 'stone', width: 0.3, height: 0.2 });
-    expect(stopsDigging('rat', stones)).toBe(false);
-    expect(stopsDigging('raccoon', stones)).toBe(true);
+    expect(stopsDigging({ threatFigures: {} }, 'rat', stones)).toBe(false);
+    expect(stopsDigging({ threatFigures: {} }, 'raccoon', stones)).toBe(true);
   });
   test('the kind offered stops everything present, whatever is about', () => {
     const ids = [
@@ -155,9 +168,10 @@ describe('what digs', () => {
     fc.assert(
       fc.property(fc.subarray([...ids]), fc.constantFrom(...MESHED), (about, kind) => {
         const threats = Object.fromEntries(about.map((id) => [id, 'seen'])) as Plan['threats'];
-        const skirt = skirtOfKind({ threats }, kind, { kind: 'none' });
+        const skirt = skirtOfKind({ threats, threatFigures: {} }, kind, { kind: 'none' });
         if (skirt.kind === 'none') throw new Error('no skirt');
-        for (const id of about) expect([id, stopsDigging(id, shapeOf(skirt))]).toEqual([id, true]);
+        for (const id of about)
+          expect([id, stopsDigging({ threatFigures: {} }, id, shapeOf(skirt))]).toEqual([id, true]);
       }),
     );
   });

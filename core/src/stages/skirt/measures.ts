@@ -1,5 +1,5 @@
 import type * as z from 'zod/mini';
-import type { Plan } from '../../plan/schema';
+import type { Threatened } from '../threats/kinds';
 import { boundsOf } from '../../schema/common';
 import type { Reader } from '../../saying/makeReader';
 import { KINDS, type Skirt, rowOf } from './kinds';
@@ -15,11 +15,7 @@ export interface SkirtMeasure {
 }
 
 /** The measures that a skirt of its kind has, with what stops what is about. */
-export function measuresOf(
-  skirt: Skirt,
-  plan: Pick<Plan, 'threats'>,
-  reader: Reader,
-): readonly SkirtMeasure[] {
+export function measuresOf(skirt: Skirt, plan: Threatened, reader: Reader): readonly SkirtMeasure[] {
   const fields = KINDS[skirt.kind].schema.def.shape as Readonly<Record<string, z.ZodMiniType>>;
   const values = skirt as unknown as Readonly<Record<string, number>>;
   return rowOf(skirt).measures.map(({ field, name, stops }) => {

@@ -1,4 +1,4 @@
-import { THREAT_IDS, type ThreatId, THREATS, type Threatened, isPresent } from '../threats/kinds';
+import { THREAT_IDS, type ThreatId, type Threatened, isPresent, threatIn } from '../threats/kinds';
 import { EPSILON } from '../../units/round';
 import { type Skirt, rowOf } from './kinds';
 import type { Wanted, Stops } from './kinds/kind';
@@ -16,23 +16,25 @@ const BETWEEN_STONES = 0.03;
  * @returns m, at least 0.45 flat and 0.30 buried (rules: Skirts)
  */
 export function skirtWanted(plan: Threatened, by: Stops): number {
-  const figures = THREAT_IDS.filter((id) => isPresent(plan, id)).map((id) => digFigure(id, by) ?? 0);
+  const figures = THREAT_IDS.filter((id) => isPresent(plan, id)).map((id) => digFigure(plan, id, by) ?? 0);
   return Math.max(LEAST[by], ...figures);
 }
 
-export const digFigure = (id: ThreatId, by: Stops): number | null =>
-  by === 'flat' ? THREATS[id].apron : THREATS[id].dig;
+type Figures = Pick<Threatened, 'threatFigures'>;
 
-const betweenStones = (id: ThreatId, shape: SkirtShape) =>
-  shape.mesh === null && shape.out > 0 && (THREATS[id].squeeze ?? 1) <= BETWEEN_STONES;
+export const digFigure = (plan: Figures, id: ThreatId, by: Stops): number | null =>
+  threatIn(plan, id)[by === 'flat' ? 'apron' : 'dig'];
+
+const betweenStones = (plan: Figures, id: ThreatId, shape: SkirtShape) =>
+  shape.mesh === null && shape.out > 0 && (threatIn(plan, id).squeeze ?? 1) <= BETWEEN_STONES;
 
 /**
  * Whether a skirt stops a digger: by its depth or by its width; a toe or a fold counts as both (rules: Threats).
  */
-export function stopsDigging(id: ThreatId, shape: SkirtShape): boolean {
-  if (betweenStones(id, shape)) return false;
-  const deep = shape.depth > 0 && shape.depth >= (digFigure(id, 'deep') ?? 0) - EPSILON;
-  const wide = shape.out > 0 && shape.out >= (digFigure(id, 'flat') ?? 0) - EPSILON;
+export function stopsDigging(plan: Figures, id: ThreatId, shape: SkirtShape): boolean {
+  if (betweenStones(plan, id, shape)) return false;
+  const deep = shape.depth > 0 && shape.depth >= (digFigure(plan, id, 'deep') ?? 0) - EPSILON;
+  const wide = shape.out > 0 && shape.out >= (digFigure(plan, id, 'flat') ?? 0) - EPSILON;
   return deep || wide;
 }
 
@@ -41,10 +43,13 @@ export function toeWanted(plan: Threatened): { readonly depth: number; readonly 
   const passing = THREAT_IDS.filter(
     (id) =>
       isPresent(plan, id) &&
-      (digFigure(id, 'deep') ?? 0) > TOE.depth + EPSILON &&
-      (digFigure(id, 'flat') ?? 0) > TOE.out + EPSILON,
+      (digFigure(plan, id, 'deep') ?? 0) > TOE.depth + EPSILON &&
+      (digFigure(plan, id, 'flat') ?? 0) > TOE.out + EPSILON,
   );
-  return { depth: Math.max(TOE.depth, ...passing.map((id) => digFigure(id, 'deep') ?? 0)), out: TOE.out };
+  return {
+    depth: Math.max(TOE.depth, ...passing.map((id) => digFigure(plan, id, 'deep') ?? 0)),
+    out: TOE.out,
+  };
 }
 
 /** What stops every digger present, by how it is laid, m. */

@@ -4,7 +4,7 @@ import type { MeshType } from '../../catalogue/meshTypes';
 import { MESHES } from '../../catalogue/meshes';
 import { THREATS, type ThreatId } from './kinds';
 import { openingLimits, passing, shorterSide } from './openings';
-import { finerMesh, tornBy } from './strongMesh';
+import { finerMesh, tornBy, wireAgainst } from './strongMesh';
 import { EDITIONS, marketOf } from '../../catalogue';
 import { skirtWanted } from '../skirt/wanted';
 
@@ -51,13 +51,13 @@ const HELD: readonly (readonly [ThreatId, readonly string[]])[] = [
 
 describe('which openings hold what', () => {
   test.each(HELD)('%s', (threat, held) => {
-    const limits = openingLimits({ threats: { [threat]: 'seen' }, flock: [] });
+    const limits = openingLimits({ threats: { [threat]: 'seen' }, threatFigures: {}, flock: [] });
     const holding = MESHES.filter((mesh) => passing(limits, shorterSide(mesh)).length === 0).map((m) => m.id);
     expect(holding.sort()).toEqual([...held].sort());
   });
   test('a bear, a person and an absent fox ask nothing of openings', () => {
     for (const threats of [{ bear: 'seen' }, { person: 'seen' }, { fox: 'absent' }] as const) {
-      expect(openingLimits({ threats, flock: [] }).largestOpening).toBeNull();
+      expect(openingLimits({ threats, threatFigures: {}, flock: [] }).largestOpening).toBeNull();
     }
   });
 });
@@ -76,16 +76,20 @@ describe('which wires break', () => {
     ['hawk', 'hexagonal', 0.7, false],
     ['pig', 'welded', 2.5, true],
   ])('%s on %s mesh of %d mm: broken %s', (threat, type, mm, broken) => {
-    expect(tornBy({ threats: { [threat]: 'likely' } }, type, mm / 1000) !== undefined).toBe(broken);
+    expect(
+      tornBy({ threats: { [threat]: 'likely' }, threatFigures: {} }, type, mm / 1000) !== undefined,
+    ).toBe(broken);
   });
   test('what is offered instead is fine and thick enough, and the cheapest by the square metre', () => {
     const edition = EDITIONS['2026-03'];
     if (!edition) throw new Error('the edition is gone');
     const market = marketOf(edition, buyingAt('far-gate'));
-    expect(finerMesh(market, 0.06, ['fox'])).toBe('welded-100x50');
-    expect(finerMesh(market, 0.025, ['mink'])).toBe('fine-13');
-    expect(finerMesh(market, 0.025, ['mink', 'dog'])).toBe('welded-25x13');
-    expect(finerMesh(market, 0.005, ['mouse'])).toBeUndefined();
+    expect(finerMesh(market, 0.06, wireAgainst({ threatFigures: {} }, ['fox']))).toBe('welded-100x50');
+    expect(finerMesh(market, 0.025, wireAgainst({ threatFigures: {} }, ['mink']))).toBe('fine-13');
+    expect(finerMesh(market, 0.025, wireAgainst({ threatFigures: {} }, ['mink', 'dog']))).toBe(
+      'welded-25x13',
+    );
+    expect(finerMesh(market, 0.005, wireAgainst({ threatFigures: {} }, ['mouse']))).toBeUndefined();
   });
 });
 
@@ -101,8 +105,8 @@ describe('the skirt that is wanted', () => {
     [['hawk', 'cat'], 0.45, 0.3],
   ])('with %j about: an apron of %d or buried %d deep', (about, apron, buried) => {
     const threats = Object.fromEntries(about.map((id) => [id, 'seen' as const]));
-    expect(skirtWanted({ threats }, 'flat')).toBe(apron);
-    expect(skirtWanted({ threats }, 'deep')).toBe(buried);
+    expect(skirtWanted({ threats, threatFigures: {} }, 'flat')).toBe(apron);
+    expect(skirtWanted({ threats, threatFigures: {} }, 'deep')).toBe(buried);
   });
 });
 

@@ -196,10 +196,35 @@ export type Presence = (typeof PRESENCES)[number];
 /** Likely nearly everywhere: so set until the keeper says what is about. */
 export const USUAL_THREATS: Readonly<Partial<Record<ThreatId, Presence>>> = { fox: 'likely', rat: 'likely' };
 
-/** A plan, as far as it says who is about. */
+/** Figures of a threat that a keeper can set otherwise, m. */
+export const THREAT_FIGURES = ['squeeze', 'reach', 'dig', 'apron', 'wire'] as const;
+export type ThreatFigure = (typeof THREAT_FIGURES)[number];
+
+/** A plan, as far as it says who is about, and what its keeper thinks they can do. */
 export interface Threatened {
   readonly threats: Readonly<Partial<Record<ThreatId, Presence | undefined>>>;
+  readonly threatFigures: Readonly<
+    Partial<Record<ThreatId, Readonly<Partial<Record<ThreatFigure, number | undefined>>> | undefined>>
+  >;
 }
 
-export const isPresent = (plan: Threatened, threat: ThreatId): boolean =>
+/** A threat with the keeper’s figures laid over ours; what does not matter to it stays so. */
+export function threatIn({ threatFigures }: Pick<Threatened, 'threatFigures'>, id: ThreatId): ThreatRow {
+  const own = threatFigures[id];
+  if (!own) return THREATS[id];
+  const row: ThreatRow = THREATS[id];
+  const figure = (of: ThreatFigure) => (row[of] === null ? null : (own[of] ?? row[of]));
+  return {
+    ...row,
+    squeeze: figure('squeeze'),
+    reach: figure('reach'),
+    dig: figure('dig'),
+    apron: figure('apron'),
+    wire: figure('wire'),
+    // A keeper who says what gets through says it for the young as well.
+    young: own.squeeze === undefined || row.young === null ? row.young : Math.min(row.young, own.squeeze),
+  };
+}
+
+export const isPresent = (plan: Pick<Threatened, 'threats'>, threat: ThreatId): boolean =>
   (plan.threats[threat] ?? 'absent') !== 'absent';

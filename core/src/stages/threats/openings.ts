@@ -1,7 +1,7 @@
 import { BIRDS, type BirdKind } from '../birds/kinds';
 import type { Plan } from '../../plan/schema';
 import { EPSILON } from '../../units/round';
-import { THREATS, THREAT_IDS, type ThreatId, isPresent } from './kinds';
+import { THREAT_IDS, type ThreatId, type Threatened, isPresent, threatIn } from './kinds';
 
 /** What one present threat asks of openings, m. */
 export interface ThreatLimit {
@@ -21,12 +21,12 @@ export interface OpeningLimits {
 }
 
 /** @see rules: Threats. An opening holds a threat only when its shorter side is smaller than squeeze and reach */
-export function openingLimits(plan: Pick<Plan, 'threats' | 'flock'>): OpeningLimits {
+export function openingLimits(plan: Threatened & Pick<Plan, 'flock'>): OpeningLimits {
   const kept = plan.flock.filter((f) => f.count > 0);
   const small = kept.some((f) => BIRDS[f.kind].small);
   const chicks = kept.some((f) => BIRDS[f.kind].young);
   const threats = THREAT_IDS.filter((id) => isPresent(plan, id)).flatMap((threat): ThreatLimit[] => {
-    const { squeeze, reach, smallPrey, young, takes } = THREATS[threat];
+    const { squeeze, reach, smallPrey, young, takes } = threatIn(plan, threat);
     const body = chicks ? (young ?? squeeze) : squeeze;
     const limit = Math.min(body ?? Infinity, reach ?? Infinity);
     if (!Number.isFinite(limit)) return [];

@@ -2,38 +2,39 @@ import { MESH_TYPES, type MeshType, typeOf } from '../../catalogue/meshTypes';
 import type { Goods } from '../../catalogue/goods';
 import type { RollPrices } from '../../catalogue/market';
 import type { MeshProduct } from '../../catalogue/types';
-import type { Plan } from '../../plan/schema';
 import { EPSILON } from '../../units/round';
-import { THREATS, THREAT_IDS, type ThreatId } from './kinds';
+import { THREAT_IDS, type ThreatId, type Threatened, isPresent, threatIn } from './kinds';
 import { shorterSide } from './openings';
-import { isPresent } from './kinds';
+
+/** The thinnest welded wire that none of these breaks, m. */
+export const wireAgainst = (plan: Pick<Threatened, 'threatFigures'>, threats: readonly ThreatId[]): number =>
+  Math.max(0, ...threats.map((id) => threatIn(plan, id).wire ?? 0));
 
 /** Which present threats break this mesh: hex and plastic are torn, thin wire is bitten through (rules: Threats). */
-export function tornBy(plan: Pick<Plan, 'threats'>, type: MeshType, wire: number) {
+export function tornBy(plan: Threatened, type: MeshType, wire: number) {
   const soft = MESH_TYPES[type].torn;
   const threats = THREAT_IDS.filter((id) => {
-    const threat = THREATS[id];
+    const threat = threatIn(plan, id);
     if (!isPresent(plan, id)) return false;
     if (soft) return threat.tears;
     return threat.wire !== null && wire < threat.wire - EPSILON;
   });
   if (threats.length === 0) return undefined;
-  const needs = soft ? null : Math.max(...threats.map((id) => THREATS[id].wire ?? 0));
+  const needs = soft ? null : wireAgainst(plan, threats);
   return { threats, needs };
 }
 
 /** The present threats that break thin wire: a mesh hung against some of them must stand up to all. */
-export const breaking = (plan: Pick<Plan, 'threats'>): readonly ThreatId[] =>
-  THREAT_IDS.filter((id) => isPresent(plan, id) && THREATS[id].wire !== null);
+export const breaking = (plan: Threatened): readonly ThreatId[] =>
+  THREAT_IDS.filter((id) => isPresent(plan, id) && threatIn(plan, id).wire !== null);
 
-/** The cheapest welded mesh by the square metre at this yard whose opening is smaller and whose wire is thick enough. */
+/** The cheapest welded mesh by the square metre at this yard whose opening is smaller and whose wire is thick enough, m. */
 export function finerMesh(
   market: Pick<Goods, 'meshIds' | 'mesh'> & Pick<RollPrices, 'meshRate'>,
   limit: number,
-  threats: readonly ThreatId[],
+  wire: number,
   fit: (mesh: MeshProduct) => boolean = () => true,
 ): string | undefined {
-  const wire = Math.max(0, ...threats.map((id) => THREATS[id].wire ?? 0));
   let best: { id: string; rate: number } | undefined;
   for (const id of market.meshIds()) {
     const mesh = market.mesh(id);

@@ -17,16 +17,25 @@ const about = (plan: Plan, code: string) =>
 
 describe('the largest opening', () => {
   test('is the least of the birds’ and the present threats’ squeeze and reach', () => {
-    expect(openingLimits({ threats: { fox: 'likely' }, flock: [...HENS] }).largestOpening).toBe(0.06);
     expect(
-      openingLimits({ threats: { fox: 'likely', raccoon: 'seen' }, flock: [...HENS] }).largestOpening,
+      openingLimits({ threats: { fox: 'likely' }, threatFigures: {}, flock: [...HENS] }).largestOpening,
+    ).toBe(0.06);
+    expect(
+      openingLimits({ threats: { fox: 'likely', raccoon: 'seen' }, threatFigures: {}, flock: [...HENS] })
+        .largestOpening,
     ).toBe(0.025);
-    expect(openingLimits({ threats: { fox: 'absent' }, flock: [...HENS] }).largestOpening).toBe(0.075);
-    expect(openingLimits({ threats: {}, flock: [] }).largestOpening).toBeNull();
+    expect(
+      openingLimits({ threats: { fox: 'absent' }, threatFigures: {}, flock: [...HENS] }).largestOpening,
+    ).toBe(0.075);
+    expect(openingLimits({ threats: {}, threatFigures: {}, flock: [] }).largestOpening).toBeNull();
   });
   test('a young rat passes 13 mm where chicks sleep', () => {
-    expect(openingLimits({ threats: { rat: 'likely' }, flock: [...CHICKS] }).largestOpening).toBe(0.013);
-    expect(openingLimits({ threats: { rat: 'likely' }, flock: [...HENS] }).largestOpening).toBe(0.015);
+    expect(
+      openingLimits({ threats: { rat: 'likely' }, threatFigures: {}, flock: [...CHICKS] }).largestOpening,
+    ).toBe(0.013);
+    expect(
+      openingLimits({ threats: { rat: 'likely' }, threatFigures: {}, flock: [...HENS] }).largestOpening,
+    ).toBe(0.015);
   });
 });
 

@@ -6,7 +6,7 @@ import type { FenceLine } from '../../ground/fenceLines';
 import { type PartRef, formatPart } from '../../plan/partRef';
 import type { Band, Plan } from '../../plan/schema';
 import { type OpeningLimits, passing, shorterSide } from '../threats/openings';
-import { breaking, finerMesh, tornBy } from '../threats/strongMesh';
+import { breaking, finerMesh, tornBy, wireAgainst } from '../threats/strongMesh';
 import { EPSILON, tidy } from '../../units/round';
 import { isRigid } from '../../catalogue/rigid';
 import type { HungBand } from './rows';
@@ -20,6 +20,7 @@ export interface BandsSeenBy {
   readonly market: RollMarket;
   readonly limits: OpeningLimits;
   readonly threats: Plan['threats'];
+  readonly threatFigures: Plan['threatFigures'];
   readonly spacings: ReadonlyMap<FenceLine, Facet<'spacing'>>;
   readonly boards: ReadonlyMap<FenceLine, Facet<'boards'>>;
 }
@@ -31,7 +32,7 @@ interface Seen extends BandsSeenBy {
   readonly change: (to: Partial<Omit<Band, 'id'>>) => Change;
 }
 
-function passes({ threats: about, market, limits, group, band, part, change }: Seen): Finding[] {
+function passes({ market, limits, group, band, part, change, ...about }: Seen): Finding[] {
   const found: Finding[] = [];
   const mesh = market.mesh(band.band.mesh);
   const opening = shorterSide(mesh);
@@ -47,17 +48,17 @@ function passes({ threats: about, market, limits, group, band, part, change }: S
     const limit = Math.min(...these.map((t) => t.limit));
     const threats = these.map((t) => t.threat);
     const params = { of: 'band' as const, opening, threats, limit, from };
-    const finer = hang(() => finerMesh(market, limit, breaking({ threats: about })));
+    const finer = hang(() => finerMesh(market, limit, wireAgainst(about, breaking(about))));
     found.push(finding('opening.passes', severity, 'walls', part, params, finer));
   }
   if (limits.bird && opening > limits.bird.opening + EPSILON) {
     const params = { kind: limits.bird.kind, opening, holds: limits.bird.opening };
     found.push(finding('birds.through', 'mend', 'walls', part, params));
   }
-  const torn = tornBy({ threats: about }, mesh.type, mesh.wire);
+  const torn = tornBy(about, mesh.type, mesh.wire);
   if (torn) {
     const params = { of: 'band' as const, ...torn, wire: mesh.wire };
-    const mends = hang(() => finerMesh(market, limits.largestOpening ?? 1, torn.threats));
+    const mends = hang(() => finerMesh(market, limits.largestOpening ?? 1, wireAgainst(about, torn.threats)));
     found.push(finding('mesh.torn', 'mend', 'walls', part, params, mends));
   }
   return found;

@@ -77,6 +77,7 @@ const steps: readonly AnyStep[] = [
       market: K.ROLL_MARKET,
       limits: K.LIMITS,
       threats: K.THREATS,
+      threatFigures: K.THREAT_FIGURES,
       spacings: K.SPACINGS,
       boards: K.BOARDS,
       walls: K.WALLS,

@@ -31,5 +31,6 @@ export const CHANGES = {
       ? 'Change this gate or door'
       : `Move it to ${r.length(to.along)} from the corner`;
   },
+  'openings-like': () => 'Make the others like this one',
   'remove-opening': () => 'Remove the gate or door',
 } as const;

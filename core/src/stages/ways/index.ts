@@ -26,6 +26,7 @@ const steps: readonly AnyStep[] = [
       feet: K.FEET,
       limits: K.LIMITS,
       threats: K.THREATS,
+      threatFigures: K.THREAT_FIGURES,
     },
     openingFindings,
   ),

@@ -16,12 +16,9 @@ export function ExtraFields({ plan }: { plan: Plan }) {
   const finest = plan.choices.plan.bands[0]?.mesh ?? market.meshIds()[0] ?? '';
   return (
     <section style={{ gap: 10 }}>
-      <div>
-        <b>Other pieces</b>
-        <p className="soft small">
-          Vents of the house, patches: they are cut from off-cuts where they are big enough.
-        </p>
-      </div>
+      <p className="soft small">
+        Vents of the house, patches: they are cut from off-cuts where they are big enough.
+      </p>
       {plan.extras.map((extra) => (
         <fieldset key={extra.id} className="extra">
           <legend className="sr-only">{extra.name}</legend>

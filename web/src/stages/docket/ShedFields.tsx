@@ -1,6 +1,5 @@
 import { type OwnedPiece, type Plan, type ShedPiece, capital, sayOwned } from '@aviarum/core';
 import { useQuery } from '@tanstack/react-query';
-import { Link } from 'react-router';
 import { shed } from '../../api/stock';
 import { usePlan } from '../../state/planStore';
 import { useEffects, useMarket, useReader } from '../../state/reckoningStore';
@@ -15,9 +14,6 @@ export function ShedFields({ plan }: { plan: Plan }) {
   const others = plan.owned.filter((piece) => !stored.some((s) => s.piece.id === piece.id));
   return (
     <section style={{ gap: 8 }}>
-      <div>
-        <b>From the shed</b>
-      </div>
       {stored.length + others.length === 0 ? (
         <p className="soft small">
           Nothing there yet. Rolls, off-cuts, posts and fasteners that you have cost nothing and are used
@@ -39,9 +35,6 @@ export function ShedFields({ plan }: { plan: Plan }) {
           ))}
         </ul>
       )}
-      <Link className="btn" to={`/h/${holding}/stock`}>
-        Shed, prices and own products
-      </Link>
     </section>
   );
 }

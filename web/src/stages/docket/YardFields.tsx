@@ -1,4 +1,5 @@
 import { type Plan, editionOf } from '@aviarum/core';
+import { Link } from 'react-router';
 import { Choice } from '../../fields/Choice';
 import { EffectOptions } from '../../fields/EffectOptions';
 import { usePlan } from '../../state/planStore';
@@ -10,6 +11,7 @@ export function YardFields({ plan }: { plan: Plan }) {
   const market = useMarket();
   const bought = useReckoning((s) => s.reckoning?.docket.yards);
   const take = usePlan((s) => s.take);
+  const holding = usePlan((s) => s.holding);
   const { yards } = editionOf(plan);
   const { buying } = plan;
   if (!market) return null;
@@ -39,6 +41,7 @@ export function YardFields({ plan }: { plan: Plan }) {
     <section style={{ gap: 10 }}>
       <EffectOptions
         name="Yards"
+        hideName
         options={options.map((o) => ({
           key: o.ids.join('+'),
           title: o.title,
@@ -63,6 +66,9 @@ export function YardFields({ plan }: { plan: Plan }) {
             onChoose={(goods) => take({ verb: 'set-fetching', yard: yard.id, goods })}
           />
         ))}
+      <Link className="small" to={`/h/${holding}/p/${plan.id}/assumptions`}>
+        Change delivery or tax
+      </Link>
     </section>
   );
 }

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { plan as fetchPlan, plans } from '../../api/client';
 import { Pick } from '../../fields/Choice';
 import { usePlan } from '../../state/planStore';
+import { Decision } from '../Decision';
 
 /** The same yard measured once: houses, trees, services, boundaries and heights of another plan of the holding. */
 export function BringGround({ plan }: { plan: Plan }) {
@@ -25,7 +26,7 @@ export function BringGround({ plan }: { plan: Plan }) {
     }
   };
   return (
-    <section aria-label="Ground of another plan">
+    <Decision name="Ground of another plan" answer={`measured already in ${from.name}`}>
       <Pick
         name="Measured already in another plan"
         value={from.id}
@@ -42,6 +43,6 @@ export function BringGround({ plan }: { plan: Plan }) {
           The other plan could not be read. Try again when there is a connection.
         </span>
       )}
-    </section>
+    </Decision>
   );
 }

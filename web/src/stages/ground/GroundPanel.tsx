@@ -1,4 +1,4 @@
-import { type Plan, SOIL_FACTORS, SOIL_NAMES, type Soil, boundsAt } from '@aviarum/core';
+import { type Plan, SOIL_FACTORS, SOIL_NAMES, type Soil, boundsAt, counted } from '@aviarum/core';
 import { Pick } from '../../fields/Choice';
 import { PlanLength } from '../../fields/PlanLength';
 import { AngleField, DegreesField } from '../../fields/RatioFields';
@@ -6,6 +6,7 @@ import { usePlan } from '../../state/planStore';
 import { useReckoning, useReader } from '../../state/reckoningStore';
 import { useSelection } from '../../state/selection';
 import { HeadlineWorking } from '../HeadlineWorking';
+import { Decision } from '../Decision';
 import { Panel } from '../Panel';
 import { NEW_THINGS } from './things';
 import { BringGround } from './BringGround';
@@ -106,17 +107,31 @@ export function GroundPanel({ base }: { base: string }) {
           ))}
         </div>
       </section>
-      <HeightsTable />
       {figures && (
         <dl className="tally">
           <HeadlineWorking
             name="Fence along the ground"
-            figure={reader.length(figures.groundLength ?? 0)}
+            figure={reader.about(figures.groundLength ?? 0)}
             working="groundLength"
           />
         </dl>
       )}
-      <SoilAndNorth plan={plan} />
+      <Decision
+        name="Heights"
+        answer={
+          plan.ground.spotHeights.length === 0
+            ? 'none measured: level'
+            : `${counted(plan.ground.spotHeights.length, 'height')} measured`
+        }
+      >
+        <HeightsTable />
+      </Decision>
+      <Decision
+        name="Soil, frost and north"
+        answer={`${SOIL_NAMES[plan.ground.soil]}, frost to ${reader.length(plan.ground.frost)}`}
+      >
+        <SoilAndNorth plan={plan} />
+      </Decision>
       <BringGround plan={plan} />
     </Panel>
   );

@@ -79,8 +79,7 @@ export function HeightsTable() {
     });
   };
   return (
-    <section aria-label="Heights">
-      <h2 className="subhead">Heights</h2>
+    <section>
       <div className="choices" role="group" aria-label="How heights are given">
         {WAYS.map((w) => (
           <button key={w.value} type="button" aria-pressed={w.value === way} onClick={() => setWay(w.value)}>

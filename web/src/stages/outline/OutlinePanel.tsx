@@ -1,9 +1,10 @@
 import { Suspense, lazy, useState } from 'react';
-import { asRectangle } from '@aviarum/core';
+import { asRectangle, listed } from '@aviarum/core';
 import { Link } from 'react-router';
 import { usePlan } from '../../state/planStore';
 import { useReader, useReckoning } from '../../state/reckoningStore';
 import { HeadlineWorking } from '../HeadlineWorking';
+import { Decision } from '../Decision';
 import { Panel } from '../Panel';
 import { OpenOnOutline } from './OpenOnOutline';
 import { RectangleFields } from './RectangleFields';
@@ -65,12 +66,12 @@ export function OutlinePanel({ base }: { base: string }) {
           <HeadlineWorking name="Area of the run" figure={reader.area(figures.area ?? 0)} working="area" />
           <HeadlineWorking
             name="Fence"
-            figure={reader.length(figures.fenceLength ?? 0)}
+            figure={reader.about(figures.fenceLength ?? 0)}
             working="fenceLength"
           />
           <HeadlineWorking
             name="All round"
-            figure={reader.length(figures.perimeter ?? 0)}
+            figure={reader.about(figures.perimeter ?? 0)}
             working="perimeter"
           />
           <HeadlineWorking
@@ -82,7 +83,12 @@ export function OutlinePanel({ base }: { base: string }) {
           <dd className="figure">{(figures.hoursWithHelp ?? 0).toFixed(1)} h</dd>
         </dl>
       )}
-      <Runs plan={plan} />
+      <Decision
+        name={plan.enclosures.length > 1 ? 'Runs' : 'The run'}
+        answer={listed(plan.enclosures.map((e) => e.name))}
+      >
+        <Runs plan={plan} />
+      </Decision>
       <div>
         <Link className="btn" to={`${base}/yard`}>
           Set it out in the yard

@@ -15,17 +15,14 @@ export function Runs({ plan }: { plan: Plan }) {
   const figures = useReckoning((s) => s.reckoning?.enclosures);
   const rings = surveyRings(plan);
   return (
-    <section aria-label="Runs">
-      <h2 className="subhead">{plan.enclosures.length > 1 ? 'Runs' : 'The run'}</h2>
+    <section>
       {plan.enclosures.map((e) => {
         const own = figures?.find((f) => f.id === e.id)?.figures;
         return (
           <div key={e.id} className="runrow">
             <NameField
               name={
-                own
-                  ? `${reader.area(own.area ?? 0)}, ${reader.length(own.fenceLength ?? 0)} of fence`
-                  : 'Name'
+                own ? `${reader.area(own.area ?? 0)}, ${reader.about(own.fenceLength ?? 0)} of fence` : 'Name'
               }
               value={e.name}
               onCommit={(name) => take({ verb: 'rename-enclosure', enclosure: e.id, name })}

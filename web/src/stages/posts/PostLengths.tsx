@@ -1,5 +1,6 @@
-import { holeFor, postName, type Part, formatPart } from '@aviarum/core';
+import { counted, holeFor, postName, type Part, formatPart } from '@aviarum/core';
 import { usePlan } from '../../state/planStore';
+import { Decision } from '../Decision';
 import { useMarket, useReader, useReckoning } from '../../state/reckoningStore';
 
 type PostPart = Extract<Part, { kind: 'post' }>;
@@ -19,39 +20,41 @@ export function PostLengths() {
   }
   const rows = [...groups.values()].flatMap((g) => (g[0] ? [{ post: g[0], count: g.length }] : []));
   return (
-    <table className="sides postlengths">
-      <caption className="subhead">How they stand</caption>
-      <thead>
-        <tr>
-          <th scope="col">post</th>
-          <th scope="col">above</th>
-          <th scope="col">in ground</th>
-          <th scope="col">buy</th>
-          <th scope="col">cut off</th>
-        </tr>
-      </thead>
-      <tbody>
-        {rows.map(({ post, count }) => {
-          const product = market.post(post.product);
-          const hole = product.standing === 'dug' ? holeFor(product, post.setting, post.depth) : null;
-          return (
-            <tr key={`${formatPart(post.part)} row`}>
-              <th scope="row">
-                {count} × {postName(product, reader)}
-                <span className="note">
-                  {hole
-                    ? `hole ${reader.length(hole.width)} wide, ${reader.amount(hole.fill, 'm³')} ${post.setting === 'concrete' ? 'of concrete' : 'tamped'}`
-                    : product.standing}
-                </span>
-              </th>
-              <td>{reader.length(post.above)}</td>
-              <td>{reader.length(post.depth)}</td>
-              <td>{reader.length(post.buy)}</td>
-              <td>{reader.length(post.cutOff)}</td>
-            </tr>
-          );
-        })}
-      </tbody>
-    </table>
+    <Decision name="How they stand" answer={counted(rows.length, 'length')}>
+      <table className="sides postlengths">
+        <caption className="sr-only">How they stand</caption>
+        <thead>
+          <tr>
+            <th scope="col">post</th>
+            <th scope="col">above</th>
+            <th scope="col">in ground</th>
+            <th scope="col">buy</th>
+            <th scope="col">cut off</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ post, count }) => {
+            const product = market.post(post.product);
+            const hole = product.standing === 'dug' ? holeFor(product, post.setting, post.depth) : null;
+            return (
+              <tr key={`${formatPart(post.part)} row`}>
+                <th scope="row">
+                  {count} × {postName(product, reader)}
+                  <span className="note">
+                    {hole
+                      ? `hole ${reader.about(hole.width)} wide, ${reader.amount(hole.fill, 'm³')} ${post.setting === 'concrete' ? 'of concrete' : 'tamped'}`
+                      : product.standing}
+                  </span>
+                </th>
+                <td>{reader.about(post.above)}</td>
+                <td>{reader.about(post.depth)}</td>
+                <td>{reader.about(post.buy)}</td>
+                <td>{reader.about(post.cutOff)}</td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </Decision>
   );
 }

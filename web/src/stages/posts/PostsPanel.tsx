@@ -1,14 +1,25 @@
-import { ROLE_NAMES, WHOLE_PLAN, asking, capital, editionOf, POST_ROLES, postOptions } from '@aviarum/core';
+import { ROLE_NAMES, asking, capital, choicesIn, editionOf, POST_ROLES, postOptions } from '@aviarum/core';
 import { Fragment } from 'react';
 import { PlanLength } from '../../fields/PlanLength';
 import { OptionGroups } from '../../fields/OptionGroups';
 import { usePlan } from '../../state/planStore';
 import { useMarket, useReader, useReckoning } from '../../state/reckoningStore';
 import { HeadlineWorking } from '../HeadlineWorking';
+import { Decision } from '../Decision';
 import { Panel } from '../Panel';
+import { ScopePick, useScope } from '../ScopePick';
 import { SchoolNote } from '../SchoolNote';
 import { OpenPost } from './OpenPost';
 import { PostLengths } from './PostLengths';
+
+const CHOSEN = {
+  posts: 'the posts',
+  setting: 'their setting',
+  spacing: 'the spacing',
+  load: 'what they carry',
+  bays: 'the bays',
+  shallower: 'their depth',
+} as const;
 
 export function PostsPanel({ base }: { base: string }) {
   const plan = usePlan((s) => s.plan);
@@ -16,8 +27,9 @@ export function PostsPanel({ base }: { base: string }) {
   const reader = useReader();
   const market = useMarket();
   const figures = useReckoning((s) => s.reckoning?.figures);
+  const [scope, setScope] = useScope(plan);
   if (!plan || !market || !figures) return null;
-  const choices = plan.choices.plan;
+  const choices = choicesIn(plan, scope);
   const present = POST_ROLES.filter((role) => (figures[`posts.${role}`] ?? 0) > 0);
   return (
     <Panel
@@ -26,16 +38,15 @@ export function PostsPanel({ base }: { base: string }) {
       lead="Steel T for lines, timber at gates and corners, unless you say otherwise."
     >
       <OpenPost plan={plan} />
-      <section aria-label="Spacing">
-        <div className="fields">
-          <PlanLength
-            of="choices.plan.spacing"
-            name="Largest spacing"
-            value={choices.spacing}
-            onCommit={(spacing) => take({ verb: 'set-spacing', scope: WHOLE_PLAN, spacing })}
-          />
-        </div>
-      </section>
+      <ScopePick plan={plan} scope={scope} onScope={setScope} of={CHOSEN} />
+      <Decision name="Largest spacing" answer={reader.length(choices.spacing)}>
+        <PlanLength
+          of="choices.plan.spacing"
+          name="Largest spacing"
+          value={choices.spacing}
+          onCommit={(spacing) => take({ verb: 'set-spacing', scope, spacing })}
+        />
+      </Decision>
       <dl className="tally">
         {present.map((role) => (
           <Fragment key={role}>
@@ -46,7 +57,7 @@ export function PostsPanel({ base }: { base: string }) {
       </dl>
       <OptionGroups
         groups={postOptions(
-          asking(plan, market, reader, WHOLE_PLAN),
+          asking(plan, market, reader, scope),
           editionOf(plan).posts.map((p) => p.id),
           present,
         )}

@@ -9,6 +9,8 @@ import { SkirtFields } from './SkirtFields';
 import { SkirtSection } from './SkirtSection';
 import { SkirtTally } from './SkirtTally';
 
+const CHOSEN = { skirt: 'the skirt' } as const;
+
 function Skirts({ plan, scope }: { plan: Plan; scope: Scope }) {
   const market = useMarket();
   const reader = useReader();
@@ -37,7 +39,7 @@ export function SkirtPanel({ base }: { base: string }) {
       base={base}
       lead="What meets an animal that digs at the foot of the fence, and under the gate."
     >
-      <ScopePick plan={plan} scope={scope} onScope={setScope} of={['skirt']} />
+      <ScopePick plan={plan} scope={scope} onScope={setScope} of={CHOSEN} />
       <Skirts plan={plan} scope={scope} />
       <SkirtTally />
     </Panel>

@@ -8,7 +8,7 @@ afterEach(cleanup);
 
 const drawn = (kind: Skirt['kind'], units: 'metric' | 'imperial' = 'metric') => {
   usePlan.getState().open('home', emptyPlan('p', 'P', units));
-  const skirt = skirtOfKind({ threats: {} }, kind, { kind: 'none' });
+  const skirt = skirtOfKind({ threats: {}, threatFigures: {} }, kind, { kind: 'none' });
   if (skirt.kind === 'none') throw new Error('no skirt');
   render(<SkirtSection skirt={skirt} />);
   return screen.getByRole('img', { name: 'Skirt from its end' });

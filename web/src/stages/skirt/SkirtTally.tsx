@@ -20,21 +20,21 @@ export function SkirtTally() {
   return (
     <dl className="tally">
       {strip > 0 && (
-        <HeadlineWorking name="Strip, before joints" figure={reader.length(strip)} working="skirt" />
+        <HeadlineWorking name="Strip, before joints" figure={reader.about(strip)} working="skirt" />
       )}
       {wide !== undefined && (
         <>
           <dt>Strip width, cut from</dt>
           <dd className="figure">
-            {reader.length(wide)}
-            {roll === undefined ? '' : `, a roll of ${reader.length(roll)}`}
+            {reader.about(wide)}
+            {roll === undefined ? '' : `, a roll of ${reader.about(roll)}`}
           </dd>
         </>
       )}
       {trench !== undefined && (
         <>
-          <dt>Trench, {reader.length(trenchWide)} wide</dt>
-          <dd className="figure">{reader.length(trench)}</dd>
+          <dt>Trench, {reader.about(trenchWide)} wide</dt>
+          <dd className="figure">{reader.about(trench)}</dd>
           <dt>Spoil out of it{concrete === undefined ? ', and back on the mesh' : ', to be carried away'}</dt>
           <dd className="figure">{volume(spoil)}</dd>
         </>

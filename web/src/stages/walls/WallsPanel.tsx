@@ -9,17 +9,25 @@ import {
   boundsAt,
 } from '@aviarum/core';
 import { useState } from 'react';
+import { Pick } from '../../fields/Choice';
 import { LengthField } from '../../fields/LengthField';
 import { PlanLength } from '../../fields/PlanLength';
 import { OptionGroups } from '../../fields/OptionGroups';
 import { usePlan } from '../../state/planStore';
 import { useMarket, useReader } from '../../state/reckoningStore';
+import { Decision } from '../Decision';
 import { Panel } from '../Panel';
 import { SchoolNote } from '../SchoolNote';
 import { ScopePick, useScope } from '../ScopePick';
 import { WallSection } from './WallSection';
 
-const CHOSEN = ['bands', 'hanging', 'boards', 'overhang', 'slope'] as const;
+const CHOSEN = {
+  bands: 'bands',
+  hanging: 'hanging',
+  boards: 'boards',
+  overhang: 'overhang',
+  slope: 'how it takes a slope',
+} as const;
 const MOST_BANDS = 12;
 const TOP = boundsAt('choices.plan.bands.top');
 
@@ -47,6 +55,36 @@ function BandHeights({ band, below, scope }: { band: Band; below: Band | undefin
   );
 }
 
+/** More bands than this are picked from a list. */
+const FEW = 4;
+
+/** Which band is in hand. */
+function BandPick({
+  bands,
+  band,
+  onPick,
+}: {
+  bands: readonly Band[];
+  band: Band;
+  onPick: (id: string) => void;
+}) {
+  const reader = useReader();
+  const options = bands.map(({ id, top }, i) => ({
+    value: id,
+    label: `${i === 0 ? 'ground' : reader.length(bands[i - 1]?.top ?? 0)} to ${reader.length(top)}`,
+  }));
+  if (bands.length > FEW) return <Pick name="Band" value={band.id} options={options} onChoose={onPick} />;
+  return (
+    <div className="choices" role="group" aria-label="Band">
+      {options.map(({ value, label }) => (
+        <button key={value} type="button" aria-pressed={value === band.id} onClick={() => onPick(value)}>
+          {label}
+        </button>
+      ))}
+    </div>
+  );
+}
+
 function Bands({ plan, scope }: { plan: Plan; scope: Scope }) {
   const take = usePlan((s) => s.take);
   const market = useMarket();
@@ -66,19 +104,18 @@ function Bands({ plan, scope }: { plan: Plan; scope: Scope }) {
   return (
     <>
       <WallSection choices={choices} market={market} />
-      <div className="choices" role="group" aria-label="Band">
-        {bands.map((b, i) => (
-          <button key={b.id} type="button" aria-pressed={b.id === band.id} onClick={() => setPicked(b.id)}>
-            {i === 0 ? 'ground' : reader.length(bands[i - 1]?.top ?? 0)} to {reader.length(b.top)}
-          </button>
-        ))}
-      </div>
-      <BandHeights
-        key={band.id}
-        band={band}
-        below={bands[bands.findIndex((b) => b.id === band.id) - 1]}
-        scope={scope}
-      />
+      <BandPick bands={bands} band={band} onPick={setPicked} />
+      <Decision
+        name="Height of this band"
+        answer={`${band.bottom === null || band.bottom === undefined ? '' : `from ${reader.length(band.bottom)} `}up to ${reader.length(band.top)}`}
+      >
+        <BandHeights
+          key={band.id}
+          band={band}
+          below={bands[bands.findIndex((b) => b.id === band.id) - 1]}
+          scope={scope}
+        />
+      </Decision>
       <div className="mends">
         {bands.length < MOST_BANDS && (
           <button type="button" className="btn" onClick={add}>

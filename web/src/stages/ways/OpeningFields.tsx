@@ -2,6 +2,7 @@ import {
   type Change,
   type Opening,
   type OpeningMeasure,
+  type Plan,
   type RingSide,
   newId,
   openingRow,
@@ -32,6 +33,28 @@ function OwnMeasures({ opening, set }: { opening: Opening; set: (to: To) => void
 
 const LOBBY_DEPTH = 1.2;
 
+/** The change that adds a lobby with a second gate in front of a gate. */
+function lobbyAt(plan: Plan, opening: Opening): Change {
+  const ids = (kind: string, things: readonly { readonly id: string }[], n: number) => {
+    const made: { id: string }[] = [];
+    for (let i = 0; i < n; i++) made.push({ id: newId(kind, [...things, ...made], Math.random) });
+    return made.map((thing) => thing.id);
+  };
+  const [a = '', b = '', c = '', d = ''] = ids('c', plan.corners, 4);
+  const [v = '', w = '', x = '', y = '', z = ''] = ids('s', plan.sides, 5);
+  return {
+    verb: 'add-lobby',
+    opening: opening.id,
+    depth: LOBBY_DEPTH,
+    ids: {
+      enclosure: newId('e', plan.enclosures, Math.random),
+      opening: newId('g', plan.openings, Math.random),
+      corners: [a, b, c, d],
+      sides: [v, w, x, y, z],
+    },
+  };
+}
+
 /** Where a way in is and how large; a gate can be given a lobby. */
 export function OpeningFields({ opening, sides }: { opening: Opening; sides: readonly RingSide[] }) {
   const take = usePlan((s) => s.take);
@@ -39,28 +62,8 @@ export function OpeningFields({ opening, sides }: { opening: Opening; sides: rea
   const reader = useReader();
   const name = openingRow(opening).called(opening);
   const set = (to: To) => take({ verb: 'set-opening', id: opening.id, to });
-  const lobby = () => {
-    if (!plan) return;
-    const ids = (kind: string, things: readonly { readonly id: string }[], n: number) => {
-      const made: { id: string }[] = [];
-      for (let i = 0; i < n; i++) made.push({ id: newId(kind, [...things, ...made], Math.random) });
-      return made.map((thing) => thing.id);
-    };
-    const [a = '', b = '', c = '', d = ''] = ids('c', plan.corners, 4);
-    const [v = '', w = '', x = '', y = '', z = ''] = ids('s', plan.sides, 5);
-    const change: Change = {
-      verb: 'add-lobby',
-      opening: opening.id,
-      depth: LOBBY_DEPTH,
-      ids: {
-        enclosure: newId('e', plan.enclosures, Math.random),
-        opening: newId('g', plan.openings, Math.random),
-        corners: [a, b, c, d],
-        sides: [v, w, x, y, z],
-      },
-    };
-    take(change);
-  };
+  const alike = plan?.openings.some((o) => o.kind === opening.kind && o.id !== opening.id) ?? false;
+  const lobby = () => plan && take(lobbyAt(plan, opening));
   return (
     <>
       <div className="fields">
@@ -95,6 +98,15 @@ export function OpeningFields({ opening, sides }: { opening: Opening; sides: rea
         >
           Remove this {name}
         </button>
+        {alike && (
+          <button
+            type="button"
+            className="btn"
+            onClick={() => take({ verb: 'openings-like', id: opening.id })}
+          >
+            Make all like this
+          </button>
+        )}
         {'swing' in opening && (
           <button type="button" className="btn" onClick={lobby}>
             Add a lobby with a second gate

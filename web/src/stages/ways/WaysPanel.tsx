@@ -1,7 +1,17 @@
-import { WHOLE_PLAN, asking, openingOptions, openingRow, partsFence } from '@aviarum/core';
+import {
+  type Opening,
+  type Plan,
+  WHOLE_PLAN,
+  asking,
+  openingOptions,
+  openingRow,
+  partsFence,
+} from '@aviarum/core';
+import { useState } from 'react';
 import { OptionGroups } from '../../fields/OptionGroups';
 import { usePlan } from '../../state/planStore';
 import { useMarket, useReader, useReckoning } from '../../state/reckoningStore';
+import { Decision, Decisions } from '../Decision';
 import { Panel } from '../Panel';
 import { SchoolNote } from '../SchoolNote';
 import { OpeningFields } from './OpeningFields';
@@ -20,16 +30,52 @@ function useKitWidth() {
       ) ?? clear;
 }
 
+/** One gate or door: what it is in its heading, its place and its questions below. */
+function OneOpening({ opening, plan, fresh }: { opening: Opening; plan: Plan; fresh: boolean }) {
+  const market = useMarket();
+  const reader = useReader();
+  const figures = useReckoning((s) => s.reckoning?.figures);
+  if (!market) return null;
+  const sides = fencedSides(plan);
+  const row = openingRow(opening);
+  const side = sides.find((s) => s.side.id === opening.side);
+  const leaf = figures?.[`leaf.${opening.id}.width`];
+  const high = figures?.[`leaf.${opening.id}.height`];
+  const isKit = row.kit !== null && !('make' in opening && opening.make === 'built');
+  const alone = plan.openings.length === 1;
+  return (
+    <Decision
+      name={openingTitle(opening, side?.number)}
+      answer={[
+        `${reader.length(opening.width)} clear`,
+        isKit ? 'kit' : 'built',
+        ...(partsFence(opening) && leaf !== undefined && high !== undefined
+          ? [`leaf ${reader.length(leaf)} × ${reader.length(high)}`]
+          : []),
+      ].join(', ')}
+      begins={alone}
+      fresh={fresh}
+    >
+      {row.kit === null && <p className="small soft">Built of {row.built}.</p>}
+      <OpeningFields opening={opening} sides={sides} />
+      <Decisions>
+        <OptionGroups
+          groups={openingOptions(asking(plan, market, reader, WHOLE_PLAN), opening)}
+          open={alone ? ['make'] : []}
+          above={row.school === null ? {} : { make: <SchoolNote id="door" /> }}
+        />
+      </Decisions>
+    </Decision>
+  );
+}
+
 export function WaysPanel({ base }: { base: string }) {
   const plan = usePlan((s) => s.draft?.plan ?? s.plan);
   const take = usePlan((s) => s.take);
   const market = useMarket();
-  const reader = useReader();
-  const figures = useReckoning((s) => s.reckoning?.figures);
   const widthOf = useKitWidth();
+  const [made, setMade] = useState<string | null>(null);
   if (!plan || !market) return null;
-  const sides = fencedSides(plan);
-  const asked = asking(plan, market, reader, WHOLE_PLAN);
   const offered = NEW_OPENINGS.filter(
     (way, i) =>
       way.product === null ||
@@ -42,31 +88,9 @@ export function WaysPanel({ base }: { base: string }) {
       lead="Slide a gate or door along its side on the sheet, or give its distance from the corner."
     >
       {plan.openings.length === 0 && <p>No gate yet. A barrow needs 0.95 clear, a person 0.80.</p>}
-      {plan.openings.map((opening) => {
-        const side = sides.find((s) => s.side.id === opening.side);
-        const title = openingTitle(opening, side?.number);
-        const leaf = figures?.[`leaf.${opening.id}.width`];
-        const high = figures?.[`leaf.${opening.id}.height`];
-        return (
-          <section key={opening.id} aria-label={title} className="ruled">
-            <h2 className="subhead">{title}</h2>
-            {partsFence(opening) && leaf !== undefined && high !== undefined && (
-              <p className="small soft leafline">
-                Leaf {reader.length(leaf)} × {reader.length(high)}, overlap at both edges counted.
-              </p>
-            )}
-            {openingRow(opening).kit === null && (
-              <p className="small soft">Built of {openingRow(opening).built}.</p>
-            )}
-            <OpeningFields opening={opening} sides={sides} />
-            <OptionGroups
-              groups={openingOptions(asked, opening)}
-              open={plan.openings.length === 1 ? ['make'] : []}
-              above={openingRow(opening).school === null ? {} : { make: <SchoolNote id="door" /> }}
-            />
-          </section>
-        );
-      })}
+      {plan.openings.map((opening) => (
+        <OneOpening key={opening.id} opening={opening} plan={plan} fresh={made === opening.id} />
+      ))}
       <div className="mends">
         {offered.map((way) => (
           <button
@@ -75,7 +99,9 @@ export function WaysPanel({ base }: { base: string }) {
             className="btn"
             onClick={() => {
               const opening = way.make(plan, widthOf(way));
-              if (opening) take({ verb: 'add-opening', opening });
+              if (!opening) return;
+              setMade(opening.id);
+              take({ verb: 'add-opening', opening });
             }}
           >
             {way.words}

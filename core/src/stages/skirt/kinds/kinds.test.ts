@@ -14,8 +14,11 @@ const reader = readerFor(plan);
 const about = fc.subarray([...THREAT_IDS]);
 const threatsOf = (ids: readonly ThreatId[]) => ({
   threats: Object.fromEntries(ids.map((id) => [id, 'seen' as const])),
+  threatFigures: {},
 });
-const digs = (id: ThreatId) => digFigure(id, 'flat') !== null || digFigure(id, 'deep') !== null;
+const digs = (id: ThreatId) =>
+  digFigure({ threatFigures: {} }, id, 'flat') !== null ||
+  digFigure({ threatFigures: {} }, id, 'deep') !== null;
 
 describe.each(KIND_IDS)('a skirt of the kind %s', (kind) => {
   const made = (ids: readonly ThreatId[] = []) =>
@@ -38,7 +41,7 @@ describe.each(KIND_IDS)('a skirt of the kind %s', (kind) => {
         const skirt = largeEnough(threatsOf(ids), made());
         const shape = skirt && shapeOf(skirt);
         if (!shape) return;
-        expect(ids.filter((id) => digs(id) && !stopsDigging(id, shape))).toEqual([]);
+        expect(ids.filter((id) => digs(id) && !stopsDigging({ threatFigures: {} }, id, shape))).toEqual([]);
       }),
     );
   });

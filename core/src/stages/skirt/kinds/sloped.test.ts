@@ -36,10 +36,12 @@ describe('a run of 9.6 × 4.2 against the house, its skirt on a slope 0.45 deep 
 
 describe('what digs', () => {
   test('is stopped by its depth or by its width, whichever reaches', () => {
-    expect(stopsDigging('fox', shapeOf(sloped))).toBe(true);
-    expect(stopsDigging('fox', shapeOf({ ...sloped, depth: 0.3 }))).toBe(false);
-    expect(stopsDigging('mink', shapeOf({ ...sloped, depth: 0.3 }))).toBe(true);
-    expect(stopsDigging('raccoon', shapeOf({ ...sloped, depth: 0.1, out: 0.3 }))).toBe(true);
+    expect(stopsDigging({ threatFigures: {} }, 'fox', shapeOf(sloped))).toBe(true);
+    expect(stopsDigging({ threatFigures: {} }, 'fox', shapeOf({ ...sloped, depth: 0.3 }))).toBe(false);
+    expect(stopsDigging({ threatFigures: {} }, 'mink', shapeOf({ ...sloped, depth: 0.3 }))).toBe(true);
+    expect(stopsDigging({ threatFigures: {} }, 'raccoon', shapeOf({ ...sloped, depth: 0.1, out: 0.3 }))).toBe(
+      true,
+    );
   });
   test('and a tree near it asks for an apron there', () => {
     const near = apply(dug(sloped), {

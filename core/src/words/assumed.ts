@@ -1,0 +1,78 @@
+import type { Term, TermCode } from '../working';
+import type { AssumptionId } from '../plan/assumptions';
+
+/** What a rough figure can change. */
+export type Touches = 'price' | 'hours' | 'findings';
+
+/** A rough figure as the keeper sees it. */
+export interface AssumedRow {
+  readonly name: string;
+  /** In which it is kept and typed: m and m³ of the plan’s own units, hours a person. */
+  readonly unit: 'm' | 'm³' | 'h' | 'share';
+  readonly touches: readonly Touches[];
+  /** Terms of workings in which it stands. */
+  readonly told: readonly TermCode[];
+}
+
+const hours = (name: string, ...told: readonly TermCode[]): AssumedRow => ({
+  name,
+  unit: 'h',
+  touches: ['hours'],
+  told,
+});
+const length = (name: string, touches: readonly Touches[], ...told: readonly TermCode[]): AssumedRow => ({
+  name,
+  unit: 'm',
+  touches,
+  told,
+});
+
+/** Every rough figure (rules: Assumptions), in the order in which it is shown. */
+export const ASSUMED: Readonly<Record<AssumptionId, AssumedRow>> = {
+  endAllowance: length('Mesh turned back at each free end', ['price', 'hours'], 'mesh.end-each'),
+  jointLap: length('Lap at a joint along the mesh', ['price']),
+  bandLap: length('Least lap of one band over another', ['price', 'hours']),
+  concreteBagVolume: {
+    name: 'Concrete from a 20 kg bag of dry mix',
+    unit: 'm³',
+    touches: ['price', 'hours'],
+    told: ['posts.bag-volume', 'skirt.bags'],
+  },
+  leafOverlap: length('Leaf wider than its clear opening by', ['price'], 'mesh.leaf'),
+  leafClearance: length('Ground may rise under a swinging leaf by', ['findings']),
+  eaveOverhang: length('Eaves overhang the wall by', ['findings']),
+  barrowLane: length('Least width of a lane for a barrow', ['findings']),
+  hoursStakeOut: hours('Staking out a run', 'hours.stake-out'),
+  hoursPostDug: hours('A post dug in', 'hours.posts'),
+  hoursPostDriven: hours('A post driven', 'hours.posts'),
+  hoursPostSpike: hours('A post on a spike', 'hours.posts'),
+  hoursConcrete: hours('Concrete for a post, added to digging', 'hours.concrete'),
+  hoursMeshMetre: hours('A metre of mesh hung', 'hours.mesh'),
+  hoursTrenchCubicMetre: hours('A cubic metre of trench', 'hours.trench'),
+  hoursApronMetre: hours('A metre of apron laid', 'hours.apron'),
+  hoursStoneCubicMetre: hours('A cubic metre of stones', 'hours.stones'),
+  hoursConcreteBag: hours('A bag mixed and poured in a strip', 'hours.concrete-strip'),
+  hoursBoardMetre: hours('A metre of board or rail', 'hours.boards'),
+  hoursGateKit: hours('A gate hung from a kit', 'hours.gates'),
+  hoursGateBuilt: hours('A gate built and hung', 'hours.gates-built'),
+  hoursPopDoor: hours('A pop door or hatch', 'hours.pop-doors'),
+  secondPerson: {
+    name: 'With a second person, share of the hours',
+    unit: 'share',
+    touches: ['hours'],
+    told: ['hours.elapsed'],
+  },
+};
+
+const ROWS = Object.entries(ASSUMED) as readonly (readonly [AssumptionId, AssumedRow])[];
+
+/** The rough figures that a working stands on, each once. */
+export function assumedIn(term: Term): readonly AssumptionId[] {
+  const codes = new Set<TermCode>();
+  const walk = (t: Term) => {
+    codes.add(t.code);
+    t.terms.forEach(walk);
+  };
+  walk(term);
+  return ROWS.flatMap(([id, row]) => (row.told.some((code) => codes.has(code)) ? [id] : []));
+}

@@ -1,0 +1,21 @@
+import { create } from 'zustand';
+import { persist } from 'zustand/middleware';
+
+/** How much room the keeper gives to what, on this device; null for as much as is usual. */
+interface Room {
+  /** Width of the stage’s panel, px. */
+  readonly panel: number | null;
+  /** Height of the unrolled fence, px. */
+  readonly strip: number | null;
+  /** The strip is folded to its overview. */
+  readonly folded: 'yes' | 'no';
+}
+
+export const useRoom = create<Room>()(
+  persist<Room>(() => ({ panel: null, strip: null, folded: 'no' }), { name: 'aviarum room' }),
+);
+
+export const giveRoom = (to: Partial<Room>): void => {
+  useRoom.setState(to);
+};
+export const foldStrip = (): void => giveRoom({ folded: useRoom.getState().folded === 'yes' ? 'no' : 'yes' });
