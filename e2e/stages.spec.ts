@@ -174,7 +174,7 @@ test('a variant is a plan of its own; a deleted plan lies in the bin and comes b
   await page.getByRole('button', { name: 'Bring it back' }).click();
   await expect(page.locator('.drawer li')).toHaveCount(2);
   await page.getByRole('button', { name: 'Delete Test run, variant' }).click();
-  await expect(page.getByText('lies in the bin for 30 days')).toBeVisible();
+  await expect(page.getByText('stays in the bin for 30 days')).toBeVisible();
   await page.reload();
   await expect(page.getByRole('link', { name: /Test run, variant/ })).toHaveCount(0);
   await page.getByText('Bin (1)').click();

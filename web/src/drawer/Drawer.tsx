@@ -107,7 +107,7 @@ export function Drawer({ holding, list }: { holding: string; list: readonly List
       </div>
       {deleted && (
         <div className="finding" data-severity="know" role="status">
-          <p>“{deleted.name}” lies in the bin for 30 days.</p>
+          <p>“{deleted.name}” stays in the bin for 30 days.</p>
           <div className="mends">
             <button type="button" className="btn btn-primary" onClick={() => bringBack(deleted)}>
               Bring it back

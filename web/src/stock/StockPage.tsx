@@ -47,7 +47,7 @@ export default function StockPage() {
           <div>
             <h1 style={{ fontSize: 34 }}>Shed and prices</h1>
             <p className="lead soft">
-              What lies in the shed costs nothing and is used where it helps. A plan keeps the prices it was
+              What is in the shed costs nothing and is used where it helps. A plan keeps the prices it was
               made with until you take newer ones at its docket.
             </p>
           </div>

@@ -69,7 +69,7 @@ export function StakeCard({ tape, stake, found, onSet }: Setting & { stake: Tape
       <Problems tape={tape} found={found} onSet={onSet} of={stake.id} />
       <div>
         <button type="button" className="btn" onClick={remove}>
-          Take {stake.name} out
+          Remove {stake.name}
         </button>
       </div>
     </section>

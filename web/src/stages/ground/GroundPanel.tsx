@@ -84,7 +84,7 @@ export function GroundPanel({ base }: { base: string }) {
     <Panel
       stage="ground"
       base={base}
-      lead="What is there already, and how the land lies. Press a thing on the sheet to open it."
+      lead="What is there already, and how the land slopes. Press a thing on the sheet to open it."
     >
       <ThingFields />
       <section aria-label="On the ground">

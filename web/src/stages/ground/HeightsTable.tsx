@@ -24,7 +24,7 @@ const WAYS: readonly { readonly value: Way; readonly label: string; readonly how
   {
     value: 'drop',
     label: 'drop at stakes',
-    how: 'How far the ground at each stake lies below that at corner 1; negative where it is higher.',
+    how: 'How far the ground at each stake is below that at corner 1; negative where it is higher.',
   },
   {
     value: 'rise',

@@ -31,7 +31,7 @@ export function Runs({ plan }: { plan: Plan }) {
               <button
                 type="button"
                 className="btn"
-                aria-label={`Take ${e.name} out`}
+                aria-label={`Remove ${e.name}`}
                 onClick={() => take({ verb: 'remove-enclosure', enclosure: e.id })}
               >
                 Remove
