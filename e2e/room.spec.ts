@@ -147,6 +147,7 @@ test.describe('keys', () => {
     page,
   }) => {
     await shown(page, 'walls');
+    await expect(page.getByRole('button', { name: 'Keys' })).toBeVisible();
     await page.getByRole('link', { name: /^Walls/ }).focus();
     await page.keyboard.press('ArrowRight');
     await expect(page.getByRole('heading', { name: 'Skirt', level: 1 })).toBeVisible();

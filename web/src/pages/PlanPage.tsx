@@ -83,7 +83,7 @@ export function PlanPage() {
     <div className="shell" data-units={plan.units}>
       <TopBar holding={holding} holdingName={names.data?.find((h) => h.id === holding)?.name ?? '…'}>
         <Suspense fallback={null}>
-          <Keys stage={stage} base={base} />
+          <Keys base={base} />
         </Suspense>
       </TopBar>
       <TheLine stage={stage} base={base} />

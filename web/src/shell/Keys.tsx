@@ -1,5 +1,5 @@
 import type { StageId } from '@aviarum/core';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { stagesOf } from '../stages/stages';
 import { usePlan } from '../state/planStore';
@@ -52,16 +52,20 @@ function Rows({ keys }: { keys: readonly Key[] }) {
   );
 }
 
+/** The stage of the address: where the page goes to counts, though it is not drawn yet. */
+const stageNow = () => window.location.pathname.split('/')[5] as StageId;
+
 /** The keys of a plan’s page, and the list of them. */
-export default function Keys({ stage, base }: { stage: StageId; base: string }) {
+export default function Keys({ base }: { base: string }) {
   const navigate = useNavigate();
   const [on, setOn] = useSingleKeys();
   const [open, setOpen] = useState(false);
   const dialog = useRef<HTMLDialogElement>(null);
-  useEffect(() => {
+  // Before anything is shown: whoever sees the button can use the keys.
+  useLayoutEffect(() => {
     const go = (by: 1 | -1) => {
       const used = stagesOf(usePlan.getState().plan);
-      const to = used[used.indexOf(stage) + by];
+      const to = used[used.indexOf(stageNow()) + by];
       if (to) void navigate(`${base}/${to}`);
     };
     const acts: Readonly<Record<string, () => void>> = {
@@ -84,7 +88,7 @@ export default function Keys({ stage, base }: { stage: StageId; base: string }) 
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [stage, base, navigate, on]);
+  }, [base, navigate, on]);
   useEffect(() => {
     if (open) dialog.current?.showModal();
   }, [open]);
