@@ -60,7 +60,7 @@ test('one side wears a skirt of its own, and is brought back to the whole fence'
   await page.getByRole('radio', { name: /^Stone border/ }).check();
   await expect(page.locator('.d-stones')).not.toHaveAttribute('d', '');
   await expect(keeper.bar('To buy')).not.toHaveText(whole);
-  await expect(page.getByLabel('These choices are for')).toContainText('side 2, 3.60 m, chosen apart');
+  await expect(page.getByLabel('These choices are for')).toContainText('side 2, 3.60 m, set separately');
   await page.getByRole('button', { name: 'As the whole fence' }).click();
   await expect(keeper.bar('To buy')).toHaveText(whole);
 });

@@ -8,7 +8,7 @@ import { ThemeButton } from '../shell/ThemeButton';
 import { leftAt } from '../state/leftAt';
 import { usePlan } from '../state/planStore';
 import { LeafTop } from '../yard/LeafTop';
-import { FigureRow } from './FigureRow';
+import { FigureRow, FigureTable } from './FigureRow';
 import { RoughField, roughText } from './RoughField';
 import { ThreatFigures } from './ThreatFigures';
 import { YardTerms } from './YardTerms';
@@ -26,37 +26,27 @@ function RoughFigures({ plan }: { plan: Plan }) {
         Hours are for one person in loam; digging takes longer in harder soil. Put in what you found on your
         own ground.
       </p>
-      <table className="assumed">
-        <thead>
-          <tr>
-            <th scope="col">figure</th>
-            <th scope="col">in this plan</th>
-            <th scope="col">ours</th>
-            <th scope="col">changes</th>
-          </tr>
-        </thead>
-        <tbody>
-          {IDS.map((id) => {
-            const { name, touches } = ASSUMED[id];
-            return (
-              <FigureRow
-                key={id}
-                name={name}
-                ours={roughText(ASSUMPTIONS[id], ASSUMED[id].unit, plan.units)}
-                touches={touches.join(', ')}
-                back={plan.assumptions[id] === undefined ? null : { verb: 'set-assumption', id, value: null }}
-              >
-                <RoughField
-                  id={id}
-                  value={now[id]}
-                  system={plan.units}
-                  onCommit={(value) => take({ verb: 'set-assumption', id, value })}
-                />
-              </FigureRow>
-            );
-          })}
-        </tbody>
-      </table>
+      <FigureTable of="figure">
+        {IDS.map((id) => {
+          const { name, touches } = ASSUMED[id];
+          return (
+            <FigureRow
+              key={id}
+              name={name}
+              ours={roughText(ASSUMPTIONS[id], ASSUMED[id].unit, plan.units)}
+              touches={touches.join(', ')}
+              back={plan.assumptions[id] === undefined ? null : { verb: 'set-assumption', id, value: null }}
+            >
+              <RoughField
+                id={id}
+                value={now[id]}
+                system={plan.units}
+                onCommit={(value) => take({ verb: 'set-assumption', id, value })}
+              />
+            </FigureRow>
+          );
+        })}
+      </FigureTable>
     </section>
   );
 }

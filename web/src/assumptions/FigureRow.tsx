@@ -36,6 +36,29 @@ function Done({ back }: { back: Change }) {
   );
 }
 
+interface TableProps {
+  /** What the rows are. */
+  readonly of: string;
+  /** Whose figures stand beside the keeper’s; ours unless this says otherwise. */
+  readonly ours?: string;
+  readonly children: ReactNode;
+}
+
+/** Figures with those that are in force without the keeper’s. */
+export const FigureTable = ({ of, ours = 'ours', children }: TableProps) => (
+  <table className="assumed">
+    <thead>
+      <tr>
+        <th scope="col">{of}</th>
+        <th scope="col">in this plan</th>
+        <th scope="col">{ours}</th>
+        <th scope="col">changes</th>
+      </tr>
+    </thead>
+    <tbody>{children}</tbody>
+  </table>
+);
+
 /** One figure: the keeper’s, ours, what it changes, and the way back. */
 export const FigureRow = ({ name, ours, touches, back, children }: Props) => (
   <tr data-own={back ? 'yes' : 'no'}>

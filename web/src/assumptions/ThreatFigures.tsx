@@ -15,7 +15,7 @@ import { Pick } from '../fields/Choice';
 import { LengthField } from '../fields/LengthField';
 import { usePlan } from '../state/planStore';
 import { useReader } from '../state/reckoningStore';
-import { FigureRow } from './FigureRow';
+import { FigureRow, FigureTable } from './FigureRow';
 
 const NAMES: Readonly<Record<ThreatFigure, string>> = {
   squeeze: 'Smallest gap it gets through',
@@ -33,42 +33,32 @@ function OfThreat({ plan, id }: { plan: Plan; id: ThreatId }) {
   const figures = THREAT_FIGURES.filter((figure) => THREATS[id][figure] !== null);
   if (figures.length === 0) return <p>There is no figure for {THREATS[id].name}.</p>;
   return (
-    <table className="assumed">
-      <thead>
-        <tr>
-          <th scope="col">{THREATS[id].name}</th>
-          <th scope="col">in this plan</th>
-          <th scope="col">ours</th>
-          <th scope="col">changes</th>
-        </tr>
-      </thead>
-      <tbody>
-        {figures.map((figure) => {
-          const ours = THREATS[id][figure] ?? 0;
-          const isOwn = plan.threatFigures[id]?.[figure] !== undefined;
-          const { least, most } = boundsAt(`threatFigures.${figure}`);
-          return (
-            <FigureRow
-              key={figure}
-              name={NAMES[figure]}
-              ours={SMALL.has(figure) ? reader.opening(ours) : reader.length(ours)}
-              touches="findings"
-              back={isOwn ? { verb: 'set-threat-figure', threat: id, figure, value: null } : null}
-            >
-              <LengthField
-                name={`${capital(THREATS[id].name)}: ${NAMES[figure].toLowerCase()}`}
-                hideName
-                kind={SMALL.has(figure) ? 'opening' : 'length'}
-                value={threatIn(plan, id)[figure]}
-                least={least}
-                most={most}
-                onCommit={(value) => take({ verb: 'set-threat-figure', threat: id, figure, value })}
-              />
-            </FigureRow>
-          );
-        })}
-      </tbody>
-    </table>
+    <FigureTable of={THREATS[id].name}>
+      {figures.map((figure) => {
+        const ours = THREATS[id][figure] ?? 0;
+        const isOwn = plan.threatFigures[id]?.[figure] !== undefined;
+        const { least, most } = boundsAt(`threatFigures.${figure}`);
+        return (
+          <FigureRow
+            key={figure}
+            name={NAMES[figure]}
+            ours={SMALL.has(figure) ? reader.opening(ours) : reader.length(ours)}
+            touches="findings"
+            back={isOwn ? { verb: 'set-threat-figure', threat: id, figure, value: null } : null}
+          >
+            <LengthField
+              name={`${capital(THREATS[id].name)}: ${NAMES[figure].toLowerCase()}`}
+              hideName
+              kind={SMALL.has(figure) ? 'opening' : 'length'}
+              value={threatIn(plan, id)[figure]}
+              least={least}
+              most={most}
+              onCommit={(value) => take({ verb: 'set-threat-figure', threat: id, figure, value })}
+            />
+          </FigureRow>
+        );
+      })}
+    </FigureTable>
   );
 }
 
@@ -84,8 +74,8 @@ export function ThreatFigures({ plan }: { plan: Plan }) {
     <section aria-labelledby="threatfigures">
       <h2 id="threatfigures">What they can do</h2>
       <p className="soft">
-        Openings must be smaller than the gap a threat gets through, and skirts at least as wide or deep as it
-        digs.
+        Openings must be smaller than the gap a threat gets through. What is laid at the foot of the fence
+        must be at least as wide or deep as it digs.
       </p>
       <Pick
         name="Animal"

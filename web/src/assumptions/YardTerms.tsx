@@ -3,7 +3,7 @@ import { FigureField, type Parsed } from '../fields/FigureField';
 import { MoneyField } from '../fields/MoneyField';
 import { usePlan } from '../state/planStore';
 import { useReader } from '../state/reckoningStore';
-import { FigureRow } from './FigureRow';
+import { FigureRow, FigureTable } from './FigureRow';
 
 const percent = (rate: number) => `${printNumber(rate * 100, 1).replace(/\.0$/, '')} %`;
 
@@ -34,54 +34,42 @@ export function YardTerms({ plan }: { plan: Plan }) {
   return (
     <section aria-labelledby="yardterms">
       <h2 id="yardterms">Delivery and tax</h2>
-      <table className="assumed">
-        <thead>
-          <tr>
-            <th scope="col">yard</th>
-            <th scope="col">in this plan</th>
-            <th scope="col">its list</th>
-            <th scope="col">changes</th>
-          </tr>
-        </thead>
-        <tbody>
-          {editionOf(plan).yards.flatMap((yard) => {
-            const list = listed.find((y) => y.id === yard.id);
-            const own = plan.buying.terms[yard.id];
-            return [
-              <FigureRow
-                key={`${yard.id} delivery`}
+      <FigureTable of="yard" ours="its list">
+        {editionOf(plan).yards.flatMap((yard) => {
+          const list = listed.find((y) => y.id === yard.id);
+          const own = plan.buying.terms[yard.id];
+          return [
+            <FigureRow
+              key={`${yard.id} delivery`}
+              name={`${yard.name}, delivery once`}
+              ours={list?.delivery == null ? 'fetched only' : reader.money(list.delivery)}
+              touches="price"
+              back={own?.delivery === undefined ? null : { verb: 'set-terms', yard: yard.id, delivery: null }}
+            >
+              <MoneyField
                 name={`${yard.name}, delivery once`}
-                ours={list?.delivery == null ? 'fetched only' : reader.money(list.delivery)}
-                touches="price"
-                back={
-                  own?.delivery === undefined ? null : { verb: 'set-terms', yard: yard.id, delivery: null }
-                }
-              >
-                <MoneyField
-                  name={`${yard.name}, delivery once`}
-                  hideName
-                  value={yard.delivery}
-                  currency={plan.currency}
-                  onCommit={(delivery) => take({ verb: 'set-terms', yard: yard.id, delivery })}
-                />
-              </FigureRow>,
-              <FigureRow
-                key={`${yard.id} tax`}
-                name={`${yard.name}, tax, prices ${yard.tax.stated} it`}
-                ours={percent(list?.tax.rate ?? 0)}
-                touches="price"
-                back={own?.tax === undefined ? null : { verb: 'set-terms', yard: yard.id, tax: null }}
-              >
-                <TaxField
-                  name={`${yard.name}, tax`}
-                  rate={yard.tax.rate}
-                  onCommit={(tax) => take({ verb: 'set-terms', yard: yard.id, tax })}
-                />
-              </FigureRow>,
-            ];
-          })}
-        </tbody>
-      </table>
+                hideName
+                value={yard.delivery}
+                currency={plan.currency}
+                onCommit={(delivery) => take({ verb: 'set-terms', yard: yard.id, delivery })}
+              />
+            </FigureRow>,
+            <FigureRow
+              key={`${yard.id} tax`}
+              name={`${yard.name}, tax, prices ${yard.tax.stated} it`}
+              ours={percent(list?.tax.rate ?? 0)}
+              touches="price"
+              back={own?.tax === undefined ? null : { verb: 'set-terms', yard: yard.id, tax: null }}
+            >
+              <TaxField
+                name={`${yard.name}, tax`}
+                rate={yard.tax.rate}
+                onCommit={(tax) => take({ verb: 'set-terms', yard: yard.id, tax })}
+              />
+            </FigureRow>,
+          ];
+        })}
+      </FigureTable>
     </section>
   );
 }

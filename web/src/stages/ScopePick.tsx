@@ -87,7 +87,7 @@ export function ScopePick({ plan, scope, onScope, of }: Props) {
     { value: 'plan', label: 'the whole fence' },
     ...places.map((p) => ({
       value: p.text,
-      label: p.apart.length > 0 ? `${p.label}, chosen apart` : p.label,
+      label: p.apart.length > 0 ? `${p.label}, set separately` : p.label,
     })),
   ];
   // The side in hand shines on sheet and strip.
