@@ -99,7 +99,7 @@ const BODIES = [
   },
   {
     format: 'aviarum-holding',
-    formatVersion: 1,
+    formatVersion: 2,
     name: 'Back',
     plans: [demo],
     shed: [],

@@ -16,10 +16,10 @@ const LINES: Readonly<Record<string, readonly (readonly [behind: string, line: s
   ],
   'core/src/stages/facts.ts': [
     ["import * as docket from './docket/facts';", "\nimport * as flags from './flags/facts';"],
-    ['const FACTS = { birds, threats, ground, outline, posts, walls, skirt, ways, docket', ', flags'],
+    ['const FACTS = { birds, threats, ground, outline, posts, walls, skirt, ways, cover, docket', ', flags'],
     ['export const FACETS = { ...posts.FACETS, ...walls.FACETS, ...skirt.FACETS', ', ...flags.FACETS'],
-    ['export const PARTS = { ...skirt.PARTS', ', ...flags.PARTS'],
-    ['  ...ways.HOURS_FIGURES,', '\n  ...flags.HOURS_FIGURES,'],
+    ['export const PARTS = { ...skirt.PARTS, ...cover.PARTS', ', ...flags.PARTS'],
+    ['  ...cover.HOURS_FIGURES,', '\n  ...flags.HOURS_FIGURES,'],
     ['export const MARK_INKS = {', ' ...flags.MARK_INKS '],
   ],
   'core/src/stages/verbs.ts': [
@@ -42,25 +42,25 @@ const LINES: Readonly<Record<string, readonly (readonly [behind: string, line: s
   ],
   'core/src/stages/told.ts': [
     ["import type * as birds from './birds/told';", "\nimport type * as flags from './flags/told';"],
-    ['  | ways.OpeningPart', '\n  | flags.FlagPart'],
+    ['  | cover.CoverParts', '\n  | flags.FlagPart'],
     ['  | docket.FigureName', '\n  | flags.FigureName'],
   ],
   'core/src/stages/index.ts': [
     ["import { docket } from './docket';", "\nimport { flags } from './flags';"],
     ['  docket,', '\n  flags,'],
-    ['export const PAINTED: readonly Stage[] = [skirt, walls, ways, posts', ', flags'],
+    ['export const PAINTED: readonly Stage[] = [skirt, walls, ways, posts, cover', ', flags'],
   ],
   'core/src/stages/draw.ts': [
     ["import * as posts from './posts/draw';", "\nimport * as flags from './flags/draw';"],
     ['const MARKS: readonly OnSheet[] = [', 'flags.marks'],
-    ['const STRIPS: readonly OnStrip[] = [skirt.strip', ', flags.strip'],
+    ['const STRIPS: readonly OnStrip[] = [skirt.strip, cover.strip', ', flags.strip'],
   ],
   'core/src/options/index.ts': [
     [
       "import { skirtOptions } from '../stages/skirt/questions';",
       "\nimport { flagOptions } from '../stages/flags/questions';",
     ],
-    ['export { openingOptions', ', flagOptions'],
+    ['export { coverOptions, openingOptions', ', flagOptions'],
     ['  skirt: skirtOptions,', '\n  flags: flagOptions,'],
   ],
   'core/src/testing/everyVerb.ts': [

@@ -2,7 +2,9 @@ import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { spawn, spawnSync } from 'node:child_process';
 import { mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
-import { DEMO_PLANS, reckon, reckoningFile, writePlan } from '../src/index';
+import loadHighs from 'highs';
+import { highsSolver } from '../src/cutting/highs';
+import { DEMO_PLANS, reckonImproved, reckoningFile, writePlan } from '../src/index';
 import { aPolygon } from '../src/testing/aRun';
 
 /** The commands as one file each: started as they are, each takes three seconds to be read in. */
@@ -31,8 +33,10 @@ const run = (args: readonly string[], input = '') => started([path.join(made, 'r
 const problems = (text: string) =>
   (JSON.parse(text) as { problems: { code: string; pointer: string; message: string }[] }).problems;
 
+const solver = highsSolver(await loadHighs());
+
 describe('the command line', () => {
-  test('prints the reckoning of a file as JSON and nothing else', () => {
+  test('prints the reckoning of a file as JSON and nothing else', async () => {
     // As it is called: by its source.
     const { status, stdout, stderr } = started([
       '--import',
@@ -44,13 +48,14 @@ describe('the command line', () => {
     expect(run(['demo/orchard-run.json']).stdout).toBe(stdout);
     const [plan] = DEMO_PLANS;
     if (!plan) throw new Error('no demo plan');
-    expect(JSON.parse(stdout)).toEqual(JSON.parse(JSON.stringify(reckoningFile(plan, reckon(plan)))));
+    expect(JSON.parse(stdout)).toEqual(JSON.parse(JSON.stringify(reckoningFile(plan, (await reckonImproved(plan, { solver })).reckoning))));
     expect(Object.keys(JSON.parse(stdout) as object)).toEqual([
       'format',
       'version',
       'enclosures',
       'figures',
       'findings',
+      'strength',
       'cutting',
       'stacks',
       'proof',
@@ -58,7 +63,7 @@ describe('the command line', () => {
     ]);
   });
   test('reads standard input for -', () => {
-    const { status, stdout } = run(['-'], readFileSync('demo/lean-to-infill.json', 'utf8'));
+    const { status, stdout } = run(['-'], readFileSync('demo/boiler-house.json', 'utf8'));
     expect(status).toBe(0);
     expect(stdout).toContain('"format": "aviarum-reckoning"');
   });

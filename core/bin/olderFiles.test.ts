@@ -21,7 +21,8 @@ describe.each(readdirSync(FOLDER))('%s, as an older version wrote it', (file) =>
   const read = readPlan(text);
   test('is read, and nothing that it says is read otherwise', () => {
     if (!read.ok) throw new Error(JSON.stringify(read.problems));
-    expect(changed(JSON.parse(text), read.plan)).toEqual([]);
+    // The version alone is another: the next one writes its own.
+    expect(changed(JSON.parse(text), read.plan).filter((at) => at !== '/formatVersion')).toEqual([]);
   });
   test('costs the same, written anew and read again', () => {
     if (!read.ok) throw new Error('not read');

@@ -71,7 +71,8 @@ export { toSegment, type Vector } from './ground/vector';
 export { closingError, shareOut } from './ground/walk';
 export { nextId } from './plan/ids';
 export { type PartOf, type PartRef, formatPart, parsePart, thingOf } from './plan/partRef';
-export { ASSUMED, type AssumedRow, assumedIn } from './words/assumed';
+export { ASSUMED, assumedIn } from './words/assumed';
+export { type AssumedRow } from './working/assumed';
 export { ASSUMPTIONS, type AssumptionId, SOIL_FACTORS, type Soil } from './plan/assumptions';
 export {
   type Box,
@@ -95,6 +96,19 @@ export { assumptionsOf, choicesFor } from './plan/effective';
 export { newId } from './plan/ids';
 export { emptyPlan } from './plan/newPlan';
 export * from './starts';
+export {
+  type Cover,
+  type KindId as CoverKindId,
+  KINDS as COVER_KINDS,
+  KIND_IDS as COVER_KIND_IDS,
+  isOver as coverIsOver,
+  rowOf as coverRow,
+} from './stages/cover/kinds';
+export { offered as coverOffered, wallTop } from './stages/cover/questions';
+export { coverWanted } from './stages/cover/wanted';
+export { MEMBER_NAMES } from './stages/cover/words';
+export { type Strength, type StrengthVerdict, type MemberKind, used, worse } from './stages/cover/strength/row';
+export { strengthWorking } from './stages/cover/strength/working';
 export { DEMO_PLANS, DEMO_SHED } from './plan/samples';
 export type {
   Band,
@@ -138,6 +152,7 @@ export { USES, STAGE_IDS, type StageId } from './stages/facts';
 export { POST_ROLES } from './stages/posts/choice';
 export { holeFor } from './stages/posts/footing';
 export { previewFence } from './stages/preview';
+export { previewCovers } from './stages/cover/preview';
 export { type Effect, type Previewer, makePreviewer } from './effects';
 export * from './options';
 export { type ChoiceApart, type LineApart, choicesApart, linesApart } from './options/compare';

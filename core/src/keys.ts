@@ -36,6 +36,9 @@ import type { Plan } from './plan/schema';
 import type { OpeningPlace } from './plan/openingPlace';
 import type { SetOut } from './stages/posts/setOut';
 import type { PostStage } from './stages/posts/stage';
+import type { PostAsk } from './stages/posts/asks';
+import type { Strength } from './stages/cover/strength/row';
+import type { Vector } from './ground/vector';
 import type { WallTop } from './stages/walls/wallTop';
 import type { ProofBook, WayProof } from './buying/proofBook';
 import type { Estimate, Part, Reckoning, Workings } from './reckoning';
@@ -109,6 +112,8 @@ export const CUT_MARKET = key<CutMarket>('quote.lengths');
 /** Those bought at, the preferred first. */
 export const YARDS_AT = key<readonly Yard[]>('quote.yards');
 export const HAND = key<AtHand>('quote.hand');
+/** All of it, and what is left once that is settled which has nothing to do with anything else. */
+export const ALL_OPENED = key<Opened>('quote.opened.all');
 export const OPENED = key<Opened>('quote.opened');
 /** Packs whose count follows from what is chosen. */
 export const CHOICE_PACKS = key<Sold>('quote.choice-packs');
@@ -116,6 +121,8 @@ export const CHOICE_PACKS = key<Sold>('quote.choice-packs');
 export const WAY_PROOF = key<WayProof | null>('quote.found');
 export const SETTLING = key<Settling>('quote.settling');
 export const SETTLED_AT = key<Settled>('quote.settled');
+/** What follows from what was taken, and had no say in it. */
+export const AFTER_ASKS = key<readonly Ask[]>('quote.after');
 export const ROLL_ASKS = key<readonly Ask[]>('quote.asks');
 export const TIMBER_ASKS = key<readonly Ask[]>('demands.timber');
 export const MESH_WANTED = key<readonly Wanted[]>('quote.mesh');
@@ -158,10 +165,21 @@ export const GROUND_LENGTH = key<Term>('ground.length');
 export const OWN_OPENINGS = key<Plan['openings']>('openings.own');
 
 /* What is chosen along each line. */
+/** As chosen, and as what lies on the posts lets them stand. */
+export const SPACINGS_CHOSEN = key<ReadonlyMap<FenceLine, Facet<'spacing'>>>('lines.spacing.chosen');
 export const SPACINGS = key<ReadonlyMap<FenceLine, Facet<'spacing'>>>('lines.spacing');
 export const BANDS = key<ReadonlyMap<FenceLine, Facet<'bands'>>>('lines.bands');
 export const BOARDS = key<ReadonlyMap<FenceLine, Facet<'boards'>>>('lines.boards');
 export const SLOPES = key<ReadonlyMap<FenceLine, Facet<'slope'>>>('lines.slope');
+
+/** Height of the ground at a place, m. */
+export const GROUND_AT = key<(p: Vector) => number>('ground.at');
+/** What lies on posts asks of them. */
+export const POST_ASKS = slot<PostAsk>('posts.asks');
+/** Of what lies over the runs, m² in plan. */
+export const OVERHEAD = slot<number>('overhead');
+/** How what is held up bears snow and wind. */
+export const STRENGTH = slot<Strength>('strength');
 
 /* The stages of the work. */
 export const BIRDS = key<BirdStage>('birds');

@@ -3,6 +3,7 @@ import { type StageHeadlines, type Part } from './stages/told';
 import type { BirdKind } from './stages/birds/kinds';
 import type { PriceProof } from './buying/proof';
 import type { WorkedPool } from './cutting/types';
+import type { Strength } from './stages/cover/strength/row';
 import type { Docket } from './buying/docket/types';
 import type { Finding } from './findings/types';
 import type { StageId } from './stages/facts';
@@ -44,6 +45,8 @@ export interface Reckoning {
   readonly workings: Workings;
   readonly parts: readonly Part[];
   readonly findings: readonly Finding[];
+  /** How covers and what they pull at bear snow and wind. */
+  readonly strength: readonly Strength[];
   readonly cutting: readonly WorkedPool[];
   readonly docket: Docket;
   /** Whether other widths of roll could be cheaper; null where none were chosen or a price is missing. */

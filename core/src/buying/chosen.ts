@@ -4,12 +4,17 @@ import { type Opened, openDemands, openStrip } from './opened';
 import type { Settled } from './settle';
 import type { TriedBy } from './takenRolls';
 
-/** Widths of the rolls that open demands take, m, by their names: what their stages hang, draw and letter. */
-export type Chosen = ReadonlyMap<string, readonly number[]>;
+/** The candidate that an open demand takes, with the widths of its rolls, m. */
+interface ChosenOne {
+  readonly id: string;
+  readonly widths: readonly number[];
+}
+/** What open demands take, by their names: what their stages hang, draw and letter. */
+export type Chosen = ReadonlyMap<string, ChosenOne>;
 
 const widthsOf = (
-  of: ReadonlyMap<string, { readonly rolls: readonly { readonly width: number }[] }>,
-): Chosen => new Map([...of].map(([alike, { rolls }]) => [alike, rolls.map((r) => r.width)]));
+  of: ReadonlyMap<string, { readonly id: string; readonly rolls: readonly { readonly width: number }[] }>,
+): Chosen => new Map([...of].map(([alike, { id, rolls }]) => [alike, { id, widths: rolls.map((r) => r.width) }]));
 
 export const chosenWidths = (
   { fixed }: Pick<Opened, 'fixed'>,
@@ -40,9 +45,11 @@ export function chosenFor(
   return new Map([...widthsOf(fixed), ...alone.flatMap((a) => [...widthsOf(a)]), ...chosen]);
 }
 
-/** The widths taken for a demand. @throws RangeError where nobody asked for it, which is a bug */
-export function widthsFor(chosen: Chosen, alike: string): readonly number[] {
-  const widths = chosen.get(alike);
-  if (!widths) throw new RangeError(`nothing was chosen for ${alike}`);
-  return widths;
+/** What is taken for a demand. @throws RangeError where nobody asked for it, which is a bug */
+export function takenFor(chosen: Chosen, alike: string): ChosenOne {
+  const one = chosen.get(alike);
+  if (!one) throw new RangeError(`nothing was chosen for ${alike}`);
+  return one;
 }
+/** The widths taken for a demand. */
+export const widthsFor = (chosen: Chosen, alike: string): readonly number[] => takenFor(chosen, alike).widths;

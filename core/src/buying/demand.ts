@@ -111,6 +111,8 @@ export interface AtHand {
   readonly widths: (mesh: string) => readonly number[];
   /** Sets of widths that reach, without those from which one could be left out. */
   readonly reaching: (want: Reaching) => readonly (readonly number[])[];
+  /** The longest roll of a mesh in one width, m, sold or in the shed. */
+  readonly longest: (mesh: string, width: number) => number;
 }
 
 /** What is settled by price beside everything else that is bought, in one place. */
@@ -134,7 +136,13 @@ export interface Following extends Reason {
   readonly asks: (taken: Taken) => readonly Ask[];
 }
 
+/** What is only known once open demands are settled, and settles none of them: what holds up the strips that were taken. */
+export interface After extends Reason {
+  readonly buy: 'after';
+  readonly asks: (taken: Taken) => readonly Ask[];
+}
+
 /** The candidate that open demands of one name take. */
 export type Taken = (alike: string) => Candidate;
 
-export type Demand = Ask | Open | Following;
+export type Demand = Ask | Open | Following | After;

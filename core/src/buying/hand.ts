@@ -55,7 +55,7 @@ export function widthsAtHand(
 
 /** What candidates are made from: everything sold at some yards, and what is in the shed. */
 export function handOf(
-  goods: Pick<Goods, 'widths'>,
+  goods: Pick<Goods, 'widths' | 'rollLengths'>,
   owned: readonly OwnedPiece[],
   memo: Memo = newMemo(),
 ): AtHand {
@@ -81,5 +81,15 @@ export function handOf(
     known.set(key, found);
     return found;
   };
-  return { widths, reaching };
+  const longest = (mesh: string, width: number) =>
+    Math.max(
+      0,
+      ...goods.rollLengths(mesh, width),
+      ...owned.flatMap((o) =>
+        o.kind === 'roll' && o.product === mesh && o.condition !== 'poor' && sameWidth(o.width, width)
+          ? [o.length]
+          : [],
+      ),
+    );
+  return { widths, reaching, longest };
 }

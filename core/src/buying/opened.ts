@@ -1,6 +1,6 @@
 import type { RollMarket } from '../catalogue/market';
 import type { PackId } from '../catalogue/packs';
-import type { Ask, AskOf, AtHand, Candidate, Demand, Following, Open, RollTaken } from './demand';
+import type { After, Ask, AskOf, AtHand, Candidate, Demand, Following, Open, RollTaken } from './demand';
 import { openStack } from './stack';
 
 /** A candidate of all demands that are alike. */
@@ -28,7 +28,8 @@ export interface Choice {
 type Item =
   | { readonly kind: 'ask'; readonly ask: Ask }
   | { readonly kind: 'open'; readonly open: Open; readonly alike: string; readonly nth: number }
-  | { readonly kind: 'following'; readonly following: Following };
+  | { readonly kind: 'following'; readonly following: Following }
+  | { readonly kind: 'after'; readonly after: After };
 
 /** Demands as they are met at some yards: what is still to be chosen, and what nothing is left to choose of. */
 export interface Opened {
@@ -123,7 +124,7 @@ function packsFollowing(demands: readonly Demand[]): ReadonlySet<PackId> {
   for (const demand of demands) {
     if (demand.buy === 'following') for (const pack of demand.least.keys()) packs.add(pack);
     else if (demand.buy === 'open') for (const pack of demand.packs) packs.add(pack);
-    else for (const pack of atJoints(demand)) packs.add(pack);
+    else if (demand.buy !== 'after') for (const pack of atJoints(demand)) packs.add(pack);
   }
   return packs;
 }
@@ -142,6 +143,7 @@ export function apart(demands: readonly Demand[]): Apart {
     const cutFromRolls =
       demand.buy === 'open' ||
       demand.buy === 'following' ||
+      demand.buy === 'after' ||
       demand.buy === 'mesh' ||
       demand.buy === 'strip' ||
       demand.buy === 'sheet';
@@ -167,6 +169,7 @@ export function openDemands(demands: readonly Demand[], hand: AtHand, market: Ro
   const bare = new Set<string>();
   const items = demands.map((demand): Item => {
     if (demand.buy === 'following') return { kind: 'following', following: demand };
+    if (demand.buy === 'after') return { kind: 'after', after: demand };
     if (demand.buy !== 'open' && demand.buy !== 'strip') return { kind: 'ask', ask: demand };
     const open = demand.buy === 'strip' ? openStrip(demand) : demand;
     // A strip is chosen beside the rolls of walls wherever it has a price; otherwise it is the narrowest.
@@ -191,8 +194,8 @@ export function openDemands(demands: readonly Demand[], hand: AtHand, market: Ro
   return { items, choices, fixed, meshes, packs: [...packsFollowing(demands)] };
 }
 
-/** Everything that is asked for where each open demand takes what it is given. */
-export function asksWith({ items, fixed }: Opened, assigned: Assigned): readonly Ask[] {
+/** Finds what each open demand takes. */
+function takenBy({ fixed }: Opened, assigned: Assigned) {
   const takingOf = (alike: string): Taking => {
     const taking = fixed.get(alike) ?? assigned.get(alike);
     if (!taking) throw new RangeError(`nothing is taken for ${alike}`);
@@ -203,8 +206,21 @@ export function asksWith({ items, fixed }: Opened, assigned: Assigned): readonly
     if (!first) throw new RangeError(`nobody asks for ${alike}`);
     return first;
   };
-  return items.flatMap((item): readonly Ask[] => {
+  return { takingOf, taken };
+}
+
+/** What is asked for besides, once everything is settled. */
+export function asksAfter(opened: Opened, assigned: Assigned): readonly Ask[] {
+  const { taken } = takenBy(opened, assigned);
+  return opened.items.flatMap((item) => (item.kind === 'after' ? item.after.asks(taken) : []));
+}
+
+/** Everything that is settled and cut together where each open demand takes what it is given. */
+export function asksWith(opened: Opened, assigned: Assigned): readonly Ask[] {
+  const { takingOf, taken } = takenBy(opened, assigned);
+  return opened.items.flatMap((item): readonly Ask[] => {
     if (item.kind === 'ask') return [item.ask];
+    if (item.kind === 'after') return [];
     if (item.kind === 'following') return item.following.asks(taken);
     return takingOf(item.alike).each[item.nth]?.asks() ?? [];
   });

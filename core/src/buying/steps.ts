@@ -7,6 +7,7 @@ import { layOver, mapOver } from '../engine/layOver';
 import { type AnyStep, type Key, adds, give, key, step, variants } from '../engine/step';
 import * as K from '../keys';
 import { wayFound } from './proofBook';
+import { settleAlone } from './alone';
 import { chosenFor, chosenWidths } from './chosen';
 import type { Ask, AskOf } from './demand';
 import { extraDemands } from './extras';
@@ -14,7 +15,7 @@ import { gatherTimber } from './gather';
 import { handOf } from './hand';
 import { jointAsks } from './joints';
 import { postKey } from './lengths';
-import { apart, openDemands } from './opened';
+import { apart, asksAfter, openDemands } from './opened';
 import { priceProof } from './priceProof';
 import { choiceProof } from './proof';
 import { packPrice } from './prices';
@@ -35,9 +36,9 @@ function wayOf<W extends Ask['buy']>(way: Way<W>): readonly AnyStep[] {
   return [
     step(
       asked,
-      { rolls: K.ROLL_ASKS, others: K.OTHER_ASKS, cutting: K.CUTTING_AT },
-      ({ rolls, others, cutting }) =>
-        ofKind([...rolls, ...others, ...jointAsks(cutting.pools.map((p) => p.cutting))]),
+      { rolls: K.ROLL_ASKS, after: K.AFTER_ASKS, others: K.OTHER_ASKS, cutting: K.CUTTING_AT },
+      ({ rolls, after, others, cutting }) =>
+        ofKind([...rolls, ...others, ...after, ...jointAsks(cutting.pools.map((p) => p.cutting))]),
       sameList,
     ),
     adds(
@@ -58,9 +59,15 @@ const QUOTE_STEPS: readonly AnyStep[] = [
     handOf(goods, owned, memo),
   ),
   step(
-    K.OPENED,
+    K.ALL_OPENED,
     { demands: K.ROLL_DEMANDS, hand: K.HAND, market: K.ROLL_MARKET_AT },
     ({ demands, hand, market }) => openDemands(demands, hand, market),
+  ),
+  step(
+    K.OPENED,
+    { opened: K.ALL_OPENED, market: K.CUT_MARKET, owned: K.OWNED, memo: K.MEMO, proofs: K.PROOFS },
+    ({ opened, memo, proofs, ...by }) =>
+      settleAlone(opened, { ...by, cut: (task) => cutRunsOnce(task, memo, proofs.cuts) }),
   ),
   step(
     K.CHOICE_PACKS,
@@ -86,6 +93,15 @@ const QUOTE_STEPS: readonly AnyStep[] = [
       settle(settling, (task) => cutRunsOnce(task, settling.memo, proofs.cuts), found),
   ),
   step(K.ROLL_ASKS, { settled: K.SETTLED_AT }, ({ settled }) => settled.asks),
+  step(K.AFTER_ASKS, { opened: K.OPENED, settled: K.SETTLED_AT }, ({ opened, settled }) =>
+    asksAfter(opened, settled.assigned),
+  ),
+  step(
+    K.TIMBER_ASKS,
+    { others: K.OTHER_ASKS, after: K.AFTER_ASKS },
+    ({ others, after }) => [...others, ...after].filter((ask) => ask.buy === 'timber'),
+    sameList,
+  ),
   step(K.MESH_WANTED, { settled: K.SETTLED_AT }, ({ settled }) => settled.wanted),
   step(K.TIMBER_WANTED, { asks: K.TIMBER_ASKS, market: K.CUT_MARKET, owned: K.OWNED }, ({ asks, ...by }) =>
     gatherTimber(asks, by),
@@ -119,16 +135,20 @@ const QUOTE_STEPS: readonly AnyStep[] = [
       market: K.ROLL_MARKET_AT,
       settling: K.SETTLING,
       settled: K.SETTLED_AT,
+      after: K.AFTER_ASKS,
       cutting: K.CUTTING_AT,
       lined: K.LINED,
       docket: K.DOCKET_AT,
     },
-    ({ settled, lined, ...by }) => {
+    ({ settled, after, lined, ...by }) => {
       const { cutting, docket, settling } = by;
       const { opened, market, owned, memo } = settling;
       const unmet = [...lined.flatMap((l) => l.unmet), ...unmetOpens(opened)];
       const priceOf = packPrice(market, owned, memo);
-      const need = (pack: string) => docket.lines.find((l) => l.id === `pack:${pack}`)?.need ?? 0;
+      const later = (pack: string) =>
+        after.reduce((n, ask) => n + (ask.buy === 'pack' && ask.pack === pack ? ask.count : 0), 0);
+      const need = (pack: string) =>
+        (docket.lines.find((l) => l.id === `pack:${pack}`)?.need ?? 0) - later(pack);
       const packed = opened.packs.reduce((total, pack) => total + priceOf(pack)(need(pack)), 0);
       return {
         ...by,
@@ -152,12 +172,6 @@ export const BUYING_STEPS: readonly AnyStep[] = [
   step(K.DEMANDS_APART, { demands: K.DEMANDS }, ({ demands }) => apart(demands)),
   step(K.ROLL_DEMANDS, { apart: K.DEMANDS_APART }, ({ apart: { rolls } }) => rolls, sameList),
   step(K.OTHER_ASKS, { apart: K.DEMANDS_APART }, ({ apart: { others } }) => others, sameList),
-  step(
-    K.TIMBER_ASKS,
-    { asks: K.OTHER_ASKS },
-    ({ asks }) => asks.filter((ask) => ask.buy === 'timber'),
-    sameList,
-  ),
   ...QUOTE_STEPS,
   variants(K.QUOTES, { buying: K.BUYING }, K.QUOTE, ({ buying }) =>
     waysToBuy(buying).map((at) => ({ name: at.yards.join(' '), given: [give(K.BUYING_AT, at)] })),

@@ -5,7 +5,9 @@ export interface MeshTypeRow {
   readonly said: string;
   readonly of: 'steel' | 'plastic';
   /** How its wires run: its picture and its weight follow. */
-  readonly weave: 'squares' | 'hexagons' | 'diamonds';
+  readonly weave: 'squares' | 'hexagons' | 'diamonds' | 'closed';
+  /** Of a square metre of what is closed, kg; null for mesh, whose weight follows from its wire. */
+  readonly weight: number | null;
   /** The steepest grade that it follows, rise over run (rules: Slope and survey). Rigid panels do not rack. */
   readonly follows: number;
   /** Sold as panels that butt at posts and go round no corner. */
@@ -20,6 +22,8 @@ export interface MeshTypeRow {
   readonly pulled: boolean;
   /** Hung as a wall; otherwise over a run alone. */
   readonly wall: boolean;
+  /** What kind of cover it can make, apart from mesh laid in strips. */
+  readonly covers: 'net' | 'panels' | 'sheet' | 'tarp' | 'film' | 'strips' | 'nothing';
   /** A keeper may add one that no yard lists. */
   readonly own: boolean;
 }
@@ -27,6 +31,8 @@ export interface MeshTypeRow {
 const row = (of: Partial<MeshTypeRow> & Pick<MeshTypeRow, 'name' | 'said' | 'follows'>): MeshTypeRow => ({
   of: 'steel',
   weave: 'squares',
+  weight: null,
+  covers: 'strips',
   rigid: false,
   torn: false,
   welded: false,
@@ -37,7 +43,11 @@ const row = (of: Partial<MeshTypeRow> & Pick<MeshTypeRow, 'name' | 'said' | 'fol
   ...of,
 });
 
-/** Every type of mesh. */
+/** What is closed: over a run or round it, never a wall of its own. */
+const cloth = (of: Pick<MeshTypeRow, 'name' | 'said' | 'weight' | 'covers'> & Partial<MeshTypeRow>): MeshTypeRow =>
+  row({ follows: 0.25, of: 'plastic', weave: 'closed', wall: false, own: false, ...of });
+
+/** Every type of mesh, and of what is laid over a run like it. */
 export const MESH_TYPES = {
   'fine-welded': row({ name: 'Fine welded', said: 'fine welded mesh', follows: 0.05, welded: true }),
   welded: row({ name: 'Welded', said: 'welded mesh', follows: 0.05, welded: true }),
@@ -61,6 +71,7 @@ export const MESH_TYPES = {
     said: 'a rigid stock panel',
     follows: 0,
     rigid: true,
+    covers: 'panels',
     own: false,
   }),
   'close-panel': row({
@@ -68,6 +79,7 @@ export const MESH_TYPES = {
     said: 'a rigid close panel',
     follows: 0,
     rigid: true,
+    covers: 'panels',
     own: false,
   }),
   'cover-net': row({
@@ -76,6 +88,7 @@ export const MESH_TYPES = {
     follows: 0.25,
     of: 'plastic',
     wall: false,
+    covers: 'net',
     own: false,
   }),
   plastic: row({
@@ -85,10 +98,25 @@ export const MESH_TYPES = {
     of: 'plastic',
     torn: true,
   }),
+  'shade-cloth': cloth({ name: 'Shade cloth', said: 'shade cloth', weight: 0.09, covers: 'tarp' }),
+  tarp: cloth({ name: 'Tarp', said: 'a tarp', weight: 0.14, covers: 'tarp' }),
+  vinyl: cloth({ name: 'Clear vinyl', said: 'clear vinyl', weight: 0.6, covers: 'tarp' }),
+  film: cloth({ name: 'Clear film', said: 'clear film', weight: 0.19, covers: 'film' }),
+  corrugated: cloth({
+    name: 'Corrugated sheet',
+    said: 'corrugated sheet',
+    weight: 4.9,
+    covers: 'sheet',
+    of: 'steel',
+    rigid: true,
+  }),
 } as const satisfies Readonly<Record<string, MeshTypeRow>>;
 
 export type MeshType = keyof typeof MESH_TYPES;
 export const MESH_TYPE_IDS = Object.keys(MESH_TYPES) as [MeshType, ...MeshType[]];
+
+/** Film, cloth and sheet: rain, snow and wind do not pass. */
+export const isClosed = (of: { readonly type: MeshType }): boolean => typeOf(of).weave === 'closed';
 
 /** The row of a type. */
 export const typeOf = ({ type }: { readonly type: MeshType }): MeshTypeRow => MESH_TYPES[type];

@@ -44,3 +44,19 @@ export const MESHES_2026_11_25: readonly MeshProduct[] = [
   mesh('panel-close', 'close-panel', [100, 100], 5, [0.86, 1.22], PANEL),
   mesh('plastic-20', 'plastic', [20, 20], 1.5, [2, 4], [10, 50]),
 ];
+
+const NETS = [3, 5, 8];
+const closed = (id: string, type: MeshType, thick: number, widths: readonly number[], lengths: readonly number[]) =>
+  mesh(id, type, [0, 0], thick, widths, lengths);
+
+/** What covers are made of (rules: Cover). Nets, tarps and sheets are sold whole: the width and length of a roll are theirs. */
+export const MESHES_2026_11_28: readonly MeshProduct[] = [
+  ...MESHES_2026_11_25,
+  mesh('net-25', 'cover-net', [25, 25], 1.6, NETS, [5, 10, 20]),
+  mesh('net-50', 'cover-net', [50, 50], 1.6, NETS, [5, 10, 20]),
+  closed('shade-cloth', 'shade-cloth', 0.6, [2, 4], [5, 10]),
+  closed('tarp', 'tarp', 0.3, [3, 4, 5, 6], [4, 5, 6, 7, 8]),
+  closed('vinyl', 'vinyl', 0.5, [1.4], [5, 10]),
+  closed('film', 'film', 0.2, [2, 4, 6], [5, 10, 20]),
+  closed('sheet', 'corrugated', 0.5, [0.76, 1.0], [1.8, 2.4, 3.0, 3.6]),
+];

@@ -1,6 +1,6 @@
 import { postKindOf } from './postKinds';
 import { type PackId } from './packs';
-import { typeOf } from './meshTypes';
+import { isClosed, typeOf } from './meshTypes';
 import { type TimberProduct, type MeshProduct, type PostProduct } from './types';
 import { type Reader } from '../saying/reader';
 import { printNumber } from '../units/printLength';
@@ -22,6 +22,13 @@ const PACK_NAMES: Readonly<Record<PackId, string>> = {
   stop: 'Stop board for a leaf',
   spring: 'Spring that closes a gate',
   padlock: 'Hasp and padlock',
+  cord: 'Lacing cord, by the metre',
+  wire: 'Straining wire 2.5 mm, by the metre',
+  stay: 'Stay wire with anchor and strainer',
+  screw: 'Roofing screws with washers',
+  strap: 'Ratchet straps, 5 m',
+  clamp: 'Film clamps for a rolled-up side',
+  gutter: 'Gutter with brackets, by the metre',
 };
 
 const TIMBER_NAMES: Readonly<Record<TimberProduct['kind'], string>> = {
@@ -29,10 +36,14 @@ const TIMBER_NAMES: Readonly<Record<TimberProduct['kind'], string>> = {
   rail: 'Treated rail',
   frame: 'Frame timber',
   sill: 'Sill timber',
+  joist: 'Sawn softwood',
+  tube: 'Steel tube',
+  batten: 'Batten',
 };
 
 /** `Treated board 150 × 25 mm`. */
 export const timberName = (timber: TimberProduct, reader: Reader): string => {
+  if (timber.kind === 'tube') return `${TIMBER_NAMES.tube} ${mm(timber.width)} mm`;
   const size = (metres: number) => (reader.system === 'imperial' ? reader.opening(metres) : mm(metres));
   const unit = reader.system === 'imperial' ? '' : ' mm';
   return `${TIMBER_NAMES[timber.kind]} ${size(timber.width)} × ${size(timber.thickness)}${unit}`;
@@ -51,14 +62,15 @@ const opening = (mesh: MeshProduct, reader: Reader): string =>
 
 /** `Welded 50 × 25`. */
 export const meshName = (mesh: MeshProduct, reader: Reader): string =>
-  `${typeOf(mesh).name} ${opening(mesh, reader)}`;
+  isClosed(mesh) ? typeOf(mesh).name : `${typeOf(mesh).name} ${opening(mesh, reader)}`;
 
 /** The same within a sentence: `welded mesh 50 × 25`. */
 export const meshSaid = (mesh: MeshProduct, reader: Reader): string =>
-  `${typeOf(mesh).said} ${opening(mesh, reader)}`;
+  isClosed(mesh) ? typeOf(mesh).said : `${typeOf(mesh).said} ${opening(mesh, reader)}`;
 
 /** `wire 2.0 mm (14 gauge)`: millimetres and gauge are said together. */
 export function wireName(mesh: MeshProduct): string {
+  if (isClosed(mesh)) return `${printNumber(mesh.wire * 1000, 2)} mm thick`;
   const gauge = gaugeOf(mesh.wire);
   const word = typeOf(mesh).wall ? 'wire' : 'cord';
   return `${word} ${printNumber(mesh.wire * 1000, 1)} mm${gauge ? ` (${gauge} gauge)` : ''}`;

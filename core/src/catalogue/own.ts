@@ -24,7 +24,7 @@ export const offer = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('roll'),
     product: id,
-    width: length(0.05, 6),
+    width: length(0.05, 12),
     length: length(0.5, 500),
     price,
     stock,
@@ -55,7 +55,7 @@ export const ownedPiece = z.discriminatedUnion('kind', [
     ...ownedIds,
     kind: z.literal('roll'),
     product: id,
-    width: length(0.05, 6),
+    width: length(0.05, 12),
     length: length(0.05, 500),
   }),
   z.strictObject({ ...ownedIds, kind: z.literal('post'), product: id, length: length(0.3, 12) }),

@@ -16,5 +16,12 @@ export const PACK_IDS = [
   'stop',
   'spring',
   'padlock',
+  'cord',
+  'wire',
+  'stay',
+  'screw',
+  'strap',
+  'clamp',
+  'gutter',
 ] as const;
 export type PackId = (typeof PACK_IDS)[number];

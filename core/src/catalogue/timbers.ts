@@ -18,6 +18,23 @@ export const TIMBERS: readonly TimberProduct[] = [
   timber('sill', 50, 100),
 ];
 
+/** Rails, beams and props of steel tube, by their diameter. */
+const tube = (diameter: number): TimberProduct => ({
+  ...timber('tube', diameter, diameter),
+  lengths: [2.0, 2.4, 3.0, 3.6],
+});
+
+/** What covers are held up and fastened by (rules: Cover). */
+export const TIMBERS_2026_11_28: readonly TimberProduct[] = [
+  ...TIMBERS,
+  ...[75, 100, 125, 150, 175, 200].map((deep) => timber('joist', 47, deep)),
+  timber('joist', 75, 75),
+  timber('joist', 100, 100),
+  tube(38),
+  tube(48),
+  timber('batten', 19, 38),
+];
+
 /** What leaves are framed with, and what lies under them. */
 export const FRAME_TIMBER = 'frame-63x38';
 export const SILL_TIMBER = 'sill-100x50';

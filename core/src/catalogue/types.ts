@@ -38,10 +38,10 @@ export interface GateKit {
   readonly widths: readonly number[];
 }
 
-/** Sawn timber by the length: boards and rails along the wall, frames of leaves, sills. Sizes m. */
+/** Timber and tube by the length: boards and rails along the wall, frames of leaves, sills, what holds a cover up. Sizes m. */
 export interface TimberProduct {
   readonly id: string;
-  readonly kind: 'board' | 'rail' | 'frame' | 'sill';
+  readonly kind: 'board' | 'rail' | 'frame' | 'sill' | 'joist' | 'tube' | 'batten';
   readonly thickness: number;
   readonly width: number;
   readonly lengths: readonly number[];

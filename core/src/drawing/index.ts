@@ -10,6 +10,7 @@ export {
 } from './scene';
 export { type Contour, type FallArrow, type Relief, type SlopeTint, relief, steepness } from './relief';
 export { roomiest } from './roomiest';
+export { type SectionScene, sectionLine, sectionScene } from './section';
 export { groundScene, sheetScene } from './sheet';
 export {
   type StripBay,
@@ -22,5 +23,5 @@ export {
   stripScene,
 } from './strip';
 export type { StripPiece } from './stripPieces';
-export { FOOT_KINDS, type InkKind, MARK_KINDS, attributesOf, inkOf } from './inks';
+export { FOOT_KINDS, type InkKind, MARK_KINDS, OVER_KINDS, attributesOf, inkOf } from './inks';
 export type { StripLine } from './scene';

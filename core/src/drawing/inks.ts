@@ -1,7 +1,57 @@
 import type { Colour, Ink, Inks, Pattern, Stroke } from '../scenes/ink';
-import { FOOT_INKS, MARK_INKS, OPENING_INKS, STRIP_INKS } from '../stages/facts';
+import { FOOT_INKS, MARK_INKS, OPENING_INKS, OVER_INKS, STRIP_INKS } from '../stages/facts';
 
 const HOLLOW = { fill: 'none' } as const;
+
+const CUT = ['SECTION', 'WHITE', 'CONTINUOUS'] as const;
+
+/** What a section shows that the sheet does not. */
+const SECTION = {
+  earth: {
+    screen: { fill: 'soil', stroke: 'none' },
+    paper: { fill: 'run', stroke: 'none' },
+  },
+  surface: {
+    screen: { ...HOLLOW, stroke: 'ink', width: 2.5 },
+    paper: { ...HOLLOW, stroke: 'ink', width: 0.5 },
+    file: CUT,
+  },
+  'cut-wall': {
+    screen: { ...HOLLOW, stroke: 'ink', width: 3, dash: '4 2' },
+    paper: { ...HOLLOW, stroke: 'ink', width: 0.6, dash: '1 0.5' },
+    file: CUT,
+  },
+  'cut-post': {
+    screen: { fill: 'boards', stroke: 'ink', width: 1.2 },
+    paper: { fill: 'boards', stroke: 'ink', width: 0.3 },
+    file: CUT,
+  },
+  'cut-skirt': {
+    screen: { ...HOLLOW, stroke: 'bark', width: 2.4, dash: '6 4' },
+    paper: { ...HOLLOW, stroke: 'bark', width: 0.5, dash: '1.6 1' },
+    file: CUT,
+  },
+  'cut-cover': {
+    screen: { ...HOLLOW, stroke: 'ink', width: 2.4 },
+    paper: { ...HOLLOW, stroke: 'ink', width: 0.5 },
+    file: CUT,
+  },
+  'cut-rail': {
+    screen: { fill: 'bark', stroke: 'ink', width: 1 },
+    paper: { fill: 'bark', stroke: 'ink', width: 0.2 },
+    file: CUT,
+  },
+  snow: {
+    screen: { fill: 'live', fillOpacity: 0.16, stroke: 'live', width: 1, dash: '3 3' },
+    paper: { fill: 'live', fillOpacity: 0.15, stroke: 'live', width: 0.2, dash: '0.8 0.8' },
+    file: ['SNOW', 'BLUE', 'DASHED'],
+  },
+  keeper: {
+    screen: { fill: 'moss', stroke: 'moss', width: 9 },
+    paper: { fill: 'moss', stroke: 'moss', width: 1.8 },
+    file: CUT,
+  },
+} as const satisfies Inks;
 
 const TABLE = {
   run: {
@@ -76,6 +126,8 @@ const TABLE = {
     paper: { ...HOLLOW, stroke: 'contour', width: 0.2 },
     file: ['CONTOURS', 'CYAN', 'CONTINUOUS'],
   },
+  ...OVER_INKS,
+  ...SECTION,
   ...MARK_INKS,
   ...STRIP_INKS,
 } as const satisfies Inks;
@@ -84,13 +136,14 @@ export type InkKind = keyof typeof TABLE;
 /** The one table of inks: the screen's sheet and strip, pictures, drawing files and print all draw by it. */
 export const INKS: Readonly<Record<InkKind, Ink>> = TABLE;
 
-/** Kinds at the foot of the fence and those marked over it, in the order in which they are drawn. */
+/** Kinds at the foot of the fence, those over the run and those marked over it, in the order in which they are drawn. */
 export const FOOT_KINDS = Object.keys(FOOT_INKS) as readonly InkKind[];
+export const OVER_KINDS = Object.keys(OVER_INKS) as readonly InkKind[];
 export const MARK_KINDS = Object.keys(MARK_INKS) as readonly InkKind[];
 
 export const inkOf = (kind: InkKind): Ink => INKS[kind];
 
-const PATTERNS: readonly (Colour | Pattern)[] = ['apron', 'boards', 'cobbles'] satisfies readonly Pattern[];
+const PATTERNS: readonly (Colour | Pattern)[] = ['apron', 'boards', 'cobbles', 'soil'] satisfies readonly Pattern[];
 
 /** A way to draw as the attributes of an element. */
 export function attributesOf(

@@ -8,7 +8,7 @@ import type { Vector } from '../ground/vector';
  * A drawing in metres, as layers of primitives: web paints it, files and print embed it. Line weights and patterns carry
  * meaning and belong to the painter; here is only what each thing is and where.
  */
-export type FenceLayer = 'run' | 'foot' | 'side' | 'gate' | 'post' | 'marks';
+export type FenceLayer = 'run' | 'foot' | 'side' | 'gate' | 'over' | 'post' | 'marks';
 
 /** What a thing is: mostly what it is inked by; posts by their role, buried lines by what runs in them. */
 export type SceneKind = InkKind | PostRole | Service['kind'];

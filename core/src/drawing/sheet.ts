@@ -1,5 +1,5 @@
 import { footReach } from '../stages/draw';
-import { footShapes, markShapes } from '../stages/draw';
+import { footShapes, markShapes, overShapes } from '../stages/draw';
 import type { InkKind } from './inks';
 import type { PostRole } from '../plan/schema';
 import { formatPart } from '../plan/partRef';
@@ -202,6 +202,7 @@ export function sheetScene(plan: Plan, parts: readonly Part[]): SheetScene {
         points: [s.start, s.end],
       })),
       gate: openingShapes(plan, rings, frames),
+      over: overShapes(parts, { rings, frames }),
       post: posts,
       marks: markShapes(parts, { rings, frames }),
     },

@@ -1,6 +1,7 @@
 import type { AtJoint } from '../buying/run';
 import type { StageId } from '../stages/facts';
 import { type Term, product, sum, value } from '../working';
+import { roundUp } from '../units/round';
 import { PITCH, countPast, gaps, oneMore, onePast } from './along';
 
 /** Rings up an upright joint of mesh so high or wide, m. */
@@ -20,6 +21,12 @@ export const jointPegs = (length: number, stage: StageId): AtJoint => ({
   along: 'across',
   length,
 });
+
+/** Cord that a laced seam takes for each metre of it (rules: Walls). */
+const CORD = 1.5;
+
+/** Metres of cord along seams. */
+export const cordAlong = (length: number): number => roundUp(CORD * length);
 
 const TERMS: Readonly<Record<AtJoint['along'], (length: number, joints: number) => readonly Term[]>> = {
   up: (height, joints) =>

@@ -2,6 +2,7 @@ import { type PartRef, thingOf } from '../plan/partRef';
 import type * as z from 'zod/mini';
 import { type Plan, planShape } from '../plan/schema';
 import { planSchema } from '../plan/document';
+import { brought, isNewer } from '../plan/versions';
 import { blocking } from '../stages/blocking';
 import { cutText, utf8 } from '../schema/text';
 import { amiss } from './amount';
@@ -72,7 +73,14 @@ function messageOf(issue: z.core.$ZodIssue, document: unknown): string {
 export function checkPlan(document: unknown): ReadPlan {
   const wrong = amiss(document);
   if (wrong) return { ok: false, problems: [wrong] };
-  const parsed = planSchema.safeParse(document);
+  if (isNewer(document))
+    return {
+      ok: false,
+      problems: [
+        { code: 'newer', pointer: '/formatVersion', message: 'is from a newer Aviarum; open it there' },
+      ],
+    };
+  const parsed = planSchema.safeParse(brought(document));
   if (!parsed.success) {
     const problems = parsed.error.issues.slice(0, MOST_PROBLEMS).map((issue): Problem => {
       return { code: issue.code, pointer: pointerOf(issue.path), message: messageOf(issue, document) };
@@ -162,4 +170,4 @@ export const writePlan = (plan: Plan): string => `${JSON.stringify(plan, null, 2
  *
  * @throws ZodError for a document that never was a plan: only checked plans are stored, so that is a bug
  */
-export const completePlan = (stored: unknown): Plan => planShape.parse(stored);
+export const completePlan = (stored: unknown): Plan => planShape.parse(brought(stored));

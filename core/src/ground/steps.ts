@@ -43,7 +43,7 @@ export const GEOMETRY_STEPS: readonly AnyStep[] = [
     ({ rings, ...plan }) => fenceWalks(plan, rings),
   ),
   step(K.LINES, { walks: K.WALKS }, ({ walks }) => walks.flatMap((w) => w.lines)),
-  along(K.SPACINGS, K.SPACING_CHOICE),
+  along(K.SPACINGS_CHOSEN, K.SPACING_CHOICE),
   along(K.BANDS, K.BAND_CHOICE),
   along(K.BOARDS, K.BOARD_CHOICE),
   along(K.SLOPES, K.SLOPE_CHOICE),

@@ -1,3 +1,5 @@
+import { ROUGH as COVER } from '../stages/cover/assumed';
+
 /**
  * Figures that are rough by nature, shown to the keeper as assumptions and open to change. Lengths m, hours person-hours.
  * Rules: Assumptions.
@@ -35,6 +37,7 @@ export const ASSUMPTIONS = {
   hoursGateKit: 0.7,
   hoursGateBuilt: 2.0,
   hoursPopDoor: 0.7,
+  ...COVER,
   /** Elapsed hours with a second person, of the hours alone. */
   secondPerson: 0.6,
 } as const;

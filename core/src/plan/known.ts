@@ -17,6 +17,16 @@ export type ChoiceReferences<C> = (
   issue: Issue,
 ) => void;
 
+/** Products, sides and runs that what is planned beside the choices may name. */
+export interface Known extends Products {
+  readonly timbers: ReadonlySet<string>;
+  readonly sides: ReadonlySet<string>;
+  readonly enclosures: ReadonlySet<string>;
+}
+
+/** Looks at what one stage's part of a plan names. */
+export type PlanReferences<P> = (plan: P, known: Known, issue: Issue) => void;
+
 /** Ids are used once. @returns the ids */
 export function unique(
   list: readonly { readonly id: string }[],

@@ -2,6 +2,7 @@ import { usualChoices } from '../stages/choices';
 import { LATEST_EDITION, EDITIONS, type Yard } from '../catalogue';
 import { USUAL_THREATS } from '../stages/threats/kinds';
 import type { Plan } from './schema';
+import { PLAN_VERSION } from './versions';
 
 /** A plan with nothing laid out yet: no birds, fox and rat likely, sensible choices. */
 export function emptyPlan(id: string, name: string, units: Plan['units']): Plan {
@@ -12,7 +13,7 @@ export function emptyPlan(id: string, name: string, units: Plan['units']): Plan 
   const threats: Plan['threats'] = USUAL_THREATS;
   return {
     format: 'aviarum-plan',
-    formatVersion: 1,
+    formatVersion: PLAN_VERSION,
     id,
     name,
     units,
@@ -39,6 +40,9 @@ export function emptyPlan(id: string, name: string, units: Plan['units']): Plan 
     openings: [],
     enclosures: [],
     choices: { plan: usualChoices({ units, threats, threatFigures: {} }), enclosure: {}, side: {} },
+    covers: [],
+    section: null,
+    stature: 1.75,
     postPins: [],
     buying: {
       edition: edition.edition,

@@ -1,5 +1,5 @@
 import { type Issue, unique } from './known';
-import { choiceReferences } from '../stages/choices';
+import { choiceReferences, planReferences } from '../stages/choices';
 import type * as z from 'zod/mini';
 import { EDITIONS, editionNamed } from '../catalogue';
 import type { Catalogue } from '../catalogue/types';
@@ -190,4 +190,5 @@ export function checkReferences(plan: Plan, ctx: z.core.$RefinementCtx) {
   checkYards(plan, catalogue, sold, issue);
   checkFence(plan, named, issue);
   checkChoices(plan, named, sold, issue);
+  planReferences(plan, { ...sold, ...named }, issue);
 }

@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import type * as birds from '../stages/birds/choice';
+import { PLAN_VERSION } from './versions';
 import { ASSUMPTIONS, LEAST, type AssumptionId } from './assumptions';
 import { STAGE_IDS } from '../stages/facts';
 import type { point } from '../schema/common';
@@ -24,7 +25,7 @@ const assumptions = z.strictObject(
 /** The bare shape of the plan document, from which the JSON Schema of plan files is made. Lengths m, money minor units. */
 export const planShape = z.strictObject({
   format: z.literal('aviarum-plan'),
-  formatVersion: z.literal(1),
+  formatVersion: z.literal(PLAN_VERSION),
   id,
   name,
   units: z.enum(['metric', 'imperial']),

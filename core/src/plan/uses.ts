@@ -2,8 +2,8 @@
 export interface PieceUse {
   /** As a sentence calls it. */
   readonly name: string;
-  /** Where its letter stands on the drawings. */
-  readonly letters: 'wall' | 'ground';
+  /** Where its letter stands on the drawings: over the run on the sheet alone. */
+  readonly letters: 'wall' | 'ground' | 'over';
   /** Whether it runs along the fence, so that a little less fence would need a little less of it. */
   readonly along: 'fence' | 'nothing';
 }

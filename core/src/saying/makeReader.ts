@@ -47,6 +47,8 @@ export function makeReader(system: UnitSystem, currency: string): Reader {
           return `${printNumber(value * 100, 1)} %`;
         case 'ratio':
           return trimmed(value, 2);
+        default:
+          return `${trimmed(value, 2)} ${unit}`;
       }
     },
   };

@@ -1,7 +1,7 @@
 /** Colours by what they are on the page; the screen's themes and paper each have their own of every name. */
 export type Colour =
   'ink' | 'bark' | 'edge' | 'yolk' | 'moss' | 'run' | 'live' | 'sheet' | 'stone' | 'contour';
-export type Pattern = 'apron' | 'boards' | 'cobbles';
+export type Pattern = 'apron' | 'boards' | 'cobbles' | 'soil';
 
 /** A way to draw: `width` and `dash` in px on the screen, mm on paper. */
 export interface Stroke {

@@ -1,9 +1,11 @@
 import type { UnitSystem } from '../units/parseLength';
 import { type Threatened } from './threats/kinds';
 import { skirtWanted } from './skirt/wanted';
-import { type ChoiceReferences } from '../plan/known';
+import { type ChoiceReferences, type PlanReferences } from '../plan/known';
+import { references as coverReferences } from './cover/references';
 import * as z from 'zod/mini';
 import * as birds from './birds/choice';
+import * as cover from './cover/choice';
 import * as docket from './docket/choice';
 import * as ground from './ground/choice';
 import * as outline from './outline/choice';
@@ -21,6 +23,7 @@ export const PLAN = {
   ...outline.PLAN,
   ...posts.PLAN,
   ...ways.PLAN,
+  ...cover.PLAN,
   ...docket.PLAN,
 };
 
@@ -38,6 +41,11 @@ export const choiceReferences: ChoiceReferences<z.infer<typeof choices>> = (...g
   posts.references(...given);
   walls.references(...given);
   skirt.references(...given);
+};
+
+/** What the stages' parts of a plan name must be there. */
+export const planReferences: PlanReferences<Pick<z.infer<z.ZodMiniObject<typeof PLAN>>, 'covers'>> = (...given) => {
+  coverReferences(...given);
 };
 
 /** Taken unless something else is chosen. */

@@ -2,25 +2,32 @@ import { type Primitive, type GroundOf, type StripLine, type SheetFrame } from '
 import type { InkKind } from '../drawing/inks';
 import type { FenceWalk } from '../ground/fenceLines';
 import type { Plan } from '../plan/schema';
+import * as cover from './cover/draw';
 import * as posts from './posts/draw';
 import * as skirt from './skirt/draw';
+import type { PostAsk } from './posts/asks';
 import type { Part } from './told';
 
 type OnSheet = (parts: readonly Part[], frame: SheetFrame) => readonly Primitive<InkKind>[];
 type OnStrip = (part: Part, ground: GroundOf) => readonly StripLine[];
-type Preview = (plan: Plan, walks: readonly FenceWalk[]) => readonly Part[];
+type Preview = (plan: Plan, walks: readonly FenceWalk[], asks: readonly PostAsk[]) => readonly Part[];
 
 /** What lies at the foot of the fence, under its line; and what is marked over everything else. */
 const FEET: readonly OnSheet[] = [skirt.sheet];
 const MARKS: readonly OnSheet[] = [];
+/** What lies over the run. */
+const OVER: readonly OnSheet[] = [cover.sheet];
 /** Lines on the strip: along the ground, marks. */
-const STRIPS: readonly OnStrip[] = [skirt.strip];
+const STRIPS: readonly OnStrip[] = [skirt.strip, cover.strip];
 /** Parts as they would stand, one over the other. */
 const PREVIEWS: readonly Preview[] = [skirt.preview, posts.preview];
+/** What lies on posts asks of them. */
+const ASKS: readonly ((plan: Plan) => readonly PostAsk[])[] = [cover.asks];
 /** How far what lies at the foot of a side reaches out from it, m. */
 const REACHES: readonly ((plan: Plan, side: string) => number)[] = [skirt.reach];
 
 export const footShapes: OnSheet = (...given) => FEET.flatMap((draw) => draw(...given));
+export const overShapes: OnSheet = (...given) => OVER.flatMap((draw) => draw(...given));
 export const markShapes: OnSheet = (...given) => MARKS.flatMap((draw) => draw(...given));
 export const stripLines: OnStrip = (...given) => STRIPS.flatMap((draw) => draw(...given));
 
@@ -29,4 +36,7 @@ export const footReach = (plan: Plan, side: string): number =>
   Math.max(...REACHES.map((reach) => reach(plan, side)));
 
 /** Parts as they would stand, without walls, cutting or docket: enough for a drag. */
-export const previews: Preview = (...given) => PREVIEWS.flatMap((preview) => preview(...given));
+export const previews = (plan: Plan, walks: readonly FenceWalk[]): readonly Part[] => {
+  const asks = ASKS.flatMap((ask) => ask(plan));
+  return PREVIEWS.flatMap((preview) => preview(plan, walks, asks));
+};

@@ -1,3 +1,4 @@
+import { cover } from './cover';
 import { docket } from './docket';
 import { ways } from './ways';
 import { walls } from './walls';
@@ -19,8 +20,9 @@ export const STAGES = {
   walls,
   skirt,
   ways,
+  cover,
   docket,
 } as const satisfies Readonly<Record<string, Stage>>;
 
 /** Those that have parts, in the order in which they are drawn, one over the other. */
-export const PAINTED: readonly Stage[] = [skirt, walls, ways, posts];
+export const PAINTED: readonly Stage[] = [skirt, walls, ways, posts, cover];

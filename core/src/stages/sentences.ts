@@ -10,6 +10,7 @@ import * as posts from './posts/changes';
 import * as walls from './walls/changes';
 import * as skirt from './skirt/changes';
 import * as ways from './ways/changes';
+import * as cover from './cover/changes';
 import * as docket from './docket/changes';
 import * as birdsTerms from './birds/terms';
 import * as outlineTerms from './outline/terms';
@@ -17,6 +18,7 @@ import * as postsTerms from './posts/terms';
 import * as wallsTerms from './walls/terms';
 import * as skirtTerms from './skirt/terms';
 import * as waysTerms from './ways/terms';
+import * as coverTerms from './cover/terms';
 import * as docketTerms from './docket/terms';
 
 /** What workings are made of, of the stages and of what several of them share; a code is one only where it has a sentence. */
@@ -30,6 +32,7 @@ export const TERMS = {
   ...wallsTerms.TERMS,
   ...skirtTerms.TERMS,
   ...waysTerms.TERMS,
+  ...coverTerms.TERMS,
   ...docketTerms.TERMS,
 } as const;
 
@@ -44,5 +47,6 @@ export const CHANGES = {
   ...walls.CHANGES,
   ...skirt.CHANGES,
   ...ways.CHANGES,
+  ...cover.CHANGES,
   ...docket.CHANGES,
 } as const;

@@ -1,4 +1,5 @@
 import type * as birds from './birds/told';
+import type * as cover from './cover/told';
 import type * as docket from './docket/told';
 import type { HoursPart } from './facts';
 import type * as outline from './outline/told';
@@ -17,7 +18,8 @@ export type Part =
   | walls.BoardPart
   | skirt.SkirtPart
   | skirt.HouseSkirtPart
-  | ways.OpeningPart;
+  | ways.OpeningPart
+  | cover.CoverParts;
 
 /** Headline numbers of the stages as workings. */
 export type StageHeadlines = birds.Headlines & outline.Headlines & posts.Headlines & skirt.Headlines;
@@ -33,6 +35,7 @@ export type FigureName =
   | walls.FigureName
   | skirt.FigureName
   | ways.FigureName
+  | cover.FigureName
   | docket.FigureName
   | HoursName
   | 'openingLeft';

@@ -3,6 +3,7 @@ import { VERBS as ways } from './ways/verbs';
 import { VERBS as walls } from './walls/verbs';
 import { VERBS as posts } from './posts/verbs';
 import { VERBS as plan } from '../plan/verbs';
+import { VERBS as cover } from './cover/verbs';
 import { VERBS as birds } from './birds/verbs';
 import { VERBS as ground } from './ground/verbs';
 import { VERBS as outline } from './outline/verbs';
@@ -20,5 +21,6 @@ export const VERBS = {
   ...walls,
   ...skirt,
   ...ways,
+  ...cover,
   ...docket,
 } as const;

@@ -8,6 +8,7 @@ import * as posts from './posts/words';
 import * as walls from './walls/words';
 import * as skirt from './skirt/words';
 import * as ways from './ways/words';
+import * as cover from './cover/words';
 import * as docket from './docket/words';
 
 /** What is found, joined from the stages; a code is one only where it has a sentence. */
@@ -20,6 +21,7 @@ export const FINDINGS = {
   ...walls.FINDINGS,
   ...skirt.FINDINGS,
   ...ways.FINDINGS,
+  ...cover.FINDINGS,
   ...docket.FINDINGS,
 } as const;
 
@@ -33,8 +35,9 @@ export const CAUTIONS = {
   walls: walls.cautions,
   skirt: skirt.cautions,
   ways: ways.cautions,
+  cover: cover.cautions,
   docket: docket.cautions,
 } as const satisfies Readonly<Record<StageId, Cautions>>;
 
 /** Where keepers disagree. */
-export const SCHOOLS = { ...posts.SCHOOLS, ...walls.SCHOOLS, ...skirt.SCHOOLS, ...ways.SCHOOLS } as const;
+export const SCHOOLS = { ...posts.SCHOOLS, ...walls.SCHOOLS, ...skirt.SCHOOLS, ...ways.SCHOOLS, ...cover.SCHOOLS } as const;

@@ -16,6 +16,7 @@ import {
   skirtOfKind,
   surveyRings,
 } from '../index';
+import { KIND_IDS as COVER_KIND_IDS, KINDS as COVER_KINDS } from '../stages/cover/kinds';
 import type { Scope } from '../plan/scope';
 
 /** Every scope in which something can be chosen: the plan, each run, each fenced side. */
@@ -63,5 +64,10 @@ export function ofEveryKind(plan: Plan): readonly (readonly [kind: string, plan:
       return change ? [[words, apply(plan, change)] as [string, Plan]] : [];
     }),
   );
-  return [...skirts, ...openings];
+  const over = { id: 'every', name: 'cover', enclosure: plan.enclosures[0]?.id ?? '', outline: null, height: 1.8 };
+  const covers = COVER_KIND_IDS.map((kind): [string, Plan] => [
+    kind,
+    apply({ ...plan, covers: [] }, { verb: 'add-cover', cover: COVER_KINDS[kind].usual(over) }),
+  ]);
+  return [...skirts, ...openings, ...covers];
 }

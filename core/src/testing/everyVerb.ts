@@ -10,6 +10,7 @@ import {
 } from '../index';
 import type { Verb } from '../plan/changes/types';
 import { PLAIN_GATE } from '../stages/ways/kinds/gate';
+import { KINDS as COVERS } from '../stages/cover/kinds';
 import { aRun } from './aRun';
 
 const scope = WHOLE_PLAN;
@@ -19,6 +20,10 @@ const tree = { id: 't1', name: 'Damson', at: { x: 3, y: 1.5 }, trunk: 0.2, roots
 const pin = { id: 'n1', side: 's1', along: 1.1, post: { kind: 'new' as const } };
 const demo = DEMO_PLANS[0] as Plan;
 const shed = DEMO_SHED[0] as OwnedPiece;
+
+const over = { enclosure: 'run', outline: null, height: 1.8 };
+const lid = COVERS.strips.usual({ ...over, id: 'lid', name: 'mesh lid' });
+const overNet = COVERS.net.usual({ ...over, id: 'net', name: 'net' });
 
 /** A run beside its house with one of everything that a change may be about. */
 export function aFullRun(): Plan {
@@ -36,6 +41,7 @@ export function aFullRun(): Plan {
     { verb: 'add-band', scope, band: { id: 'low', mesh: 'fine-13', top: 0.6, widths: 'cheapest' } },
     { verb: 'set-pin', pin },
     { verb: 'set-extra', extra },
+    { verb: 'add-cover', cover: overNet },
     { verb: 'set-owned', piece: shed },
     { verb: 'set-spacing', scope: onSide, spacing: 1.8 },
   ];
@@ -47,6 +53,12 @@ const six = (letter: string) => [0, 1, 2, 3].map((i) => `${letter}${i}`);
 /** One change of every verb that there is, as the full run can take it: a new verb is not forgotten, it does not compile. */
 export const EVERY_VERB: { readonly [V in Verb]: ChangeOf<V> } = {
   rename: { verb: 'rename', name: 'Another' },
+  'add-cover': { verb: 'add-cover', cover: lid },
+  'set-cover': { verb: 'set-cover', id: 'net', to: { sag: 0.4 } },
+  'make-cover': { verb: 'make-cover', cover: { ...lid, id: 'net' } },
+  'remove-cover': { verb: 'remove-cover', id: 'net' },
+  'set-section': { verb: 'set-section', section: { from: { x: -1, y: 1 }, to: { x: 7, y: 2 } } },
+  'set-stature': { verb: 'set-stature', stature: 1.6 },
   'set-note': { verb: 'set-note', note: 'the wet end first' },
   'tick-bought': { verb: 'tick-bought', line: 'pack:staple longacre', done: 'yes' },
   'set-currency': { verb: 'set-currency', currency: 'EUR' },
@@ -170,7 +182,7 @@ export const EVERY_VERB: { readonly [V in Verb]: ChangeOf<V> } = {
   'take-prices': {
     verb: 'take-prices',
     prices: {
-      edition: '2026-11-25b',
+      edition: '2026-11-28',
       pricesAsOf: '2026-11-25',
       ownProducts: [],
       ownPrices: [

@@ -97,10 +97,23 @@ export const aChosenRun: fc.Arbitrary<Plan> = fc
   });
 
 /** Everything that has a place, moved; what is measured from a corner goes along. */
+/** A direction as it is after a move. */
+function turnedWay(radians: number, to: (p: Vector) => Vector): number {
+  const [a, b] = [to({ x: 0, y: 0 }), to({ x: Math.cos(radians), y: Math.sin(radians) })];
+  return Math.atan2(b.y - a.y, b.x - a.x);
+}
+
+function movedCover(cover: Plan['covers'][number], to: (p: Vector) => Vector): Plan['covers'][number] {
+  if (!('height' in cover)) return cover;
+  const outline = cover.outline?.map(to) ?? null;
+  return { ...cover, outline, falls: turnedWay(cover.falls, to) };
+}
+
 export function moved(plan: Plan, to: (p: Vector) => Vector): Plan {
   return {
     ...plan,
     corners: plan.corners.map((c) => ({ ...c, ...to(c) })),
+    covers: plan.covers.map((c) => movedCover(c, to)),
     ground: {
       ...plan.ground,
       buildings: plan.ground.buildings.map((b) => ({ ...b, outline: b.outline.map(to) })),

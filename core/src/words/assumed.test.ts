@@ -11,6 +11,8 @@ import {
   assumedIn,
   reckon,
 } from '../index';
+import { KINDS } from '../stages/cover/kinds';
+import { strengthWorking } from '../stages/cover/strength/working';
 import { aRun } from '../testing/aRun';
 import { everyOption, ofEveryKind } from '../testing/everyOption';
 import { aFullRun } from '../testing/everyVerb';
@@ -47,6 +49,8 @@ function amongSheds(run: Plan): Plan {
   return { ...run, ground: { ...run.ground, buildings } };
 }
 
+const over = { enclosure: 'run', outline: null, height: 2 };
+
 /** Plans in which every kind of work is done, and every kind of way in, skirt and post. */
 const PLANS: readonly Plan[] = [
   // Sides so long that mesh is joined.
@@ -54,6 +58,7 @@ const PLANS: readonly Plan[] = [
   apply(orchard, { verb: 'set-crew', crew: 'two' }),
   amongSheds(aRun({ house: 'none' })),
   ...DEMO_PLANS,
+  apply(orchard, { verb: 'add-cover', cover: KINDS.tarp.usual({ ...over, id: 'tarp', name: 'tarp' }) }),
   ...ofEveryKind(aFullRun()).map(([, made]) => made),
   ...Object.values(everyOption(orchard))
     .flat()
@@ -70,6 +75,7 @@ const told = (reckoning: Reckoning): readonly Term[] => {
   };
   for (const term of Object.values(reckoning.workings) as readonly (Term | undefined)[]) if (term) walk(term);
   for (const line of reckoning.docket.lines) walk(line.working.need);
+  for (const row of reckoning.strength) walk(strengthWorking(row, 'dry'));
   return all;
 };
 

@@ -1,18 +1,7 @@
 import type { Term, TermCode } from '../working';
 import type { AssumptionId } from '../plan/assumptions';
-
-/** What a rough figure can change. */
-export type Touches = 'price' | 'hours' | 'findings';
-
-/** A rough figure as the keeper sees it. */
-export interface AssumedRow {
-  readonly name: string;
-  /** In which it is kept and typed: m and m³ of the plan’s own units, hours a person. */
-  readonly unit: 'm' | 'm³' | 'h' | 'share';
-  readonly touches: readonly Touches[];
-  /** Terms of workings in which it stands. */
-  readonly told: readonly TermCode[];
-}
+import { ROUGH_ROWS as COVER } from '../stages/cover/rough';
+import type { AssumedRow, Touches } from '../working/assumed';
 
 const hours = (name: string, ...told: readonly TermCode[]): AssumedRow => ({
   name,
@@ -56,6 +45,7 @@ export const ASSUMED: Readonly<Record<AssumptionId, AssumedRow>> = {
   hoursGateKit: hours('A gate hung from a kit', 'hours.gates'),
   hoursGateBuilt: hours('A gate built and hung', 'hours.gates-built'),
   hoursPopDoor: hours('A pop door or hatch', 'hours.pop-doors'),
+  ...COVER,
   secondPerson: {
     name: 'With a second person, share of the hours',
     unit: 'share',

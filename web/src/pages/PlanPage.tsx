@@ -9,6 +9,7 @@ import { TopBar } from '../shell/TopBar';
 import { GroundSheet } from '../sheet/GroundSheet';
 import { isPlan } from '../state/ahead';
 import { leftAt, rememberStage } from '../state/leftAt';
+import { giveRoom, useRoom } from '../state/room';
 import { useReckoning } from '../state/reckoningStore';
 import { STAGE_VIEWS } from '../stages/stages';
 import { fetched } from './fetched';
@@ -28,6 +29,8 @@ const STRIP_TO_COME = (
     </header>
   </section>
 );
+const VIEWS = ['sheet', 'section'] as const;
+const SectionSheet = lazy(async () => ({ default: (await import('../sheet/SectionSheet')).SectionSheet }));
 const Keys = lazy(() => import('../shell/Keys'));
 const DocketPaper = fetched(async () => (await import('../docket/DocketPaper')).DocketPaper);
 
@@ -42,6 +45,30 @@ function SumsTrouble({ why }: { why: string }) {
         is safe.
       </p>
     </div>
+  );
+}
+
+/** The plan from above; at a stage that has one, the section where the keeper looks at it from the side. */
+function SheetOrSection({ stage, whole }: { stage: StageId; whole: 'yes' | 'no' }) {
+  const view = useRoom((s) => s.view);
+  if (STAGE_VIEWS[stage].section !== 'yes') return <GroundSheet stage={stage} whole={whole} />;
+  return (
+    <>
+      {view === 'section' ? (
+        <Suspense fallback={null}>
+          <SectionSheet />
+        </Suspense>
+      ) : (
+        <GroundSheet stage={stage} whole={whole} />
+      )}
+      <div className="viewpick noprint" role="group" aria-label="Look at it">
+        {VIEWS.map((one) => (
+          <button key={one} type="button" aria-pressed={view === one} onClick={() => giveRoom({ view: one })}>
+            {one === 'sheet' ? 'From above' : 'From the side'}
+          </button>
+        ))}
+      </div>
+    </>
   );
 }
 
@@ -102,7 +129,7 @@ export function PlanPage() {
             {(whole) => (
               <>
                 <ErrorBoundary what="The sheet" of={key}>
-                  <GroundSheet stage={stage} whole={whole} />
+                  <SheetOrSection stage={stage} whole={whole} />
                 </ErrorBoundary>
                 {sums !== null && <SumsTrouble why={sums} />}
               </>

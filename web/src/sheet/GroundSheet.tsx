@@ -8,20 +8,22 @@ import {
   sheetScene,
 } from '@aviarum/core';
 import { Maximize, Minus, Plus } from 'lucide-react';
-import { Suspense, lazy, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { type ComponentProps, Suspense, lazy, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { shownPlan, usePlan } from '../state/planStore';
 import { useReader, useReckoning } from '../state/reckoningStore';
 import { useSelection } from '../state/selection';
+import { hideCovers, useRoom } from '../state/room';
 import { AreaWords } from './AreaWords';
 import { CornerWords } from './CornerWords';
 import { Dimensions } from './Dimensions';
 import { Grid, NorthArrow, ScaleBar, SlopeLegend } from './Frame';
 import { Guides } from './Guides';
 import { type Touched, movingScene, stillScene } from './heldScene';
-import { FenceLayer, GroundLayer, SheetPatterns } from './layers';
+import { FenceLayer, GroundLayer, SheetPatterns, polyline } from './layers';
 import { Letters } from './Letters';
 import { LitPart } from './LitPart';
 import { Stops } from './Stops';
+import type { Stop } from './stop';
 import { useRelief } from './useRelief';
 import { useSheetGestures } from './useSheetGestures';
 import { type MakeStops, STAGE_VIEWS } from '../stages/stages';
@@ -72,10 +74,45 @@ function useSlopes(settled: Plan | null, extent: Extent | null, wanted: boolean)
   return { relief, steep };
 }
 
-/** Nearer, further, and all of it. */
-function SheetTools({ zoom, showAll }: { zoom: (by: number) => void; showAll: () => void }) {
+/** The line along which the section is drawn, between its two ends. */
+function SectionLine({ stops, scale }: { stops: readonly Stop[]; scale: number }) {
+  const [a, b] = stops.filter((s) => s.id.startsWith('section/')).map(({ at }) => at);
+  if (!a || !b) return null;
+  return <path className="d-sectionline" d={polyline([a, b], scale)} />;
+}
+
+type Over = ComponentProps<typeof FenceLayer>['over'];
+
+/** Covers with all that holds them up where that is what the stage is about; their outline elsewhere. */
+function useOver(stage: StageId): Over {
+  const shown = useRoom((s) => s.over);
+  if (shown === 'hidden') return 'hidden';
+  return STAGE_VIEWS[stage].over ?? 'outline';
+}
+
+/** Nearer, further, and all of it, and covers. */
+function SheetTools({
+  zoom,
+  showAll,
+  covers,
+}: {
+  zoom: (by: number) => void;
+  showAll: () => void;
+  /** How covers are shown; null where there are none. */
+  covers: Over | null;
+}) {
   return (
     <div className="sheettools noprint">
+      {covers !== null && (
+        <button
+          type="button"
+          className="wordy"
+          aria-pressed={covers !== 'hidden'}
+          onClick={hideCovers}
+        >
+          {covers === 'hidden' ? 'Show covers' : 'Hide covers'}
+        </button>
+      )}
       <button type="button" aria-label="Nearer" onClick={() => zoom(1.3)}>
         <Plus size={18} />
       </button>
@@ -120,6 +157,7 @@ function SheetWords({ stage, plan, scene, scale, still, phone, calm }: Words) {
       {lettered && reckoning && (
         <Letters
           plan={plan}
+          parts={reckoning.parts}
           cutting={reckoning.cutting}
           scale={scale}
           show={stage === 'docket' ? 'letters' : 'lit-only'}
@@ -134,14 +172,15 @@ function useFence(
   plan: Plan | null,
   settled: Plan | null,
   touched: Touched | undefined,
+  along: Stop['with'],
   parts: readonly Part[],
 ) {
   const held = usePlan((s) => s.held);
   const stays = useMemo(() => (settled && touched ? stillScene(settled, touched) : null), [settled, touched]);
   const scene = useMemo(() => {
     if (!plan) return null;
-    return held && touched ? movingScene(plan, touched) : sheetScene(plan, parts);
-  }, [plan, held, touched, parts]);
+    return held && touched ? movingScene(plan, touched, along?.(plan) ?? []) : sheetScene(plan, parts);
+  }, [plan, held, touched, along, parts]);
   return { stays, scene };
 }
 
@@ -184,9 +223,10 @@ export function GroundSheet({ stage, still: isStill, whole }: SheetProps) {
     wheel: still ? 'no' : 'yes',
   });
   const touched = inHand?.touched;
-  const { stays, scene } = useFence(plan, settled, touched, parts);
+  const { stays, scene } = useFence(plan, settled, touched, inHand?.stop.with, parts);
   const { relief, steep } = useSlopes(settled, extent, !still);
   const onOpen = useCallback((id: string | null) => openThing(id), [openThing]);
+  const over = useOver(stage);
 
   if (!plan || !scene || !ground || !settled) return null;
   const { scale } = view;
@@ -208,8 +248,8 @@ export function GroundSheet({ stage, still: isStill, whole }: SheetProps) {
               <ReliefLayer {...{ relief, scene, ground, scale }} words={phone || still ? 'no' : 'yes'} />
             </Suspense>
           )}
-          {stays && <FenceLayer scene={stays} scale={scale} />}
-          <FenceLayer scene={scene} scale={scale} />
+          {stays && <FenceLayer scene={stays} scale={scale} over={over} />}
+          <FenceLayer scene={scene} scale={scale} over={over} />
           <GroundLayer {...{ scene: ground, scale }} words={still ? 'no' : 'yes'} named={named} />
           {!still && <Dimensions scene={scene} scale={scale} only={touched?.own ?? null} open={open} />}
           <SheetWords {...{ stage, plan, scene, scale, still, phone, calm }} />
@@ -218,6 +258,7 @@ export function GroundSheet({ stage, still: isStill, whole }: SheetProps) {
               <TapeLayer tape={settled.ground.tape} scale={scale} />
             </Suspense>
           )}
+          <SectionLine stops={stops} scale={scale} />
           <LitPart scene={scene} scale={scale} />
           {!inHand && stops.length > 0 && (
             <Stops stops={stops} plan={settled} scale={scale} open={open} onOpen={onOpen} />
@@ -228,7 +269,9 @@ export function GroundSheet({ stage, still: isStill, whole }: SheetProps) {
         {calm && !still && !phone && <SlopeLegend steep={steep} height={size.height} />}
         {!still && <ScaleBar view={view} height={size.height} system={system} least={phone ? 16 : 34} />}
       </svg>
-      {!still && <SheetTools zoom={(by) => zoom(by, size)} showAll={showAll} />}
+      {!still && (
+        <SheetTools zoom={(by) => zoom(by, size)} showAll={showAll} covers={plan.covers.length > 0 ? over : null} />
+      )}
     </>
   );
 }

@@ -1,9 +1,10 @@
-import { type CuttingPool, type Plan, USES, sideFrames, formatPart } from '@aviarum/core';
+import { type CuttingPool, type Part, type Plan, USES, sideFrames, formatPart } from '@aviarum/core';
 import { useMemo } from 'react';
 import { useSelection } from '../state/selection';
 
 interface Props {
   readonly plan: Plan;
+  readonly parts: readonly Part[];
   readonly cutting: readonly CuttingPool[];
   readonly scale: number;
   readonly show: 'letters' | 'lit-only';
@@ -16,19 +17,45 @@ interface Placed {
   readonly key: string;
 }
 
+/** Middles of the strips of covers, by the names of their pieces. */
+function overheadOf(parts: readonly Part[]): ReadonlyMap<string, { readonly x: number; readonly y: number }> {
+  return new Map(
+    parts.flatMap((p) =>
+      p.kind === 'cover-strip'
+        ? [
+            [
+              formatPart(p.part),
+              {
+                x: p.points.reduce((t, q) => t + q.x / p.points.length, 0),
+                y: p.points.reduce((t, q) => t + q.y / p.points.length, 0),
+              },
+            ] as const,
+          ]
+        : [],
+    ),
+  );
+}
+
 /** A letter at the middle of each piece, or of the one that is lit alone, which shines along its whole length. Those that would meet are left out. */
-export function Letters({ plan, cutting, scale, show }: Props) {
+export function Letters({ plan, parts, cutting, scale, show }: Props) {
   const { lit } = useSelection();
   const frames = useMemo(() => sideFrames(plan), [plan]);
   const pieces = useMemo(
     () => cutting.flatMap((pool) => pool.rolls.flatMap((roll) => roll.pieces)),
     [cutting],
   );
+  const overhead = useMemo(() => overheadOf(parts), [parts]);
   const places = useMemo(() => {
     const placed: Placed[] = [];
     const taken: { x: number; y: number }[] = [];
     for (const piece of pieces) {
       if (piece.use === 'board') continue;
+      const over = overhead.get(formatPart(piece.part));
+      if (over) {
+        const key = `${piece.letter} ${formatPart(piece.part)}`;
+        placed.push({ letter: piece.letter, x: over.x * scale, y: -over.y * scale, key });
+        continue;
+      }
       const longest = piece.spans.reduce(
         (a, b) => (b.to - b.from > a.to - a.from ? b : a),
         piece.spans[0] ?? { side: '', from: 0, to: 0 },
@@ -46,7 +73,7 @@ export function Letters({ plan, cutting, scale, show }: Props) {
       }
     }
     return placed;
-  }, [pieces, frames, scale]);
+  }, [pieces, frames, overhead, scale]);
 
   const litPath = pieces
     .filter((p) => p.letter === lit)

@@ -1,4 +1,5 @@
 import {
+  type Part,
   type PartRef,
   type Plan,
   type SheetScene,
@@ -56,9 +57,9 @@ export function stillScene(plan: Plan, { own }: Touched): SheetScene {
 }
 
 /** The part that goes with the hand: drawn anew each frame. */
-export function movingScene(plan: Plan, { own, beside }: Touched): SheetScene {
+export function movingScene(plan: Plan, { own, beside }: Touched, over: readonly Part[]): SheetScene {
   const parts = previewFence(plan).filter((p) => beside.includes(p.side));
-  const scene = sheetScene(plan, parts);
+  const scene = sheetScene(plan, [...parts, ...over]);
   const gates = scene.layers.gate.filter((g) => openingsOn(plan, own).has(g.part));
   return only({ ...scene, layers: { ...scene.layers, gate: gates } }, (id) => own.includes(id), 'with-run');
 }

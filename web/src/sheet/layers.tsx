@@ -3,6 +3,7 @@ import {
   type GroundScene,
   type InkKind,
   MARK_KINDS,
+  OVER_KINDS,
   type Primitive,
   type SceneKind,
   type SheetScene,
@@ -117,6 +118,14 @@ export const GroundLayer = memo(function GroundLayer({
   );
 });
 
+/** A prop is no smaller than this on the screen, px. */
+const LEAST_DISC = 5;
+
+function disc(at: Point, r: number, scale: number): string {
+  const [x, y] = [px(at.x * scale), px(-at.y * scale)];
+  return `M${px(x - r)},${y}a${r},${r} 0 1 0 ${2 * r},0a${r},${r} 0 1 0 ${-2 * r},0Z`;
+}
+
 /** What stages draw, each kind as one path. */
 function Inked({
   list,
@@ -127,8 +136,11 @@ function Inked({
   kinds: readonly InkKind[];
   scale: number;
 }) {
-  const drawn = (p: Primitive) =>
-    p.shape === 'polygon' ? polygon(p.points, scale) : p.shape === 'line' ? polyline(p.points, scale) : '';
+  const drawn = (p: Primitive) => {
+    if (p.shape === 'polygon') return polygon(p.points, scale);
+    if (p.shape === 'line') return polyline(p.points, scale);
+    return p.shape === 'circle' ? disc(p.at, Math.max(LEAST_DISC, p.radius * scale), scale) : '';
+  };
   return kinds.map((kind) => (
     <path
       key={kind}
@@ -142,9 +154,22 @@ function Inked({
   ));
 }
 
+/** Covers themselves, without their seams and what holds them up. */
+const OUTLINES = OVER_KINDS.filter((kind) => kind.startsWith('cover-') && kind !== 'cover-seam');
+
 /** The run and everything of the fence, each kind as one path. */
-export const FenceLayer = memo(function FenceLayer({ scene, scale }: { scene: SheetScene; scale: number }) {
-  const { run, foot, side, gate, post, marks } = scene.layers;
+export const FenceLayer = memo(function FenceLayer({
+  scene,
+  scale,
+  over: shown,
+}: {
+  scene: SheetScene;
+  scale: number;
+  /** What lies over the run: with all that holds it up, its outline alone, or hidden. */
+  over: 'all' | 'outline' | 'hidden';
+}) {
+  const { run, foot, side, gate, over, post, marks } = scene.layers;
+  const overhead = shown === 'hidden' ? [] : shown === 'all' ? OVER_KINDS : OUTLINES;
   const squares = only(post, 'square');
   const square = (p: Extract<Primitive, { shape: 'square' }>, least: number) => {
     const half = Math.max(least, p.size * scale) / 2;
@@ -175,6 +200,9 @@ export const FenceLayer = memo(function FenceLayer({ scene, scale }: { scene: Sh
             .join('')}
         />
       ))}
+      <g data-layer="over">
+        <Inked list={over} kinds={overhead} scale={scale} />
+      </g>
       {only(gate, 'swing').map((g) => (
         <g key={g.part} data-part={g.part}>
           <path className="d-gap" d={polyline([g.hinge, g.latch], scale)} />
@@ -239,6 +267,11 @@ export function SheetPatterns() {
       <pattern id="cobbles" width="11" height="8" patternUnits="userSpaceOnUse">
         <ellipse cx="4" cy="4" rx="3.4" ry="2.8" fill="none" stroke="var(--ink)" strokeWidth="0.8" />
         <ellipse cx="9" cy="2.5" rx="2" ry="1.7" fill="none" stroke="var(--ink)" strokeWidth="0.8" />
+      </pattern>
+      <pattern id="soil" width="9" height="9" patternUnits="userSpaceOnUse">
+        <rect width="9" height="9" fill="var(--ground)" />
+        <circle cx="2" cy="2" r="0.8" fill="var(--bark)" opacity="0.55" />
+        <circle cx="6.5" cy="6.5" r="0.8" fill="var(--bark)" opacity="0.55" />
       </pattern>
       <pattern id="apron" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
         <path d="M0 0V7" stroke="var(--bark)" strokeWidth="1" opacity="0.65" />

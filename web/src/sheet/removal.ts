@@ -1,4 +1,4 @@
-import { type Change, type GroundList, type Plan, canRemoveCorner } from '@aviarum/core';
+import { type Change, type GroundList, type PartRef, type Plan, canRemoveCorner } from '@aviarum/core';
 import { onGround, partOfStop } from './stopId';
 
 /** How the thing at a stop is taken out, where it can be. */
@@ -10,11 +10,27 @@ export function removalOf(plan: Plan, stop: string): { change: Change } | null {
       : null;
   if (part?.on === 'opening') return { change: { verb: 'remove-opening', id: part.opening } };
   if (part?.on === 'pin') return { change: { verb: 'remove-pin', id: part.pin } };
+  if (part && 'cover' in part) return offCover(plan, part);
   const thing = onGround(part);
   if (!thing) return null;
   const { list, id, point } = thing;
   if (point !== null) return withoutPoint(plan, list, id, point);
   return { change: { verb: 'remove-from-ground', list, id } };
+}
+
+/** A corner of a cover, while enough are left; a prop that the keeper set. */
+function offCover(plan: Plan, part: Extract<PartRef, { cover: string }>): { change: Change } | null {
+  const cover = plan.covers.find((c) => c.id === part.cover);
+  if (!cover) return null;
+  const set = (to: object): { change: Change } => ({
+    change: { verb: 'set-cover', id: cover.id, to } as Change,
+  });
+  if (part.on === 'cover-point' && 'outline' in cover && (cover.outline?.length ?? 0) > 3)
+    return set({ outline: cover.outline?.filter((_, i) => i !== part.point) });
+  if (part.on !== 'cover-prop') return null;
+  const without = <T>(list: readonly T[] | null) => list?.filter((_, i) => i !== part.nth - 1);
+  if ('props' in cover && cover.props) return set({ props: without(cover.props) });
+  return 'posts' in cover && cover.posts ? set({ posts: without(cover.posts) }) : null;
 }
 
 /** One point of an outline or a line, while enough are left. */

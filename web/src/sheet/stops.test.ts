@@ -82,7 +82,7 @@ describe('a thing in hand', () => {
     const touched = touchedBy(orchard, 'corner:c3');
     expect(touched.own).toEqual(['s2', 's3']);
     const still = stillScene(orchard, touched);
-    const moving = movingScene(orchard, touched);
+    const moving = movingScene(orchard, touched, []);
     expect([...still.layers.side, ...moving.layers.side].map((s) => s.part).sort()).toEqual(
       sheetScene(orchard, [])
         .layers.side.map((s) => s.part)

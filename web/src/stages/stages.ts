@@ -15,6 +15,10 @@ export interface StageView {
   readonly stops?: () => Promise<MakeStops>;
   /** What a phone shows first: the choices, or the places on the sheet that they are about. */
   readonly first: 'choices' | 'places';
+  /** How covers are shown on the sheet; by their outline unless this says otherwise. */
+  readonly over?: 'all';
+  /** Whether its sheet can be looked at from the side. */
+  readonly section?: 'yes';
   /** Whether pieces of mesh bear their letters. */
   readonly lettered: 'yes' | 'no';
   /** Whether a plan has use for it; every plan unless this says otherwise. */
@@ -67,10 +71,19 @@ export const STAGE_VIEWS: Readonly<Record<StageId, StageView>> = {
     first: 'places',
     lettered: 'no',
   },
+  cover: {
+    panel: fetched(async () => (await import('./cover/CoverPanel')).CoverPanel),
+    stops: async () => (await import('./cover/stops')).stops,
+    first: 'choices',
+    lettered: 'yes',
+    over: 'all',
+    section: 'yes',
+  },
   docket: {
     panel: fetched(async () => (await import('./docket/DocketPanel')).DocketPanel),
     first: 'choices',
     lettered: 'yes',
+    over: 'all',
   },
 };
 

@@ -9,13 +9,19 @@ interface Room {
   readonly strip: number | null;
   /** The strip is folded to its overview. */
   readonly folded: 'yes' | 'no';
+  /** The plan from above, or the run from the side. */
+  readonly view: 'sheet' | 'section';
+  /** Covers on the sheet. */
+  readonly over: 'shown' | 'hidden';
 }
 
 export const useRoom = create<Room>()(
-  persist<Room>(() => ({ panel: null, strip: null, folded: 'no' }), { name: 'aviarum room' }),
+  persist<Room>(() => ({ panel: null, strip: null, folded: 'no', over: 'shown', view: 'sheet' }), { name: 'aviarum room' }),
 );
 
 export const giveRoom = (to: Partial<Room>): void => {
   useRoom.setState(to);
 };
+export const hideCovers = (): void =>
+  giveRoom({ over: useRoom.getState().over === 'hidden' ? 'shown' : 'hidden' });
 export const foldStrip = (): void => giveRoom({ folded: useRoom.getState().folded === 'yes' ? 'no' : 'yes' });

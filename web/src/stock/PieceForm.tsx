@@ -42,7 +42,7 @@ function productsOf(kind: Kind, market: Market, reader: Reader) {
     case 'post':
       return market.postIds().map((id) => ({ value: id, label: postName(market.post(id), reader) }));
     case 'timber':
-      return (['board', 'rail', 'frame', 'sill'] as const)
+      return (['board', 'rail', 'frame', 'sill', 'joist', 'tube', 'batten'] as const)
         .flatMap((k) => market.timbersOf(k))
         .map((t) => ({ value: t.id, label: timberName(t, reader) }));
     case 'kit':

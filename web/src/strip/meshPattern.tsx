@@ -10,10 +10,11 @@ export function meshPitch(
   pxPerMetre: number,
 ): { readonly wide: number; readonly high: number } {
   const { up, along } = mesh.opening;
-  const small = Math.min(up, along);
+  // What is closed has no opening: it is hatched.
+  const small = Math.min(up, along) || 0.03;
   const pitch = Math.max(LEAST, Math.min(MOST, small * pxPerMetre));
-  const high = Math.min(MOST * 2, (up / small) * pitch);
-  return { wide: (along / small) * pitch, high };
+  const high = Math.min(MOST * 2, (up > 0 ? up / small : 1) * pitch);
+  return { wide: (along > 0 ? along / small : 1) * pitch, high };
 }
 
 export function MeshPattern({ id, mesh, pxPerMetre }: { id: string; mesh: MeshProduct; pxPerMetre: number }) {
@@ -23,6 +24,7 @@ export function MeshPattern({ id, mesh, pxPerMetre }: { id: string; mesh: MeshPr
     hexagons: `M0 ${high / 2}L${wide * 0.3} 0H${wide * 0.7}L${wide} ${high / 2}L${wide * 0.7} ${high}H${wide * 0.3}Z`,
     diamonds: `M0 ${high / 2}L${wide / 2} 0L${wide} ${high / 2}L${wide / 2} ${high}Z`,
     squares: `M0 0H${wide}M0 0V${high}`,
+    closed: `M0 ${high}L${wide} 0`,
   }[MESH_TYPES[mesh.type].weave];
   return (
     <pattern id={id} width={wide} height={high} patternUnits="userSpaceOnUse">

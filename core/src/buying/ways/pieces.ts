@@ -3,7 +3,7 @@ import type { SoldUnit } from '../../catalogue/market';
 import { notHeld, piecesOf, priceWorking } from '../docket/buy';
 import { type Bare, line } from '../docket/line';
 import type { DocketLine } from '../docket/types';
-import { meshWeight } from '../docket/weights';
+import { meshWeight } from '../../catalogue/meshWeight';
 import * as K from '../../keys';
 import { EPSILON } from '../../units/round';
 import { sum, value } from '../../working';

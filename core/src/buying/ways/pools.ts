@@ -5,7 +5,8 @@ import type { Products } from '../../catalogue/products';
 import { bought, insteadOf, notHeld, priceWorking, sizeOf } from '../docket/buy';
 import { type Bare, type Yards, line } from '../docket/line';
 import type { DocketLine } from '../docket/types';
-import { meshWeight, timberWeight } from '../docket/weights';
+import { meshWeight } from '../../catalogue/meshWeight';
+import { timberWeight } from '../docket/weights';
 import type { Term } from '../../working';
 
 /** What is cut from whole rolls, or from lengths of timber: a line a pool. */

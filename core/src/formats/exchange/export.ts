@@ -2,11 +2,11 @@ import type { Plan } from '../../plan/schema';
 import { reckon } from '../../reckon';
 import type { Part } from '../../reckoning';
 import { EXPORT_KINDS, type ExportKind } from './kinds';
-import { writeDxf } from './writeDxf';
+import { writeDxf, writeSectionDxf } from './writeDxf';
 import { writeGeoJson } from './writeGeoJson';
 import { writeGpx } from './writeGpx';
 import { writeMarks } from './writeMarks';
-import { writeSvg } from './writeSvg';
+import { writeSectionSvg, writeSvg } from './writeSvg';
 
 export const isExport = (text: string | undefined): text is ExportKind =>
   EXPORT_KINDS.some((kind) => kind === text);
@@ -17,6 +17,8 @@ const WRITERS: Readonly<Record<ExportKind, (plan: Plan, parts: readonly Part[]) 
   gpx: writeGpx,
   dxf: writeDxf,
   svg: (plan, parts) => writeSvg(plan, parts),
+  'section-svg': (plan, parts) => writeSectionSvg(plan, parts),
+  'section-dxf': writeSectionDxf,
   csv: (plan, parts) => writeMarks(plan, parts),
 };
 

@@ -15,6 +15,8 @@ export const EXPORTS = {
   gpx: { label: 'GPX of the stakes', ending: '.gpx', type: 'application/gpx+xml' },
   dxf: { label: 'DXF', ending: '.dxf', type: 'image/vnd.dxf' },
   svg: { label: 'SVG to scale', ending: '.svg', type: 'image/svg+xml' },
+  'section-svg': { label: 'Section as SVG', ending: '-section.svg', type: 'image/svg+xml' },
+  'section-dxf': { label: 'Section as DXF', ending: '-section.dxf', type: 'image/vnd.dxf' },
   csv: { label: 'Marks as CSV', ending: '-marks.csv', type: 'text/csv' },
 } as const satisfies Readonly<Record<string, ExportRow>>;
 export type ExportKind = keyof typeof EXPORTS;

@@ -3,6 +3,7 @@ import Drawing from 'dxf-writer';
 import Handle from 'dxf-writer/src/Handle.js';
 import { relief } from '../../drawing/relief';
 import type { Primitive, SheetScene } from '../../drawing/scene';
+import { sectionScene } from '../../drawing/section';
 import { groundScene, sheetScene } from '../../drawing/sheet';
 import type { Vector } from '../../ground/vector';
 import type { Plan } from '../../plan/schema';
@@ -77,7 +78,7 @@ function layered(
   sheet: SheetScene,
   ground: ReturnType<typeof groundScene>,
 ): readonly (readonly [string, readonly Primitive[]])[] {
-  const { run, foot, side, gate, post, marks } = sheet.layers;
+  const { run, foot, side, gate, over, post, marks } = sheet.layers;
   const sides = (...kinds: readonly string[]) => side.filter((s) => kinds.includes(s.kind));
   const byKind = (list: readonly Primitive<InkKind>[]) => list.map((p) => [layerOf(p.kind), [p]] as const);
   return [
@@ -88,6 +89,7 @@ function layered(
     ...byKind(foot),
     ['POSTS', post],
     ['GATES', gate],
+    ...byKind(over),
     ...byKind(marks),
     ['BUILDINGS', ground.building],
     ['TREES', ground.tree.filter((t) => t.kind !== 'roots')],
@@ -97,8 +99,8 @@ function layered(
   ];
 }
 
-/** The plan in metres as DXF, y up the sheet, each kind of thing on a layer of its own. */
-export function writeDxf(plan: Plan, parts: readonly Part[]): string {
+/** A file with its layers, and nothing drawn yet. */
+function begun(): Drawing {
   // Handles count from one in every file: the same plan makes the same file.
   Handle.seed = 0;
   const drawing = new Drawing();
@@ -106,6 +108,31 @@ export function writeDxf(plan: Plan, parts: readonly Part[]): string {
   drawing.addLineType('DASHED', '_ _ _ ', [0.3, -0.15]);
   drawing.addLineType('DOTTED', '. . . ', [0.03, -0.1]);
   for (const [name, [colour, line]] of LAYERS) drawing.addLayer(name, ACI[colour], line);
+  return drawing;
+}
+
+/** The section through a plan in metres as DXF: x along its line, y a height. */
+export function writeSectionDxf(plan: Plan, parts: readonly Part[]): string {
+  const drawing = begun();
+  const { on, line, words } = pen(drawing);
+  const { shapes, measures } = sectionScene(plan, parts);
+  for (const shape of shapes) {
+    if (!inkOf(shape.kind).file) continue;
+    on(layerOf(shape.kind));
+    drawOne(drawing, shape);
+  }
+  on('DIMENSIONS');
+  for (const { from, to } of measures) {
+    line([from, to], false);
+    const length = Math.hypot(to.x - from.x, to.y - from.y);
+    words((from.x + to.x) / 2 + 0.05, (from.y + to.y) / 2 + 0.05, length.toFixed(2));
+  }
+  return drawing.toDxfString();
+}
+
+/** The plan in metres as DXF, y up the sheet, each kind of thing on a layer of its own. */
+export function writeDxf(plan: Plan, parts: readonly Part[]): string {
+  const drawing = begun();
   const { on, line, words } = pen(drawing);
 
   const sheet = sheetScene(plan, parts);

@@ -1,6 +1,7 @@
 import { relief } from '../../drawing/relief';
 import type { InkKind } from '../../drawing/inks';
 import type { Primitive, SceneKind, SheetScene } from '../../drawing/scene';
+import { sectionScene } from '../../drawing/section';
 import { groundScene, sheetScene } from '../../drawing/sheet';
 import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
@@ -20,7 +21,7 @@ export interface SvgOptions {
 /** Everything drawn, the lowest first. */
 function body(plan: Plan, scene: SheetScene, paint: Painter, sheet: Sheet): string {
   const ground = groundScene(plan.ground);
-  const { run, foot, side, gate, post, marks } = scene.layers;
+  const { run, foot, side, gate, over, post, marks } = scene.layers;
   const inked = <K extends SceneKind>(list: readonly Primitive<K>[], ink: (p: Primitive<K>) => InkKind) =>
     list.map((p) => paint.draw(p, ink(p))).join('');
   const asItIs = (list: readonly Primitive<InkKind>[]) => inked(list, (p) => p.kind);
@@ -41,6 +42,7 @@ function body(plan: Plan, scene: SheetScene, paint: Painter, sheet: Sheet): stri
     inked(ground.service, () => 'service'),
     inked(ground.boundary, () => 'boundary'),
     inked(ground.building, (b) => b.kind),
+    asItIs(over),
     asItIs(gate),
     inked(post, (p) => (p.kind === 'line' ? 'line' : 'post')),
     asItIs(marks),
@@ -61,7 +63,38 @@ export function writeSvg(plan: Plan, parts: readonly Part[], options: SvgOptions
     x: sheet.wide / 2 - (((extent.left + extent.right) / 2) * 1000) / sheet.scale,
     y: (sheet.high - FOOT) / 2 + (((extent.low + extent.high) / 2) * 1000) / sheet.scale,
   };
-  const picture = body(plan, scene, painter(sheet, origin), sheet);
+  return pageOf(plan, sheet, plan.name, body(plan, scene, painter(sheet, origin), sheet));
+}
+
+/** The section through a plan to a stated scale, likewise. */
+export function writeSectionSvg(plan: Plan, parts: readonly Part[], options: SvgOptions = {}): string {
+  const { extent, shapes, measures } = sectionScene(plan, parts);
+  const sheet = fitPaper(extent, plan.units, options.paper ?? 'A4', options.scale ?? 'fits');
+  const origin = {
+    x: sheet.wide / 2 - (((extent.left + extent.right) / 2) * 1000) / sheet.scale,
+    y: (sheet.high - FOOT) / 2 + (((extent.low + extent.high) / 2) * 1000) / sheet.scale,
+  };
+  const paint = painter(sheet, origin);
+  const reader = readerFor(plan);
+  const words = measures.map(({ from, to }) => {
+    const [a, b] = [paint.at(from), paint.at(to)];
+    const line = element('path', { d: paint.path([from, to], ''), stroke: '#1c2a22', 'stroke-width': 0.25 });
+    const said = reader.about(Math.hypot(to.x - from.x, to.y - from.y));
+    return `${line}${text((a.x + b.x) / 2 + 1, (a.y + b.y) / 2 - 1, said)}`;
+  });
+  const names = shapes.flatMap((s) => {
+    const at = 'label' in s && 'points' in s ? s.points[0] : undefined;
+    if (!at || !('label' in s) || s.label === undefined) return [];
+    const { x, y } = paint.at(at);
+    return [text(x + 2, y - 1.2, s.label)];
+  });
+  const drawn = shapes.map((s) => paint.draw(s, s.kind)).join('');
+  const picture = `${drawn}${element('g', HALO, [...names, ...words].join(''))}`;
+  return pageOf(plan, sheet, `${plan.name}, section`, picture);
+}
+
+/** A page with its picture, what it is and its scale. */
+function pageOf(plan: Plan, sheet: Sheet, title: string, picture: string): string {
   return element(
     'svg',
     {
@@ -73,7 +106,7 @@ export function writeSvg(plan: Plan, parts: readonly Part[], options: SvgOptions
       'font-size': 3,
       fill: '#1c2a22',
     },
-    `<title>${escaped(`${plan.name}, 1 : ${sheet.scale}`)}</title>${PATTERNS}${clip(sheet)}${element('g', { 'clip-path': 'url(#picture)' }, picture)}${caption(plan, sheet)}`,
+    `<title>${escaped(`${title}, 1 : ${sheet.scale}`)}</title>${PATTERNS}${clip(sheet)}${element('g', { 'clip-path': 'url(#picture)' }, picture)}${caption(plan, sheet, title)}`,
   );
 }
 
@@ -93,7 +126,7 @@ const clip = (sheet: Sheet) =>
   })}</clipPath></defs>`;
 
 /** Name, scale, a bar to check the print by, and north. */
-function caption(plan: Plan, sheet: Sheet): string {
+function caption(plan: Plan, sheet: Sheet, title: string): string {
   const y = sheet.high - MARGIN - 4;
   const unit = plan.units === 'imperial' ? FEET : 1;
   const steps = [0.5, 1, 2, 5, 10, 20, 50, 100, 200, 500].map((n) => n * unit);
@@ -124,7 +157,7 @@ function caption(plan: Plan, sheet: Sheet): string {
       stroke: '#1c2a22',
       'stroke-width': 0.35,
     }),
-    text(MARGIN, y, plan.name, { 'font-size': 4.4, 'font-weight': 700 }),
+    text(MARGIN, y, title, { 'font-size': 4.4, 'font-weight': 700 }),
     text(
       MARGIN,
       y + 4.4,

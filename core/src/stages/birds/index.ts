@@ -3,14 +3,22 @@ import * as K from '../../keys';
 import type { Stage } from '../stage';
 import { birdFindings, birdStage, birdHeadlines } from './stage';
 
+/** So much of a run under covers keeps birds from going over its walls. */
+const COVERED = 0.98;
+
 const steps: readonly AnyStep[] = [
   step(K.BIRDS, { flock: K.FLOCK, space: K.SPACE }, birdStage),
   adds(
     K.FOUND,
-    { flock: K.FLOCK, birds: K.BIRDS, outline: K.OUTLINE_WORKINGS, tops: K.TOPS },
-    ({ flock, birds, outline, tops }) => {
+    { flock: K.FLOCK, birds: K.BIRDS, outline: K.OUTLINE_WORKINGS, tops: K.TOPS, overhead: K.OVERHEAD },
+    ({ flock, birds, outline, tops, overhead }) => {
       const heights = [...tops.values()].map(({ top }) => top);
-      return birdFindings(flock, birds, outline.area.value, heights.length > 0 ? Math.min(...heights) : null);
+      const area = outline.area.value;
+      const covered = overhead.reduce((total, m2) => total + m2, 0) >= COVERED * area;
+      return birdFindings(flock, birds, area, {
+        wallTop: heights.length > 0 ? Math.min(...heights) : null,
+        overhead: covered ? 'covered' : 'open',
+      });
     },
   ),
   adds(K.HEADLINES, { birds: K.BIRDS, outline: K.OUTLINE_WORKINGS }, ({ birds, outline }) => [

@@ -55,12 +55,12 @@ function deeper(plan: Plan, wanted: number): Change[] {
   return [{ verb: 'lay-out', house, run: { ...run, right: run.left + depth } }];
 }
 
-/** @param wallTop  lowest wall that keeps the birds in, m; null where nothing is fenced */
+/** @param kept  by the lowest wall, m, null where nothing is fenced; and by what lies over the run */
 export function birdFindings(
   flock: Plan['flock'],
   birds: BirdStage,
   area: number,
-  wallTop: number | null,
+  { wallTop, overhead }: { readonly wallTop: number | null; readonly overhead: 'covered' | 'open' },
 ): readonly Finding[] {
   if (birds.count.value === 0) return [finding('birds.none', 'know', 'birds', { on: 'plan' }, {})];
   const found: Finding[] = [];
@@ -73,7 +73,7 @@ export function birdFindings(
     );
   }
   for (const { id, kind, count } of flock) {
-    if (count === 0) continue;
+    if (count === 0 || overhead === 'covered') continue;
     const needs = BIRDS[kind].wall;
     if (needs === null)
       found.push(finding('birds.cover', 'know', 'birds', { on: 'flock', flock: id }, { kind }));

@@ -53,6 +53,16 @@ export interface RemoveEnclosure {
   readonly enclosure: string;
 }
 
+/** Covers of runs that are left; a wrap forgets sides that are gone. */
+const coversLeft = (
+  covers: Plan['covers'],
+  enclosures: Plan['enclosures'],
+  passed: ReadonlySet<string>,
+): Plan['covers'] =>
+  covers
+    .filter((c) => enclosures.some((e) => e.id === c.enclosure))
+    .map((c) => ('sides' in c && c.sides ? { ...c, sides: c.sides.filter((s) => passed.has(s)) } : c));
+
 /** Drops what no ring passes any more, and choices made for it. */
 export function dropUnused(plan: Plan): Plan {
   const passed = new Set(plan.enclosures.flatMap((e) => e.ring.map((step) => step.side)));
@@ -66,6 +76,7 @@ export function dropUnused(plan: Plan): Plan {
     corners: plan.corners.filter((c) => used.has(c.id)),
     openings: plan.openings.filter((o) => passed.has(o.side)),
     postPins: plan.postPins.filter((pin) => passed.has(pin.side)),
+    covers: coversLeft(plan.covers, plan.enclosures, passed),
     choices: {
       ...plan.choices,
       enclosure: only(plan.choices.enclosure, new Set(plan.enclosures.map((e) => e.id))),

@@ -4,13 +4,18 @@ import { type PostPart } from './told';
 import { editionOf } from '../../catalogue/editionOf';
 import { alongLines } from '../../ground/partings';
 import { facetOf, choicesFor } from '../../plan/effective';
+import { type PostAsk, closer } from './asks';
 import { setOut } from './setOut';
 /** Posts as they would stand: their heights and depths are left at 0. */
-export function preview(plan: Plan, walks: readonly FenceWalk[]): readonly PostPart[] {
+export function preview(
+  plan: Plan,
+  walks: readonly FenceWalk[],
+  asks: readonly PostAsk[],
+): readonly PostPart[] {
   const products = editionOf(plan).posts;
   const { sides, postPins: pins, enclosures } = plan;
   const lines = walks.flatMap((w) => w.lines);
-  const spacings = alongLines(lines, facetOf(plan, 'spacing'), enclosures);
+  const spacings = closer(alongLines(lines, facetOf(plan, 'spacing'), enclosures), asks);
   const { posts } = setOut({ sides, pins, walks, spacings });
   return posts.map((post): PostPart => {
     const id = choicesFor(plan, post.side).posts[post.role];

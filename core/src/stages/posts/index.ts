@@ -3,6 +3,7 @@ import { type Stage } from '../stage';
 import { type AnyStep, adds, step } from '../../engine/step';
 import * as K from '../../keys';
 import { postPart } from './part';
+import { closer } from './asks';
 import { boughtPosts } from './bought';
 import { postDemands } from './demands';
 import { postFigures } from './figures';
@@ -13,6 +14,7 @@ import { spacingFindings } from './spacing';
 import { postStage } from './stage';
 
 const steps: readonly AnyStep[] = [
+  step(K.SPACINGS, { chosen: K.SPACINGS_CHOSEN, asks: K.POST_ASKS }, ({ chosen, asks }) => closer(chosen, asks)),
   step(K.SET_OUT, { sides: K.SIDES, pins: K.PINS, walks: K.WALKS, spacings: K.SPACINGS }, setOut),
   step(
     K.POSTS,
@@ -25,6 +27,8 @@ const steps: readonly AnyStep[] = [
       tops: K.TOPS,
       falls: K.FALLS,
       assumed: K.ASSUMED,
+      asks: K.POST_ASKS,
+      ground: K.GROUND_AT,
     },
     postStage,
   ),

@@ -10,6 +10,8 @@ import { type Term, product, ratio, sum, upTo, value } from '../../working';
 import type { Falls } from '../walls/runs';
 import { braces, buriedLength, depthInGround, holeFor } from './footing';
 import { heightsAbove } from './heights';
+import type { Vector } from '../../ground/vector';
+import { type PostAsk, askedAt } from './asks';
 import type { Post, SetOut } from './setOut';
 import type { WallTop } from '../walls/wallTop';
 
@@ -46,6 +48,9 @@ export interface PostsBy {
   /** How the lines lie on the ground: a bay that steps needs its low post higher. */
   readonly falls: Falls;
   readonly assumed: Assumptions;
+  /** What lies on them, such as a cover. */
+  readonly asks: readonly PostAsk[];
+  readonly ground: (p: Vector) => number;
 }
 
 function lineWorking(setOut: SetOut): Term {
@@ -76,8 +81,9 @@ export function postStage(by: PostsBy): PostStage {
   const posts = setOut.posts.map((post): StandingPost => {
     const choices = choicesOf(post.side);
     const wanted = products.post(choices.posts[post.role]);
-    const above = aboveOf(post);
-    const byRule = depthInGround(wanted, post.role, { above, load: choices.load, frost });
+    const asked = askedAt(by.asks, post.at, by.ground, choices.load);
+    const above = Math.max(aboveOf(post), asked.above);
+    const byRule = depthInGround(wanted, post.role, { above, load: asked.load, frost });
     const less = wanted.standing === 'spike' ? 0 : (choices.shallower[post.role] ?? 0);
     const depth = Math.max(0.1, byRule - less);
     // Written out: spreading four hundred posts costs more than setting them out.

@@ -1,10 +1,9 @@
-import { FOOT, INCH } from '../units/factors';
-import { tidy } from '../units/round';
-import { PLAIN_GATE } from '../stages/ways/kinds/gate';
-import { emptyPlan } from './newPlan';
-import type { OwnedPiece, Plan, Side } from './schema';
+import { PLAIN_GATE } from '../../stages/ways/kinds/gate';
+import { emptyPlan } from '../newPlan';
+import type { Plan, Side } from '../schema';
+import { PLACE } from './place';
+import { KINDS as COVERS } from '../../stages/cover/kinds';
 
-const PLACE = { name: 'Hollin Bank', latitude: 54.1, longitude: -2.3 };
 
 /** A gentle north-facing slope of about 7 %, as read at the stakes and round about; a pipe crosses one corner. */
 function orchardGround(): Plan['ground'] {
@@ -82,8 +81,38 @@ function orchardGround(): Plan['ground'] {
   };
 }
 
+/** Mesh over the part by the house, a net over the far one that comes down for winter; both fall as the ground does. */
+function orchardCovers(): Plan['covers'] {
+  const over = { enclosure: 'run', height: 1.75 };
+  const lid = [
+    { x: 0, y: 0 },
+    { x: 5.4, y: 0 },
+    { x: 5.4, y: 8.1 },
+    { x: 0, y: 8.1 },
+  ];
+  const far = [
+    { x: 5.4, y: 0 },
+    { x: 9, y: 0 },
+    { x: 9, y: 4.5 },
+    { x: 5.4, y: 4.5 },
+  ];
+  return [
+    {
+      ...COVERS.strips.usual({ ...over, id: 'lid', name: 'mesh lid', outline: lid }),
+      lies: 'ground',
+      beam: 'joist-125x47',
+    },
+    {
+      ...COVERS.net.usual({ ...over, id: 'net', name: 'far net', outline: far }),
+      lies: 'ground',
+      tent: null,
+      hung: 'summer',
+    },
+  ];
+}
+
 /** An L-shaped posted run round a damson tree, a water pipe crossing one corner. */
-function orchardRun(): Plan {
+export function orchardRun(): Plan {
   const base = emptyPlan('orchard-run', 'Orchard run', 'metric');
   const corners = [
     { id: 'c1', x: 0, y: 0 },
@@ -119,76 +148,7 @@ function orchardRun(): Plan {
     sides,
     openings: [{ ...PLAIN_GATE, id: 'g1', side: 's1', along: 3.2, width: 0.95 }],
     enclosures: [{ id: 'run', name: 'Orchard run', ring: sides.map((s) => ({ side: s.id, forward: true })) }],
+    covers: orchardCovers(),
     settled: { birds: true, threats: true, ground: true, outline: true },
   };
 }
-
-/** Two open sides of an old cart shed closed in with fine mesh for quail: its other two are the shed's own walls. */
-function leanTo(): Plan {
-  const base = emptyPlan('lean-to-infill', 'Lean-to infill', 'imperial');
-  const feet = (n: number) => tidy(n * FOOT);
-  const corners = [
-    { id: 'c1', x: 0, y: 0 },
-    { id: 'c2', x: feet(14), y: 0 },
-    { id: 'c3', x: feet(14), y: feet(9) },
-    { id: 'c4', x: 0, y: feet(9) },
-  ];
-  const sides: Side[] = [
-    { id: 's1', from: 'c1', to: 'c2', kind: 'fence' },
-    { id: 's2', from: 'c2', to: 'c3', kind: 'fence' },
-    { id: 's3', from: 'c3', to: 'c4', kind: 'wall' },
-    { id: 's4', from: 'c4', to: 'c1', kind: 'wall' },
-  ];
-  return {
-    ...base,
-    // Priced early in November: today's prices can be taken.
-    buying: { ...base.buying, edition: '2026-11', pricesAsOf: '2026-11-02' },
-    place: PLACE,
-    flock: [{ id: 'f1', kind: 'quail', count: 40, keeping: 'confined' }],
-    space: 'roomy',
-    threats: { fox: 'seen', mink: 'seen', weasel: 'likely', rat: 'likely' },
-    corners,
-    sides,
-    openings: [{ ...PLAIN_GATE, id: 'g1', side: 's1', along: feet(9), width: feet(3), gap: 0.012 }],
-    enclosures: [{ id: 'run', name: 'Lean-to', ring: sides.map((s) => ({ side: s.id, forward: true })) }],
-    choices: {
-      ...base.choices,
-      plan: {
-        ...base.choices.plan,
-        posts: { ...base.choices.plan.posts, line: 'round-75' },
-        bands: [
-          { id: 'low', mesh: 'fine-13', top: tidy(4 * FOOT), widths: 'cheapest' },
-          { id: 'high', mesh: 'fine-13', top: tidy(5 * FOOT + 10 * INCH), widths: 'cheapest' },
-        ],
-      },
-    },
-    settled: { birds: true, threats: true },
-  };
-}
-
-/** Hollin Bank, a made-up smallholding: the plans that ship as examples. */
-export const DEMO_PLANS: readonly Plan[] = [orchardRun(), leanTo()];
-
-/** What lies in the shed of the demo holding; made up. */
-export const DEMO_SHED: readonly OwnedPiece[] = [
-  {
-    id: 'part-roll',
-    kind: 'roll',
-    product: 'welded-50x25',
-    width: 1.2,
-    length: 9.3,
-    count: 1,
-    condition: 'sound',
-    note: 'left from the duck pen',
-  },
-  {
-    id: 'old-posts',
-    kind: 'post',
-    product: 't-40',
-    length: 2.4,
-    count: 4,
-    condition: 'worn',
-    note: 'straightened, caps missing',
-  },
-  { id: 'staples', kind: 'pack', product: 'staple', count: 120, condition: 'sound', note: 'half a box' },
-];

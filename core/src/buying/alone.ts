@@ -1,0 +1,87 @@
+import type { CutMarket } from '../catalogue/market';
+import { isPriced } from '../cutting/cut';
+import type { Cutter } from '../cutting/wanted';
+import type { OwnedPiece } from '../plan/schema';
+import { EPSILON } from '../units/round';
+import type { Ask } from './demand';
+import { gatherMesh } from './gather';
+import type { Choice, Opened, Taking } from './opened';
+
+/** What a choice is weighed by where it is weighed by itself. */
+export interface AloneBy {
+  readonly market: CutMarket;
+  readonly owned: readonly OwnedPiece[];
+  readonly cut: Cutter;
+}
+
+/** What one candidate costs as cut, and at least, minor units; and what of it no roll gives. */
+interface Weight {
+  readonly taking: Taking;
+  readonly cost: number;
+  readonly least: number;
+  readonly unfit: number;
+}
+
+const meshesOf = ({ takings }: Choice): ReadonlySet<string> =>
+  new Set(takings.flatMap((t) => t.rolls.map((r) => r.mesh)));
+
+const asksOf = ({ each }: Taking): readonly Ask[] => each.flatMap((candidate) => candidate.asks());
+
+/** Nothing but its own rolls follows from it: no packs, neither of seams nor of joints. */
+const rollsAlone = ({ takings }: Choice): boolean =>
+  takings.every(
+    (taking) =>
+      taking.packs.length === 0 &&
+      asksOf(taking).every(
+        (ask) => ask.buy === 'mesh' && ask.runs.every(({ joints }) => joints !== 'anywhere' && joints.length === 0),
+      ),
+  );
+
+/** Meshes that something else is made of as well. */
+function sharedWith({ items, choices }: Opened, choice: Choice): ReadonlySet<string> {
+  const others = choices.filter((c) => c !== choice).flatMap((c) => [...meshesOf(c)]);
+  const asked = items.flatMap((item) => (item.kind === 'ask' && 'mesh' in item.ask ? [item.ask.mesh] : []));
+  return new Set([...others, ...asked]);
+}
+
+function weighed(taking: Taking, { cut, ...by }: AloneBy): Weight {
+  const cuttings = gatherMesh(asksOf(taking), { ...by, cut }).map((wanted) => cut(wanted));
+  const sum = (of: (c: (typeof cuttings)[number]) => number) => cuttings.reduce((t, c) => t + of(c), 0);
+  return {
+    taking,
+    cost: cuttings.every(isPriced) ? sum((c) => c.cost) : Infinity,
+    least: sum((c) => c.bound),
+    unfit: sum((c) => c.unplaced.length),
+  };
+}
+
+/** The cheapest of all, where it is proved that none costs less; the first of those that cost the same. */
+function bestOf(weights: readonly Weight[]): Taking | null {
+  const fit = Math.min(...weights.map((w) => w.unfit));
+  const these = weights.filter((w) => w.unfit === fit);
+  const [first] = these;
+  if (!first) return null;
+  const best = these.reduce((a, b) => (b.cost < a.cost - EPSILON ? b : a), first);
+  // Without a price the least of it is taken, which comes first.
+  if (best.cost === Infinity) return first.taking;
+  return these.every((w) => w === best || w.least >= best.cost - 1e-6) ? best.taking : null;
+}
+
+/**
+ * Settles what has nothing to do with anything else that is bought, such as a cover of a mesh of its own: weighed by itself each of its candidates
+ * is weighed once, and not beside every way to hang the walls.
+ *
+ * @returns the same with what is proved settled; the rest is left to be settled together
+ */
+export function settleAlone(opened: Opened, by: AloneBy): Opened {
+  const fixed = new Map(opened.fixed);
+  for (const choice of opened.choices) {
+    const shared = sharedWith(opened, choice);
+    if ([...meshesOf(choice)].some((mesh) => shared.has(mesh)) || !rollsAlone(choice)) continue;
+    const best = bestOf(choice.takings.map((taking) => weighed(taking, by)));
+    if (best) fixed.set(choice.alike, best);
+  }
+  if (fixed.size === opened.fixed.size) return opened;
+  const choices = opened.choices.filter(({ alike }) => !fixed.has(alike));
+  return { ...opened, choices, fixed, meshes: new Set(choices.flatMap((c) => [...meshesOf(c)])) };
+}

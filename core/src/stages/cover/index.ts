@@ -1,0 +1,200 @@
+import { type AnyStep, adds, step } from '../../engine/step';
+import { layOver } from '../../engine/layOver';
+import { finding } from '../../findings/types';
+import * as K from '../../keys';
+import { value } from '../../working';
+import { packed } from '../../fasteners/along';
+import { choicesFor } from '../../plan/effective';
+import type { Stage } from '../stage';
+import { coverDemands } from './demands';
+import { coverFigures, wrapFigures } from './figures';
+import { coverFindings } from './findings';
+import { supportsOf } from './held/supports';
+import { coverHours, hoursOfWrap } from './hours';
+import { postAsks } from './asks';
+import { alikeOf, coveredBy } from './laid';
+import { wayTaken } from './over/ways';
+import { coverParts, wrapParts } from './part';
+import { soldFindings } from './sold';
+import { coverStrength, wrapStrength } from './strength/check';
+import { strengthFindings } from './strength/findings';
+import { postsOnEdges } from './strength/nets';
+import { fromAbove } from './wanted';
+import { wrapDemands, wrappedBy } from './wraps';
+import * as C from './keys';
+
+const NOTHING_HELD = { rails: [], edgeRails: [], beams: [], posts: [], props: [] } as const;
+
+/** Where they lie, whatever they are cut from; what they ask of posts. */
+const laying: readonly AnyStep[] = [
+  step(C.COVERS, { plan: K.PLAN }, ({ plan }) => plan.covers, layOver),
+  step(C.STATURE, { plan: K.PLAN }, ({ plan }) => plan.stature),
+  step(K.GROUND_AT, { terrain: K.TERRAIN }, ({ terrain }) => (p) => terrain.heightAt(p)),
+  step(C.COVERED, { covers: C.COVERS, rings: K.RINGS, ground: K.GROUND_AT }, ({ covers, rings, ground }) =>
+    coveredBy(covers, rings, ground),
+  ),
+  adds(K.OVERHEAD, { covered: C.COVERED }, ({ covered: { over } }) => over.map(({ shape }) => shape.area)),
+  adds(K.POST_ASKS, { covered: C.COVERED }, ({ covered }) => postAsks(covered)),
+  step(
+    C.STANDS_ON,
+    { setOut: K.SET_OUT, boards: K.BOARD_CHOICE, enclosures: K.ENCLOSURES },
+    ({ setOut, boards, enclosures }) => ({
+      posts: setOut.posts.map((p) => p.at),
+      topRail: (side) => choicesFor({ choices: boards, enclosures }, side).boards.top !== null,
+    }),
+  ),
+  step(
+    C.WRAPPED,
+    { covered: C.COVERED, lines: K.LINES, tops: K.TOPS, setOut: K.SET_OUT, enclosures: K.ENCLOSURES },
+    ({ covered: { wraps }, ...by }) => wraps.map((cover) => ({ cover, wrapped: wrappedBy(cover, by) })),
+  ),
+];
+
+/** What is bought for them. */
+const asking: readonly AnyStep[] = [
+  adds(
+    K.DEMANDS,
+    { products: K.PRODUCTS, covered: C.COVERED, on: C.STANDS_ON, ground: K.GROUND_AT },
+    ({ products, covered: { over }, on, ground }) => coverDemands({ products, over, on, ground }),
+  ),
+  adds(K.DEMANDS, { wraps: C.WRAPPED }, ({ wraps }) =>
+    wraps.flatMap(({ cover, wrapped }) => wrapDemands(cover, wrapped)),
+  ),
+  adds(K.DEMANDS, { covered: C.COVERED, posts: K.POSTS, wraps: C.WRAPPED }, ({ covered, posts, wraps }) => {
+    const nets = covered.over.flatMap(({ shape: { cover, edges } }) =>
+      'hung' in cover && cover.stays === 'stayed'
+        ? [{ cover, count: postsOnEdges(edges, posts.posts).length }]
+        : [],
+    );
+    const walls = wraps.flatMap(({ cover, wrapped }) =>
+      cover.stays === 'stayed' ? [{ cover, count: wrapped.reduce((n, w) => n + w.posts, 0) }] : [],
+    );
+    return [...nets, ...walls].map(({ cover, count }) =>
+      packed({ stage: 'cover', part: { on: 'cover', cover: cover.id } }, 'stay', [
+        value('cover.stays', count, 'piece', {}),
+      ]),
+    );
+  }),
+];
+
+/** How they are laid and held up, once their rolls are bought. */
+const laid: readonly AnyStep[] = [
+  step(C.LAID_COVERS, { covered: C.COVERED, chosen: K.CHOSEN }, ({ covered, chosen }) =>
+    new Map(
+      covered.over.flatMap(({ shape, side }) =>
+        side ? [[shape.cover.id, wayTaken(side, chosen.get(alikeOf(shape))?.id ?? '')] as const] : [],
+      ),
+    ),
+  ),
+  step(
+    C.HELD,
+    { covered: C.COVERED, laid: C.LAID_COVERS, on: C.STANDS_ON },
+    ({ covered: { over }, laid: ways, on }) =>
+      new Map(
+        over.map(({ shape }) => [shape.cover.id, supportsOf(shape, ways.get(shape.cover.id) ?? null, on)]),
+      ),
+  ),
+  adds(
+    K.STRENGTH,
+    {
+      products: K.PRODUCTS,
+      covered: C.COVERED,
+      held: C.HELD,
+      posts: K.POSTS,
+      buildings: K.BUILDINGS,
+      assumed: K.ASSUMED,
+      ground: K.GROUND_AT,
+      wraps: C.WRAPPED,
+    },
+    ({ covered: { over }, posts: { posts }, wraps, ...by }) => [
+      ...coverStrength({ ...by, over, posts }),
+      ...wraps.flatMap(({ cover, wrapped }) => wrapStrength(cover, wrapped, { posts, assumed: by.assumed })),
+    ],
+  ),
+];
+
+/** What is found, told and drawn of them. */
+const told: readonly AnyStep[] = [
+  adds(
+    K.FOUND,
+    {
+      covered: C.COVERED,
+      ground: K.GROUND_AT,
+      stature: C.STATURE,
+      lines: K.LINES,
+      tops: K.TOPS,
+      bands: K.BANDS,
+      openings: K.OPENING_PLACES,
+      buildings: K.BUILDINGS,
+      trees: K.TREES,
+      assumed: K.ASSUMED,
+    },
+    ({ assumed: { eaveOverhang }, ...by }) => coverFindings({ ...by, eaveOverhang }),
+  ),
+  adds(
+    K.FOUND,
+    { covers: C.COVERS, strength: K.STRENGTH, held: C.HELD, products: K.PRODUCTS, assumed: K.ASSUMED },
+    ({ assumed: { strapHolds }, ...by }) => strengthFindings({ ...by, strapHolds }),
+  ),
+  adds(K.FOUND, { covered: C.COVERED, laid: C.LAID_COVERS, goods: K.GOODS }, ({ covered, laid: ways, goods }) =>
+    soldFindings(covered, ways, goods),
+  ),
+  adds(
+    K.FOUND,
+    { covers: C.COVERS, enclosures: K.ENCLOSURES, threats: K.THREATS, threatFigures: K.THREAT_FIGURES },
+    ({ covers, enclosures, ...about }) => {
+      const threats = fromAbove(about);
+      if (enclosures.length === 0 || covers.length > 0 || threats.length === 0) return [];
+      return [finding('cover.bare', 'know', 'cover', { on: 'plan' }, { threats })];
+    },
+  ),
+  adds(
+    K.STAGE_HOURS,
+    { covered: C.COVERED, wraps: C.WRAPPED, assumed: K.ASSUMED },
+    ({ covered, wraps, assumed }) => [
+      ...covered.over.map((open) => coverHours(open, assumed)),
+      ...wraps.map(({ cover, wrapped }) => hoursOfWrap(cover, wrapped, assumed)),
+    ],
+  ),
+  adds(
+    K.FENCE_FIGURES,
+    { covered: C.COVERED, laid: C.LAID_COVERS, held: C.HELD, strength: K.STRENGTH, wraps: C.WRAPPED },
+    ({ covered, laid: ways, held, strength, wraps }) => [
+      ...covered.over.map((open) => {
+        const { id } = open.shape.cover;
+        return coverFigures(open, ways.get(id) ?? null, held.get(id) ?? NOTHING_HELD, strength);
+      }),
+      ...wraps.map(({ cover, wrapped }) => wrapFigures(cover, wrapped)),
+    ],
+  ),
+];
+
+/** Covers lie over everything else. */
+const parts: readonly AnyStep[] = [
+  adds(
+    K.PARTS,
+    {
+      covered: C.COVERED,
+      laid: C.LAID_COVERS,
+      held: C.HELD,
+      ground: K.GROUND_AT,
+      wraps: C.WRAPPED,
+      products: K.PRODUCTS,
+      assumed: K.ASSUMED,
+    },
+    ({ covered, laid: ways, held, ground, wraps, products, assumed }) => [
+      ...covered.over.flatMap((open) => {
+        const { id } = open.shape.cover;
+        return coverParts(open, ways.get(id) ?? null, held.get(id) ?? NOTHING_HELD, {
+          ground,
+          products,
+          snow: assumed.groundSnow,
+        });
+      }),
+      ...wraps.flatMap(({ cover, wrapped }) => wrapParts(cover, wrapped)),
+    ],
+  ),
+];
+
+/** What lies over the run and round its walls: laid as its rolls are bought, held up, and trusted or not. */
+export const cover: Stage = { steps: [...laying, ...asking, ...laid, ...told], parts };

@@ -1,0 +1,44 @@
+import type { Inks } from '../../scenes/ink';
+import { KINDS } from './kinds';
+
+const FILE = ['SUPPORTS', 'YELLOW', 'CONTINUOUS'] as const;
+
+/** How covers and what holds them up are drawn: covers first, in the order of their kinds. */
+export const COVER_INKS = {
+  'cover-strips': KINDS.strips.look,
+  'cover-net': KINDS.net.look,
+  'cover-panels': KINDS.panels.look,
+  'cover-sheet': KINDS.sheet.look,
+  'cover-tarp': KINDS.tarp.look,
+  'cover-wrap': KINDS.wrap.look,
+  'cover-wire': {
+    screen: { fill: 'none', stroke: 'ink', width: 1.4, dash: '8 2' },
+    paper: { fill: 'none', stroke: 'ink', width: 0.3, dash: '2 0.6' },
+    file: FILE,
+  },
+  'cover-seam': {
+    screen: { fill: 'none', stroke: 'moss', width: 1 },
+    paper: { fill: 'none', stroke: 'moss', width: 0.2 },
+    file: ['COVER', 'CYAN', 'CONTINUOUS'],
+  },
+  rail: {
+    screen: { fill: 'none', stroke: 'bark', width: 2 },
+    paper: { fill: 'none', stroke: 'bark', width: 0.4 },
+    file: FILE,
+  },
+  beam: {
+    screen: { fill: 'none', stroke: 'bark', width: 4, opacity: 0.85 },
+    paper: { fill: 'none', stroke: 'bark', width: 0.8 },
+    file: FILE,
+  },
+  prop: {
+    screen: { fill: 'sheet', stroke: 'bark', width: 2 },
+    paper: { fill: 'sheet', stroke: 'bark', width: 0.4 },
+    file: FILE,
+  },
+} as const satisfies Inks;
+
+/** Its edge on the strip. */
+export const STRIP_INKS = {
+  'cover-at-edge': { screen: { fill: 'none', stroke: 'moss', width: 3, dash: '9 3' } },
+} as const satisfies Inks;

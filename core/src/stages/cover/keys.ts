@@ -1,0 +1,18 @@
+import { key } from '../../engine/step';
+import type { CoverWay } from './over/ways';
+import type { Covered } from './laid';
+import type { StandsOn, Supports } from './held/supports';
+import type { Plan } from '../../plan/schema';
+import type { CoverOf } from './kinds';
+import type { Wrapped } from './wraps';
+
+export const COVERS = key<Plan['covers']>('plan.covers');
+export const STATURE = key<number>('plan.stature');
+export const COVERED = key<Covered>('cover.shapes');
+export const STANDS_ON = key<StandsOn>('cover.stands-on');
+/** Wraps with the walls that they go along. */
+export const WRAPPED =
+  key<readonly { readonly cover: CoverOf<'wrap'>; readonly wrapped: readonly Wrapped[] }[]>('cover.wrapped');
+/** How each is laid, by its id; null where nothing sold can be laid. */
+export const LAID_COVERS = key<ReadonlyMap<string, CoverWay | null>>('cover.laid');
+export const HELD = key<ReadonlyMap<string, Supports>>('cover.held');

@@ -1,0 +1,98 @@
+import * as z from 'zod/mini';
+import { id, length, meaning } from '../../../schema/common';
+import { CARRIED, OVER, beneath, runOff } from './fields';
+import { BEAM, PITCHED, RAIL, kind, look } from './kind';
+
+/** Corrugated sheets down the fall, on purlins over rafters. */
+export const sheet = kind(
+  z.strictObject({
+    kind: z.literal('sheet'),
+    ...OVER,
+    mesh: id,
+    purlin: id,
+    rafter: id,
+    runOff,
+    beneath,
+  }),
+  {
+    title: 'Solid sheet',
+    note: 'rain and shade; snow stays on it, wind lifts it',
+    called: 'the sheets',
+    laid: 'sheets',
+    of: ['sheet'],
+    sheds: true,
+    load: 'roof',
+    measures: PITCHED,
+    members: ['purlin', 'rafter'],
+    look: look('live', '', 0.16),
+    pulls: false,
+    usual: (over) => ({
+      kind: 'sheet',
+      ...over,
+      rise: 0.4,
+      falls: -Math.PI / 2,
+      lies: 'level',
+      mesh: 'sheet',
+      purlin: RAIL,
+      rafter: BEAM,
+      runOff: 'gutter',
+      beneath: 'open',
+    } as const),
+  },
+);
+
+/** A tarp, a film or a cloth in one piece over rails, flat or over a ridge. */
+export const tarp = kind(
+  z.strictObject({
+    kind: z.literal('tarp'),
+    ...OVER,
+    mesh: id,
+    shape: z.enum(['flat', 'gable']),
+    ridge: z
+      ._default(length(0.05, 4), 0.6)
+      .apply(meaning('How much higher the ridge of a gable is than its edges, m.')),
+    hem: z
+      ._default(z.enum(['hem', 'pocket']), 'hem')
+      .apply(meaning('A hem of 0.10 at each free edge, or a pocket of 0.15 for a strap.')),
+    straps: z
+      ._default(z.nullable(z.number().check(z.minimum(0), z.maximum(200), z.multipleOf(1))), null)
+      .apply(meaning('Straps over it; null for one each 2.4 m.')),
+    rolls: z
+      ._default(z.enum(['one side', 'none']), 'none')
+      .apply(meaning('Whether one side is made to roll up for summer.')),
+    runOff,
+    beneath,
+    rail: CARRIED.rail,
+    beam: CARRIED.beam,
+  }),
+  {
+    title: 'Tarp, film or shade cloth',
+    note: 'one piece, strapped down; off before snow and storms',
+    called: 'the tarp',
+    laid: 'piece',
+    of: ['tarp', 'film'],
+    sheds: true,
+    load: 'cover',
+    measures: [...PITCHED, { field: 'ridge', name: 'Ridge higher by', kind: 'length' }],
+    members: ['rail', 'beam'],
+    look: look('live', '10 3', 0.12),
+    pulls: false,
+    usual: (over) => ({
+      kind: 'tarp',
+      ...over,
+      rise: 0.4,
+      falls: -Math.PI / 2,
+      lies: 'level',
+      mesh: 'tarp',
+      shape: 'flat',
+      ridge: 0.6,
+      hem: 'hem',
+      straps: null,
+      rolls: 'none',
+      runOff: 'away',
+      beneath: 'open',
+      rail: RAIL,
+      beam: BEAM,
+    } as const),
+  },
+);

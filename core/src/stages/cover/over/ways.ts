@@ -1,0 +1,211 @@
+import type { Vector } from '../../../ground/vector';
+import { EPSILON, roundUp } from '../../../units/round';
+import type { OverRun } from '../kinds';
+import { unfolded } from '../../../ground/plane';
+import { type CoverShape, fallOf, laidAs } from './shape';
+import { type Edge, type Laid, type Laying, MOST_STRIPS, directionsOf, halfTurn, layStrips } from './strips';
+import { tentOf } from './tent';
+
+/** Added below the low edge of a sheet, so that it drips clear of its support, m. */
+const EAVE = 0.05;
+/** Of sheet over sheet down the fall. */
+export const SHEET_LAP = 0.2;
+
+/** How what a cover is made of is put side by side, whatever its width. */
+export interface Side {
+  readonly lap: number;
+  readonly turnDown: number;
+  /** Paid at a joint along a piece. */
+  readonly jointLap: number;
+  /** Laid out flat: what is measured. */
+  readonly outline: readonly Vector[];
+  /** Directions that may be taken: as laid out, and as they are called on the sheet. */
+  readonly ways: readonly { readonly laid: number; readonly sheet: number }[];
+  readonly edges: readonly Edge[];
+  /** The widths that may be laid, of those at hand. */
+  readonly widths: (atHand: readonly number[]) => readonly number[];
+  /** Nets are laid with the fewest joints, whatever their price. */
+  readonly fewest: boolean;
+}
+
+const rectangle = (length: number, breadth: number): readonly Vector[] => [
+  { x: 0, y: 0 },
+  { x: length, y: 0 },
+  { x: length, y: breadth },
+  { x: 0, y: breadth },
+];
+
+const BOTH = ['low', 'high'] as const;
+
+/** A direction on the sheet as it is once the sheet is laid out in the plane: the same way round, so that its low edge stays low. */
+function laidOut({ plane }: CoverShape, sheet: number): number {
+  const u = unfolded(plane, { x: Math.cos(sheet), y: Math.sin(sheet) });
+  return Math.atan2(u.y, u.x);
+}
+
+/** Narrower strips take more rails than they save, where wider ones are sold, m. */
+const NARROW = 0.9;
+const FEET = 0.02;
+
+const anyWidth: Side['widths'] = (all) => all;
+
+/** The width nearest to one that is wanted; otherwise all but narrow ones. */
+function widthsFrom(roll: number | null): Side['widths'] {
+  if (roll === null)
+    return (all) => {
+      const wide = all.filter((w) => w >= NARROW - FEET);
+      return wide.length > 0 ? wide : all;
+    };
+  return (all) => {
+    const least = Math.min(...all.map((w) => Math.abs(w - roll)));
+    return all.filter((w) => Math.abs(w - roll) <= least + EPSILON).slice(0, 1);
+  };
+}
+
+function stripsSide(shape: CoverShape, cover: OverRun): Side {
+  const way = 'way' in cover ? cover.way : null;
+  const sheet = way ? [halfTurn(way.direction)] : directionsOf(shape.outline);
+  return {
+    lap: 'lap' in cover ? cover.lap : 0,
+    turnDown: 'turnDown' in cover ? cover.turnDown : 0,
+    jointLap: 'lap' in cover ? 0.15 : 0,
+    outline: shape.laidOut,
+    ways: sheet.map((d) => ({ laid: laidOut(shape, d), sheet: d })),
+    edges: way ? [way.edge] : BOTH,
+    widths: widthsFrom('roll' in cover ? cover.roll : null),
+    fewest: false,
+  };
+}
+
+/** A net lies over the bounding rectangle, longer where props lift it. */
+function netSide(shape: CoverShape): Side {
+  const { box } = shape;
+  const { length, breadth } = tentOf(shape);
+  return {
+    lap: 0,
+    turnDown: 0,
+    jointLap: 0,
+    outline: rectangle(length, breadth),
+    ways: [
+      { laid: 0, sheet: box.direction },
+      { laid: Math.PI / 2, sheet: halfTurn(box.direction + Math.PI / 2) },
+    ],
+    edges: ['low'],
+    widths: anyWidth,
+    fewest: true,
+  };
+}
+
+/** Sheets run down the fall, and drip clear of the eave. */
+function sheetsSide(shape: CoverShape): Side {
+  const { x, y } = shape.cover.rise === 0 ? shape.box.axes.v : fallOf(shape.cover);
+  const sheet = halfTurn(Math.atan2(y, x));
+  return {
+    lap: 0,
+    turnDown: EAVE / 2,
+    jointLap: SHEET_LAP,
+    outline: shape.laidOut,
+    ways: [{ laid: laidOut(shape, sheet), sheet }],
+    edges: ['low'],
+    widths: anyWidth,
+    fewest: false,
+  };
+}
+
+/** How a cover is put together; null for one that comes in one piece. */
+export function sideOf(shape: CoverShape): Side | null {
+  const laid = laidAs(shape);
+  if (laid === 'strips') return stripsSide(shape, shape.cover);
+  if (laid === 'net') return netSide(shape);
+  return laid === 'sheets' ? sheetsSide(shape) : null;
+}
+
+/** One way to lay a cover, called by what tells it from the others. */
+export interface CoverWay extends Laid {
+  readonly id: string;
+  /** As on the sheet, radians, 0 ≤ d < π. */
+  readonly sheet: number;
+  readonly side: Side;
+  /** The longest roll of its width, m. */
+  readonly longest: number;
+}
+
+export const degreesOf = (radians: number): number => {
+  const degrees = Math.round((radians * 180e6) / Math.PI) / 1e6;
+  return degrees >= 180 ? 0 : degrees;
+};
+
+const wayId = (width: number, sheet: number, edge: Edge, longest: number): string =>
+  `${Math.round(width * 1e4) / 1e4} ${degreesOf(sheet)} ${edge} ${longest}`;
+
+/** What two ways have alike that are as good as one: the pieces that they take. */
+const piecesOf = ({ lengths, width }: Laid): string =>
+  `${width} ${lengths
+    .map((l) => Math.round(l * 1e5))
+    .sort((a, b) => a - b)
+    .join(' ')}`;
+
+/**
+ * Equal pieces of what is put together along its length rather than cut from a roll, each lapped on the next.
+ *
+ * @see rules: Cover. Rows ⌈(length − lap)/(sold − lap)⌉
+ */
+export function rowsOf(length: number, longest: number, lap: number): { readonly rows: number; readonly each: number } {
+  const rows = Math.max(1, Math.min(MOST_STRIPS, roundUp((length - lap) / Math.max(longest - lap, 0.05))));
+  return { rows, each: (length + (rows - 1) * lap) / rows };
+}
+
+/** How many joints there are along and between the pieces of a net. */
+const jointsOf = ({ strips, lengths }: Laid, longest: number): number =>
+  strips.length -
+  1 +
+  lengths.reduce((n, length) => n + Math.max(0, Math.ceil(length / Math.max(longest, EPSILON) - EPSILON) - 1), 0);
+
+/**
+ * Every way to lay a cover from some widths: those that are better whatever the price first, of two that take the same pieces one.
+ *
+ * @param longest  roll of a width, m
+ * @see rules: Cover. Ties: total length, fewer pieces, smaller direction, low edge first
+ */
+export function waysToLay(
+  side: Side,
+  widths: readonly number[],
+  longest: (width: number) => number,
+): readonly CoverWay[] {
+  const made: CoverWay[] = [];
+  for (const { laid: direction, sheet } of side.ways)
+    for (const edge of side.edges)
+      for (const width of side.widths(widths)) {
+        const laying: Laying = { width, lap: side.lap, turnDown: side.turnDown, bridge: 2 * side.turnDown };
+        const laid = layStrips(side.outline, direction, laying, edge);
+        const most = longest(width);
+        if (laid) made.push({ ...laid, id: wayId(width, sheet, edge, most), sheet, side, longest: most });
+      }
+  made.sort(
+    (a, b) =>
+      a.total - b.total ||
+      a.strips.length - b.strips.length ||
+      a.sheet - b.sheet ||
+      (a.edge === b.edge ? 0 : a.edge === 'low' ? -1 : 1),
+  );
+  const seen = new Set<string>();
+  const distinct = made.filter((way) => {
+    const key = piecesOf(way);
+    return !seen.has(key) && seen.add(key);
+  });
+  if (!side.fewest) return distinct;
+  const joints = (way: CoverWay) => jointsOf(way, way.longest);
+  const least = Math.min(...distinct.map(joints));
+  return distinct.filter((way) => joints(way) === least);
+}
+
+/** The way that was taken, laid anew. @returns null where its id is none */
+export function wayTaken(side: Side, id: string): CoverWay | null {
+  const [wide, turn, edge, most] = id.split(' ');
+  const width = Number(wide);
+  const way = side.ways.find(({ sheet }) => degreesOf(sheet) === Number(turn));
+  if (!way || (edge !== 'low' && edge !== 'high')) return null;
+  const { lap, turnDown } = side;
+  const laid = layStrips(side.outline, way.laid, { width, lap, turnDown, bridge: 2 * turnDown }, edge);
+  return laid && { ...laid, id, sheet: way.sheet, side, longest: Number(most) };
+}

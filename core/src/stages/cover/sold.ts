@@ -1,0 +1,33 @@
+import type { Goods } from '../../catalogue/goods';
+import { type Finding, finding } from '../../findings/types';
+import { EPSILON } from '../../units/round';
+import type { Covered } from './laid';
+import { fitOf, nearestSize } from './over/fitter';
+import type { CoverWay } from './over/ways';
+
+/** What nothing sold is large enough for, or wider than its lap. */
+export function soldFindings(
+  { over }: Covered,
+  laid: ReadonlyMap<string, CoverWay | null>,
+  goods: Goods,
+): readonly Finding[] {
+  return over.flatMap(({ shape, side }): Finding[] => {
+    const { cover } = shape;
+    const part = { on: 'cover', cover: cover.id } as const;
+    const { name, mesh } = cover;
+    if (side)
+      return laid.get(cover.id) === null
+        ? [finding('cover.no-width', 'mend', 'cover', part, { name, lap: side.lap }, 'lap' in cover ? [{ verb: 'set-cover', id: cover.id, to: { lap: 0.15 } }] : [])]
+        : [];
+    if (!('straps' in cover)) return [];
+    const fit = fitOf(shape, cover);
+    const sizes = goods
+      .widths(mesh)
+      .flatMap((width) => goods.rollLengths(mesh, width).map((length) => ({ width, length })));
+    const nearest = nearestSize(fit, sizes);
+    if (nearest && nearest.short.across + nearest.short.along <= EPSILON) return [];
+    const size = nearest?.size ?? { width: 0, length: 0 };
+    const short = nearest?.short ?? { across: fit.across, along: fit.along };
+    return [finding('cover.too-small', 'mend', 'cover', part, { name, ...short, ...size })];
+  });
+}

@@ -1,0 +1,44 @@
+import type { Reader } from '../../saying/reader';
+
+export interface CoverNamed {
+  readonly name: string;
+}
+export interface CoverLong {
+  readonly length: number;
+}
+
+/** What a working of covers is made of. Lengths m. */
+export const TERMS = {
+  'mesh.cover': ({ name }: CoverNamed) => name,
+  'cover.strip': () => 'strips',
+  'cover.area': () => 'covered, in plan',
+  'cover.film': () => 'film on the walls',
+  'cover.ties': ({ length }: CoverLong, r: Reader) => `ties round the edge of the net, ${r.about(length)}`,
+  'cover.cord': () => 'metres of cord, 1.5 along each seam',
+  'cover.wire': () => 'metres of wire round the top',
+  'cover.gutter': () => 'metres of gutter along the eave',
+  'cover.straps': ({ length }: CoverLong, r: Reader) => `straps, each ${r.about(length)} with its ends`,
+  'cover.straps-over': () => 'over the cover, one each 2.4 m and one more',
+  'cover.straps-each': () => 'of 5 m each',
+  'cover.clamps': () => 'clamps along the side that rolls up',
+  'cover.screws': ({ length }: CoverLong, r: Reader) => `screws along a purlin, ${r.about(length)}`,
+  'cover.stays': () => 'posts on the edge, one stay each',
+  'hours.cover': ({ name }: CoverNamed) => `lay ${name}`,
+  'hours.net': ({ name }: CoverNamed) => `put up ${name}`,
+  'strength.used': () => 'used of what it bears',
+  'strength.stress': () => 'stress',
+  'strength.allowed': () => 'allowed',
+  'strength.moment': () => 'bending',
+  'strength.line': () => 'load along it',
+  'strength.snow': () => 'snow on the ground',
+  'strength.share': () => 'stays on it',
+  'strength.own': () => 'its own weight',
+  'strength.on': () => 'on a square metre',
+  'strength.carries': () => 'it carries',
+  'strength.span': () => 'span',
+  'strength.eighth': () => 'an eighth',
+  'strength.section': () => 'section',
+  'strength.newtons': () => 'N in a kN',
+  'strength.deflection': () => 'bends',
+  'strength.load': () => 'load',
+} as const;

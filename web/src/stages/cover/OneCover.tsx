@@ -1,0 +1,199 @@
+import {
+  type Change,
+  type Cover,
+  type Plan,
+  type Reader,
+  type Strength,
+  WHOLE_PLAN,
+  asking,
+  boundsAt,
+  coverIsOver,
+  coverOptions,
+  coverRow,
+  meshName,
+  printNumber,
+  surveyRings,
+  worse,
+} from '@aviarum/core';
+import { FigureField } from '../../fields/FigureField';
+import { NameField } from '../../fields/NameField';
+import { OptionGroups } from '../../fields/OptionGroups';
+import { Pick } from '../../fields/Choice';
+import { PlanLength } from '../../fields/PlanLength';
+import { usePlan } from '../../state/planStore';
+import { useMarket, useReader, useReckoning } from '../../state/reckoningStore';
+import { Decision, Decisions } from '../Decision';
+import { SchoolNote } from '../SchoolNote';
+import { StrengthRows } from './StrengthRows';
+
+interface Props {
+  readonly cover: Cover;
+  readonly plan: Plan;
+  readonly strength: readonly Strength[];
+  readonly alone: boolean;
+  readonly fresh: boolean;
+}
+
+const set = (cover: Cover, to: object): Change => ({ verb: 'set-cover', id: cover.id, to }) as Change;
+
+/** What is decided of a cover, in a few words. */
+function useAnswer(cover: Cover, strength: readonly Strength[], reader: Reader): string {
+  const market = useMarket();
+  const figures = useReckoning((s) => s.reckoning?.figures);
+  if (!market) return '';
+  const strips = figures?.[`cover.${cover.id}.strips`];
+  const area = figures?.[`cover.${cover.id}.area`];
+  const verdict = strength.reduce<Strength['verdict']>((v, s) => worse(v, s.verdict), 'holds');
+  return [
+    meshName(market.mesh(cover.mesh), reader),
+    ...(area === undefined ? [] : [reader.area(area)]),
+    ...(strips === undefined ? [] : [`${strips} ${strips === 1 ? 'piece' : 'pieces'}`]),
+    ...(strength.length === 0 ? [] : [verdict]),
+  ].join(', ');
+}
+
+/** An angle as it is typed: degrees anticlockwise from the sheet’s x axis. */
+function AngleField({ name, value, onCommit }: { name: string; value: number; onCommit: (radians: number) => void }) {
+  const degrees = Math.round(((value * 180) / Math.PI) * 10) / 10;
+  return (
+    <FigureField
+      name={name}
+      shown={`${printNumber(degrees, Number.isInteger(degrees) ? 0 : 1)}°`}
+      parse={(text) => {
+        const bare = text.replace('°', '').replace(',', '.').replace('−', '-').trim();
+        const given = /^-?\d+(\.\d+)?$/.test(bare) ? Number(bare) : NaN;
+        return given >= -360 && given <= 360
+          ? { ok: true, value: (given * Math.PI) / 180 }
+          : { ok: false, message: 'An angle from −360° to 360°.' };
+      }}
+      onCommit={onCommit}
+    />
+  );
+}
+
+/** The measures of its kind, each a number. */
+function Measures({ cover }: { cover: Cover }) {
+  const take = usePlan((s) => s.take);
+  const values = cover as unknown as Readonly<Record<string, number | null>>;
+  return (
+    <div className="fields">
+      <NameField name="Called" value={cover.name} onCommit={(name) => take(set(cover, { name }))} />
+      {coverRow(cover).measures.map(({ field, name, kind }) =>
+        kind === 'angle' ? (
+          <AngleField
+            key={field}
+            name={name}
+            value={values[field] ?? 0}
+            onCommit={(radians) => take(set(cover, { [field]: radians }))}
+          />
+        ) : (
+          <PlanLength
+            key={field}
+            of={`covers.${cover.kind}.${field}`}
+            name={name}
+            value={values[field] ?? null}
+            onCommit={(length) => take(set(cover, { [field]: length }))}
+            {...(field === 'tent' && { onClear: () => take(set(cover, { tent: null })) })}
+          />
+        ),
+      )}
+      {'roll' in cover && (
+        <PlanLength
+          of={`covers.${cover.kind}.roll`}
+          name="Roll width"
+          value={cover.roll}
+          placeholder="the cheapest"
+          onCommit={(roll) => take(set(cover, { roll }))}
+          onClear={() => take(set(cover, { roll: null }))}
+        />
+      )}
+      {'straps' in cover && <StrapsField cover={cover} onSet={(straps) => take(set(cover, { straps }))} />}
+    </div>
+  );
+}
+
+function StrapsField({ cover, onSet }: { cover: Extract<Cover, { straps: unknown }>; onSet: (n: number | null) => void }) {
+  const { least, most } = boundsAt('covers.tarp.straps');
+  return (
+    <FigureField
+      name="Straps"
+      numeric
+      shown={cover.straps === null ? '' : String(cover.straps)}
+      placeholder="one each 2.4 m"
+      parse={(text) => {
+        const given = /^\d+$/.test(text.trim()) ? Number(text) : NaN;
+        return given >= least && given <= most
+          ? { ok: true, value: given }
+          : { ok: false, message: `A whole number from ${least} to ${most}.` };
+      }}
+      onCommit={onSet}
+      onClear={() => onSet(null)}
+    />
+  );
+}
+
+/** Over which run it lies, and over all of it or a part. */
+function Where({ cover, plan }: { cover: Cover; plan: Plan }) {
+  const take = usePlan((s) => s.take);
+  const ring = surveyRings(plan).find((r) => r.enclosure === cover.enclosure);
+  const part = () =>
+    take(set(cover, { outline: ring?.sides.map(({ start }) => ({ x: start.x, y: start.y })) ?? null }));
+  return (
+    <>
+      {plan.enclosures.length > 1 && (
+        <Pick
+          name="Over"
+          value={cover.enclosure}
+          options={plan.enclosures.map((e) => ({ value: e.id, label: e.name }))}
+          onChoose={(enclosure) =>
+            take(set(cover, { enclosure, ...(coverIsOver(cover) && { outline: null }) }))
+          }
+        />
+      )}
+      <div className="mends">
+        {coverIsOver(cover) &&
+          (cover.outline === null ? (
+            <button type="button" className="btn" onClick={part}>
+              Cover a part: draw its corners
+            </button>
+          ) : (
+            <button type="button" className="btn" onClick={() => take(set(cover, { outline: null }))}>
+              Cover the whole run
+            </button>
+          ))}
+        <button type="button" className="btn" onClick={() => take({ verb: 'remove-cover', id: cover.id })}>
+          Remove it
+        </button>
+      </div>
+    </>
+  );
+}
+
+/** One cover: what it is in its heading, its measures, how it holds and its questions below. */
+export function OneCover({ cover, plan, strength, alone, fresh }: Props) {
+  const market = useMarket();
+  const reader = useReader();
+  const answer = useAnswer(cover, strength, reader);
+  if (!market) return null;
+  return (
+    <Decision
+      name={cover.name.charAt(0).toUpperCase() + cover.name.slice(1)}
+      answer={answer}
+      begins={alone}
+      fresh={fresh}
+    >
+      <Measures cover={cover} />
+      <Where cover={cover} plan={plan} />
+      <StrengthRows strength={strength} />
+      <Decisions>
+        <OptionGroups
+          groups={coverOptions(asking(plan, market, reader, WHOLE_PLAN), cover)}
+          above={{
+            [`${cover.id}-hung`]: <SchoolNote id="winter" />,
+            [`${cover.id}-way`]: <SchoolNote id="lap" />,
+          }}
+        />
+      </Decisions>
+    </Decision>
+  );
+}
