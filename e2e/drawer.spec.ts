@@ -93,22 +93,22 @@ test('of two hundred plans only those in sight are on the page, found by name, t
   await expect(rows.first()).toHaveAttribute('aria-setsize', '200');
   expect(await rows.count()).toBeLessThan(40);
   // Old plans have no card: it is made in the worker, and kept.
-  await expect(rows.first()).toContainText('854.90');
+  await expect(rows.first()).toContainText('1595.60');
   await page.getByRole('combobox', { name: 'In order' }).selectOption('by name');
   await expect(rows.first()).toContainText('Plan 1');
   await page.locator('.pagebody').evaluate((body) => body.scrollTo(0, body.scrollHeight));
   await expect(page.getByRole('link', { name: 'Plan 200', exact: true })).toBeVisible();
   await page.getByRole('searchbox', { name: 'Find' }).fill('plan 137');
   await expect(rows).toHaveCount(1);
-  await expect(rows.first()).toContainText('854.90');
+  await expect(rows.first()).toContainText('1595.60');
   const list = await request.get(`/api/holdings/${keeper.holding}/plans`);
   const cards = ((await list.json()) as { id: string; card: { price: number } | null }[]).filter(
     (p) => p.card,
   );
-  expect(cards.find((p) => p.id === 'plan-137')?.card?.price).toBe(85490);
+  expect(cards.find((p) => p.id === 'plan-137')?.card?.price).toBe(159560);
 });
 
-const PAGES = ['', '/new', '/stock', '/compare/orchard-run/lean-to-infill', '/p/lean-to-infill/buying'];
+const PAGES = ['', '/new', '/stock', '/compare/orchard-run/boiler-house', '/p/boiler-house/buying'];
 
 for (const theme of ['light', 'dark'] as const)
   test(`no accessibility fault beside the plans, ${theme} theme; at 390 px nothing is wider than the screen`, async ({

@@ -8,7 +8,7 @@ test('a first visit has an empty holding and Hollin Bank as an example', async (
   await expect(page.getByText('No plans yet.')).toBeVisible();
   await page.getByRole('link', { name: 'Look round Hollin Bank, the example' }).click();
   await expect(page.getByRole('link', { name: /Orchard run/ })).toBeVisible();
-  await expect(page.getByRole('link', { name: /Lean-to infill/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Boiler house/ })).toBeVisible();
 });
 
 test('birds and a house width draw a run with its docket; fox and rat start as likely', async ({
@@ -176,7 +176,7 @@ test('a plan file comes in; a wrong one names its field', async ({ keeper, page 
 
 const STAGES = ['birds', 'threats', 'ground', 'outline', 'posts', 'walls', 'skirt', 'ways', 'docket'];
 const PLACES: Readonly<Record<string, readonly string[]>> = {
-  'any stage': STAGES.map((stage) => `lean-to-infill/${stage}`),
+  'any stage': STAGES.map((stage) => `boiler-house/${stage}`),
   'what is opened, the yard and the print': [
     'orchard-run/ground?at=building:house',
     'orchard-run/outline?at=corner:c4',

@@ -48,7 +48,9 @@ describe('the command line', () => {
     expect(run(['demo/orchard-run.json']).stdout).toBe(stdout);
     const [plan] = DEMO_PLANS;
     if (!plan) throw new Error('no demo plan');
-    expect(JSON.parse(stdout)).toEqual(JSON.parse(JSON.stringify(reckoningFile(plan, (await reckonImproved(plan, { solver })).reckoning))));
+    expect(JSON.parse(stdout)).toEqual(
+      JSON.parse(JSON.stringify(reckoningFile(plan, (await reckonImproved(plan, { solver })).reckoning))),
+    );
     expect(Object.keys(JSON.parse(stdout) as object)).toEqual([
       'format',
       'version',

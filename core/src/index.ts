@@ -104,10 +104,17 @@ export {
   isOver as coverIsOver,
   rowOf as coverRow,
 } from './stages/cover/kinds';
-export { offered as coverOffered, wallTop } from './stages/cover/questions';
+export { offered as coverOffered } from './stages/cover/questions';
+export { newCover } from './stages/cover/proposed';
 export { coverWanted } from './stages/cover/wanted';
 export { MEMBER_NAMES } from './stages/cover/words';
-export { type Strength, type StrengthVerdict, type MemberKind, used, worse } from './stages/cover/strength/row';
+export {
+  type Strength,
+  type StrengthVerdict,
+  type MemberKind,
+  used,
+  worse,
+} from './stages/cover/strength/row';
 export { strengthWorking } from './stages/cover/strength/working';
 export { DEMO_PLANS, DEMO_SHED } from './plan/samples';
 export type {

@@ -7,14 +7,14 @@ export const LAYERS = [
     name: 'document',
     files: [
       /^plan\/(?!changes|verbs|words|slices|onSides|newPlan|samples)/,
-      /^stages\/\w+\/(choice\.ts|facts\.ts|kinds)/,
+      /^stages\/\w+\/(choice\.ts|facts\.ts|kinds|assumed\.ts|references\.ts)/,
       /^stages\/(choices|facts|\w+\/inks)\.ts$/,
       /^stages\/skirt\/(shape|wanted)\.ts$/,
     ],
   },
   {
     name: 'ground',
-    files: [/^ground\/(?!steps)/, /^survey\//, /^plan\/onSides\.ts$/, /^drawing\/(scene|frames|inks)\.ts$/],
+    files: [/^ground\/(?!steps)/, /^survey\//, /^plan\/onSides\.ts$/, /^drawing\/(scene|frames|inks|cut)\.ts$/],
   },
   {
     name: 'changes',
@@ -30,7 +30,8 @@ export const LAYERS = [
   {
     name: 'sentences',
     files: [
-      /^stages\/\w+\/(words|terms|changes|advice|names|whom)\.ts$/,
+      /^stages\/\w+\/(words|terms|changes|advice|names|whom|rough)\.ts$/,
+      /^stages\/cover\/strength\/row\.ts$/,
       /^stages\/(words|sentences)\.ts$/,
       /^(fasteners|cutting|build|plan)\/words\.ts$/,
       /^working\//,
@@ -60,7 +61,7 @@ export const OPEN = ['keys.ts'];
 export const SHOWN = {
   threats: ['openings', 'strongMesh', 'whom'],
   outline: ['corners', 'enclosures'],
-  posts: ['setOut', 'postsOn', 'stage'],
+  posts: ['setOut', 'postsOn', 'stage', 'asks'],
   walls: ['runs', 'wallTop', 'boards', 'groups'],
   ways: ['leaf'],
 };

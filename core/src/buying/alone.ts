@@ -2,9 +2,12 @@ import type { CutMarket } from '../catalogue/market';
 import { isPriced } from '../cutting/cut';
 import type { Cutter } from '../cutting/wanted';
 import type { OwnedPiece } from '../plan/schema';
+import { leastPrice } from '../cutting/covers';
+import type { Memo } from '../cutting/memo';
 import { EPSILON } from '../units/round';
 import type { Ask } from './demand';
 import { gatherMesh } from './gather';
+import { ownedRolls } from './hand';
 import type { Choice, Opened, Taking } from './opened';
 
 /** What a choice is weighed by where it is weighed by itself. */
@@ -12,6 +15,7 @@ export interface AloneBy {
   readonly market: CutMarket;
   readonly owned: readonly OwnedPiece[];
   readonly cut: Cutter;
+  readonly memo: Memo;
 }
 
 /** What one candidate costs as cut, and at least, minor units; and what of it no roll gives. */
@@ -33,7 +37,8 @@ const rollsAlone = ({ takings }: Choice): boolean =>
     (taking) =>
       taking.packs.length === 0 &&
       asksOf(taking).every(
-        (ask) => ask.buy === 'mesh' && ask.runs.every(({ joints }) => joints !== 'anywhere' && joints.length === 0),
+        (ask) =>
+          ask.buy === 'mesh' && ask.runs.every(({ joints }) => joints !== 'anywhere' && joints.length === 0),
       ),
   );
 
@@ -42,6 +47,17 @@ function sharedWith({ items, choices }: Opened, choice: Choice): ReadonlySet<str
   const others = choices.filter((c) => c !== choice).flatMap((c) => [...meshesOf(c)]);
   const asked = items.flatMap((item) => (item.kind === 'ask' && 'mesh' in item.ask ? [item.ask.mesh] : []));
   return new Set([...others, ...asked]);
+}
+
+/** What the rolls of a candidate cost at least, by their lengths alone, minor units: nothing is known where some are owned or unpriced. */
+function leastOf({ rolls }: Taking, { market, owned, memo }: AloneBy): number {
+  let least = 0;
+  for (const { mesh, width, least: length } of rolls) {
+    const units = market.rolls(mesh, width);
+    if (units.some((u) => u.cost === null) || ownedRolls(mesh, owned).length > 0) return 0;
+    least += leastPrice(units, length, memo);
+  }
+  return least;
 }
 
 function weighed(taking: Taking, { cut, ...by }: AloneBy): Weight {
@@ -53,6 +69,19 @@ function weighed(taking: Taking, { cut, ...by }: AloneBy): Weight {
     least: sum((c) => c.bound),
     unfit: sum((c) => c.unplaced.length),
   };
+}
+
+/** All candidates as they would be cut, but those that cost no less than one before them by their lengths alone. */
+function weighedAll(takings: readonly Taking[], by: AloneBy): readonly Weight[] {
+  const weights: Weight[] = [];
+  let cheapest = Infinity;
+  for (const taking of takings) {
+    if (leastOf(taking, by) >= cheapest - EPSILON) continue;
+    const weight = weighed(taking, by);
+    weights.push(weight);
+    if (weight.unfit === 0) cheapest = Math.min(cheapest, weight.cost);
+  }
+  return weights;
 }
 
 /** The cheapest of all, where it is proved that none costs less; the first of those that cost the same. */
@@ -78,7 +107,7 @@ export function settleAlone(opened: Opened, by: AloneBy): Opened {
   for (const choice of opened.choices) {
     const shared = sharedWith(opened, choice);
     if ([...meshesOf(choice)].some((mesh) => shared.has(mesh)) || !rollsAlone(choice)) continue;
-    const best = bestOf(choice.takings.map((taking) => weighed(taking, by)));
+    const best = bestOf(weighedAll(choice.takings, by));
     if (best) fixed.set(choice.alike, best);
   }
   if (fixed.size === opened.fixed.size) return opened;

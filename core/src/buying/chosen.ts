@@ -14,7 +14,8 @@ export type Chosen = ReadonlyMap<string, ChosenOne>;
 
 const widthsOf = (
   of: ReadonlyMap<string, { readonly id: string; readonly rolls: readonly { readonly width: number }[] }>,
-): Chosen => new Map([...of].map(([alike, { id, rolls }]) => [alike, { id, widths: rolls.map((r) => r.width) }]));
+): Chosen =>
+  new Map([...of].map(([alike, { id, rolls }]) => [alike, { id, widths: rolls.map((r) => r.width) }]));
 
 export const chosenWidths = (
   { fixed }: Pick<Opened, 'fixed'>,

@@ -67,7 +67,7 @@ const QUOTE_STEPS: readonly AnyStep[] = [
     K.OPENED,
     { opened: K.ALL_OPENED, market: K.CUT_MARKET, owned: K.OWNED, memo: K.MEMO, proofs: K.PROOFS },
     ({ opened, memo, proofs, ...by }) =>
-      settleAlone(opened, { ...by, cut: (task) => cutRunsOnce(task, memo, proofs.cuts) }),
+      settleAlone(opened, { ...by, memo, cut: (task) => cutRunsOnce(task, memo, proofs.cuts) }),
   ),
   step(
     K.CHOICE_PACKS,

@@ -44,8 +44,9 @@ const row = (of: Partial<MeshTypeRow> & Pick<MeshTypeRow, 'name' | 'said' | 'fol
 });
 
 /** What is closed: over a run or round it, never a wall of its own. */
-const cloth = (of: Pick<MeshTypeRow, 'name' | 'said' | 'weight' | 'covers'> & Partial<MeshTypeRow>): MeshTypeRow =>
-  row({ follows: 0.25, of: 'plastic', weave: 'closed', wall: false, own: false, ...of });
+const cloth = (
+  of: Pick<MeshTypeRow, 'name' | 'said' | 'weight' | 'covers'> & Partial<MeshTypeRow>,
+): MeshTypeRow => row({ follows: 0.25, of: 'plastic', weave: 'closed', wall: false, own: false, ...of });
 
 /** Every type of mesh, and of what is laid over a run like it. */
 export const MESH_TYPES = {

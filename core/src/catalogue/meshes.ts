@@ -46,8 +46,13 @@ export const MESHES_2026_11_25: readonly MeshProduct[] = [
 ];
 
 const NETS = [3, 5, 8];
-const closed = (id: string, type: MeshType, thick: number, widths: readonly number[], lengths: readonly number[]) =>
-  mesh(id, type, [0, 0], thick, widths, lengths);
+const closed = (
+  id: string,
+  type: MeshType,
+  thick: number,
+  widths: readonly number[],
+  lengths: readonly number[],
+) => mesh(id, type, [0, 0], thick, widths, lengths);
 
 /** What covers are made of (rules: Cover). Nets, tarps and sheets are sold whole: the width and length of a roll are theirs. */
 export const MESHES_2026_11_28: readonly MeshProduct[] = [

@@ -63,9 +63,7 @@ function halfRound(diameter: number): Section {
 
 /** Timber on edge, and tube. */
 export const timberSection = ({ kind, thickness, width }: TimberProduct): Section =>
-  kind === 'tube'
-    ? tube(width)
-    : rectangle(Math.min(thickness, width), Math.max(thickness, width));
+  kind === 'tube' ? tube(width) : rectangle(Math.min(thickness, width), Math.max(thickness, width));
 
 const POSTS: Readonly<Record<PostProduct['kind'], (size: number) => Section>> = {
   'steel-t': () => T_SECTION,

@@ -107,11 +107,14 @@ describe('pieces of few lengths that are not jointed', () => {
     expect(cutRuns(boards(lengths, units))).toMatchObject({ cost: 4 * 955 + 2 * 1270, bound: 6360 });
   });
   test('boards along the demo run are proved', () => {
-    const plan = apply({ ...orchard, covers: [] }, {
-      verb: 'set-boards',
-      scope: { scope: 'plan' },
-      boards: { ground: 'board-150x25' },
-    });
+    const plan = apply(
+      { ...orchard, covers: [] },
+      {
+        verb: 'set-boards',
+        scope: { scope: 'plan' },
+        boards: { ground: 'board-150x25' },
+      },
+    );
     const pool = reckon(plan).cutting.find((p) => p.kind === 'timber');
     expect(pool?.rolls.flatMap((r) => r.pieces)).toHaveLength(17);
     expect(pool).toMatchObject({ proved: true, cost: 8900 });

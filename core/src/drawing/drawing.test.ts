@@ -1,5 +1,15 @@
 import { describe, expect, test } from '@jest/globals';
-import { DEMO_PLANS, USES, apply, groundUnder, reckon, relief, roomiest, sheetScene, stripScene } from '../index';
+import {
+  DEMO_PLANS,
+  USES,
+  apply,
+  groundUnder,
+  reckon,
+  relief,
+  roomiest,
+  sheetScene,
+  stripScene,
+} from '../index';
 import { doubleArea, insideOrOn } from '../ground/vector';
 import { aPolygon, aRun, anOutline, onSlope } from '../testing/aRun';
 

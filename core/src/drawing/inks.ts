@@ -47,8 +47,13 @@ const SECTION = {
     file: ['SNOW', 'BLUE', 'DASHED'],
   },
   keeper: {
-    screen: { fill: 'moss', stroke: 'moss', width: 9 },
-    paper: { fill: 'moss', stroke: 'moss', width: 1.8 },
+    screen: { fill: 'moss', stroke: 'none' },
+    paper: { fill: 'moss', stroke: 'none' },
+    file: CUT,
+  },
+  limb: {
+    screen: { ...HOLLOW, stroke: 'moss', width: 9 },
+    paper: { ...HOLLOW, stroke: 'moss', width: 2.4 },
     file: CUT,
   },
 } as const satisfies Inks;
@@ -143,7 +148,12 @@ export const MARK_KINDS = Object.keys(MARK_INKS) as readonly InkKind[];
 
 export const inkOf = (kind: InkKind): Ink => INKS[kind];
 
-const PATTERNS: readonly (Colour | Pattern)[] = ['apron', 'boards', 'cobbles', 'soil'] satisfies readonly Pattern[];
+const PATTERNS: readonly (Colour | Pattern)[] = [
+  'apron',
+  'boards',
+  'cobbles',
+  'soil',
+] satisfies readonly Pattern[];
 
 /** A way to draw as the attributes of an element. */
 export function attributesOf(

@@ -72,7 +72,9 @@ function standingWalls(plan: Plan, cut: Cut, parts: readonly Part[]): readonly P
     ring.sides.flatMap(({ side, start, end }): Primitive<InkKind>[] => {
       const crossed = side.kind === 'wall' ? cut.crossing(start, end) : null;
       if (!crossed) return [];
-      const over = parts.flatMap((p) => (p.kind === 'cover-edge' && p.side === side.id ? [p.fromHeight, p.toHeight] : []));
+      const over = parts.flatMap((p) =>
+        p.kind === 'cover-edge' && p.side === side.id ? [p.fromHeight, p.toHeight] : [],
+      );
       const foot = cut.ground(cut.at(crossed.along));
       const high = Math.max(WALL.high, ...over.map((h) => h + 0.3));
       const outside = crossed.along > cut.length / 2 ? WALL.thick : -WALL.thick;
@@ -119,7 +121,12 @@ function houses(plan: Plan, cut: Cut): readonly Primitive<InkKind>[] {
 function figure(x: number, foot: number, height: number): readonly Primitive<InkKind>[] {
   const part = formatPart({ on: 'plan' });
   const at = (dx: number, share: number): Vector => ({ x: x + dx * height, y: foot + share * height });
-  const line = (...points: readonly Vector[]): Primitive<InkKind> => ({ shape: 'line', kind: 'keeper', part, points });
+  const line = (...points: readonly Vector[]): Primitive<InkKind> => ({
+    shape: 'line',
+    kind: 'limb',
+    part,
+    points,
+  });
   return [
     { shape: 'circle', kind: 'keeper', part, at: at(0, 0.935), radius: 0.05 * height },
     line(at(0, 0.85), at(0, 0.47)),

@@ -34,7 +34,14 @@ export const gaps = (length: number, pitch: number): Term =>
 export const oneMore = (): Term => value('fasten.one-more', 1, 'piece', {});
 
 type Along =
-  'fasten.each-post' | 'fasten.seam' | 'fasten.splice' | 'fasten.board' | 'fasten.stiles' | 'fasten.rails' | 'cover.ties' | 'cover.screws';
+  | 'fasten.each-post'
+  | 'fasten.seam'
+  | 'fasten.splice'
+  | 'fasten.board'
+  | 'fasten.stiles'
+  | 'fasten.rails'
+  | 'cover.ties'
+  | 'cover.screws';
 
 /** ⌈length / pitch⌉ + 1 along one edge, at both its ends and no further apart than the pitch. */
 export function onePast<C extends Along>(

@@ -44,7 +44,9 @@ export const choiceReferences: ChoiceReferences<z.infer<typeof choices>> = (...g
 };
 
 /** What the stages' parts of a plan name must be there. */
-export const planReferences: PlanReferences<Pick<z.infer<z.ZodMiniObject<typeof PLAN>>, 'covers'>> = (...given) => {
+export const planReferences: PlanReferences<Pick<z.infer<z.ZodMiniObject<typeof PLAN>>, 'covers'>> = (
+  ...given
+) => {
   coverReferences(...given);
 };
 

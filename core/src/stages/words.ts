@@ -40,4 +40,10 @@ export const CAUTIONS = {
 } as const satisfies Readonly<Record<StageId, Cautions>>;
 
 /** Where keepers disagree. */
-export const SCHOOLS = { ...posts.SCHOOLS, ...walls.SCHOOLS, ...skirt.SCHOOLS, ...ways.SCHOOLS, ...cover.SCHOOLS } as const;
+export const SCHOOLS = {
+  ...posts.SCHOOLS,
+  ...walls.SCHOOLS,
+  ...skirt.SCHOOLS,
+  ...ways.SCHOOLS,
+  ...cover.SCHOOLS,
+} as const;

@@ -64,7 +64,13 @@ export function ofEveryKind(plan: Plan): readonly (readonly [kind: string, plan:
       return change ? [[words, apply(plan, change)] as [string, Plan]] : [];
     }),
   );
-  const over = { id: 'every', name: 'cover', enclosure: plan.enclosures[0]?.id ?? '', outline: null, height: 1.8 };
+  const over = {
+    id: 'every',
+    name: 'cover',
+    enclosure: plan.enclosures[0]?.id ?? '',
+    outline: null,
+    height: 1.8,
+  };
   const covers = COVER_KIND_IDS.map((kind): [string, Plan] => [
     kind,
     apply({ ...plan, covers: [] }, { verb: 'add-cover', cover: COVER_KINDS[kind].usual(over) }),

@@ -4,11 +4,21 @@ import {
   type Plan,
   type SheetScene,
   type StageId,
+  type UnitSystem,
   groundScene,
   sheetScene,
 } from '@aviarum/core';
 import { Maximize, Minus, Plus } from 'lucide-react';
-import { type ComponentProps, Suspense, lazy, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import {
+  type ComponentProps,
+  Suspense,
+  lazy,
+  useCallback,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+} from 'react';
 import { shownPlan, usePlan } from '../state/planStore';
 import { useReader, useReckoning } from '../state/reckoningStore';
 import { useSelection } from '../state/selection';
@@ -28,7 +38,7 @@ import { useRelief } from './useRelief';
 import { useSheetGestures } from './useSheetGestures';
 import { type MakeStops, STAGE_VIEWS } from '../stages/stages';
 import { useSize } from './useSize';
-import { fit } from './view';
+import { type Size, type View, fit } from './view';
 
 const TapeLayer = lazy(() => import('../survey/TapeLayer'));
 /** Comes with the relief, which level ground has none of. */
@@ -104,12 +114,7 @@ function SheetTools({
   return (
     <div className="sheettools noprint">
       {covers !== null && (
-        <button
-          type="button"
-          className="wordy"
-          aria-pressed={covers !== 'hidden'}
-          onClick={hideCovers}
-        >
+        <button type="button" className="wordy" aria-pressed={covers !== 'hidden'} onClick={hideCovers}>
           {covers === 'hidden' ? 'Show covers' : 'Hide covers'}
         </button>
       )}
@@ -184,6 +189,50 @@ function useFence(
   return { stays, scene };
 }
 
+/** What was read by tape, where anything was. */
+function Tape({ plan, scale }: { plan: Plan; scale: number }) {
+  const { tape } = plan.ground;
+  if (tape.marks.length === 0) return null;
+  return (
+    <Suspense>
+      <TapeLayer tape={tape} scale={scale} />
+    </Suspense>
+  );
+}
+
+/** North, the scale, and what hatching means, round the drawing. */
+function Surround({
+  plan,
+  view,
+  size,
+  system,
+  phone,
+  steep,
+}: {
+  plan: Plan;
+  view: View;
+  size: Size;
+  system: UnitSystem;
+  phone: boolean;
+  steep: ComponentProps<typeof SlopeLegend>['steep'];
+}) {
+  return (
+    <>
+      <NorthArrow x={size.width - 34} turn={plan.ground.north} />
+      {!phone && <SlopeLegend steep={steep} height={size.height} />}
+      <ScaleBar view={view} height={size.height} system={system} least={phone ? 16 : 34} />
+    </>
+  );
+}
+
+/** The frame stays put during a drag: it fits the plan as it stood. */
+function useFrame(size: Size, still: boolean) {
+  const settled = usePlan((s) => s.draft?.plan ?? s.plan);
+  const extent = useMemo(() => (settled ? sheetScene(settled, []).extent : null), [settled]);
+  const fitted = extent ? fit(extent, size, still ? 14 : 64) : { scale: 40, x: 0, y: 0 };
+  return { settled, extent, fitted };
+}
+
 interface SheetProps {
   readonly stage: StageId;
   readonly still?: true;
@@ -208,10 +257,7 @@ export function GroundSheet({ stage, still: isStill, whole }: SheetProps) {
   const parts = draft ? NO_PARTS : (reckoned ?? NO_PARTS);
   const shownGround = plan?.ground;
   const ground = useMemo(() => (shownGround ? groundScene(shownGround) : null), [shownGround]);
-  // The frame stays put during a drag: it fits the plan as it stood.
-  const settled = usePlan((s) => s.draft?.plan ?? s.plan);
-  const extent = useMemo(() => (settled ? sheetScene(settled, []).extent : null), [settled]);
-  const fitted = extent ? fit(extent, size, still ? 14 : 64) : { scale: 40, x: 0, y: 0 };
+  const { settled, extent, fitted } = useFrame(size, still);
 
   const stops = useStops(stage, settled, parts, looking ? 'no' : 'yes');
   const { view, zoom, showAll, inHand } = useSheetGestures({
@@ -253,11 +299,7 @@ export function GroundSheet({ stage, still: isStill, whole }: SheetProps) {
           <GroundLayer {...{ scene: ground, scale }} words={still ? 'no' : 'yes'} named={named} />
           {!still && <Dimensions scene={scene} scale={scale} only={touched?.own ?? null} open={open} />}
           <SheetWords {...{ stage, plan, scene, scale, still, phone, calm }} />
-          {stage === 'outline' && !still && settled.ground.tape.marks.length > 0 && (
-            <Suspense>
-              <TapeLayer tape={settled.ground.tape} scale={scale} />
-            </Suspense>
-          )}
+          {stage === 'outline' && !still && <Tape plan={settled} scale={scale} />}
           <SectionLine stops={stops} scale={scale} />
           <LitPart scene={scene} scale={scale} />
           {!inHand && stops.length > 0 && (
@@ -265,12 +307,14 @@ export function GroundSheet({ stage, still: isStill, whole }: SheetProps) {
           )}
           {inHand && <Guides held={inHand.held} stop={inHand.stop} scale={scale} />}
         </g>
-        {!still && <NorthArrow x={size.width - 34} turn={plan.ground.north} />}
-        {calm && !still && !phone && <SlopeLegend steep={steep} height={size.height} />}
-        {!still && <ScaleBar view={view} height={size.height} system={system} least={phone ? 16 : 34} />}
+        {!still && <Surround {...{ plan, view, size, system, phone }} steep={calm ? steep : []} />}
       </svg>
       {!still && (
-        <SheetTools zoom={(by) => zoom(by, size)} showAll={showAll} covers={plan.covers.length > 0 ? over : null} />
+        <SheetTools
+          zoom={(by) => zoom(by, size)}
+          showAll={showAll}
+          covers={plan.covers.length > 0 ? over : null}
+        />
       )}
     </>
   );

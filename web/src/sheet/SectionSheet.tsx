@@ -15,7 +15,13 @@ function Shape({ shape, scale }: { shape: Primitive; scale: number }) {
     return <path {...ink} data-kind={shape.kind} d={polygon(shape.points, scale)} />;
   if (shape.shape === 'line')
     return (
-      <path {...ink} fill="none" data-kind={shape.kind} strokeLinecap="round" d={polyline(shape.points, scale)} />
+      <path
+        {...ink}
+        fill="none"
+        data-kind={shape.kind}
+        strokeLinecap="round"
+        d={polyline(shape.points, scale)}
+      />
     );
   return shape.shape === 'circle' ? (
     <circle

@@ -23,7 +23,7 @@ function offCover(plan: Plan, part: Extract<PartRef, { cover: string }>): { chan
   const cover = plan.covers.find((c) => c.id === part.cover);
   if (!cover) return null;
   const set = (to: object): { change: Change } => ({
-    change: { verb: 'set-cover', id: cover.id, to } as Change,
+    change: { verb: 'set-cover', id: cover.id, to },
   });
   if (part.on === 'cover-point' && 'outline' in cover && (cover.outline?.length ?? 0) > 3)
     return set({ outline: cover.outline?.filter((_, i) => i !== part.point) });

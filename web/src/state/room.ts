@@ -16,7 +16,9 @@ interface Room {
 }
 
 export const useRoom = create<Room>()(
-  persist<Room>(() => ({ panel: null, strip: null, folded: 'no', over: 'shown', view: 'sheet' }), { name: 'aviarum room' }),
+  persist<Room>(() => ({ panel: null, strip: null, folded: 'no', over: 'shown', view: 'sheet' }), {
+    name: 'aviarum room',
+  }),
 );
 
 export const giveRoom = (to: Partial<Room>): void => {

@@ -1,5 +1,5 @@
-import { type Plan, sheetScene } from '@aviarum/core';
-import { PAPERS, type PaperName, SCALES, fitPaper, writeSvg } from '@aviarum/core/formats';
+import { type Plan, sectionScene, sheetScene } from '@aviarum/core';
+import { PAPERS, type PaperName, SCALES, fitPaper, writeSectionSvg, writeSvg } from '@aviarum/core/formats';
 import { useMemo } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { Choice, Pick } from '../fields/Choice';
@@ -26,18 +26,22 @@ function Paper({ plan, back }: { plan: Plan; back: string }) {
   const usual: PaperName = plan.units === 'imperial' ? 'Letter' : 'A4';
   const paper = NAMES.find((n) => n === params.get('paper')) ?? usual;
   const asked = Number(params.get('scale'));
-  const fits = useMemo(() => fitPaper(sheetScene(plan, []).extent, plan.units, paper), [plan, paper]);
+  const what = params.get('what') === 'section' ? 'section' : 'plan';
+  const fits = useMemo(() => {
+    const { extent } = what === 'section' ? sectionScene(plan, parts ?? []) : sheetScene(plan, []);
+    return fitPaper(extent, plan.units, paper);
+  }, [plan, parts, paper, what]);
   const scale = Number.isInteger(asked) && asked >= 5 && asked <= 20000 ? asked : fits.scale;
   const svg = useMemo(
-    () => (parts ? writeSvg(plan, parts, { paper, scale }) : ''),
-    [plan, parts, paper, scale],
+    () => (parts ? (what === 'section' ? writeSectionSvg : writeSvg)(plan, parts, { paper, scale }) : ''),
+    [plan, parts, paper, scale, what],
   );
   const set = (name: string, value: string) =>
     setParams(
       (before) => {
         const next = new URLSearchParams(before);
         next.set(name, value);
-        if (name === 'paper') next.delete('scale');
+        if (name !== 'scale') next.delete('scale');
         return next;
       },
       { replace: true },
@@ -51,6 +55,15 @@ function Paper({ plan, back }: { plan: Plan; back: string }) {
       <main className="printpage">
         <h1 className="sr-only noprint">{plan.name}, to print</h1>
         <div className="fields noprint printset">
+          <Choice
+            name="Print"
+            value={what}
+            options={[
+              { value: 'plan', label: 'the plan' },
+              { value: 'section', label: 'the section' },
+            ]}
+            onChoose={(value) => set('what', value)}
+          />
           <Choice
             name="Paper"
             value={paper}
@@ -74,7 +87,7 @@ function Paper({ plan, back }: { plan: Plan; back: string }) {
         <div
           className="paper"
           role="img"
-          aria-label={`${plan.name} at 1 to ${scale}`}
+          aria-label={`${plan.name}${what === 'section' ? ', section' : ''} at 1 to ${scale}`}
           dangerouslySetInnerHTML={{ __html: svg }}
         />
       </main>

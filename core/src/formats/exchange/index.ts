@@ -10,4 +10,4 @@ export { FILE_PROBLEMS, type FileProblem, type Reading, type TrackPart, Unreadab
 export { STROLL, type Walk, practiceWalk, walkRound } from './walker';
 export { writeGeoJson } from './writeGeoJson';
 export { writeMarks } from './writeMarks';
-export { type SvgOptions, writeSvg } from './writeSvg';
+export { type SvgOptions, writeSectionSvg, writeSvg } from './writeSvg';

@@ -86,7 +86,7 @@ export function writeSectionSvg(plan: Plan, parts: readonly Part[], options: Svg
     const at = 'label' in s && 'points' in s ? s.points[0] : undefined;
     if (!at || !('label' in s) || s.label === undefined) return [];
     const { x, y } = paint.at(at);
-    return [text(x + 2, y - 1.2, s.label)];
+    return [text(x + 5, y + (s.shape === 'line' ? 4.5 : -1.2), s.label)];
   });
   const drawn = shapes.map((s) => paint.draw(s, s.kind)).join('');
   const picture = `${drawn}${element('g', HALO, [...names, ...words].join(''))}`;
@@ -146,11 +146,14 @@ function caption(plan: Plan, sheet: Sheet, title: string): string {
   );
   const length = plan.units === 'imperial' ? `${Math.round((4 * step) / FEET)}′` : `${4 * step} m`;
   const turn = round((plan.ground.north * 180) / Math.PI);
-  const north = element(
-    'g',
-    { transform: `translate(${sheet.wide - MARGIN - 5} ${MARGIN + 8}) rotate(${turn})` },
-    `<path d="M0 -6L2.6 4L0 2L-2.6 4Z" fill="#1c2a22"/>${text(0, -7.2, 'N', { 'text-anchor': 'middle', 'font-weight': 700 })}`,
-  );
+  const north =
+    title !== plan.name
+      ? ''
+      : element(
+          'g',
+          { transform: `translate(${sheet.wide - MARGIN - 5} ${MARGIN + 8}) rotate(${turn})` },
+          `<path d="M0 -6L2.6 4L0 2L-2.6 4Z" fill="#1c2a22"/>${text(0, -7.2, 'N', { 'text-anchor': 'middle', 'font-weight': 700 })}`,
+        );
   return [
     element('path', {
       d: `M${MARGIN} ${round(y - 7)}H${sheet.wide - MARGIN}`,

@@ -44,7 +44,11 @@ export function boilerHouse(): Plan {
     ],
     choices: {
       ...base.choices,
-      plan: { ...base.choices.plan, posts: { ...base.choices.plan.posts, line: 'sawn-100' }, bands: bandsTo(eave) },
+      plan: {
+        ...base.choices.plan,
+        posts: { ...base.choices.plan.posts, line: 'sawn-100' },
+        bands: bandsTo(eave),
+      },
       // At its two ends the wall goes up to the roof, and is cut to its fall.
       side: { s2: { bands: bandsTo(ridge) }, s4: { bands: bandsTo(ridge) } },
     },

@@ -4,7 +4,6 @@ import type { Plan, Side } from '../schema';
 import { PLACE } from './place';
 import { KINDS as COVERS } from '../../stages/cover/kinds';
 
-
 /** A gentle north-facing slope of about 7 %, as read at the stakes and round about; a pipe crosses one corner. */
 function orchardGround(): Plan['ground'] {
   const heights: readonly (readonly [x: number, y: number, height: number])[] = [

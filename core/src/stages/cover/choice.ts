@@ -14,7 +14,9 @@ export const PLAN = {
   covers: z._default(z.array(cover).check(z.maxLength(40)), []),
   section: z
     ._default(z.nullable(z.strictObject({ from: point, to: point })), null)
-    .apply(meaning('The line across the sheet along which the section is drawn; null for across the middle.')),
+    .apply(
+      meaning('The line across the sheet along which the section is drawn; null for across the middle.'),
+    ),
   stature: z
     ._default(length(1, 2.5), 1.75)
     .apply(meaning('How tall the keeper is, boots on, m: what a person needs to stand.')),

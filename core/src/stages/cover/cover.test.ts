@@ -45,8 +45,10 @@ const rectangle = (x: number, y: number) =>
     [0, y],
   ] as const;
 
-const figure = ({ figures }: Reckoning, name: 'strips' | 'stripLength' | 'direction' | 'rails' | 'edgeRails' | 'props' | 'area') =>
-  figures[`cover.lid.${name}`];
+const figure = (
+  { figures }: Reckoning,
+  name: 'strips' | 'stripLength' | 'direction' | 'rails' | 'edgeRails' | 'props' | 'area',
+) => figures[`cover.lid.${name}`];
 
 describe('strips', () => {
   test('over 6.0 × 3.6 run across, which takes less than along', () => {
@@ -119,7 +121,15 @@ describe('what holds it up', () => {
     const post = POSTS.find((p) => p.id === 'round-100');
     if (!post) throw new Error('no post');
     expect(footStress(postSection(post), 2700, 1.8) / 1e6).toBeCloseTo(49.5, 1);
-    const choices = { posts: { corner: 'round-100', end: 'round-100', wall: 'round-100', gate: 'round-100', line: 'round-100' } };
+    const choices = {
+      posts: {
+        corner: 'round-100',
+        end: 'round-100',
+        wall: 'round-100',
+        gate: 'round-100',
+        line: 'round-100',
+      },
+    };
     const base = covered(rectangle(6, 9), 'net', { tent: null, stays: 'none' });
     const plan: Plan = {
       ...base,

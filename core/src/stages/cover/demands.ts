@@ -91,9 +91,7 @@ function openCover(open: OpenCover, side: Side): Demand {
     candidates: (hand) => {
       const longest = (width: number) => hand.longest(mesh, width);
       const ways = waysToLay(side, hand.widths(mesh), longest);
-      return ways.length > 0
-        ? ways.map((way) => candidateOf(open, way))
-        : [noWay(shape, side, hand)];
+      return ways.length > 0 ? ways.map((way) => candidateOf(open, way)) : [noWay(shape, side, hand)];
     },
   };
 }
@@ -166,8 +164,14 @@ function stripFasteners(shape: CoverShape, way: CoverWay, held: Supports, produc
       seams.map((length) => ({ kind: 'cover', length })),
     ),
     packed(reason, pack, [
-      ...along('rail', held.rails.map((r) => r.length)),
-      ...along('edge', shape.edges.map((e) => e.length)),
+      ...along(
+        'rail',
+        held.rails.map((r) => r.length),
+      ),
+      ...along(
+        'edge',
+        shape.edges.map((e) => e.length),
+      ),
     ]),
   ];
 }
@@ -210,9 +214,7 @@ function pieceAsks(shape: CoverShape, cover: CoverOf<'tarp'>, products: Products
   return [
     { ...reason, buy: 'piece', product: cover.mesh, width: fit.across, length: fit.along },
     packed(reason, 'strap', [straps]),
-    ...(fit.clamps > 0
-      ? [packed(reason, 'clamp', [value('cover.clamps', fit.clamps, 'piece', {})])]
-      : []),
+    ...(fit.clamps > 0 ? [packed(reason, 'clamp', [value('cover.clamps', fit.clamps, 'piece', {})])] : []),
     ...(rails.length > 0 && cover.hem === 'hem'
       ? [
           packed(
@@ -251,10 +253,7 @@ export function coverDemands({ products, over, on, ground }: CoverDemandsBy): re
     const { cover } = shape;
     if (!side) {
       const held = supportsOf(shape, null, on);
-      return [
-        ...pieceAsks(shape, cover as CoverOf<'tarp'>, products),
-        ...supportAsks(shape, held, ground),
-      ];
+      return [...pieceAsks(shape, cover as CoverOf<'tarp'>, products), ...supportAsks(shape, held, ground)];
     }
     return [
       openCover(open, side),
@@ -277,4 +276,3 @@ export function coverDemands({ products, over, on, ground }: CoverDemandsBy): re
     ];
   });
 }
-

@@ -3,7 +3,8 @@ export { COVER_INKS, STRIP_INKS } from './inks';
 
 export const NAME = 'Cover';
 /** Why it comes now. */
-export const WHY = 'Birds are lost from above. What lies overhead decides how high and how close the posts stand.';
+export const WHY =
+  'Birds are lost from above. What lies overhead decides how high and how close the posts stand.';
 
 /** What pieces of it are for: as a sentence calls them, where their letters stand, and whether they run along the fence. */
 export const USES = {

@@ -1,4 +1,5 @@
 import type { Figures, FiguresMade } from '../told';
+import { fitOf } from './over/fitter';
 import { tentOf } from './over/tent';
 import type { Supports } from './held/supports';
 import type { OpenCover } from './laid';
@@ -24,6 +25,11 @@ export function coverFigures(
   if (laidAs(shape) === 'net') {
     const { length, breadth } = tentOf(shape);
     figures[`cover.${cover.id}.netArea`] = length * breadth;
+  }
+  if ('straps' in cover) {
+    const { across, along } = fitOf(shape, cover);
+    figures[`cover.${cover.id}.across`] = across;
+    figures[`cover.${cover.id}.along`] = along;
   }
   figures[`cover.${cover.id}.rails`] = held.rails.length;
   figures[`cover.${cover.id}.edgeRails`] = held.edgeRails.length;

@@ -145,7 +145,16 @@ function meets({ shape }: OpenCover, by: CoversSeenBy): Finding[] {
       const under = at <= building.eaves;
       if (under && building.eaves - low > by.eaveOverhang) return [];
       const params = { name, building: building.name, eave: building.eaves, at, out: by.eaveOverhang };
-      return [finding('cover.eave', under ? 'know' : 'mend', 'cover', part, params, under ? [] : set(cover, { height: tidy(building.eaves - 0.1) }))];
+      return [
+        finding(
+          'cover.eave',
+          under ? 'know' : 'mend',
+          'cover',
+          part,
+          params,
+          under ? [] : set(cover, { height: tidy(building.eaves - 0.1) }),
+        ),
+      ];
     }
     const line = by.lines.find((l) => l.members.some((m) => m.ringSide.side.id === side.side.id));
     const wall = line && by.tops.get(line)?.top;
@@ -185,7 +194,14 @@ function gates({ shape }: OpenCover, by: CoversSeenBy): Finding[] {
     if (top <= under + GAP) return [];
     const params = { name: cover.name, opening: nameOf(opening.kind), top, under };
     return [
-      finding('cover.gate', 'mend', 'cover', { on: 'opening', opening: opening.id }, params, set(cover, { height: tidy(cover.height + top - under) })),
+      finding(
+        'cover.gate',
+        'mend',
+        'cover',
+        { on: 'opening', opening: opening.id },
+        params,
+        set(cover, { height: tidy(cover.height + top - under) }),
+      ),
     ];
   });
 }
@@ -236,7 +252,14 @@ function runsOff({ shape }: OpenCover): Finding[] {
   const { cover, area } = shape;
   if (!('runOff' in cover) || cover.runOff !== 'nowhere') return [];
   return [
-    finding('cover.run-off', 'mend', 'cover', partOf(cover), { name: cover.name, area }, set(cover, { runOff: 'gutter' } as Partial<OverRun>)),
+    finding(
+      'cover.run-off',
+      'mend',
+      'cover',
+      partOf(cover),
+      { name: cover.name, area },
+      set(cover, { runOff: 'gutter' }),
+    ),
   ];
 }
 

@@ -17,5 +17,8 @@ export function coverHours({ shape }: OpenCover, assumed: Assumptions): Term {
   ]);
 }
 
-export const hoursOfWrap = (cover: CoverOf<'wrap'>, wrapped: readonly Wrapped[], assumed: Assumptions): Term =>
-  wrapHours(cover, wrapped, perUnit(assumed.hoursCoverNet));
+export const hoursOfWrap = (
+  cover: CoverOf<'wrap'>,
+  wrapped: readonly Wrapped[],
+  assumed: Assumptions,
+): Term => wrapHours(cover, wrapped, perUnit(assumed.hoursCoverNet));

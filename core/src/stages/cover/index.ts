@@ -19,6 +19,7 @@ import { soldFindings } from './sold';
 import { coverStrength, wrapStrength } from './strength/check';
 import { strengthFindings } from './strength/findings';
 import { postsOnEdges } from './strength/nets';
+import { proposed } from './proposed';
 import { fromAbove } from './wanted';
 import { wrapDemands, wrappedBy } from './wraps';
 import * as C from './keys';
@@ -29,7 +30,13 @@ const NOTHING_HELD = { rails: [], edgeRails: [], beams: [], posts: [], props: []
 const laying: readonly AnyStep[] = [
   step(C.COVERS, { plan: K.PLAN }, ({ plan }) => plan.covers, layOver),
   step(C.STATURE, { plan: K.PLAN }, ({ plan }) => plan.stature),
-  step(K.GROUND_AT, { terrain: K.TERRAIN }, ({ terrain }) => (p) => terrain.heightAt(p)),
+  step(
+    K.GROUND_AT,
+    { terrain: K.TERRAIN },
+    ({ terrain }) =>
+      (p) =>
+        terrain.heightAt(p),
+  ),
   step(C.COVERED, { covers: C.COVERS, rings: K.RINGS, ground: K.GROUND_AT }, ({ covers, rings, ground }) =>
     coveredBy(covers, rings, ground),
   ),
@@ -79,12 +86,15 @@ const asking: readonly AnyStep[] = [
 
 /** How they are laid and held up, once their rolls are bought. */
 const laid: readonly AnyStep[] = [
-  step(C.LAID_COVERS, { covered: C.COVERED, chosen: K.CHOSEN }, ({ covered, chosen }) =>
-    new Map(
-      covered.over.flatMap(({ shape, side }) =>
-        side ? [[shape.cover.id, wayTaken(side, chosen.get(alikeOf(shape))?.id ?? '')] as const] : [],
+  step(
+    C.LAID_COVERS,
+    { covered: C.COVERED, chosen: K.CHOSEN },
+    ({ covered, chosen }) =>
+      new Map(
+        covered.over.flatMap(({ shape, side }) =>
+          side ? [[shape.cover.id, wayTaken(side, chosen.get(alikeOf(shape))?.id ?? '')] as const] : [],
+        ),
       ),
-    ),
   ),
   step(
     C.HELD,
@@ -136,8 +146,10 @@ const told: readonly AnyStep[] = [
     { covers: C.COVERS, strength: K.STRENGTH, held: C.HELD, products: K.PRODUCTS, assumed: K.ASSUMED },
     ({ assumed: { strapHolds }, ...by }) => strengthFindings({ ...by, strapHolds }),
   ),
-  adds(K.FOUND, { covered: C.COVERED, laid: C.LAID_COVERS, goods: K.GOODS }, ({ covered, laid: ways, goods }) =>
-    soldFindings(covered, ways, goods),
+  adds(
+    K.FOUND,
+    { covered: C.COVERED, laid: C.LAID_COVERS, goods: K.GOODS },
+    ({ covered, laid: ways, goods }) => soldFindings(covered, ways, goods),
   ),
   adds(
     K.FOUND,
@@ -145,7 +157,7 @@ const told: readonly AnyStep[] = [
     ({ covers, enclosures, ...about }) => {
       const threats = fromAbove(about);
       if (enclosures.length === 0 || covers.length > 0 || threats.length === 0) return [];
-      return [finding('cover.bare', 'know', 'cover', { on: 'plan' }, { threats })];
+      return [finding('cover.bare', 'know', 'cover', { on: 'plan' }, { threats }, proposed)];
     },
   ),
   adds(

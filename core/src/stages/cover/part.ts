@@ -26,7 +26,11 @@ function corners(shape: CoverShape, way: CoverWay, strip: CoverWay['strips'][num
 }
 
 /** A piece of net, which is larger than what it covers, drawn over its share of the rectangle. */
-function netCorners({ box }: CoverShape, way: CoverWay, strip: CoverWay['strips'][number]): readonly Vector[] {
+function netCorners(
+  { box }: CoverShape,
+  way: CoverWay,
+  strip: CoverWay['strips'][number],
+): readonly Vector[] {
   const [wide, deep] = [box.right - box.left, box.high - box.low];
   const xs = way.side.outline.map((p) => p.x);
   const ys = way.side.outline.map((p) => p.y);
@@ -54,24 +58,15 @@ export interface PartsBy {
   readonly products: Pick<Products, 'timber'>;
 }
 
-/** A cover from above, with its strips and what holds it up, and its edge along the fence. */
-export function coverParts(
-  { shape }: OpenCover,
-  way: CoverWay | null,
-  held: Supports,
-  { ground, snow, products }: PartsBy,
-): readonly Part[] {
-  const { cover, outline, edges } = shape;
-  const level = (p: Vector) => planeAt(shape.plane, p);
-  const deepOf = (product: string | null) => (product === null ? 0 : products.timber(product).width);
-  const heights = outline.map((p) => overGround(shape, ground, p));
-  const part = { on: 'cover', cover: cover.id } as const;
+/** Rails, beams and wires under a cover. */
+function barParts(shape: CoverShape, held: Supports, products: PartsBy['products']): readonly Part[] {
+  const { cover, edges, plane } = shape;
   const rail = 'rail' in cover ? cover.rail : 'purlin' in cover ? cover.purlin : null;
   const beam = 'beam' in cover ? cover.beam : 'rafter' in cover ? cover.rafter : null;
   const bars = (
-    list: Supports['rails'],
+    list: readonly { readonly from: Vector; readonly to: Vector }[],
     on: 'cover-rail' | 'cover-edge' | 'cover-beam',
-    is: 'rail' | 'edge' | 'beam',
+    is: 'rail' | 'edge' | 'beam' | 'wire',
     product: string | null,
   ): Part[] =>
     list.map(({ from, to }, i) => ({
@@ -80,11 +75,29 @@ export function coverParts(
       is,
       from,
       to,
-      fromLevel: level(from),
-      toLevel: level(to),
-      deep: deepOf(product),
+      fromLevel: planeAt(plane, from),
+      toLevel: planeAt(plane, to),
+      deep: product === null ? 0 : products.timber(product).width,
       product,
     }));
+  return [
+    ...bars(held.edgeRails, 'cover-edge', 'edge', rail),
+    ...bars(held.rails, 'cover-rail', 'rail', rail),
+    ...bars(held.beams, 'cover-beam', 'beam', beam),
+    ...bars('edge' in cover && cover.edge === 'wire' ? edges : [], 'cover-edge', 'wire', null),
+  ];
+}
+
+/** A cover from above, with its strips and what holds it up, and its edge along the fence. */
+export function coverParts(
+  { shape }: OpenCover,
+  way: CoverWay | null,
+  held: Supports,
+  { ground, snow, products }: PartsBy,
+): readonly Part[] {
+  const { cover, outline, edges } = shape;
+  const heights = outline.map((p) => overGround(shape, ground, p));
+  const part = { on: 'cover', cover: cover.id } as const;
   return [
     {
       kind: 'cover',
@@ -98,41 +111,20 @@ export function coverParts(
       low: Math.min(...heights),
       high: Math.max(...heights),
     },
-    ...(way?.strips ?? []).map(
-      (strip, i): Part => ({
-        kind: 'cover-strip',
-        part: { on: 'cover-strip', cover: cover.id, nth: i + 1 },
-        points: way ? corners(shape, way, strip) : [],
-      }),
-    ),
-    ...bars(held.edgeRails, 'cover-edge', 'edge', rail),
-    ...bars(held.rails, 'cover-rail', 'rail', rail),
-    ...bars(held.beams, 'cover-beam', 'beam', beam),
-    ...('edge' in cover && cover.edge === 'wire'
-      ? edges.map(
-          ({ from, to }, i): Part => ({
-            kind: 'cover-bar',
-            part: { on: 'cover-edge', cover: cover.id, nth: i + 1 },
-            is: 'wire',
-            from,
-            to,
-            fromLevel: level(from),
-            toLevel: level(to),
-            deep: 0,
-            product: null,
-          }),
-        )
-      : []),
-    ...[...held.posts, ...held.props].map(
-      ({ id, at }, i): Part => ({
-        kind: 'cover-prop',
-        part: { on: 'cover-prop', cover: cover.id, nth: i + 1 },
-        id,
-        at,
-        above: ('tent' in cover ? cover.tent : null) ?? Math.max(0, overGround(shape, ground, at)),
-        product: 'prop' in cover ? cover.prop : '',
-      }),
-    ),
+    ...(way?.strips ?? []).map((strip, i): Part => ({
+      kind: 'cover-strip',
+      part: { on: 'cover-strip', cover: cover.id, nth: i + 1 },
+      points: way ? corners(shape, way, strip) : [],
+    })),
+    ...barParts(shape, held, products),
+    ...[...held.posts, ...held.props].map(({ id, at }, i): Part => ({
+      kind: 'cover-prop',
+      part: { on: 'cover-prop', cover: cover.id, nth: i + 1 },
+      id,
+      at,
+      above: ('tent' in cover ? cover.tent : null) ?? Math.max(0, overGround(shape, ground, at)),
+      product: 'prop' in cover ? cover.prop : '',
+    })),
     ...edges.flatMap(({ from, to, side }): Part[] => {
       if (!side) return [];
       const height = (p: Vector) => planeAt(shape.plane, p) - ground(p);
@@ -155,16 +147,14 @@ export function coverParts(
 /** A wrap on the walls: on the strip, as high as it reaches. */
 export const wrapParts = (cover: CoverOf<'wrap'>, wrapped: readonly Wrapped[]): readonly Part[] =>
   wrapped.flatMap(({ line, height }) =>
-    line.members.map(
-      ({ ringSide }): Part => ({
-        kind: 'cover-edge',
-        part: { on: 'cover', cover: cover.id },
-        side: ringSide.side.id,
-        from: 0,
-        to: ringSide.length,
-        fromHeight: height,
-        toHeight: height,
-        form: cover.kind,
-      }),
-    ),
+    line.members.map(({ ringSide }): Part => ({
+      kind: 'cover-edge',
+      part: { on: 'cover', cover: cover.id },
+      side: ringSide.side.id,
+      from: 0,
+      to: ringSide.length,
+      fromHeight: height,
+      toHeight: height,
+      form: cover.kind,
+    })),
   );

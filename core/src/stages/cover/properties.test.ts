@@ -9,14 +9,12 @@ import { directionsOf, layStrips } from './over/strips';
 import { type CoverOf, KINDS, KIND_IDS } from './kinds';
 
 /** Outlines in the round, some of them with a notch: corners at rising angles, 1 to 9 m from the middle. */
-const outlines = fc
-  .array(fc.integer({ min: 10, max: 90 }), { minLength: 3, maxLength: 12 })
-  .map((radii) =>
-    radii.map((r, i) => {
-      const turn = (2 * Math.PI * i) / radii.length;
-      return [Math.round(r * Math.cos(turn)) / 10, Math.round(r * Math.sin(turn)) / 10] as const;
-    }),
-  );
+const outlines = fc.array(fc.integer({ min: 10, max: 90 }), { minLength: 3, maxLength: 12 }).map((radii) =>
+  radii.map((r, i) => {
+    const turn = (2 * Math.PI * i) / radii.length;
+    return [Math.round(r * Math.cos(turn)) / 10, Math.round(r * Math.sin(turn)) / 10] as const;
+  }),
+);
 const edges = fc.constantFrom('low' as const, 'high' as const);
 const layings = fc.record({
   width: fc.integer({ min: 6, max: 20 }).map((w) => w / 10),
@@ -166,15 +164,37 @@ describe('what is wrong is told with its mend', () => {
   ] as const;
   const found = (plan: Plan) => reckon(plan).findings.filter((f) => f.stage === 'cover');
   const codes = (plan: Plan) => found(plan).map((f) => f.code);
-  const lid = (to: Partial<CoverOf<'strips'>>) =>
-    withCover(square, { ...KINDS.strips.usual(over), ...to });
+  const lid = (to: Partial<CoverOf<'strips'>>) => withCover(square, { ...KINDS.strips.usual(over), ...to });
   const after = (plan: Plan, code: string) => {
-    const [mend] = found(plan).find((f) => f.code === code)?.mends(plan) ?? [];
+    const [mend] =
+      found(plan)
+        .find((f) => f.code === code)
+        ?.mends(plan) ?? [];
     return mend ? codes(apply(plan, mend)) : [code];
   };
   test.each([
-    ['cover.outside', lid({ outline: [{ x: 1, y: 1 }, { x: 9, y: 1 }, { x: 9, y: 3 }, { x: 1, y: 3 }] })],
-    ['cover.tangled', lid({ outline: [{ x: 0, y: 0 }, { x: 6, y: 4 }, { x: 6, y: 0 }, { x: 0, y: 4 }] })],
+    [
+      'cover.outside',
+      lid({
+        outline: [
+          { x: 1, y: 1 },
+          { x: 9, y: 1 },
+          { x: 9, y: 3 },
+          { x: 1, y: 3 },
+        ],
+      }),
+    ],
+    [
+      'cover.tangled',
+      lid({
+        outline: [
+          { x: 0, y: 0 },
+          { x: 6, y: 4 },
+          { x: 6, y: 0 },
+          { x: 0, y: 4 },
+        ],
+      }),
+    ],
     ['cover.gap', lid({ height: 2.2 })],
     ['cover.gate', apply(lid({ height: 1.4 }), { verb: 'add-opening', opening: GATE })],
     ['cover.falls-back', lid({ rise: -0.5 })],
@@ -184,13 +204,24 @@ describe('what is wrong is told with its mend', () => {
     ['cover.flat', withCover(square, { ...KINDS.sheet.usual(over), rise: 0.1 })],
     ['cover.run-off', withCover(square, { ...KINDS.sheet.usual(over), runOff: 'nowhere' })],
     ['cover.lifts', withCover(square, KINDS.tarp.usual(over))],
-    ['cover.over-another', { ...lid({}), covers: [KINDS.strips.usual(over), KINDS.net.usual({ ...over, id: 'd' })] }],
+    [
+      'cover.over-another',
+      { ...lid({}), covers: [KINDS.strips.usual(over), KINDS.net.usual({ ...over, id: 'd' })] },
+    ],
   ] satisfies [string, Plan][])('%s', (code, plan) => {
     expect(codes(plan)).toContain(code);
     expect(after(plan, code)).not.toContain(code);
   });
   test('a tarp with no size large enough says by how much, both ways', () => {
-    const wide = withCover([[0, 0], [12, 0], [12, 9], [0, 9]], KINDS.tarp.usual(over));
+    const wide = withCover(
+      [
+        [0, 0],
+        [12, 0],
+        [12, 9],
+        [0, 9],
+      ],
+      KINDS.tarp.usual(over),
+    );
     const short = found(wide).find((f) => f.code === 'cover.too-small');
     // 9 m and a fall of 0.4 with two hems across, 12 m and two overhangs along; the largest is 6 × 8.
     if (short?.code !== 'cover.too-small') throw new Error('not told');

@@ -5,9 +5,10 @@ import type { Change } from '../../plan/changes/types';
 import { tidy } from '../../units/round';
 import { type Cover, KINDS, KIND_IDS, type KindId, type MemberField, isOver, rowOf } from './kinds';
 import { degreesOf } from './over/ways';
+import { wallTop } from './proposed';
 import { directionsOf } from './over/strips';
 
-const set = (cover: Cover, to: object): Change => ({ verb: 'set-cover', id: cover.id, to }) as Change;
+const set = (cover: Cover, to: object): Change => ({ verb: 'set-cover', id: cover.id, to });
 
 /** A kind is offered where the edition has what it is made of and held up by. */
 export function offered({ market }: Pick<Asking, 'market'>, kind: KindId): boolean {
@@ -30,7 +31,7 @@ export function ofKind(asking: Pick<Asking, 'plan'>, cover: Cover, kind: KindId)
     name: cover.name,
     enclosure: cover.enclosure,
     outline: isOver(cover) ? cover.outline : null,
-    height: isOver(cover) ? cover.height : wallTop(asking),
+    height: isOver(cover) ? cover.height : wallTop(asking.plan),
   };
   const made: Cover = KINDS[kind].usual(over);
   if (!isOver(made) || !isOver(cover)) return made;
@@ -38,10 +39,6 @@ export function ofKind(asking: Pick<Asking, 'plan'>, cover: Cover, kind: KindId)
   const pitched = rise > 0 || made.rise === 0 ? { rise, falls } : {};
   return { ...made, lies, ...pitched };
 }
-
-/** Top of the walls as chosen for the whole plan, m: where a new cover lies. */
-export const wallTop = ({ plan }: Pick<Asking, 'plan'>): number =>
-  tidy(Math.max(0.4, plan.choices.plan.bands.at(-1)?.top ?? 1.8));
 
 function meshes(asking: Asking, cover: Cover): OptionGroup {
   const { market, reader } = asking;
@@ -51,8 +48,7 @@ function meshes(asking: Asking, cover: Cover): OptionGroup {
     .filter((id) => id === cover.mesh || of.includes(typeOf(market.mesh(id)).covers))
     .filter(
       (id) =>
-        id === cover.mesh ||
-        market.widths(id).some((w) => market.rolls(id, w).some((u) => u.price !== null)),
+        id === cover.mesh || market.widths(id).some((w) => market.rolls(id, w).some((u) => u.price !== null)),
     );
   return {
     id: `${cover.id}-mesh`,
@@ -219,7 +215,11 @@ export function coverOptions(asking: Asking, cover: Cover): readonly OptionGroup
   const fields = cover as unknown as Readonly<Record<string, string>>;
   const others = Object.entries(YES_NO).flatMap(([field, [name, answers]]) =>
     field in cover
-      ? [questionOf(`${cover.id}-${field}`, name, answers, fields[field] ?? '', (key) => set(cover, { [field]: key }))]
+      ? [
+          questionOf(`${cover.id}-${field}`, name, answers, fields[field] ?? '', (key) =>
+            set(cover, { [field]: key }),
+          ),
+        ]
       : [],
   );
   return [kinds, meshes(asking, cover), ...ways(asking, cover), ...others, ...members(asking, cover)];

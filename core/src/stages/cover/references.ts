@@ -9,12 +9,15 @@ const timbersOf = (cover: Cover): readonly (readonly [field: string, id: string]
 };
 
 /** Covers lie over runs that there are, and are made of what is sold. */
-export const references: PlanReferences<{ readonly covers: readonly Cover[] }> = ({ covers }, known, issue) => {
+export const references: PlanReferences<{ readonly covers: readonly Cover[] }> = (
+  { covers },
+  known,
+  issue,
+) => {
   const seen = new Set<string>();
   covers.forEach((cover, i) => {
     const at = ['covers', i] as const;
-    if (seen.has(cover.id))
-      issue([...at, 'id'], `the id “${cover.id}” is used twice; give each its own`);
+    if (seen.has(cover.id)) issue([...at, 'id'], `the id “${cover.id}” is used twice; give each its own`);
     seen.add(cover.id);
     if (!known.enclosures.has(cover.enclosure))
       issue([...at, 'enclosure'], `no enclosure “${cover.enclosure}” in this plan`);

@@ -59,7 +59,12 @@ function rowRuns(shape: CoverShape, way: CoverWay, nth: number): readonly Run[] 
     return Array.from({ length: rows }, () => each);
   });
   return lengths.map((length, i) =>
-    plain('cover', { on: 'cover-strip', cover: shape.cover.id, nth: i + 1 }, length, placeAt('cover', nth, i)),
+    plain(
+      'cover',
+      { on: 'cover-strip', cover: shape.cover.id, nth: i + 1 },
+      length,
+      placeAt('cover', nth, i),
+    ),
   );
 }
 
@@ -70,11 +75,17 @@ export function stripRuns(shape: CoverShape, way: CoverWay, nth: number): readon
   return way.strips.map(({ from, to }, i): Run => {
     const length = way.lengths[i] ?? 0;
     const tooLong = length > way.longest + 1e-9;
-    return plain('cover', { on: 'cover-strip', cover: shape.cover.id, nth: i + 1 }, to - from, placeAt('cover', nth, i), {
-      startAllowance: way.side.turnDown,
-      endAllowance: way.side.turnDown,
-      joints: tooLong ? overBeams(shape, way, from, to) : [],
-      atJoint,
-    });
+    return plain(
+      'cover',
+      { on: 'cover-strip', cover: shape.cover.id, nth: i + 1 },
+      to - from,
+      placeAt('cover', nth, i),
+      {
+        startAllowance: way.side.turnDown,
+        endAllowance: way.side.turnDown,
+        joints: tooLong ? overBeams(shape, way, from, to) : [],
+        atJoint,
+      },
+    );
   });
 }

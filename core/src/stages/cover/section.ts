@@ -37,7 +37,9 @@ function coverShapes(part: CoverPart, cut: Cut): readonly Primitive<Ink>[] {
     const deep = part.snow / SNOW;
     const snow = [...points, ...points.map(({ x, y }) => ({ x, y: y + deep })).reverse()];
     return [
-      ...(deep > 0 ? [{ shape: 'polygon', kind: 'snow', part: name, points: snow, label: 'snow' } as const] : []),
+      ...(deep > 0
+        ? [{ shape: 'polygon', kind: 'snow', part: name, points: snow, label: 'snow' } as const]
+        : []),
       { shape: 'line', kind: 'cut-cover', part: name, points, label: part.name },
     ];
   });

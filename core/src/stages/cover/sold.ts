@@ -17,7 +17,16 @@ export function soldFindings(
     const { name, mesh } = cover;
     if (side)
       return laid.get(cover.id) === null
-        ? [finding('cover.no-width', 'mend', 'cover', part, { name, lap: side.lap }, 'lap' in cover ? [{ verb: 'set-cover', id: cover.id, to: { lap: 0.15 } }] : [])]
+        ? [
+            finding(
+              'cover.no-width',
+              'mend',
+              'cover',
+              part,
+              { name, lap: side.lap },
+              'lap' in cover ? [{ verb: 'set-cover', id: cover.id, to: { lap: 0.15 } }] : [],
+            ),
+          ]
         : [];
     if (!('straps' in cover)) return [];
     const fit = fitOf(shape, cover);

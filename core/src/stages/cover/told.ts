@@ -68,4 +68,4 @@ export type CoverParts = CoverPart | CoverStripPart | CoverBarPart | CoverPropPa
 
 /** Names of its figures, by cover. */
 export type FigureName =
-  `cover.${string}.${'area' | 'strips' | 'stripLength' | 'direction' | 'rails' | 'edgeRails' | 'beams' | 'props' | 'uplift' | 'netArea'}`;
+  `cover.${string}.${'area' | 'strips' | 'stripLength' | 'direction' | 'rails' | 'edgeRails' | 'beams' | 'props' | 'uplift' | 'netArea' | 'across' | 'along'}`;

@@ -20,7 +20,7 @@ export const VERBS = {
   ): Plan => ({
     ...plan,
     // A net is given a net's fields: whoever makes the change has the cover before them.
-    covers: plan.covers.map((c) => (c.id === id ? ({ ...c, ...to } as Cover) : c)),
+    covers: plan.covers.map((c) => (c.id === id ? ({ ...c, ...to }) : c)),
   }),
   /** Another kind in its place. */
   'make-cover': (plan: Plan, { cover }: { readonly cover: Cover }): Plan => ({
@@ -31,6 +31,9 @@ export const VERBS = {
     ...plan,
     covers: without(plan.covers, id),
   }),
-  'set-section': (plan: Plan, { section }: { readonly section: Plan['section'] }): Plan => ({ ...plan, section }),
+  'set-section': (plan: Plan, { section }: { readonly section: Plan['section'] }): Plan => ({
+    ...plan,
+    section,
+  }),
   'set-stature': (plan: Plan, { stature }: { readonly stature: number }): Plan => ({ ...plan, stature }),
 } as const;

@@ -54,19 +54,31 @@ export const FINDINGS = {
     if (member === 'net')
       return `${capital(name)}, ${r.length(span)} from support to support, ${verdict === 'fails' ? 'tears under snow' : 'holds dry snow only'}${fits === null ? '' : `; ${r.about(fits)} would hold`}.`;
     if (member === 'prop') return `${capital(name)}: ${one}, ${r.length(span)} high, ${WHEN[verdict]}.`;
-    const reach = fits !== null && Number.isFinite(fits) ? ` It would bear wet snow over ${r.about(fits)}.` : '';
+    const reach =
+      fits !== null && Number.isFinite(fits) ? ` It would bear wet snow over ${r.about(fits)}.` : '';
     return `${capital(name)}: ${one} over ${r.length(span)} ${WHEN[verdict]}.${reach}`;
   },
-  'cover.lifts': (
-    { name, lift, held, straps }: Named & { readonly lift: number; readonly held: number; readonly straps: number },
-  ) =>
+  'cover.lifts': ({
+    name,
+    lift,
+    held,
+    straps,
+  }: Named & { readonly lift: number; readonly held: number; readonly straps: number }) =>
     `A gust lifts ${name} with ${kn(lift)}; what holds it down holds ${kn(held)}${straps > 0 ? ` (${straps} straps)` : ''}.`,
   'cover.slides': ({ name, building }: Named & { readonly building: string }) =>
     `Snow can slide from ${building} on to ${name}: have it checked before anyone stands under it.`,
-  'cover.low': ({ name, least, stature }: Named & { readonly least: number; readonly stature: number }, r: Reader) =>
+  'cover.low': (
+    { name, least, stature }: Named & { readonly least: number; readonly stature: number },
+    r: Reader,
+  ) =>
     `${capital(name)} is ${r.length(least)} over the ground at its lowest: nobody of ${r.length(stature)} stands under it.`,
   'cover.gate': (
-    { name, opening, top, under }: Named & { readonly opening: string; readonly top: number; readonly under: number },
+    {
+      name,
+      opening,
+      top,
+      under,
+    }: Named & { readonly opening: string; readonly top: number; readonly under: number },
     r: Reader,
   ) => `The ${opening} is ${r.length(top)} high where ${name} is ${r.length(under)}.`,
   'cover.gap': (
@@ -79,7 +91,18 @@ export const FINDINGS = {
     r: Reader,
   ) => `On side ${side} the wall is ${r.length(wall)} high and ${name} only ${r.length(at)} up.`,
   'cover.eave': (
-    { name, building, eave, at, out }: Named & { readonly building: string; readonly eave: number; readonly at: number; readonly out: number },
+    {
+      name,
+      building,
+      eave,
+      at,
+      out,
+    }: Named & {
+      readonly building: string;
+      readonly eave: number;
+      readonly at: number;
+      readonly out: number;
+    },
     r: Reader,
   ) =>
     at > eave
@@ -87,12 +110,14 @@ export const FINDINGS = {
       : `The eave of ${building} stands out ${r.length(out)} over ${name}: close the wall to it with a frame packed out as far.`,
   'cover.outside': ({ name }: Named) => `Part of ${name} lies outside its run.`,
   'cover.tangled': ({ name }: Named) => `The outline of ${name} crosses itself.`,
-  'cover.over-another': ({ name, other }: Named & { readonly other: string }) => `${capital(name)} lies over ${other}.`,
+  'cover.over-another': ({ name, other }: Named & { readonly other: string }) =>
+    `${capital(name)} lies over ${other}.`,
   'cover.falls-back': ({ name }: Named) =>
     `${capital(name)} is lower at the edge it should fall from: it falls the other way.`,
   'cover.flat': ({ name, fall }: Named & { readonly fall: number }, r: Reader) =>
     `${capital(name)} falls ${r.grade(fall)}; under 9 % water stands in the laps.`,
-  'cover.prop-outside': ({ name, nth }: Named & { readonly nth: number }) => `Prop ${nth} of ${name} stands outside it.`,
+  'cover.prop-outside': ({ name, nth }: Named & { readonly nth: number }) =>
+    `Prop ${nth} of ${name} stands outside it.`,
   'cover.tree': ({ name, tree }: Named & { readonly tree: string }) =>
     `The ${tree} goes through ${name}: leave a collar round its trunk, loose enough to sway and grow.`,
   'cover.tree-larger': ({ name, tree }: Named & { readonly tree: string }) =>
@@ -108,7 +133,12 @@ export const FINDINGS = {
       along,
       width,
       length,
-    }: Named & { readonly across: number; readonly along: number; readonly width: number; readonly length: number },
+    }: Named & {
+      readonly across: number;
+      readonly along: number;
+      readonly width: number;
+      readonly length: number;
+    },
     r: Reader,
   ) => {
     const short = [

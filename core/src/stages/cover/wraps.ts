@@ -19,11 +19,17 @@ export interface WrapsBy {
   readonly lines: readonly FenceLine[];
   readonly tops: ReadonlyMap<FenceLine, WallTop>;
   readonly setOut: SetOut;
-  readonly enclosures: readonly { readonly id: string; readonly ring: readonly { readonly side: string }[] }[];
+  readonly enclosures: readonly {
+    readonly id: string;
+    readonly ring: readonly { readonly side: string }[];
+  }[];
 }
 
 /** The lines that a wrap goes along, below its gap under the top. */
-export function wrappedBy(cover: CoverOf<'wrap'>, { lines, tops, setOut, enclosures }: WrapsBy): readonly Wrapped[] {
+export function wrappedBy(
+  cover: CoverOf<'wrap'>,
+  { lines, tops, setOut, enclosures }: WrapsBy,
+): readonly Wrapped[] {
   const ring = new Set(enclosures.find((e) => e.id === cover.enclosure)?.ring.map((s) => s.side));
   const wanted = (side: string) => ring.has(side) && (cover.sides === null || cover.sides.includes(side));
   return lines
@@ -89,7 +95,9 @@ export function wrapDemands(cover: CoverOf<'wrap'>, wrapped: readonly Wrapped[])
     };
   });
   const battens = wrapped.flatMap(battensOf);
-  const staples = battens.map((length) => onePast('fasten.board', length, PITCH.high, { at: 'batten', length }));
+  const staples = battens.map((length) =>
+    onePast('fasten.board', length, PITCH.high, { at: 'batten', length }),
+  );
   const sticks: Ask = {
     ...reason,
     buy: 'timber',

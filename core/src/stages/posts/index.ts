@@ -14,7 +14,9 @@ import { spacingFindings } from './spacing';
 import { postStage } from './stage';
 
 const steps: readonly AnyStep[] = [
-  step(K.SPACINGS, { chosen: K.SPACINGS_CHOSEN, asks: K.POST_ASKS }, ({ chosen, asks }) => closer(chosen, asks)),
+  step(K.SPACINGS, { chosen: K.SPACINGS_CHOSEN, asks: K.POST_ASKS }, ({ chosen, asks }) =>
+    closer(chosen, asks),
+  ),
   step(K.SET_OUT, { sides: K.SIDES, pins: K.PINS, walks: K.WALKS, spacings: K.SPACINGS }, setOut),
   step(
     K.POSTS,

@@ -2,19 +2,20 @@ import {
   COVER_KINDS,
   type CoverKindId,
   type Plan,
+  WHOLE_PLAN,
   asking,
-  coverIsOver,
   coverOffered,
   coverWanted,
-  newId,
-  WHOLE_PLAN,
-  wallTop,
+  newCover,
+  printNumber,
+  sayChange,
 } from '@aviarum/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { PlanLength } from '../../fields/PlanLength';
 import { usePlan } from '../../state/planStore';
-import { useMarket, useReader, useReckoning } from '../../state/reckoningStore';
+import { signed } from '../../fields/effectWords';
+import { useEffects, useMarket, useReader, useReckoning } from '../../state/reckoningStore';
 import { Decision } from '../Decision';
 import { Panel } from '../Panel';
 import { SchoolNote } from '../SchoolNote';
@@ -22,64 +23,54 @@ import { OneCover } from './OneCover';
 import { OpenOnCover } from './OpenOnCover';
 
 const KINDS = Object.keys(COVER_KINDS) as CoverKindId[];
-const NAMES: Readonly<Record<CoverKindId, string>> = {
-  strips: 'mesh lid',
-  net: 'net',
-  panels: 'panel lid',
-  sheet: 'sheet roof',
-  tarp: 'tarp',
-  wrap: 'winter wrap',
-};
-
-/** A name that no other cover of the plan bears. */
-function freeName(plan: Plan, kind: CoverKindId): string {
-  const taken = new Set(plan.covers.map((c) => c.name));
-  for (let n = 1; ; n++) {
-    const name = n === 1 ? NAMES[kind] : `${NAMES[kind]} ${n}`;
-    if (!taken.has(name)) return name;
-  }
-}
-
-/** Kinds of cover that can be added, the one that what is about asks for first; the effect of each is shown where it is chosen. */
+/** Kinds of cover that can be added, the one that what is about asks for first, each with what it would do to price and hours. */
 function AddCover({ plan, onMade }: { plan: Plan; onMade: (id: string) => void }) {
   const take = usePlan((s) => s.take);
+  const holding = usePlan((s) => s.holding);
   const market = useMarket();
   const reader = useReader();
-  if (!market) return null;
-  const asked = asking(plan, market, reader, WHOLE_PLAN);
   const wanted = coverWanted(plan)?.kind ?? null;
-  const kinds = KINDS.filter((kind) => coverOffered(asked, kind)).sort((a, b) =>
-    a === wanted ? -1 : b === wanted ? 1 : 0,
-  );
-  const bare = plan.enclosures.find((e) => !plan.covers.some((c) => c.enclosure === e.id && coverIsOver(c)));
-  const enclosure = (bare ?? plan.enclosures[0])?.id;
-  if (enclosure === undefined) return <p>Lay out a run first: a cover lies over one.</p>;
-  if (kinds.length === 0)
+  const asked = market && asking(plan, market, reader, WHOLE_PLAN);
+  const changes = KINDS.filter((kind) => asked && coverOffered(asked, kind))
+    .sort((a, b) => (a === wanted ? -1 : b === wanted ? 1 : 0))
+    .flatMap((kind) => {
+      const change = newCover(plan, kind);
+      return change ? [change] : [];
+    });
+  const effects = useEffects(changes);
+  if (!market) return null;
+  if (plan.enclosures.length === 0) return <p>Lay out a run first: a cover lies over one.</p>;
+  if (changes.length === 0)
     return (
       <p>
         What covers are made of came into the price lists on 28 November.{' '}
-        <Link to={`/h/${usePlan.getState().holding ?? ''}/p/${plan.id}/docket`}>Take today’s prices</Link>{' '}
-        first.
+        <Link to={`/h/${holding}/p/${plan.id}/docket`}>Take today’s prices</Link> first.
       </p>
     );
-  const add = (kind: CoverKindId) => {
-    const id = newId('v', plan.covers, Math.random);
-    const over = { id, name: freeName(plan, kind), enclosure, outline: null, height: wallTop(asked) };
-    take({ verb: 'add-cover', cover: COVER_KINDS[kind].usual(over) });
-    onMade(id);
-  };
   return (
     <div className="addcover">
-      {kinds.map((kind) => (
-        <button
-          key={kind}
-          type="button"
-          className={`btn ${kind === wanted ? 'btn-accent' : ''}`}
-          onClick={() => add(kind)}
-        >
-          Add {kind === 'sheet' ? 'a sheet roof' : `a ${NAMES[kind]}`}
-        </button>
-      ))}
+      {changes.map((change, i) => {
+        const effect = effects[i];
+        return (
+          <button
+            key={change.cover.kind}
+            type="button"
+            className={`btn ${change.cover.kind === wanted ? 'btn-accent' : ''}`}
+            onClick={() => {
+              take(change);
+              onMade(change.cover.id);
+            }}
+          >
+            {sayChange(change, reader, market)}
+            {effect && effect.price !== null && (
+              <span className="figure">{signed(reader.money(effect.price), effect.price)}</span>
+            )}
+            {effect && (
+              <span className="figure">{signed(`${printNumber(effect.hours, 1)} h`, effect.hours)}</span>
+            )}
+          </button>
+        );
+      })}
     </div>
   );
 }
@@ -110,7 +101,11 @@ export function CoverPanel({ base }: { base: string }) {
           fresh={made === cover.id}
         />
       ))}
-      <Decision name="Add a cover" answer={plan.covers.length === 0 ? 'none yet' : `${plan.covers.length} so far`} begins={plan.covers.length === 0}>
+      <Decision
+        name="Add a cover"
+        answer={plan.covers.length === 0 ? 'none yet' : `${plan.covers.length} so far`}
+        begins={plan.covers.length === 0}
+      >
         <SchoolNote id="over" />
         <AddCover plan={plan} onMade={setMade} />
       </Decision>

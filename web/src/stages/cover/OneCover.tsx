@@ -34,7 +34,7 @@ interface Props {
   readonly fresh: boolean;
 }
 
-const set = (cover: Cover, to: object): Change => ({ verb: 'set-cover', id: cover.id, to }) as Change;
+const set = (cover: Cover, to: object): Change => ({ verb: 'set-cover', id: cover.id, to });
 
 /** What is decided of a cover, in a few words. */
 function useAnswer(cover: Cover, strength: readonly Strength[], reader: Reader): string {
@@ -53,7 +53,15 @@ function useAnswer(cover: Cover, strength: readonly Strength[], reader: Reader):
 }
 
 /** An angle as it is typed: degrees anticlockwise from the sheet’s x axis. */
-function AngleField({ name, value, onCommit }: { name: string; value: number; onCommit: (radians: number) => void }) {
+function AngleField({
+  name,
+  value,
+  onCommit,
+}: {
+  name: string;
+  value: number;
+  onCommit: (radians: number) => void;
+}) {
   const degrees = Math.round(((value * 180) / Math.PI) * 10) / 10;
   return (
     <FigureField
@@ -112,7 +120,13 @@ function Measures({ cover }: { cover: Cover }) {
   );
 }
 
-function StrapsField({ cover, onSet }: { cover: Extract<Cover, { straps: unknown }>; onSet: (n: number | null) => void }) {
+function StrapsField({
+  cover,
+  onSet,
+}: {
+  cover: Extract<Cover, { straps: unknown }>;
+  onSet: (n: number | null) => void;
+}) {
   const { least, most } = boundsAt('covers.tarp.straps');
   return (
     <FigureField
@@ -129,6 +143,48 @@ function StrapsField({ cover, onSet }: { cover: Extract<Cover, { straps: unknown
       onCommit={onSet}
       onClear={() => onSet(null)}
     />
+  );
+}
+
+/** What it takes, as it is measured and bought. */
+function Takes({ cover }: { cover: Cover }) {
+  const figures = useReckoning((s) => s.reckoning?.figures);
+  const lines = useReckoning((s) => s.reckoning?.docket.lines);
+  const reader = useReader();
+  const of = (
+    name:
+      'across' | 'along' | 'strips' | 'stripLength' | 'direction' | 'rails' | 'beams' | 'props' | 'netArea',
+  ) => figures?.[`cover.${cover.id}.${name}`] ?? null;
+  const [across, along, strips, length, direction] = [
+    of('across'),
+    of('along'),
+    of('strips'),
+    of('stripLength'),
+    of('direction'),
+  ];
+  const piece = lines?.find((l) => l.detail.kind === 'piece' && l.product === cover.mesh)?.detail;
+  const held = (['rails', 'beams', 'props'] as const).flatMap((name) => {
+    const count = of(name) ?? 0;
+    return count > 0 ? [`${count} ${count === 1 ? name.slice(0, -1) : name}`] : [];
+  });
+  return (
+    <p className="small">
+      {across !== null && along !== null && (
+        <>
+          It takes {reader.about(across)} × {reader.about(along)}, hems and overhangs in it
+          {piece?.kind === 'piece'
+            ? `; bought as ${reader.about(piece.width)} × ${reader.about(piece.length)}. `
+            : '. '}
+        </>
+      )}
+      {strips !== null && length !== null && direction !== null && (
+        <>
+          {strips} {strips === 1 ? 'piece' : 'pieces'} at {Math.round(direction)}°, {reader.about(length)} in
+          all.{' '}
+        </>
+      )}
+      {held.length > 0 && <>Held by {held.join(', ')}.</>}
+    </p>
   );
 }
 
@@ -183,6 +239,7 @@ export function OneCover({ cover, plan, strength, alone, fresh }: Props) {
       fresh={fresh}
     >
       <Measures cover={cover} />
+      <Takes cover={cover} />
       <Where cover={cover} plan={plan} />
       <StrengthRows strength={strength} />
       <Decisions>

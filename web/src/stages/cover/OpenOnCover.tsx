@@ -31,11 +31,7 @@ export function OpenOnCover({ plan }: { plan: Plan }) {
       )}
       <div className="mends">
         {part.on === 'section' && plan.section !== null && (
-          <button
-            type="button"
-            className="btn"
-            onClick={() => take({ verb: 'set-section', section: null })}
-          >
+          <button type="button" className="btn" onClick={() => take({ verb: 'set-section', section: null })}>
             Back across the middle
           </button>
         )}

@@ -42,7 +42,11 @@ function alike(strength: readonly Strength[]): readonly Alike[] {
   });
 }
 
-const SIGNS: Readonly<Record<Strength['verdict'], string>> = { holds: '✓', 'holds dry snow': '◐', fails: '✕' };
+const SIGNS: Readonly<Record<Strength['verdict'], string>> = {
+  holds: '✓',
+  'holds dry snow': '◐',
+  fails: '✕',
+};
 
 /** What it carries, and over what, as one line. */
 function told({ load, unit, bridged, span, member }: Strength, reader: Reader): string {
@@ -79,9 +83,7 @@ function Row({ row }: { row: Alike }) {
           <td colSpan={3} className="workingcell">
             <WorkingTable term={strengthWorking(worst, worst.bridged ? 'bridged' : 'dry')} />
             <p className="small">
-              {worst.bridged
-                ? 'Bridged: all of the snow lies on it. '
-                : ''}
+              {worst.bridged ? 'Bridged: all of the snow lies on it. ' : ''}
               1.00 or less of what it bears holds. Joints are not checked.
             </p>
           </td>

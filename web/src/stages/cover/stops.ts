@@ -1,9 +1,19 @@
-import { type Change, type Cover, type Part, type PartRef, type Plan, type Vector, coverIsOver, previewCovers, sectionLine } from '@aviarum/core';
+import {
+  type Change,
+  type Cover,
+  type Part,
+  type PartRef,
+  type Plan,
+  type Vector,
+  coverIsOver,
+  previewCovers,
+  sectionLine,
+} from '@aviarum/core';
 import { type Sight, type Stop, dot, tidy } from '../../sheet/stop';
 import { stopId } from '../../sheet/stopId';
 
 type Of<K extends Part['kind']> = Extract<Part, { kind: K }>;
-const set = (id: string, to: object): Change => ({ verb: 'set-cover', id, to }) as Change;
+const set = (id: string, to: object): Change => ({ verb: 'set-cover', id, to });
 const put = ({ x, y }: Vector) => ({ x: tidy(x), y: tidy(y) });
 
 /** Corners of a cover that has an outline of its own. */
@@ -26,7 +36,9 @@ function corners(cover: Cover, place: (at: Vector) => string): Stop[] {
 function props(cover: Cover, parts: readonly Part[], place: (at: Vector) => string): Stop[] {
   const field = 'props' in cover ? 'props' : 'posts' in cover ? 'posts' : null;
   if (field === null) return [];
-  const these = parts.filter((p): p is Of<'cover-prop'> => p.kind === 'cover-prop' && p.part.cover === cover.id);
+  const these = parts.filter(
+    (p): p is Of<'cover-prop'> => p.kind === 'cover-prop' && p.part.cover === cover.id,
+  );
   return these.map((prop, i): Stop => ({
     id: stopId(prop.part),
     name: `${cover.name}, prop ${i + 1}`,
@@ -43,7 +55,9 @@ function props(cover: Cover, parts: readonly Part[], place: (at: Vector) => stri
 /** Beams, which slide square to themselves: where one is moved, all stay where they are. */
 function beams(cover: Cover, parts: readonly Part[], reader: Sight['reader']): Stop[] {
   if (!('beams' in cover)) return [];
-  const bars = parts.filter((p): p is Of<'cover-bar'> => p.kind === 'cover-bar' && p.is === 'beam' && p.part.cover === cover.id);
+  const bars = parts.filter(
+    (p): p is Of<'cover-bar'> => p.kind === 'cover-bar' && p.is === 'beam' && p.part.cover === cover.id,
+  );
   const whole = parts.find((p): p is Of<'cover'> => p.kind === 'cover' && p.part.cover === cover.id);
   const [first] = bars;
   if (!first || !whole) return [];

@@ -125,10 +125,9 @@ function carried(shape: CoverShape, way: CoverWay, on: StandsOn): Supports {
   const laid = way.strips.length === 0 ? flat : laidAcross(way);
   // Seams are laid out in the plane; what carries them is looked at from above.
   const scale = laid > 0 ? flat / laid : 1;
-  const seams = seamsOf(
-    { low: 0, high: laid },
-    { width: way.width, lap: way.side.lap, edge: way.edge },
-  ).map((s) => at.low + s * scale);
+  const seams = seamsOf({ low: 0, high: laid }, { width: way.width, lap: way.side.lap, edge: way.edge }).map(
+    (s) => at.low + s * scale,
+  );
   const own = 'beams' in cover ? cover.beams : null;
   const crossings = own
     ? own.map((x) => at.left + x).filter((x) => x < at.right)

@@ -45,16 +45,18 @@ export const CARRIED = {
     ),
   roll: z
     ._default(z.nullable(length(0.05, 10)), null)
-    .apply(meaning('Width of what it is laid from, m: the nearest that is sold; null for the cheapest from 0.9 on.')),
+    .apply(
+      meaning(
+        'Width of what it is laid from, m: the nearest that is sold; null for the cheapest from 0.9 on.',
+      ),
+    ),
   rail: id,
   beam: id,
   beams: z
     ._default(z.nullable(z.array(length(0, 10000)).check(z.maxLength(200))), null)
     .apply(meaning('Where beams cross, m along the strips; null for equal distances of 2.4 at most.')),
   prop: id,
-  posts: z
-    ._default(supports, null)
-    .apply(meaning('Posts under the beams; null for as many as they need.')),
+  posts: z._default(supports, null).apply(meaning('Posts under the beams; null for as many as they need.')),
 };
 
 /** Props that make a tent of a net, m high; null for none. */

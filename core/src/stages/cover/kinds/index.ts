@@ -22,6 +22,6 @@ export type OverRun = Having<'height'>;
 
 /** The one place that joins a choice to its row. */
 export const rowOf = (cover: Pick<Cover, 'kind'>): CoverKind<Cover> =>
-  KINDS[cover.kind] as unknown as CoverKind<Cover>;
+  KINDS[cover.kind];
 
 export const isOver = (cover: Cover): cover is OverRun => 'height' in cover;

@@ -57,7 +57,10 @@ export interface UsualOver {
 }
 
 /** A row: the type of its choice comes from its schema, everything else is checked against it. */
-export const kind = <S extends z.ZodMiniObject>(schema: S, row: CoverKind<z.infer<S>>) => ({ schema, ...row });
+export const kind = <S extends z.ZodMiniObject>(schema: S, row: CoverKind<z.infer<S>>) => ({
+  schema,
+  ...row,
+});
 
 /** How a cover that lies flat or pitched over the run is drawn. */
 export const look = (colour: Colour, dash: string, fillOpacity: number): Ink => ({

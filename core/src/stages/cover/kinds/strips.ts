@@ -3,7 +3,15 @@ import { id, length, meaning } from '../../../schema/common';
 import { CARRIED, OVER } from './fields';
 import { BEAM, PITCHED, PROP, RAIL, kind, look } from './kind';
 
-const CARRIERS = { rail: RAIL, beam: BEAM, prop: PROP, roll: null, way: null, beams: null, posts: null } as const;
+const CARRIERS = {
+  rail: RAIL,
+  beam: BEAM,
+  prop: PROP,
+  roll: null,
+  way: null,
+  beams: null,
+  posts: null,
+} as const;
 const FLAT = { rise: 0, falls: 0, lies: 'level' } as const;
 
 /** Mesh laid across in strips that lap over rails. */
@@ -32,33 +40,31 @@ export const strips = kind(
     members: ['rail', 'beam', 'prop'],
     look: look('moss', '6 3', 0.05),
     pulls: false,
-    usual: (over) => ({
-      kind: 'strips',
-      ...over,
-      ...FLAT,
-      mesh: 'welded-25',
-      lap: 0.15,
-      turnDown: 0.1,
-      ...CARRIERS,
-    } as const),
+    usual: (over) =>
+      ({
+        kind: 'strips',
+        ...over,
+        ...FLAT,
+        mesh: 'welded-25',
+        lap: 0.15,
+        turnDown: 0.1,
+        ...CARRIERS,
+      }) as const,
   },
 );
 
 /** Rigid panels butted over rails. */
-export const panels = kind(
-  z.strictObject({ kind: z.literal('panels'), ...OVER, mesh: id, ...CARRIED }),
-  {
-    title: 'Rigid panels',
-    note: 'a lid that bears a person’s hand; heavy',
-    called: 'the panels',
-    laid: 'strips',
-    of: ['panels'],
-    sheds: false,
-    load: 'cover',
-    measures: PITCHED,
-    members: ['rail', 'beam', 'prop'],
-    look: look('moss', '', 0.06),
-    pulls: false,
-    usual: (over) => ({ kind: 'panels', ...over, ...FLAT, mesh: 'panel-close', ...CARRIERS } as const),
-  },
-);
+export const panels = kind(z.strictObject({ kind: z.literal('panels'), ...OVER, mesh: id, ...CARRIED }), {
+  title: 'Rigid panels',
+  note: 'a lid that bears a person’s hand; heavy',
+  called: 'the panels',
+  laid: 'strips',
+  of: ['panels'],
+  sheds: false,
+  load: 'cover',
+  measures: PITCHED,
+  members: ['rail', 'beam', 'prop'],
+  look: look('moss', '', 0.06),
+  pulls: false,
+  usual: (over) => ({ kind: 'panels', ...over, ...FLAT, mesh: 'panel-close', ...CARRIERS }) as const,
+});

@@ -80,16 +80,8 @@ export function reachesIn(points: readonly Vector[], from: number, to: number): 
       found.push({ from: Math.min(a, b), to: Math.max(c, d) });
     }
   }
-  return joined(found, 0).map(exact(points));
+  return joined(found, 0);
 }
-
-/** Ends as the corners have them, where they are theirs but for the sliver that was left out. */
-const exact =
-  (points: readonly Vector[]) =>
-  ({ from, to }: Reach): Reach => {
-    const near = (x: number) => points.find((p) => Math.abs(p.x - x) < 1e-6)?.x ?? x;
-    return { from: near(from), to: near(to) };
-  };
 
 /** Where a line at a level lies inside an outline, in order; along an edge of it counts as inside. */
 export function insideAt(points: readonly Vector[], y: number): readonly Reach[] {
@@ -103,5 +95,5 @@ export function insideAt(points: readonly Vector[], y: number): readonly Reach[]
   return joined(
     found.filter((r) => r.to - r.from > 1e-6),
     1e-6,
-  ).map(exact(points));
+  );
 }

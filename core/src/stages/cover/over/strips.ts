@@ -77,8 +77,25 @@ export function layStrips(
   laying: Laying,
   edge: Edge,
 ): Laid | null {
+  return layIn(inDirection(outline, direction), laying, edge);
+}
+
+/** An outline in the axes of a direction, with how far it reaches across. */
+export interface Turned {
+  readonly direction: number;
+  readonly points: readonly Vector[];
+  readonly low: number;
+  readonly high: number;
+}
+
+export function inDirection(outline: readonly Vector[], direction: number): Turned {
   const points = along(axesOf(direction), outline);
   const { low, high } = boundsOf(points);
+  return { direction, points, low, high };
+}
+
+/** The same in axes that were worked out before: of one direction many widths are tried. */
+export function layIn({ direction, points, low, high }: Turned, laying: Laying, edge: Edge): Laid | null {
   const count = stripsAcross(high - low, laying.width, laying.lap);
   if (count === 0 || count > MOST_STRIPS) return null;
   const strips = bandsFrom({ low, high }, laying, edge).flatMap((band) =>

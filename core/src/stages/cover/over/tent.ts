@@ -52,7 +52,14 @@ export function tentOf(shape: CoverShape): Tent {
   const [wide, deep] = [right - left, high - low];
   const tent = propped(shape);
   if (!tent)
-    return { props: [], lift: 0, length: wide, breadth: deep, span: Math.min(wide, deep), cell: [wide, deep] };
+    return {
+      props: [],
+      lift: 0,
+      length: wide,
+      breadth: deep,
+      span: Math.min(wide, deep),
+      cell: [wide, deep],
+    };
   const columns = Math.max(1, Math.min(60, roundUp(wide / MOST_CELL)));
   const rows = Math.max(1, Math.min(60, roundUp(deep / MOST_CELL)));
   const inCells = Array.from({ length: columns * rows }, (_, i): Support => {
@@ -70,7 +77,8 @@ export function tentOf(shape: CoverShape): Tent {
     lift: inside.length === 0 ? 0 : lift,
     length: netSize(us, left, right, lift),
     breadth: netSize(vs, low, high, lift),
-    span: inside.length === 0 ? Math.min(wide, deep) : Math.min(widest(us, left, right), widest(vs, low, high)),
+    span:
+      inside.length === 0 ? Math.min(wide, deep) : Math.min(widest(us, left, right), widest(vs, low, high)),
     cell: [wide / Math.max(1, us.length), deep / Math.max(1, vs.length)],
   };
 }

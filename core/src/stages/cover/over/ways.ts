@@ -3,7 +3,17 @@ import { EPSILON, roundUp } from '../../../units/round';
 import type { OverRun } from '../kinds';
 import { unfolded } from '../../../ground/plane';
 import { type CoverShape, fallOf, laidAs } from './shape';
-import { type Edge, type Laid, type Laying, MOST_STRIPS, directionsOf, halfTurn, layStrips } from './strips';
+import {
+  type Edge,
+  type Laid,
+  type Laying,
+  MOST_STRIPS,
+  directionsOf,
+  halfTurn,
+  inDirection,
+  layIn,
+  layStrips,
+} from './strips';
 import { tentOf } from './tent';
 
 /** Added below the low edge of a sheet, so that it drips clear of its support, m. */
@@ -150,7 +160,11 @@ const piecesOf = ({ lengths, width }: Laid): string =>
  *
  * @see rules: Cover. Rows ⌈(length − lap)/(sold − lap)⌉
  */
-export function rowsOf(length: number, longest: number, lap: number): { readonly rows: number; readonly each: number } {
+export function rowsOf(
+  length: number,
+  longest: number,
+  lap: number,
+): { readonly rows: number; readonly each: number } {
   const rows = Math.max(1, Math.min(MOST_STRIPS, roundUp((length - lap) / Math.max(longest - lap, 0.05))));
   return { rows, each: (length + (rows - 1) * lap) / rows };
 }
@@ -159,7 +173,10 @@ export function rowsOf(length: number, longest: number, lap: number): { readonly
 const jointsOf = ({ strips, lengths }: Laid, longest: number): number =>
   strips.length -
   1 +
-  lengths.reduce((n, length) => n + Math.max(0, Math.ceil(length / Math.max(longest, EPSILON) - EPSILON) - 1), 0);
+  lengths.reduce(
+    (n, length) => n + Math.max(0, Math.ceil(length / Math.max(longest, EPSILON) - EPSILON) - 1),
+    0,
+  );
 
 /**
  * Every way to lay a cover from some widths: those that are better whatever the price first, of two that take the same pieces one.
@@ -173,14 +190,17 @@ export function waysToLay(
   longest: (width: number) => number,
 ): readonly CoverWay[] {
   const made: CoverWay[] = [];
-  for (const { laid: direction, sheet } of side.ways)
+  const wide = side.widths(widths);
+  for (const { laid: direction, sheet } of side.ways) {
+    const turned = inDirection(side.outline, direction);
     for (const edge of side.edges)
-      for (const width of side.widths(widths)) {
+      for (const width of wide) {
         const laying: Laying = { width, lap: side.lap, turnDown: side.turnDown, bridge: 2 * side.turnDown };
-        const laid = layStrips(side.outline, direction, laying, edge);
+        const laid = layIn(turned, laying, edge);
         const most = longest(width);
         if (laid) made.push({ ...laid, id: wayId(width, sheet, edge, most), sheet, side, longest: most });
       }
+  }
   made.sort(
     (a, b) =>
       a.total - b.total ||

@@ -40,7 +40,10 @@ export const bears = ({ stress, allowed, deflection, allowedDeflection }: Bent):
 export function spanThatFits({ material, modulus, inertia }: Section, load: number): number {
   if (load <= 0) return Infinity;
   const { bears: most, stiff } = STRENGTHS[material];
-  return Math.min(Math.sqrt((8 * most * modulus) / load), Math.cbrt((384 * stiff * inertia) / (5 * BENDS * load)));
+  return Math.min(
+    Math.sqrt((8 * most * modulus) / load),
+    Math.cbrt((384 * stiff * inertia) / (5 * BENDS * load)),
+  );
 }
 
 /** What a prop so long carries before it is crushed or buckles, N: the smaller of area × stress and π²EI/(3·L²). */

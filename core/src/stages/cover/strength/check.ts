@@ -47,7 +47,12 @@ function membersOf(cover: OverRun): Readonly<Partial<Record<'rail' | 'edge' | 'b
 }
 
 /** Bars alike give rows alike: each has its own. */
-function barRows(loads: Loads, bars: readonly Bar[], of: Member | undefined, products: Products): readonly Strength[] {
+function barRows(
+  loads: Loads,
+  bars: readonly Bar[],
+  of: Member | undefined,
+  products: Products,
+): readonly Strength[] {
   if (!of) return [];
   const { member, product, on } = of;
   const section = sectionOf(products, product);
@@ -134,7 +139,12 @@ export function wrapStrength(
 ): readonly Strength[] {
   if (cover.stays === 'stayed') return [];
   const pulled = wrapped.flatMap(({ line, height }) => {
-    const edge = { from: line.start, to: line.end, length: line.length, side: line.members[0]?.ringSide ?? null };
+    const edge = {
+      from: line.start,
+      to: line.end,
+      length: line.length,
+      side: line.members[0]?.ringSide ?? null,
+    };
     return postsOnEdges([edge], posts).map((one) => ({ ...one, height }));
   });
   return wrapRows({ cover, share: 0, own: 0 }, pulled, assumed);

@@ -51,20 +51,22 @@ export function strongerFor(row: Strength, products: Pick<Products, 'timbersOf'>
   return sizes.find(({ section }) => fits(row, section))?.id ?? null;
 }
 
-const set = (id: string, to: object): Change => ({ verb: 'set-cover', id, to }) as Change;
+const set = (id: string, to: object): Change => ({ verb: 'set-cover', id, to });
 
 /** A post under the middle of the longest span of the bar that is worst. */
 function centrePost(row: Strength, { posts, beams, edgeRails }: Supports): Change | null {
   if (!('nth' in row.part)) return null;
   const { on, nth } = row.part;
-  const bar: Bar | undefined = on === 'cover-beam' ? beams[nth - 1] : on === 'cover-edge' ? edgeRails[nth - 1] : undefined;
+  const bar: Bar | undefined =
+    on === 'cover-beam' ? beams[nth - 1] : on === 'cover-edge' ? edgeRails[nth - 1] : undefined;
   if (!bar) return null;
   const span = spanOf(bar);
   const i = bar.held.findIndex((h, k) => k > 0 && Math.abs(h - (bar.held[k - 1] ?? 0) - span) < EPSILON);
   const middle = ((bar.held[i] ?? 0) + (bar.held[i - 1] ?? 0)) / 2;
   const at = lerp(bar.from, bar.to, middle / bar.length);
   const ids = new Set(posts.map((p) => p.id));
-  const id = Array.from({ length: posts.length + 1 }, (_, n) => `p${n + 1}`).find((one) => !ids.has(one)) ?? 'p';
+  const id =
+    Array.from({ length: posts.length + 1 }, (_, n) => `p${n + 1}`).find((one) => !ids.has(one)) ?? 'p';
   return set(row.cover, { posts: [...posts, { id, at: { x: tidy(at.x), y: tidy(at.y) } }] });
 }
 
@@ -75,7 +77,9 @@ function moreBeams(row: Strength, cover: Cover, { beams }: Supports): Change | n
   const wanted = roundUp((row.span * spans) / row.fits);
   const whole = row.span * spans;
   if (wanted <= spans || wanted > 40) return null;
-  return set(row.cover, { beams: Array.from({ length: wanted - 1 }, (_, i) => tidy((whole * (i + 1)) / wanted)) });
+  return set(row.cover, {
+    beams: Array.from({ length: wanted - 1 }, (_, i) => tidy((whole * (i + 1)) / wanted)),
+  });
 }
 
 /** Ways to mend a member that is too weak, the simplest first. */

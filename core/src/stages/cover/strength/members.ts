@@ -58,13 +58,22 @@ const MPA = 1e6;
 export function barRow(
   loads: Loads,
   bar: Bar,
-  of: { readonly member: MemberKind; readonly part: PartRef; readonly product: string; readonly section: Section },
+  of: {
+    readonly member: MemberKind;
+    readonly part: PartRef;
+    readonly product: string;
+    readonly section: Section;
+  },
 ): Strength {
   const { snow, slides } = snowAt(loads, bar.from, bar.to);
   const span = spanOf(bar);
   const per = (share: number) => (snow * share + loads.own) * bar.carries * KN;
   const [dry, wet] = [bent(of.section, span, per(loads.share)), bent(of.section, span, per(1))];
-  const told = ({ load, stress, deflection }: typeof dry) => ({ load: load / KN, stress: stress / MPA, deflection });
+  const told = ({ load, stress, deflection }: typeof dry) => ({
+    load: load / KN,
+    stress: stress / MPA,
+    deflection,
+  });
   const row = {
     ...told(dry),
     allowed: dry.allowed / MPA,
@@ -94,7 +103,10 @@ export function barRow(
 /** What is held by a strength of its own: nets, wires, props, straps. Loads kN or kN/m. */
 export function heldRow(
   loads: Bearing,
-  of: Pick<Strength, 'member' | 'part' | 'unit' | 'measure' | 'span' | 'carries' | 'allowed' | 'snow' | 'slides'> & {
+  of: Pick<
+    Strength,
+    'member' | 'part' | 'unit' | 'measure' | 'span' | 'carries' | 'allowed' | 'snow' | 'slides'
+  > & {
     readonly product?: string;
     readonly modulus?: number;
     readonly fits?: number | null;

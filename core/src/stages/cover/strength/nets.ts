@@ -117,7 +117,11 @@ export function netRows(
   loads: Loads,
   shape: CoverShape,
   cover: CoverOf<'net'>,
-  by: { readonly products: Products; readonly posts: readonly StandingPost[]; readonly above: (post: StandingPost) => number },
+  by: {
+    readonly products: Products;
+    readonly posts: readonly StandingPost[];
+    readonly above: (post: StandingPost) => number;
+  },
 ): readonly Strength[] {
   if (cover.hung === 'summer') return [];
   const { products, posts } = by;

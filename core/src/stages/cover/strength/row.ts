@@ -4,7 +4,17 @@ import type { PartRef } from '../../../plan/partRef';
 export type StrengthVerdict = 'holds' | 'holds dry snow' | 'fails';
 
 export type MemberKind =
-  'rail' | 'edge-rail' | 'beam' | 'purlin' | 'rafter' | 'prop' | 'net' | 'wire' | 'post' | 'wrapped-post' | 'uplift';
+  | 'rail'
+  | 'edge-rail'
+  | 'beam'
+  | 'purlin'
+  | 'rafter'
+  | 'prop'
+  | 'net'
+  | 'wire'
+  | 'post'
+  | 'wrapped-post'
+  | 'uplift';
 
 /** A member under one load: load kN/m along it, or kN where it is pressed, pulled or lifted. */
 export interface Loaded {

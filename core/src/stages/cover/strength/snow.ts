@@ -4,6 +4,7 @@ import { EPSILON } from '../../../units/round';
 import type { Building } from '../../../plan/schema';
 import { type Vector, betweenSegments, insideOrOn, toSegment } from '../../../ground/vector';
 import type { CoverShape, HeightAt } from '../over/shape';
+import { type Extent, extentOf } from '../../../drawing/scene';
 import { planeAt } from '../../../ground/plane';
 import { shorterSide } from '../../threats/openings';
 
@@ -27,6 +28,7 @@ const DRIFT = { least: 2, most: 10, of: 2 } as const;
 /** Where snow lies deeper: in a strip round something higher. */
 export interface Drift {
   readonly outline: readonly Vector[];
+  readonly box: Extent;
   readonly reach: number;
   /** Its snow can slide down. */
   readonly slides: boolean;
@@ -50,7 +52,7 @@ export function driftsAt(
   const drift = (outline: readonly Vector[], top: number, slides: boolean): Drift[] => {
     const step = top - planeAt(shape.plane, middleOf(outline));
     const reach = Math.min(DRIFT.most, Math.max(DRIFT.least, DRIFT.of * step));
-    return step >= STEP - EPSILON ? [{ outline, reach, slides }] : [];
+    return step >= STEP - EPSILON ? [{ outline, box: extentOf(outline), reach, slides }] : [];
   };
   return [
     ...buildings.flatMap((b) =>
@@ -67,7 +69,10 @@ export const DRIFTED = 2;
 
 /** The drifts that a straight touches. */
 export function driftsOn(drifts: readonly Drift[], from: Vector, to: Vector): readonly Drift[] {
-  return drifts.filter(({ outline, reach }) => {
+  return drifts.filter(({ outline, reach, box }) => {
+    // Mostly far off: told by its box.
+    if (Math.max(from.x, to.x) < box.left - reach || Math.min(from.x, to.x) > box.right + reach) return false;
+    if (Math.max(from.y, to.y) < box.low - reach || Math.min(from.y, to.y) > box.high + reach) return false;
     if (insideOrOn(from, outline, reach)) return true;
     return outline.some((a, i) => {
       const b = outline[(i + 1) % outline.length] ?? a;

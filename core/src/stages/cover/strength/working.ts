@@ -26,7 +26,10 @@ function stressTerm(row: Strength, of: 'dry' | 'bridged'): Term {
     value('strength.span', row.span, 'm', {}),
     value('strength.eighth', 1 / 8, 'ratio', {}),
   ]);
-  return ratio('strength.stress', 'MPa', {}, [moment, value('strength.section', row.modulus * 1e6, 'cm³', {})]);
+  return ratio('strength.stress', 'MPa', {}, [
+    moment,
+    value('strength.section', row.modulus * 1e6, 'cm³', {}),
+  ]);
 }
 
 /**
