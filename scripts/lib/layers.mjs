@@ -14,7 +14,12 @@ export const LAYERS = [
   },
   {
     name: 'ground',
-    files: [/^ground\/(?!steps)/, /^survey\//, /^plan\/onSides\.ts$/, /^drawing\/(scene|frames|inks|cut)\.ts$/],
+    files: [
+      /^ground\/(?!steps)/,
+      /^survey\//,
+      /^plan\/onSides\.ts$/,
+      /^drawing\/(scene|frames|inks|cut)\.ts$/,
+    ],
   },
   {
     name: 'changes',

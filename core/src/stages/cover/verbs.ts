@@ -20,7 +20,7 @@ export const VERBS = {
   ): Plan => ({
     ...plan,
     // A net is given a net's fields: whoever makes the change has the cover before them.
-    covers: plan.covers.map((c) => (c.id === id ? ({ ...c, ...to }) : c)),
+    covers: plan.covers.map((c) => (c.id === id ? { ...c, ...to } : c)),
   }),
   /** Another kind in its place. */
   'make-cover': (plan: Plan, { cover }: { readonly cover: Cover }): Plan => ({

@@ -21,7 +21,6 @@ export type Having<F extends string> = Extract<Cover, Readonly<Record<F, unknown
 export type OverRun = Having<'height'>;
 
 /** The one place that joins a choice to its row. */
-export const rowOf = (cover: Pick<Cover, 'kind'>): CoverKind<Cover> =>
-  KINDS[cover.kind];
+export const rowOf = (cover: Pick<Cover, 'kind'>): CoverKind<Cover> => KINDS[cover.kind];
 
 export const isOver = (cover: Cover): cover is OverRun => 'height' in cover;
