@@ -62,5 +62,20 @@ export interface Run {
   readonly leans: readonly Lean[];
 }
 
+/** Something straight that is cut in one piece, m, and lies along no side. */
+export const plainRun = (use: Use, part: PartRef, length: number, place: Place): Run => ({
+  part,
+  use,
+  length,
+  startAllowance: 0,
+  endAllowance: 0,
+  across: null,
+  joints: [],
+  atJoint: NO_JOINTS,
+  place,
+  spans: [],
+  leans: [],
+});
+
 /** Nothing is fastened where pieces butt, or where there is no joint. */
 export const NO_JOINTS: readonly AtJoint[] = [];

@@ -36,7 +36,7 @@ function acrossMiddle(plan: Plan): { readonly from: Vector; readonly to: Vector 
   const along = right - left <= high - low;
   const [u, v] = along ? [axes.u, axes.v] : [axes.v, axes.u];
   // Off the middle, where lengths are written.
-  const mid = along ? low + (high - low) * 0.3 : left + (right - left) * 0.3;
+  const mid = along ? low + (high - low) * 0.37 : left + (right - left) * 0.37;
   const [a, b] = along ? [left, right] : [low, high];
   const at = (s: number): Vector => ({ x: u.x * s + v.x * mid, y: u.y * s + v.y * mid });
   return { from: at(a - PAST), to: at(b + PAST) };

@@ -41,11 +41,16 @@ function Label({ shape, scale }: { shape: Primitive; scale: number }) {
   const xs = shape.points.map((p) => p.x);
   const [left, right] = [Math.min(...xs), Math.max(...xs)];
   const under = shape.kind === 'cut-cover';
-  const x = under ? right - (right - left) * 0.12 : left + (right - left) * 0.12;
+  const x = left + (right - left) * (under ? 0.06 : 0.12);
   const near = shape.points.reduce((a, b) => (Math.abs(b.x - x) < Math.abs(a.x - x) ? b : a));
   const at = lineAt(shape.points, x) ?? near.y;
   return (
-    <text className="d-onground" x={x * scale} y={-at * scale + (under ? 20 : -8)} textAnchor="middle">
+    <text
+      className="d-onground"
+      x={x * scale}
+      y={-at * scale + (under ? 20 : -8)}
+      textAnchor={under ? 'start' : 'middle'}
+    >
       {shape.label}
     </text>
   );

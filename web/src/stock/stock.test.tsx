@@ -20,7 +20,7 @@ import { Shed } from './Shed';
 
 afterEach(cleanup);
 
-const [orchard, leanTo] = DEMO_PLANS as [Plan, Plan];
+const [orchard] = DEMO_PLANS as [Plan];
 const latest = EDITIONS[LATEST_EDITION];
 if (!latest) throw new Error('the edition is gone');
 const market: Market = marketOf(latest, orchard.buying);
@@ -182,12 +182,17 @@ describe('today’s prices', () => {
     });
   test('are offered to a plan of an older edition', async () => {
     server([]);
-    inHand(leanTo);
-    shown(<PriceNews plan={leanTo} />);
+    const older: Plan = {
+      ...orchard,
+      covers: [],
+      buying: { ...orchard.buying, edition: '2026-11', pricesAsOf: '2026-11-02' },
+    };
+    inHand(older);
+    shown(<PriceNews plan={older} />);
     fireEvent.click(await screen.findByRole('button', { name: 'Use today’s prices' }));
     expect(usePlan.getState().plan?.buying).toMatchObject({
       edition: LATEST_EDITION,
-      pricesAsOf: '2026-11-25',
+      pricesAsOf: '2026-11-28',
     });
   });
   test('are not offered again because a database gave the fields in another order', async () => {

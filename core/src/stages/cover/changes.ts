@@ -62,6 +62,16 @@ const FIELDS: Readonly<Record<string, Say>> = {
   shape: either('gable', 'Over a ridge', 'Flat, with a fall'),
   hem: either('pocket', 'A pocket for a strap at each edge', 'A hem at each edge'),
   rolls: either('none', 'No side rolls up', 'One side rolls up for summer'),
+  on: () => 'Change when the wrap goes up',
+  off: () => 'Change when the wrap comes off',
+  gap: (value, r) => `Leave ${length(value, r)} open under the top`,
+  roll: (value, r) =>
+    value === null ? 'Lay it from the cheapest rolls' : `Lay it from rolls of ${length(value, r)}`,
+  turnDown: (value, r) => `Turn strips down ${length(value, r)} at their ends`,
+  sag: (value, r) => `Let the net sag ${length(value, r)}`,
+  ridge: (value, r) => `A ridge ${length(value, r)} higher`,
+  sides: () => 'Wrap other sides',
+  enclosure: () => 'Cover another run',
   beneath: either('open', 'Open beneath', 'Closed beneath'),
 };
 

@@ -1,41 +1,19 @@
-import { type AtJoint, NO_JOINTS, type Run } from '../../buying/run';
+import { type AtJoint, NO_JOINTS, type Run, plainRun } from '../../buying/run';
 import { spliceRings } from '../../fasteners/joints';
 import type { PartRef } from '../../plan/partRef';
-import { type Place, placeAt } from '../../plan/place';
+import { placeAt } from '../../plan/place';
 import { equally, MOST_BEAMS } from './held/lines';
 import type { CoverShape } from './over/shape';
 import { laidAs } from './over/shape';
 import { type CoverWay, rowsOf } from './over/ways';
 
-/** Something straight that is cut, m. */
-const plain = (
-  use: Run['use'],
-  part: PartRef,
-  length: number,
-  place: Place,
-  more: Partial<Pick<Run, 'startAllowance' | 'endAllowance' | 'joints' | 'atJoint'>> = {},
-): Run => ({
-  part,
-  use,
-  length,
-  startAllowance: 0,
-  endAllowance: 0,
-  across: null,
-  joints: [],
-  atJoint: NO_JOINTS,
-  place,
-  spans: [],
-  leans: [],
-  ...more,
-});
-
 /** Timbers that hold a cover up, or its wrap down: each in one piece. */
 export const timberRun = (part: PartRef, length: number, nth: number): Run =>
-  plain('support', part, length, placeAt('support', 0, nth));
+  plainRun('support', part, length, placeAt('support', 0, nth));
 
 /** Film along a wall. */
 export const wrapRun = (part: PartRef, length: number, nth: number): Run =>
-  plain('wrap', part, length, placeAt('wrap', 0, nth));
+  plainRun('wrap', part, length, placeAt('wrap', 0, nth));
 
 /** What a joint along a strip takes. */
 function atJointOf(shape: CoverShape, width: number): readonly AtJoint[] {
@@ -59,7 +37,7 @@ function rowRuns(shape: CoverShape, way: CoverWay, nth: number): readonly Run[] 
     return Array.from({ length: rows }, () => each);
   });
   return lengths.map((length, i) =>
-    plain(
+    plainRun(
       'cover',
       { on: 'cover-strip', cover: shape.cover.id, nth: i + 1 },
       length,
@@ -75,17 +53,13 @@ export function stripRuns(shape: CoverShape, way: CoverWay, nth: number): readon
   return way.strips.map(({ from, to }, i): Run => {
     const length = way.lengths[i] ?? 0;
     const tooLong = length > way.longest + 1e-9;
-    return plain(
-      'cover',
-      { on: 'cover-strip', cover: shape.cover.id, nth: i + 1 },
-      to - from,
-      placeAt('cover', nth, i),
-      {
-        startAllowance: way.side.turnDown,
-        endAllowance: way.side.turnDown,
-        joints: tooLong ? overBeams(shape, way, from, to) : [],
-        atJoint,
-      },
-    );
+    const part = { on: 'cover-strip', cover: shape.cover.id, nth: i + 1 } as const;
+    return {
+      ...plainRun('cover', part, to - from, placeAt('cover', nth, i)),
+      startAllowance: way.side.turnDown,
+      endAllowance: way.side.turnDown,
+      joints: tooLong ? overBeams(shape, way, from, to) : [],
+      atJoint,
+    };
   });
 }

@@ -52,11 +52,11 @@ export const FINDINGS = {
     if (member === 'wire')
       return `${capital(name)}: the top wire ${verdict === 'fails' ? 'breaks' : 'holds under dry snow only'} when snow lies on the net; a wire with little sag mostly does. Drop the net before snow.`;
     if (member === 'net')
-      return `${capital(name)}, ${r.length(span)} from support to support, ${verdict === 'fails' ? 'tears under snow' : 'holds dry snow only'}${fits === null ? '' : `; ${r.about(fits)} would hold`}.`;
-    if (member === 'prop') return `${capital(name)}: ${one}, ${r.length(span)} high, ${WHEN[verdict]}.`;
+      return `${capital(name)}, ${r.about(span)} from support to support, ${verdict === 'fails' ? 'tears under snow' : 'holds dry snow only'}${fits === null ? '' : `; ${r.about(fits)} would hold`}.`;
+    if (member === 'prop') return `${capital(name)}: ${one}, ${r.about(span)} high, ${WHEN[verdict]}.`;
     const reach =
       fits !== null && Number.isFinite(fits) ? ` It would bear wet snow over ${r.about(fits)}.` : '';
-    return `${capital(name)}: ${one} over ${r.length(span)} ${WHEN[verdict]}.${reach}`;
+    return `${capital(name)}: ${one} over ${r.about(span)} ${WHEN[verdict]}.${reach}`;
   },
   'cover.lifts': ({
     name,

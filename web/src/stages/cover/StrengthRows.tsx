@@ -52,7 +52,7 @@ const SIGNS: Readonly<Record<Strength['verdict'], string>> = {
 function told({ load, unit, bridged, span, member }: Strength, reader: Reader): string {
   const figures = (n: number) => printNumber(n, n < 1 ? 2 : 1);
   const wet = bridged && bridged.load > load ? ` dry, ${figures(bridged.load)} bridged` : '';
-  const over = span > 0 && member !== 'uplift' ? `, ${reader.length(span)}` : '';
+  const over = span > 0 && member !== 'uplift' ? `, ${reader.about(span)}` : '';
   return `${figures(load)} ${unit}${wet}${over}`;
 }
 
