@@ -100,7 +100,9 @@ describe('the command line', () => {
   test('refuses a kind of file that it does not know', () => {
     const { status, stdout, stderr } = run(['--as', 'pdf', 'demo/orchard-run.json']);
     expect([status, stdout, problems(stderr)[0]?.code]).toEqual([1, '', 'usage']);
-    expect(problems(stderr)[0]?.message).toContain('geojson, geojson-local, gpx, dxf, svg, csv');
+    expect(problems(stderr)[0]?.message).toContain(
+      'geojson, geojson-local, gpx, dxf, svg, section-svg, section-dxf, csv',
+    );
   });
   test('refuses a file that is not there, and no file at all', () => {
     expect(problems(run(['nowhere.json']).stderr)[0]?.code).toBe('unreadable');

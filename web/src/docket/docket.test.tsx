@@ -13,7 +13,13 @@ afterEach(() => {
   useImproving.setState(useImproving.getInitialState(), true);
 });
 
-const [orchard, leanTo] = DEMO_PLANS as [Plan, Plan];
+const [orchard, , court] = DEMO_PLANS as [Plan, Plan, Plan];
+/** Open to the sky, bought by an edition that says nothing of tax and delivery. */
+const older: Plan = {
+  ...orchard,
+  covers: [],
+  buying: { ...orchard.buying, edition: '2026-11', pricesAsOf: '2026-11-02', yards: ['longacre'] },
+};
 const reader = makeReader('metric', 'XXX');
 const money = (minor: number) => reader.money(minor);
 
@@ -40,14 +46,14 @@ describe('what a docket comes to', () => {
     expect(screen.queryByRole('rowheader', { name: /held in the prices/ })).toBeNull();
   });
   test('has neither where the edition knows neither', () => {
-    totals(leanTo);
+    totals(older);
     expect(screen.getAllByRole('rowheader')).toHaveLength(1);
   });
 });
 
 describe('rolls', () => {
   test('show every piece as a button with its letter, and say that the price is the best possible', () => {
-    const { cutting } = inHand(leanTo);
+    const { cutting } = inHand(court);
     shown(<Rolls />);
     const letters = cutting.flatMap((p) => p.rolls.flatMap((r) => r.pieces.map((x) => x.letter)));
     for (const letter of letters)
@@ -89,7 +95,7 @@ describe('rolls', () => {
     expect(new Set(tops).size).toBe(2);
   });
   test('say how much may still be saved by all that is bought, and how far looking further has come', () => {
-    inHand(leanTo);
+    inHand(court);
     const { reckoning } = useReckoning.getState();
     const [first, ...rest] = reckoning?.cutting ?? [];
     if (!reckoning?.proof || !first) throw new Error('nothing is cut');
@@ -101,7 +107,7 @@ describe('rolls', () => {
     expect(screen.getByText('Not proved the best possible: at most 2.50 could be saved.')).toBeTruthy();
     expect(screen.getByText(/other rolls or widths could save at most 8\.90\.$/)).toBeTruthy();
     expect(screen.getAllByRole('button', { name: 'Keep looking' })).toHaveLength(1);
-    act(() => useImproving.setState({ looking: leanTo, progress: { cost: 1000, bound: 800, sets: 3 } }));
+    act(() => useImproving.setState({ looking: court, progress: { cost: 1000, bound: 800, sets: 3 } }));
     expect(screen.getByRole('status').textContent).toContain('3 ways looked at, 2.00 still open');
     expect(screen.getByRole('button', { name: 'Stop' })).toHaveProperty('disabled', false);
     act(() => useImproving.setState({ stopping: true }));
@@ -110,7 +116,7 @@ describe('rolls', () => {
     expect(screen.getByRole('button', { name: 'Keep looking' })).toBeTruthy();
   });
   test('say what went wrong when the solver could not be loaded', () => {
-    inHand(leanTo);
+    inHand(court);
     const { reckoning } = useReckoning.getState();
     if (!reckoning?.proof) throw new Error('nothing is cut');
     useReckoning.setState({ reckoning: { ...reckoning, proof: { ...reckoning.proof, proved: false } } });
@@ -123,14 +129,14 @@ describe('rolls', () => {
     useImproving.setState({ found: { plan: orchard, gained: 890 } });
     shown(<Rolls />);
     expect(screen.getByText('Found: 8.90 less.')).toBeTruthy();
-    act(() => void inHand(leanTo));
+    act(() => void inHand(court));
     expect(screen.queryByText(/^Found:/)).toBeNull();
   });
 });
 
 describe('the cut list', () => {
   test('has a table for each product, each piece in a row with where it is cut', () => {
-    const { cutting } = inHand(leanTo);
+    const { cutting } = inHand(court);
     shown(<CutLists />);
     const tables = screen.getAllByRole('table');
     expect(tables).toHaveLength(cutting.length);
@@ -143,7 +149,7 @@ describe('the cut list', () => {
     expect(screen.getAllByText(/^from .* post \d+, cut after .* post \d+$/).length).toBeGreaterThan(1);
   });
   test('is not there when nothing is cut', () => {
-    inHand({ ...leanTo, sides: [], corners: [], enclosures: [], openings: [] });
+    inHand({ ...court, sides: [], corners: [], enclosures: [], openings: [] });
     shown(<CutLists />);
     expect(screen.queryByText('Cut list')).toBeNull();
   });

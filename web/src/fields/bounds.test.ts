@@ -1,4 +1,12 @@
-import { ASSUMPTIONS, OPENING_KIND_IDS, OPENING_KINDS, THREAT_FIGURES, boundsAt } from '@aviarum/core';
+import {
+  ASSUMPTIONS,
+  COVER_KINDS,
+  COVER_KIND_IDS,
+  OPENING_KIND_IDS,
+  OPENING_KINDS,
+  THREAT_FIGURES,
+  boundsAt,
+} from '@aviarum/core';
 import { expect, test } from '@jest/globals';
 import { readFileSync, readdirSync } from 'node:fs';
 import path from 'node:path';
@@ -8,6 +16,8 @@ const ROOT = path.resolve(import.meta.dirname, '..');
 /** What `${…}` in a path stands for. */
 const FILLED: Readonly<Record<string, readonly string[]>> = {
   'opening.kind': OPENING_KIND_IDS,
+  // Where its field stands, the kind has it.
+  'cover.kind': ['strips', 'panels'],
   id: Object.keys(ASSUMPTIONS),
   figure: THREAT_FIGURES,
   "kind === 'post' || kind === 'roll' ? kind : 'timber'": ['post', 'roll', 'timber'],
@@ -44,11 +54,16 @@ test('every field that takes its bounds from the plan’s schema finds them ther
       ),
     ];
   });
+  const covers = COVER_KIND_IDS.flatMap((kind) =>
+    COVER_KINDS[kind].measures.flatMap(({ field, kind: of }) =>
+      of === 'length' ? [`covers.${kind}.${field}`] : [],
+    ),
+  );
   // Those whose fields are in their rows.
   const openings = OPENING_KIND_IDS.flatMap((kind) =>
     OPENING_KINDS[kind].measures.map(({ field }) => `openings.${kind}.${field}`),
   );
   expect(paths.length).toBeGreaterThan(30);
-  for (const at of [...paths, ...openings])
+  for (const at of [...paths, ...openings, ...covers])
     expect([at, boundsAt(at).least < boundsAt(at).most]).toEqual([at, true]);
 });

@@ -31,7 +31,7 @@ function groundFor(plan: Plan, stop: Stop): SnapGround {
   // A house does not fall on its own walls.
   const buildings = house === null ? [] : plan.ground.buildings.filter((b) => b.id !== house);
   const bare = snapGround({ ...plan, ground: { ...plan.ground, buildings } }, '');
-  return { neighbours: [], beyond: [], others, walls: bare.walls };
+  return { neighbours: [], beyond: [], others: [...others, ...(stop.snaps ?? [])], walls: bare.walls };
 }
 
 export const grip = (plan: Plan, stop: Stop): Grip => ({

@@ -15,6 +15,8 @@ export interface Stop {
   readonly axis: Vector | null;
   /** Null where it can be chosen but not moved. */
   readonly move: ((to: Vector) => Change) | null;
+  /** Places beside corners and house walls on which it falls. */
+  readonly snaps?: readonly Vector[];
   /** What else goes with the hand, drawn anew each frame; nothing unless said. */
   readonly with?: (plan: Plan) => readonly Part[];
 }

@@ -83,8 +83,9 @@ export function writeSectionSvg(plan: Plan, parts: readonly Part[], options: Svg
     return `${line}${text((a.x + b.x) / 2 + 1, (a.y + b.y) / 2 - 1, said)}`;
   });
   const names = shapes.flatMap((s) => {
-    const at = 'label' in s && 'points' in s ? s.points[0] : undefined;
-    if (!at || !('label' in s) || s.label === undefined) return [];
+    if (!('label' in s) || !('points' in s)) return [];
+    const [at] = s.points;
+    if (!at || s.label === undefined) return [];
     const { x, y } = paint.at(at);
     return [text(x + 5, y + (s.shape === 'line' ? 4.5 : -1.2), s.label)];
   });

@@ -35,6 +35,7 @@ export function OpenOnCover({ plan }: { plan: Plan }) {
             Back across the middle
           </button>
         )}
+        {part.on === 'cover-point' && <AddCorner plan={plan} cover={part.cover} after={part.point} />}
         {removal && (
           <button
             type="button"
@@ -51,6 +52,25 @@ export function OpenOnCover({ plan }: { plan: Plan }) {
     </OpenThing>
   );
 }
+
+/** One corner more, half way to the next. */
+function AddCorner({ plan, cover: id, after }: { plan: Plan; cover: string; after: number }) {
+  const take = usePlan((s) => s.take);
+  const cover = plan.covers.find((c) => c.id === id);
+  const outline = cover && 'outline' in cover ? cover.outline : null;
+  const [a, b] = [outline?.[after], outline?.[(after + 1) % (outline.length || 1)]];
+  if (!outline || !a || !b || outline.length >= MOST_CORNERS) return null;
+  const half = { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 };
+  const to = { outline: [...outline.slice(0, after + 1), half, ...outline.slice(after + 1)] };
+  return (
+    <button type="button" className="btn" onClick={() => take({ verb: 'set-cover', id, to })}>
+      Add a corner after it
+    </button>
+  );
+}
+
+/** As many as an outline may have. */
+const MOST_CORNERS = 60;
 
 /** What stops of covers do not look at. */
 const NO_SCENE = {

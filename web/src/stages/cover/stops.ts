@@ -8,6 +8,7 @@ import {
   coverIsOver,
   previewCovers,
   sectionLine,
+  sideFrames,
 } from '@aviarum/core';
 import { type Sight, type Stop, dot, tidy } from '../../sheet/stop';
 import { stopId } from '../../sheet/stopId';
@@ -16,8 +17,17 @@ type Of<K extends Part['kind']> = Extract<Part, { kind: K }>;
 const set = (id: string, to: object): Change => ({ verb: 'set-cover', id, to });
 const put = ({ x, y }: Vector) => ({ x: tidy(x), y: tidy(y) });
 
+/** Where posts and props stand: what the corner of a cover falls on. */
+function stands(plan: Plan, parts: readonly Part[]): readonly Vector[] {
+  const frames = sideFrames(plan);
+  return parts.flatMap((p) => {
+    if (p.kind === 'cover-prop') return [p.at];
+    return p.kind === 'post' ? (frames.get(p.side)?.at(p.along, 0) ?? []) : [];
+  });
+}
+
 /** Corners of a cover that has an outline of its own. */
-function corners(cover: Cover, place: (at: Vector) => string): Stop[] {
+function corners(cover: Cover, snaps: readonly Vector[], place: (at: Vector) => string): Stop[] {
   if (!coverIsOver(cover) || !cover.outline) return [];
   const { id, name, outline } = cover;
   return outline.map((at, i): Stop => ({
@@ -28,6 +38,7 @@ function corners(cover: Cover, place: (at: Vector) => string): Stop[] {
     look: 'point',
     room: 0.8,
     axis: null,
+    snaps,
     move: (to) => set(id, { outline: outline.map((p, k) => (k === i ? put(to) : p)) }),
   }));
 }
@@ -115,9 +126,10 @@ function section(plan: Plan, place: (at: Vector) => string): Stop[] {
 /** What of covers can be moved: corners, beams, props, and the line of the section. */
 export function stops({ plan, parts, reader }: Sight): Stop[] {
   const place = (at: Vector) => `${reader.length(at.x)} across, ${reader.length(at.y)} up`;
+  const snaps = stands(plan, parts);
   return [
     ...plan.covers.flatMap((cover) => [
-      ...corners(cover, place),
+      ...corners(cover, snaps, place),
       ...beams(cover, parts, reader),
       ...props(cover, parts, place),
     ]),
