@@ -85,7 +85,7 @@ export function writeSectionSvg(plan: Plan, parts: readonly Part[], options: Svg
   const names = shapes.flatMap((s) => {
     if (!('label' in s) || !('points' in s)) return [];
     const [at] = s.points;
-    if (!at || s.label === undefined) return [];
+    if (!at) return [];
     const { x, y } = paint.at(at);
     return [text(x + 5, y + (s.shape === 'line' ? 4.5 : -1.2), s.label)];
   });
