@@ -46,11 +46,9 @@ export function chosenFor(
   return new Map([...widthsOf(fixed), ...alone.flatMap((a) => [...widthsOf(a)]), ...chosen]);
 }
 
-/** What is taken for a demand. @throws RangeError where nobody asked for it, which is a bug */
-export function takenFor(chosen: Chosen, alike: string): ChosenOne {
+/** The widths taken for a demand. @throws RangeError where nobody asked for it, which is a bug */
+export function widthsFor(chosen: Chosen, alike: string): readonly number[] {
   const one = chosen.get(alike);
   if (!one) throw new RangeError(`nothing was chosen for ${alike}`);
-  return one;
+  return one.widths;
 }
-/** The widths taken for a demand. */
-export const widthsFor = (chosen: Chosen, alike: string): readonly number[] => takenFor(chosen, alike).widths;

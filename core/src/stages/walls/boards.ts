@@ -1,4 +1,4 @@
-import { NO_JOINTS, type Run } from '../../buying/run';
+import { type Run, plainRun } from '../../buying/run';
 import type { Facet } from '../../plan/effective';
 import type { PartOf } from '../../plan/partRef';
 import { placeAt } from '../../plan/place';
@@ -47,18 +47,11 @@ export function boardCourses(
           cut: (length * (span.to - span.from)) / (to - from),
           way: 'along' as const,
         }));
+        const part = { on: 'board', side: line.id, at, bay: course.runs.length + 1 } as const;
         course.runs.push({
-          part: { on: 'board', side: line.id, at, bay: course.runs.length + 1 },
-          use: 'board',
-          length,
-          startAllowance: 0,
-          endAllowance: 0,
-          across: null,
-          joints: [],
-          atJoint: NO_JOINTS,
-          place: placeAt(`${at}-board`, course.runs.length),
+          ...plainRun('board', part, length, placeAt(`${at}-board`, course.runs.length)),
+          part,
           spans,
-          leans: [],
         });
       }
     }
