@@ -107,15 +107,9 @@ export {
 export { offered as coverOffered } from './stages/cover/questions';
 export { newCover } from './stages/cover/proposed';
 export { coverWanted } from './stages/cover/wanted';
-export { MEMBER_NAMES } from './stages/cover/words';
-export {
-  type Strength,
-  type StrengthVerdict,
-  type MemberKind,
-  used,
-  worse,
-} from './stages/cover/strength/row';
-export { strengthWorking } from './stages/cover/strength/working';
+export { MEMBER_NAMES } from './strength/words';
+export { type Strength, type StrengthVerdict, type MemberKind, used, worse } from './strength/row';
+export { strengthWorking } from './strength/working';
 export { DEMO_PLANS, DEMO_SHED } from './plan/samples';
 export type {
   Band,

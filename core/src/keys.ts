@@ -37,7 +37,7 @@ import type { OpeningPlace } from './plan/openingPlace';
 import type { SetOut } from './stages/posts/setOut';
 import type { PostStage } from './stages/posts/stage';
 import type { PostAsk } from './stages/posts/asks';
-import type { Strength } from './stages/cover/strength/row';
+import type { Strength } from './strength/row';
 import type { Vector } from './ground/vector';
 import type { WallTop } from './stages/walls/wallTop';
 import type { ProofBook, WayProof } from './buying/proofBook';

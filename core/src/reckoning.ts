@@ -3,7 +3,7 @@ import { type StageHeadlines, type Part } from './stages/told';
 import type { BirdKind } from './stages/birds/kinds';
 import type { PriceProof } from './buying/proof';
 import type { WorkedPool } from './cutting/types';
-import type { Strength } from './stages/cover/strength/row';
+import type { Strength } from './strength/row';
 import type { Docket } from './buying/docket/types';
 import type { Finding } from './findings/types';
 import type { StageId } from './stages/facts';

@@ -36,7 +36,7 @@ export const LAYERS = [
     name: 'sentences',
     files: [
       /^stages\/\w+\/(words|terms|changes|advice|names|whom|rough)\.ts$/,
-      /^stages\/cover\/strength\/row\.ts$/,
+      /^strength\/(row|words)\.ts$/,
       /^stages\/(words|sentences)\.ts$/,
       /^(fasteners|cutting|build|plan)\/words\.ts$/,
       /^working\//,
@@ -49,6 +49,7 @@ export const LAYERS = [
       /^cutting\//,
       /^buying\/(?!steps|ways\/|lookFurther)/,
       /^fasteners\//,
+      /^strength\//,
       /^build\/(?!steps|hours)/,
       /^options\/(types|meshes)\.ts$/,
     ],

@@ -2,6 +2,7 @@ import * as build from '../build/words';
 import * as cutting from '../cutting/words';
 import * as fasteners from '../fasteners/words';
 import * as plan from '../plan/words';
+import * as strength from '../strength/words';
 import * as birds from './birds/changes';
 import * as threats from './threats/changes';
 import * as ground from './ground/changes';
@@ -26,6 +27,7 @@ export const TERMS = {
   ...fasteners.TERMS,
   ...cutting.TERMS,
   ...build.TERMS,
+  ...strength.TERMS,
   ...birdsTerms.TERMS,
   ...outlineTerms.TERMS,
   ...postsTerms.TERMS,

@@ -1,4 +1,4 @@
-import { STRENGTHS, type Section } from '../../../catalogue/sections';
+import { STRENGTHS, type Section } from '../catalogue/sections';
 
 /** A member bends no further than this share of its span (rules: Cover). */
 const BENDS = 150;
@@ -58,3 +58,11 @@ export const pullOf = (load: number, span: number, sag: number): number => (load
 /** Bending stress at the foot of a post that is pulled at a height, Pa. */
 export const footStress = ({ modulus }: Section, force: number, height: number): number =>
   (force * height) / modulus;
+
+/** What soil bears under a pad, Pa, and a pad, m² (rules: Cover). */
+const SOIL = 100_000;
+const PAD = 0.3 * 0.3;
+
+/** What a post under a beam bears with the pad that it stands on, kN. */
+export const padBears = (section: Section, length: number): number =>
+  Math.min(propBears(section, length), SOIL * PAD) / 1000;

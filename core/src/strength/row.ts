@@ -1,4 +1,4 @@
-import type { PartRef } from '../../../plan/partRef';
+import type { PartRef } from '../plan/partRef';
 
 /** Whether a member bears what it may carry: only what passes bridged holds (rules: Cover). */
 export type StrengthVerdict = 'holds' | 'holds dry snow' | 'fails';
@@ -14,7 +14,11 @@ export type MemberKind =
   | 'wire'
   | 'post'
   | 'wrapped-post'
-  | 'uplift';
+  | 'uplift'
+  | 'ridge'
+  | 'ridge-prop'
+  | 'arch-lift'
+  | 'arch-slide';
 
 /** A member under one load: load kN/m along it, or kN where it is pressed, pulled or lifted. */
 export interface Loaded {
@@ -25,9 +29,10 @@ export interface Loaded {
   readonly deflection: number | null;
 }
 
-/** How one member of a cover, or what it pulls at, bears snow or wind. Lengths m. */
+/** How one member of a cover or an arch, or what it pulls at, bears snow or wind. Lengths m. */
 export interface Strength extends Loaded {
-  readonly cover: string;
+  /** The cover or arch, by its id. */
+  readonly of: string;
   readonly part: PartRef;
   readonly member: MemberKind;
   /** What it is made of; null for a net or a cover that is lifted. */

@@ -1,4 +1,4 @@
-import { type Term, largest, product, ratio, sum, value } from '../../../working';
+import { type Term, largest, product, ratio, sum, value } from '../working';
 import type { Strength } from './row';
 
 /** What lies on a square metre, with dry snow or bridged. */

@@ -12,7 +12,7 @@ import {
   reckon,
 } from '../index';
 import { KINDS } from '../stages/cover/kinds';
-import { strengthWorking } from '../stages/cover/strength/working';
+import { strengthWorking } from '../strength/working';
 import { aRun } from '../testing/aRun';
 import { everyOption, ofEveryKind } from '../testing/everyOption';
 import { aFullRun } from '../testing/everyVerb';

@@ -3,11 +3,11 @@ import { type Cover, type CoverOf, type KindId, KINDS } from './kinds';
 import { type Plan, type Reckoning, reckon } from '../../index';
 import { type Section } from '../../catalogue/sections';
 import { L_SHAPE, anOutline } from '../../testing/aRun';
-import { bent, footStress, pullOf } from './strength/beams';
+import { bent, footStress, pullOf } from '../../strength/beams';
 import { postSection, timberSection } from '../../catalogue/sections';
 import { POSTS } from '../../catalogue/posts';
 import { TIMBERS_2026_11_28 } from '../../catalogue/timbers';
-import { upliftOf } from './strength/wind';
+import { upliftOf } from '../../strength/wind';
 
 /** Rolls of one width and length alone, so that nothing else is chosen. */
 const rolls = (width: number, length: number): Pick<Plan, 'buying'>['buying']['ownProducts'] => [

@@ -5,7 +5,7 @@ import type { Supports } from './held/supports';
 import type { OpenCover } from './laid';
 import { laidAs } from './over/shape';
 import { type CoverWay, degreesOf } from './over/ways';
-import type { Strength } from './strength/row';
+import type { Strength } from '../../strength/row';
 import { type Wrapped, wrapArea } from './wraps';
 
 /** Area, strips and what holds up one cover. */
@@ -35,7 +35,7 @@ export function coverFigures(
   figures[`cover.${cover.id}.edgeRails`] = held.edgeRails.length;
   figures[`cover.${cover.id}.beams`] = held.beams.length;
   figures[`cover.${cover.id}.props`] = held.posts.length + held.props.length;
-  const uplift = strength.find((s) => s.cover === cover.id && s.member === 'uplift');
+  const uplift = strength.find((s) => s.of === cover.id && s.member === 'uplift');
   if (uplift) figures[`cover.${cover.id}.uplift`] = uplift.load;
   return figures;
 }

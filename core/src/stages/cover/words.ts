@@ -3,24 +3,10 @@ import { capital } from '../../saying/phrases';
 import { printNumber } from '../../units/printLength';
 import type { ThreatId } from '../threats/kinds';
 import { verb, who } from '../threats/whom';
-import type { MemberKind, StrengthVerdict } from './strength/row';
+import type { MemberKind, StrengthVerdict } from '../../strength/row';
+import { MEMBER_NAMES } from '../../strength/words';
 
 export { SCHOOLS, cautions } from './advice';
-
-/** What a member is called within a sentence, and whether one bends, is pulled, or is pressed. */
-export const MEMBER_NAMES: Readonly<Record<MemberKind, string>> = {
-  rail: 'rail',
-  'edge-rail': 'rail along the edge',
-  beam: 'beam',
-  purlin: 'purlin',
-  rafter: 'rafter',
-  prop: 'prop',
-  net: 'net',
-  wire: 'top wire',
-  post: 'post',
-  'wrapped-post': 'post behind the wrap',
-  uplift: 'cover in the wind',
-};
 
 export interface Named {
   readonly name: string;

@@ -96,7 +96,7 @@ export function CoverPanel({ base }: { base: string }) {
           key={cover.id}
           cover={cover}
           plan={plan}
-          strength={(strength ?? []).filter((s) => s.cover === cover.id)}
+          strength={(strength ?? []).filter((s) => s.of === cover.id)}
           alone={plan.covers.length === 1}
           fresh={made === cover.id}
         />

@@ -8,9 +8,11 @@ import type { OpenCover } from '../laid';
 import { type CoverShape, type HeightAt, overGround } from '../over/shape';
 import type { Wrapped } from '../wraps';
 import type { CoverOf, OverRun } from '../kinds';
-import { type Loads, barRow, heldRow, loadsOn, sectionOf, snowAt } from './members';
-import { netRows, padBears, postsOnEdges } from './nets';
-import type { MemberKind, Strength } from './row';
+import { heldRow } from '../../../strength/held';
+import { type Loads, barRow, loadsOn, sectionOf, snowAt } from './members';
+import { padBears } from '../../../strength/beams';
+import { netRows, postsOnEdges } from './nets';
+import type { MemberKind, Strength } from '../../../strength/row';
 import { driftsAt } from './snow';
 import { upliftRow, wrapRows } from './wind';
 
@@ -58,7 +60,7 @@ function barRows(
   const section = sectionOf(products, product);
   return bars.flatMap((bar, i) =>
     bar.carries > 1e-9
-      ? [barRow(loads, bar, { member, product, section, part: { on, cover: loads.cover.id, nth: i + 1 } })]
+      ? [barRow(loads, bar, { member, product, section, part: { on, cover: loads.of, nth: i + 1 } })]
       : [],
   );
 }
@@ -85,7 +87,7 @@ function postRows(
     const load = (share: number) => (snow * share + loads.own) * area;
     return heldRow(loads, {
       member: 'prop',
-      part: { on: 'cover-prop', cover: loads.cover.id, nth: i + 1 },
+      part: { on: 'cover-prop', cover: loads.of, nth: i + 1 },
       unit: 'kN',
       measure: 'kN',
       product,
@@ -147,5 +149,5 @@ export function wrapStrength(
     };
     return postsOnEdges([edge], posts).map((one) => ({ ...one, height }));
   });
-  return wrapRows({ cover, share: 0, own: 0 }, pulled, assumed);
+  return wrapRows({ of: cover.id, share: 0, own: 0 }, pulled, assumed);
 }

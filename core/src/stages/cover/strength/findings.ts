@@ -10,9 +10,8 @@ import { type Bar, spanOf } from '../held/lines';
 import type { Supports } from '../held/supports';
 import type { Cover, MemberField } from '../kinds';
 import { isHoused } from '../wanted';
-import { bears, bent } from './beams';
-import { padBears } from './nets';
-import { type MemberKind, type Strength, type StrengthVerdict, used, worse } from './row';
+import { bears, bent, padBears } from '../../../strength/beams';
+import { type MemberKind, type Strength, type StrengthVerdict, used, worse } from '../../../strength/row';
 
 /** What mends are made from. */
 export interface StrengthSeenBy {
@@ -67,7 +66,7 @@ function centrePost(row: Strength, { posts, beams, edgeRails }: Supports): Chang
   const ids = new Set(posts.map((p) => p.id));
   const id =
     Array.from({ length: posts.length + 1 }, (_, n) => `p${n + 1}`).find((one) => !ids.has(one)) ?? 'p';
-  return set(row.cover, { posts: [...posts, { id, at: { x: tidy(at.x), y: tidy(at.y) } }] });
+  return set(row.of, { posts: [...posts, { id, at: { x: tidy(at.x), y: tidy(at.y) } }] });
 }
 
 /** More beams, so that rails span less. */
@@ -77,14 +76,14 @@ function moreBeams(row: Strength, cover: Cover, { beams }: Supports): Change | n
   const wanted = roundUp((row.span * spans) / row.fits);
   const whole = row.span * spans;
   if (wanted <= spans || wanted > 40) return null;
-  return set(row.cover, {
+  return set(row.of, {
     beams: Array.from({ length: wanted - 1 }, (_, i) => tidy((whole * (i + 1)) / wanted)),
   });
 }
 
 /** Ways to mend a member that is too weak, the simplest first. */
 function mendsOf(row: Strength, cover: Cover, by: StrengthSeenBy, plan: Threatened): readonly Change[] {
-  const { member, cover: id } = row;
+  const { member, of: id } = row;
   const drop = 'hung' in cover && !isHoused(plan) ? [set(id, { hung: 'summer' })] : [];
   if (member === 'post' || member === 'wrapped-post') return [set(id, { stays: 'stayed' }), ...drop];
   if (member === 'net' || member === 'wire') return drop;
@@ -111,7 +110,7 @@ function liftFinding(row: Strength, cover: Cover, strapHolds: number): Finding {
 /** What is too weak, once for each cover and member, by the worst of them. */
 export function strengthFindings(by: StrengthSeenBy): readonly Finding[] {
   return by.covers.flatMap((cover): Finding[] => {
-    const rows = by.strength.filter((s) => s.cover === cover.id && s.verdict !== 'holds');
+    const rows = by.strength.filter((s) => s.of === cover.id && s.verdict !== 'holds');
     const members = [...new Set(rows.map((r) => r.member))];
     return members.flatMap((member): Finding[] => {
       const these = rows.filter((r) => r.member === member);

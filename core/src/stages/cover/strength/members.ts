@@ -7,27 +7,24 @@ import type { Vector } from '../../../ground/vector';
 import type { PartRef } from '../../../plan/partRef';
 import { type Bar, spanOf } from '../held/lines';
 import type { OverRun } from '../kinds';
-import { bent, spanThatFits } from './beams';
-import { type MemberKind, type Strength, verdictOf } from './row';
-import { DRIFTED, type Drift, driftsOn, dryShare } from './snow';
+import { bent, spanThatFits } from '../../../strength/beams';
+import { type MemberKind, type Strength, verdictOf } from '../../../strength/row';
+import { dryShare } from '../../../strength/snow';
+import { DRIFTED, type Drift, driftsOn } from './snow';
 
 /** Newtons that a kilogram weighs. */
 const GRAVITY = 9.81;
 
 /** What lies on a cover, whatever holds it. */
 export interface Loads {
-  readonly cover: OverRun;
+  /** The cover, by its id. */
+  readonly of: string;
   /** Ground snow, kPa. */
   readonly snow: number;
   readonly share: number;
   /** Its own weight, kPa. */
   readonly own: number;
   readonly drifts: readonly Drift[];
-}
-
-/** Of that, what tells a row from others. */
-export interface Bearing extends Pick<Loads, 'share' | 'own'> {
-  readonly cover: { readonly id: string };
 }
 
 /** Sheets and panels add their own weight, mesh and nets none (rules: Cover). */
@@ -39,7 +36,7 @@ export const loadsOn = (
   mesh: MeshProduct,
   snow: number,
   drifts: readonly Drift[],
-): Loads => ({ cover, snow, share: dryShare(mesh), own: ownOf(mesh), drifts });
+): Loads => ({ of: cover.id, snow, share: dryShare(mesh), own: ownOf(mesh), drifts });
 
 /** Snow on the ground under a straight, kPa, doubled where it touches a drift, and whether more can slide on it. */
 export function snowAt({ snow, drifts }: Loads, from: Vector, to: Vector) {
@@ -83,7 +80,7 @@ export function barRow(
   };
   return {
     ...row,
-    cover: loads.cover.id,
+    of: loads.of,
     part: of.part,
     member: of.member,
     product: of.product,
@@ -97,42 +94,5 @@ export function barRow(
     own: loads.own,
     modulus: of.section.modulus,
     fits: spanThatFits(of.section, per(1)),
-  };
-}
-
-/** What is held by a strength of its own: nets, wires, props, straps. Loads kN or kN/m. */
-export function heldRow(
-  loads: Bearing,
-  of: Pick<
-    Strength,
-    'member' | 'part' | 'unit' | 'measure' | 'span' | 'carries' | 'allowed' | 'snow' | 'slides'
-  > & {
-    readonly product?: string;
-    readonly modulus?: number;
-    readonly fits?: number | null;
-    /** Load and stress under so much of the snow. */
-    readonly under: (share: number) => { readonly load: number; readonly stress: number };
-    readonly wind?: true;
-  },
-): Strength {
-  const { under, wind, product = null, modulus = 0, fits = null, ...rest } = of;
-  const row = {
-    ...under(loads.share),
-    deflection: null,
-    allowed: of.allowed,
-    allowedDeflection: null,
-    bridged: wind ? null : { ...under(1), deflection: null },
-    slides: of.slides,
-  };
-  return {
-    ...rest,
-    ...row,
-    cover: loads.cover.id,
-    product,
-    verdict: verdictOf(row),
-    share: loads.share,
-    own: loads.own,
-    modulus,
-    fits,
   };
 }

@@ -10,9 +10,10 @@ import type { CoverOf } from '../kinds';
 import { alongBar } from '../held/lines';
 import type { CoverEdge, CoverShape } from '../over/shape';
 import { tentOf } from '../over/tent';
-import { footStress, propBears, pullOf } from './beams';
-import { type Bearing, type Loads, heldRow, sectionOf, snowAt } from './members';
-import type { Strength } from './row';
+import { footStress, padBears, pullOf } from '../../../strength/beams';
+import { type Bearing, heldRow } from '../../../strength/held';
+import type { Strength } from '../../../strength/row';
+import { type Loads, sectionOf, snowAt } from './members';
 
 /** What nets bear, kN for each metre, by their opening, m; a straining wire, kN (rules: Cover). */
 const NETS = [
@@ -22,10 +23,6 @@ const NETS = [
 const WIRE = 1;
 /** A top wire is strained to so little sag, m. */
 const WIRE_SAG = 0.05;
-/** What soil bears under a pad, kPa. */
-const SOIL = 100;
-/** A pad under a prop, m². */
-const PAD = 0.3 * 0.3;
 
 export const netBears = (mesh: MeshProduct): number =>
   NETS.find(({ up }) => shorterSide(mesh) <= up + EPSILON)?.bears ?? 0.5;
@@ -183,7 +180,7 @@ function propRows(
   const length = cover.tent ?? cover.height;
   const section = sectionOf(by.products, cover.prop);
   const area = tent.cell[0] * tent.cell[1];
-  const bears = Math.min(propBears(section, length) / 1000, SOIL * PAD);
+  const bears = padBears(section, length);
   const load = (share: number) => by.snow * share * area;
   return tent.props.map((_, i) =>
     heldRow(loads, {
@@ -201,7 +198,3 @@ function propRows(
     }),
   );
 }
-
-/** What a post under a beam bears, with the pad that it stands on, kN. */
-export const padBears = (section: Parameters<typeof propBears>[0], length: number): number =>
-  Math.min(propBears(section, length) / 1000, SOIL * PAD);

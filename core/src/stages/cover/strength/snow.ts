@@ -1,25 +1,9 @@
-import type { MeshProduct } from '../../../catalogue/types';
-import { isClosed } from '../../../catalogue/meshTypes';
 import { EPSILON } from '../../../units/round';
 import type { Building } from '../../../plan/schema';
 import { type Vector, betweenSegments, insideOrOn, toSegment } from '../../../ground/vector';
 import type { CoverShape, HeightAt } from '../over/shape';
 import { type Extent, extentOf } from '../../../drawing/scene';
 import { planeAt } from '../../../ground/plane';
-import { shorterSide } from '../../threats/openings';
-
-/** Shares of the ground's snow that dry snow leaves on a mesh, by its shorter opening, m (rules: Cover). */
-const DRY = [
-  { up: 0.025, share: 1 / 3 },
-  { up: 0.05, share: 1 / 6 },
-] as const;
-
-/** What dry snow leaves on it: all on what is closed, a part on mesh, nothing on wide mesh. */
-export function dryShare(mesh: MeshProduct): number {
-  if (isClosed(mesh)) return 1;
-  const side = shorterSide(mesh);
-  return DRY.find(({ up }) => side <= up + EPSILON)?.share ?? 0;
-}
 
 /** Snow drifts below what is so much higher, m. */
 const STEP = 0.5;
