@@ -16,9 +16,12 @@ const LINES: Readonly<Record<string, readonly (readonly [behind: string, line: s
   ],
   'core/src/stages/facts.ts': [
     ["import * as docket from './docket/facts';", "\nimport * as flags from './flags/facts';"],
-    ['const FACTS = { birds, threats, ground, outline, posts, walls, skirt, ways, cover, docket', ', flags'],
+    [
+      'const FACTS = { birds, threats, ground, outline, posts, walls, arch, skirt, ways, cover, docket',
+      ', flags',
+    ],
     ['export const FACETS = { ...posts.FACETS, ...walls.FACETS, ...skirt.FACETS', ', ...flags.FACETS'],
-    ['export const PARTS = { ...skirt.PARTS, ...cover.PARTS', ', ...flags.PARTS'],
+    ['export const PARTS = { ...arch.PARTS, ...skirt.PARTS, ...cover.PARTS', ', ...flags.PARTS'],
     ['  ...cover.HOURS_FIGURES,', '\n  ...flags.HOURS_FIGURES,'],
     ['export const MARK_INKS = {', ' ...flags.MARK_INKS '],
   ],
@@ -48,19 +51,19 @@ const LINES: Readonly<Record<string, readonly (readonly [behind: string, line: s
   'core/src/stages/index.ts': [
     ["import { docket } from './docket';", "\nimport { flags } from './flags';"],
     ['  docket,', '\n  flags,'],
-    ['export const PAINTED: readonly Stage[] = [skirt, walls, ways, posts, cover', ', flags'],
+    ['export const PAINTED: readonly Stage[] = [skirt, walls, ways, posts, arch, cover', ', flags'],
   ],
   'core/src/stages/draw.ts': [
     ["import * as posts from './posts/draw';", "\nimport * as flags from './flags/draw';"],
     ['const MARKS: readonly OnSheet[] = [', 'flags.marks'],
-    ['const STRIPS: readonly OnStrip[] = [skirt.strip, cover.strip', ', flags.strip'],
+    ['const STRIPS: readonly OnStrip[] = [skirt.strip, arch.strip, cover.strip', ', flags.strip'],
   ],
   'core/src/options/index.ts': [
     [
       "import { skirtOptions } from '../stages/skirt/questions';",
       "\nimport { flagOptions } from '../stages/flags/questions';",
     ],
-    ['export { coverOptions, openingOptions', ', flagOptions'],
+    ['export { archOptions, coverOptions, openingOptions', ', flagOptions'],
     ['  skirt: skirtOptions,', '\n  flags: flagOptions,'],
   ],
   'core/src/testing/everyVerb.ts': [

@@ -104,6 +104,31 @@ export {
   isOver as coverIsOver,
   rowOf as coverRow,
 } from './stages/cover/kinds';
+export {
+  type Arch,
+  type KindId as ArchKindId,
+  KINDS as ARCH_KINDS,
+  KIND_IDS as ARCH_KIND_IDS,
+  rowOf as archRow,
+} from './stages/arch/kinds';
+export { type ArchPlace, archPlace } from './stages/arch/verbs';
+export {
+  type NewArch,
+  newArches,
+  ofKind as archOfKind,
+  offered as archOffered,
+} from './stages/arch/proposed';
+export { type ArchShape, headroomAt, shapeOf as archShape, widthOver } from './stages/arch/shape';
+export {
+  type Curve,
+  chordFor,
+  elastica,
+  pointsOf as curvePoints,
+  widthAt as curveWidth,
+} from './stages/arch/curve/elastica';
+export { type OnBase, onBases } from './stages/arch/bases';
+export { acrossArch, bentOf as archBent, previewArches } from './stages/arch/preview';
+export { LIMITS as ARCH_LIMITS } from './stages/arch/limits';
 export { offered as coverOffered } from './stages/cover/questions';
 export { newCover } from './stages/cover/proposed';
 export { coverWanted } from './stages/cover/wanted';

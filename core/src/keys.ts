@@ -156,7 +156,11 @@ export const LIMITS = key<OpeningLimits>('limits');
 export const TERRAIN = key<Terrain>('terrain');
 export const RINGS = key<readonly Ring[]>('rings');
 export const PARTINGS = key<Partings>('partings');
+/** Of all that is closed along the ground: fences and arches. */
 export const WALKS = key<readonly FenceWalk[]>('walks');
+export const FOOT_LINES = key<readonly FenceLine[]>('lines.foot');
+/** Of these, what stands on posts. */
+export const FENCED = key<readonly FenceWalk[]>('walks.fenced');
 export const LINES = key<readonly FenceLine[]>('lines');
 export const PROFILES = key<ReadonlyMap<FenceLine, Profile>>('profiles');
 export const OUTLINE_WORKINGS = key<OutlineWorkings>('outline.workings');
@@ -174,6 +178,8 @@ export const SLOPES = key<ReadonlyMap<FenceLine, Facet<'slope'>>>('lines.slope')
 
 /** Height of the ground at a place, m. */
 export const GROUND_AT = key<(p: Vector) => number>('ground.at');
+/** How tall the keeper is, m. */
+export const STATURE = key<number>('plan.stature');
 /** What lies on posts asks of them. */
 export const POST_ASKS = slot<PostAsk>('posts.asks');
 /** Of what lies over the runs, m² in plan. */
@@ -185,6 +191,10 @@ export const STRENGTH = slot<Strength>('strength');
 export const BIRDS = key<BirdStage>('birds');
 export const SET_OUT = key<SetOut>('posts.setting');
 export const TOPS = key<ReadonlyMap<FenceLine, WallTop>>('walls.tops');
+/** How high the curve is over each opening in an end of an arch, by its id, m. */
+export const HEADROOMS = key<ReadonlyMap<string, number>>('arch.headrooms');
+/** How high what an opening is in stands over it, by its id, m: a wall or a curve. */
+export const WALLS_OVER = key<ReadonlyMap<string, number>>('ways.walls');
 export const FALLS = key<Falls>('walls.falls');
 /** What lies at the foot of each side, by its id. */
 export const FEET = key<ReadonlyMap<string, Foot>>('feet');

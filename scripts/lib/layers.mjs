@@ -10,6 +10,7 @@ export const LAYERS = [
       /^stages\/\w+\/(choice\.ts|facts\.ts|kinds|assumed\.ts|references\.ts)/,
       /^stages\/(choices|facts|\w+\/inks)\.ts$/,
       /^stages\/skirt\/(shape|wanted)\.ts$/,
+      /^stages\/arch\/limits\.ts$/,
     ],
   },
   {
@@ -28,6 +29,7 @@ export const LAYERS = [
       /^stages\/(\w+\/)?verbs\.ts$/,
       /^stages\/ground\/things\.ts$/,
       /^stages\/outline\/(sides|corners|enclosures)\.ts$/,
+      /^stages\/arch\/square\.ts$/,
       /^stages\/ways\/lobby\.ts$/,
       /^stages\/docket\/yards\.ts$/,
     ],

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { buyingAt } from '../testing/buying';
 import { INCH, gaugeOf } from '../units';
-import { EDITIONS, type Offer, PACK_IDS, marketOf } from './index';
+import { EDITIONS, LATEST_EDITION, type Offer, PACK_IDS, marketOf } from './index';
 
 const edition = EDITIONS['2026-03'];
 if (!edition) throw new Error('the edition is gone');
@@ -115,16 +115,17 @@ describe('an edition that has shipped is never changed', () => {
     ['2026-11-25', { pricesAsOf: '2026-11-25', products: [18, 10, 4], offers: 422, prices: 2298850 }],
     ['2026-11-25b', { pricesAsOf: '2026-11-25', products: [18, 10, 4], offers: 422, prices: 2117270 }],
     ['2026-11-28', { pricesAsOf: '2026-11-28', products: [25, 10, 4], offers: 619, prices: 2782710 }],
+    ['2026-11-28b', { pricesAsOf: '2026-11-28', products: [25, 10, 4], offers: 639, prices: 2799645 }],
   ])('%s', (name, expected) => {
     expect(told(name)).toEqual(expected);
   });
 });
 
-describe('the edition of 28 November', () => {
-  const latest = EDITIONS['2026-11-28'];
+describe('the newest edition', () => {
+  const latest = EDITIONS[LATEST_EDITION];
   if (!latest) throw new Error('the edition is gone');
   test.each(['far-gate', 'longacre'])('has all hardware, timber and a hatch priced at %s', (yard) => {
-    const market = marketOf(latest, buyingAt(yard, '2026-11-28'));
+    const market = marketOf(latest, buyingAt(yard, LATEST_EDITION));
     for (const pack of PACK_IDS) expect(market.packs(pack).every((u) => (u.price ?? 0) > 0)).toBe(true);
     for (const { id } of latest.timbers) {
       const rates = market.timbers(id).map((u) => (u.price ?? NaN) / u.size);

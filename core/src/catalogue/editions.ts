@@ -1,11 +1,12 @@
 import { MESHES, MESHES_2026_11_25, MESHES_2026_11_28 } from './meshes';
 import { KITS, KITS_2026_11, KITS_2026_11_25, POSTS, POSTS_2026_11 } from './posts';
-import { TIMBERS, TIMBERS_2026_11_28 } from './timbers';
+import { TIMBERS, TIMBERS_2026_11_28, TIMBERS_2026_11_28B } from './timbers';
 import type { Catalogue } from './types';
 import { YARDS, YARDS_2026_11 } from './yards';
 import { YARDS_2026_11_25 } from './yards-2026-11-25';
 import { YARDS_2026_11_25B } from './yards-2026-11-25b';
 import { YARDS_2026_11_28 } from './yards-2026-11-28';
+import { YARDS_2026_11_28B } from './yards-2026-11-28b';
 
 /** Every edition ever shipped, by name. An edition is never changed: a new one is added. */
 export const EDITIONS: Readonly<Record<string, Catalogue>> = {
@@ -54,6 +55,15 @@ export const EDITIONS: Readonly<Record<string, Catalogue>> = {
     timbers: TIMBERS_2026_11_28,
     yards: YARDS_2026_11_28,
   },
+  '2026-11-28b': {
+    edition: '2026-11-28b',
+    pricesAsOf: '2026-11-28',
+    meshes: MESHES_2026_11_28,
+    posts: POSTS_2026_11,
+    kits: KITS_2026_11_25,
+    timbers: TIMBERS_2026_11_28B,
+    yards: YARDS_2026_11_28B,
+  },
 };
 
-export const LATEST_EDITION = '2026-11-28';
+export const LATEST_EDITION = '2026-11-28b';

@@ -29,6 +29,10 @@ const PACK_NAMES: Readonly<Record<PackId, string>> = {
   strap: 'Ratchet straps, 5 m',
   clamp: 'Film clamps for a rolled-up side',
   gutter: 'Gutter with brackets, by the metre',
+  stake: 'Stake for a base board, 600 mm',
+  tee: 'Tee for pipe hoops',
+  'wire-hinge': 'Wire hinge that lets a panel lift',
+  wheel: 'Wheel with its bracket',
 };
 
 const TIMBER_NAMES: Readonly<Record<TimberProduct['kind'], string>> = {
@@ -39,11 +43,14 @@ const TIMBER_NAMES: Readonly<Record<TimberProduct['kind'], string>> = {
   joist: 'Sawn softwood',
   tube: 'Steel tube',
   batten: 'Batten',
+  pipe: 'Flexible pipe',
 };
 
 /** `Treated board 150 × 25 mm`. */
 export const timberName = (timber: TimberProduct, reader: Reader): string => {
-  if (timber.kind === 'tube') return `${TIMBER_NAMES.tube} ${mm(timber.width)} mm`;
+  // Round: by its diameter.
+  if (timber.thickness === timber.width && timber.kind !== 'joist')
+    return `${TIMBER_NAMES[timber.kind]} ${mm(timber.width)} mm`;
   const size = (metres: number) => (reader.system === 'imperial' ? reader.opening(metres) : mm(metres));
   const unit = reader.system === 'imperial' ? '' : ' mm';
   return `${TIMBER_NAMES[timber.kind]} ${size(timber.width)} × ${size(timber.thickness)}${unit}`;

@@ -23,5 +23,9 @@ export const PACK_IDS = [
   'strap',
   'clamp',
   'gutter',
+  'stake',
+  'tee',
+  'wire-hinge',
+  'wheel',
 ] as const;
 export type PackId = (typeof PACK_IDS)[number];

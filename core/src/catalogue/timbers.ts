@@ -35,6 +35,15 @@ export const TIMBERS_2026_11_28: readonly TimberProduct[] = [
   timber('batten', 19, 38),
 ];
 
+/** Hoops, and the lines between them, of flexible pipe by its diameter. */
+const pipe = (diameter: number): TimberProduct => ({
+  ...timber('pipe', diameter, diameter),
+  lengths: [3.0, 4.5, 6.0],
+});
+
+/** What arches are built of (rules: Arched runs). */
+export const TIMBERS_2026_11_28B: readonly TimberProduct[] = [...TIMBERS_2026_11_28, pipe(25), pipe(32)];
+
 /** What leaves are framed with, and what lies under them. */
 export const FRAME_TIMBER = 'frame-63x38';
 export const SILL_TIMBER = 'sill-100x50';

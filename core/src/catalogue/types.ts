@@ -38,10 +38,10 @@ export interface GateKit {
   readonly widths: readonly number[];
 }
 
-/** Timber and tube by the length: boards and rails along the wall, frames of leaves, sills, what holds a cover up. Sizes m. */
+/** Timber, tube and pipe by the length: boards and rails along the wall, frames of leaves, sills, what holds a cover up, hoops. Sizes m. */
 export interface TimberProduct {
   readonly id: string;
-  readonly kind: 'board' | 'rail' | 'frame' | 'sill' | 'joist' | 'tube' | 'batten';
+  readonly kind: 'board' | 'rail' | 'frame' | 'sill' | 'joist' | 'tube' | 'batten' | 'pipe';
   readonly thickness: number;
   readonly width: number;
   readonly lengths: readonly number[];

@@ -15,7 +15,6 @@ export { groundScene, sheetScene } from './sheet';
 export {
   type StripBay,
   type StripGate,
-  type StripPanel,
   type StripPost,
   type StripScene,
   type StripSide,
@@ -24,4 +23,4 @@ export {
 } from './strip';
 export type { StripPiece } from './stripPieces';
 export { FOOT_KINDS, type InkKind, MARK_KINDS, OVER_KINDS, attributesOf, inkOf } from './inks';
-export type { StripLine } from './scene';
+export type { StripLine, StripPanel } from './scene';

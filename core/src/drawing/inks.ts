@@ -79,6 +79,16 @@ const TABLE = {
     paper: { ...HOLLOW, stroke: 'edge', width: 0.3, dash: '0.4 1.4' },
     file: ['OPEN', 'WHITE', 'DOTTED'],
   },
+  'arch-foot': {
+    screen: { ...HOLLOW, stroke: 'bark', width: 3.4 },
+    paper: { ...HOLLOW, stroke: 'bark', width: 0.7 },
+    file: ['ARCH', 'WHITE', 'CONTINUOUS'],
+  },
+  'arch-end': {
+    screen: { ...HOLLOW, stroke: 'ink', width: 2 },
+    paper: { ...HOLLOW, stroke: 'ink', width: 0.4 },
+    file: ['ARCH', 'WHITE', 'CONTINUOUS'],
+  },
   ...FOOT_INKS,
   post: {
     screen: { fill: 'ink', stroke: 'ink' },

@@ -129,3 +129,13 @@ export interface SheetFrame {
   readonly rings: readonly Ring[];
   readonly frames: ReadonlyMap<string, SideFrame>;
 }
+
+/** A length of mesh as an outline over the unrolled ground. */
+export interface StripPanel {
+  readonly part: string;
+  readonly from: number;
+  readonly to: number;
+  readonly bottom: number;
+  readonly mesh: string;
+  readonly points: readonly Vector[];
+}

@@ -24,6 +24,7 @@ export interface SectionScene {
 
 /** The clear height is written so far beside the keeper, m. */
 const ASIDE = 0.8;
+const BESIDE = 0.55;
 /** Ground shown below the lowest, and past the ends of a line that goes across the middle. */
 const BELOW = 1;
 const PAST = 1.2;
@@ -163,6 +164,20 @@ function insideOf(plan: Plan, cut: Cut): { readonly from: number; readonly to: n
   return stretches.reduce((a, b) => (b.to - b.from > a.to - a.from ? b : a), first);
 }
 
+/** Under the crown of an arch, where nothing stands there; otherwise beside the middle, where props stand. */
+function placeOfKeeper(
+  { from, to }: { readonly from: number; readonly to: number },
+  shapes: readonly Primitive<InkKind>[],
+): number {
+  const middle = (from + to) / 2;
+  const over = shapes.some((s) => s.kind === 'cut-curve');
+  const stands = shapes.some(
+    (s) =>
+      s.shape === 'polygon' && s.kind === 'cut-post' && s.points.some((p) => Math.abs(p.x - middle) < 0.2),
+  );
+  return over && !stands ? middle : from + (to - from) * 0.4;
+}
+
 /** Everything that stands, lies and hangs along a line, with the keeper in it. */
 export function sectionScene(plan: Plan, parts: readonly Part[], line = sectionLine(plan)): SectionScene {
   const terrain = terrainOf(plan.ground.spotHeights);
@@ -170,15 +185,15 @@ export function sectionScene(plan: Plan, parts: readonly Part[], line = sectionL
   const surface = Array.from({ length: 25 }, (_, i) => cut.ground(cut.at((cut.length * i) / 24)));
   const floor = Math.min(...surface) - BELOW;
   const inside = insideOf(plan, cut);
-  // Beside the middle, where props stand.
-  const x = inside.from + (inside.to - inside.from) * 0.4;
+  const cutOpen = parts.flatMap((part) => sectionShapes(part, cut));
+  const x = placeOfKeeper(inside, cutOpen);
   const foot = cut.ground(cut.at(x));
   const shapes = [
     ...earth(plan, cut, floor),
     ...houses(plan, cut),
     ...standingWalls(plan, cut, parts),
     ...figure(x, foot, plan.stature),
-    ...parts.flatMap((part) => sectionShapes(part, cut)),
+    ...cutOpen,
   ];
   const drawn = shapes.filter((s) => s.kind !== 'earth' && s.kind !== 'surface');
   const points = [
@@ -187,9 +202,17 @@ export function sectionScene(plan: Plan, parts: readonly Part[], line = sectionL
     ...drawn.flatMap((s) => ('points' in s ? s.points : 'at' in s ? [s.at] : [])),
   ];
   const { from, to } = inside;
-  const over = lowestOver(shapes, x);
+  const curves = shapes.flatMap((s) => (s.shape === 'line' && s.kind === 'cut-curve' ? [s.points] : []));
+  const over = curves.length > 0 ? null : lowestOver(shapes, x);
   const measures = [
     ...(over === null ? [] : [{ from: { x: x + ASIDE, y: foot }, to: { x: x + ASIDE, y: over } }]),
+    // An arch is measured to its crown, beside it.
+    ...curves.flatMap((points) => {
+      const left = points.reduce((a, p) => (p.x < a.x ? p : a), { x: Infinity, y: 0 });
+      const top = points.reduce((high, p) => Math.max(high, p.y), -Infinity);
+      const beside = left.x - BESIDE;
+      return [{ from: { x: beside, y: cut.ground(cut.at(left.x)) }, to: { x: beside, y: top } }];
+    }),
     ...(to - from > 0.1 ? [{ from: { x: from, y: floor + 0.3 }, to: { x: to, y: floor + 0.3 } }] : []),
   ];
   return { line, shapes, extent: extentOf(points), measures, keeper: { x, foot, height: plan.stature } };

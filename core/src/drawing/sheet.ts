@@ -3,6 +3,7 @@ import { footShapes, markShapes, overShapes } from '../stages/draw';
 import type { InkKind } from './inks';
 import type { PostRole } from '../plan/schema';
 import { formatPart } from '../plan/partRef';
+import { standsOf } from '../ground/fenceLines';
 import { type Ring, surveyRings } from '../ground/survey';
 import { type Vector, plus, times } from '../ground/vector';
 import { canMove } from '../stages/outline/sides';
@@ -126,7 +127,7 @@ function sheetCorners(rings: readonly Ring[]): SheetCorner[] {
 function reach(plan: Plan, rings: readonly Ring[], frames: ReadonlyMap<string, SideFrame>): Vector[] {
   const outline = rings.flatMap((ring) =>
     ring.sides.flatMap((s) => {
-      const out = s.side.kind === 'fence' ? footReach(plan, s.side.id) : 0;
+      const out = standsOf(s.side) !== null ? footReach(plan, s.side.id) : 0;
       return [plus(s.start, times(s.outward, out)), plus(s.end, times(s.outward, out))];
     }),
   );
@@ -160,7 +161,7 @@ export function sheetScene(plan: Plan, parts: readonly Part[]): SheetScene {
           end: s.end,
           outward: s.outward,
           length: s.length,
-          reach: s.side.kind === 'fence' ? footReach(plan, s.side.id) : 0,
+          reach: standsOf(s.side) !== null ? footReach(plan, s.side.id) : 0,
           movable: before !== undefined && after !== undefined && movable(plan, s, before, after),
         },
       ];

@@ -1,5 +1,5 @@
-import { type StripLine } from './scene';
-import { stripLines } from '../stages/draw';
+import type { StripLine, StripPanel } from './scene';
+import { stripLines, stripPanels } from '../stages/draw';
 import { KINDS } from '../stages/ways/kinds';
 import { formatPart, parsePart } from '../plan/partRef';
 import type { CuttingPool } from '../cutting/types';
@@ -8,15 +8,7 @@ import type { Vector } from '../ground/vector';
 import type { Plan } from '../plan/schema';
 import type { Part } from '../reckoning';
 import { stripPieces } from './stripPieces';
-import type {
-  StripBay,
-  StripBoard,
-  StripGate,
-  StripPanel,
-  StripPost,
-  StripScene,
-  StripSide,
-} from './stripTypes';
+import type { StripBay, StripBoard, StripGate, StripPost, StripScene, StripSide } from './stripTypes';
 import { type Unrolled, groundUnder, stretch, unrolled } from './unrolled';
 
 export type * from './stripTypes';
@@ -134,6 +126,7 @@ export function stripScene(
   };
   for (const part of parts) {
     found.lines.push(...stripLines(part, groundOf));
+    found.panels.push(...stripPanels(part, groundOf));
     put(found, strip, part);
   }
   found.posts.push(...closingPosts(found.posts, strip));

@@ -2,7 +2,7 @@ import type { PostPart } from '../stages/posts/told';
 import type { PostRole, Side } from '../plan/schema';
 import type { Hanging, Stroked } from '../stages/ways/kinds/kind';
 import type { Vector } from '../ground/vector';
-import type { StripLine } from './scene';
+import type { StripLine, StripPanel } from './scene';
 import type { StripPiece } from './stripPieces';
 import type { KindId } from '../stages/ways/kinds';
 
@@ -31,16 +31,6 @@ export interface StripPost {
   readonly depth: number;
   readonly size: number;
   readonly origin: PostPart['origin'];
-}
-
-/** A length of mesh as an outline over the unrolled ground. */
-export interface StripPanel {
-  readonly part: string;
-  readonly from: number;
-  readonly to: number;
-  readonly bottom: number;
-  readonly mesh: string;
-  readonly points: readonly Vector[];
 }
 
 export interface StripGate {

@@ -40,6 +40,8 @@ type Along =
   | 'fasten.board'
   | 'fasten.stiles'
   | 'fasten.rails'
+  | 'fasten.on-frame'
+  | 'arch.ties'
   | 'cover.ties'
   | 'cover.screws';
 

@@ -29,6 +29,8 @@ export const TERMS = {
   'fasten.least-clips': () => 'at least',
   'fasten.seam': ({ kind, length }: FastenSeam, r: Reader) => `${SEAMS[kind]}, ${r.about(length)}`,
   'fasten.board': ({ at, length }: FastenBoard, r: Reader) => `${BOARDED[at]}, ${r.about(length)}`,
+  'fasten.on-frame': ({ kind, length, each }: FastenSeam & { readonly each: number }, r: Reader) =>
+    `${SEAMS[kind]}, ${r.about(length)}, one each ${r.length(each)}`,
   'fasten.stiles': ({ height }: { readonly height: number }, r: Reader) =>
     `up the stiles of a leaf, ${r.about(height)}`,
   'fasten.rails': ({ length }: { readonly length: number }, r: Reader) =>

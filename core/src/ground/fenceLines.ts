@@ -1,6 +1,6 @@
 import type { DoorPlace, GatePlace, OpeningPlace } from '../plan/openingPlace';
 import type { Partings } from './partings';
-import type { Plan } from '../plan/schema';
+import type { Plan, Side } from '../plan/schema';
 import { type Ring, type RingSide, STRAIGHT } from './survey';
 import type { Vector } from './vector';
 
@@ -10,9 +10,21 @@ export interface LineMember {
   readonly offset: number;
 }
 
+export type Stands = 'posts' | 'arch';
+
+/** What closes a side of a kind that is built; others are there, or left open. */
+const STANDS: Readonly<Partial<Record<Side['kind'], Stands>>> = {
+  fence: 'posts',
+  'arch-foot': 'arch',
+  'arch-end': 'arch',
+};
+export const standsOf = ({ kind }: Pick<Side, 'kind'>): Stands | null => STANDS[kind] ?? null;
+
 /** A straight length of fence from corner to corner, through any corner with no turn and no change of wall. */
 export interface FenceLine {
   readonly id: string;
+  /** On posts of a fence, or under an arch, which has none. */
+  readonly stands: Stands;
   /** What the keeper calls its first side. */
   readonly number: number;
   readonly members: readonly LineMember[];
@@ -76,6 +88,7 @@ function makeLine(plan: FencePlan, run: readonly RingSide[], goesOn: boolean): F
   onLine.sort((a, b) => a.from - b.from);
   return {
     id: first.side.id,
+    stands: standsOf(first.side) ?? 'posts',
     number: first.number,
     members,
     length: offset,
@@ -106,7 +119,7 @@ export function fenceWalks(plan: FencePlan, rings: readonly Ring[]): readonly Fe
   const walks: FenceWalk[] = [];
 
   rings.forEach((ring, ringIndex) => {
-    const fenced = ring.sides.map((s) => s.side.kind === 'fence' && !taken.has(s.side.id));
+    const fenced = ring.sides.map((s) => standsOf(s.side) !== null && !taken.has(s.side.id));
     ring.sides.forEach((s) => taken.add(s.side.id));
     const n = ring.sides.length;
     const cyclic = fenced.every(Boolean);
@@ -114,6 +127,7 @@ export function fenceWalks(plan: FencePlan, rings: readonly Ring[]): readonly Fe
       const a = ring.sides[(i + n - 1) % n];
       const b = ring.sides[i];
       if (!a || !b || !fenced[i] || !fenced[(i + n - 1) % n]) return false;
+      if (standsOf(a.side) !== standsOf(b.side)) return false;
       if (Math.abs(a.turn) >= STRAIGHT || incident.get(b.startCorner) !== 2) return false;
       const { lines } = plan.partings;
       return (lines.get(a.side.id) ?? 0) === (lines.get(b.side.id) ?? 0);
@@ -150,6 +164,25 @@ export function fenceWalks(plan: FencePlan, rings: readonly Ring[]): readonly Fe
     endWalk();
   });
   return walks;
+}
+
+/** The same without what stands on no posts: a walk is broken there. */
+export function onPosts(walks: readonly FenceWalk[]): readonly FenceWalk[] {
+  if (walks.every(({ lines }) => lines.every(({ stands }) => stands === 'posts'))) return walks;
+  return walks.flatMap((walk): FenceWalk[] => {
+    const { lines, cyclic } = walk;
+    const arched = lines.findIndex(({ stands }) => stands === 'arch');
+    if (arched < 0) return [walk];
+    // A ring begins anew behind an arch, so that what goes on round its first corner stays together.
+    const ordered = cyclic ? [...lines.slice(arched), ...lines.slice(0, arched)] : lines;
+    const runs: FenceLine[][] = [];
+    ordered.forEach((line, i) => {
+      if (line.stands === 'arch') return;
+      if (i === 0 || ordered[i - 1]?.stands === 'arch') runs.push([line]);
+      else runs[runs.length - 1]?.push(line);
+    });
+    return runs.map((these) => ({ ...walk, lines: these, cyclic: false }));
+  });
 }
 
 /** Whether one line runs on into the next without a turn and with the same wall. */

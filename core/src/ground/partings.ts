@@ -39,7 +39,7 @@ export function partingsOf(
   if (!Object.values(by).some(isApart)) return { lines, walls };
   const [lineClass, wallClass] = [classes(), classes()];
   for (const { id, kind } of sides) {
-    if (kind !== 'fence') continue;
+    if (kind !== 'fence') continue; // arches have no choice of posts or walls
     const spacing = choicesFor({ choices: by.spacing, enclosures }, id);
     const bands = choicesFor({ choices: by.bands, enclosures }, id);
     const { boards } = choicesFor({ choices: by.boards, enclosures }, id);

@@ -2,7 +2,7 @@ import { mapOver } from '../engine/layOver';
 import { type AnyStep, type Key, step } from '../engine/step';
 import * as K from '../keys';
 import type { Chosen } from '../plan/effective';
-import { type FenceLine, fenceWalks } from './fenceLines';
+import { type FenceLine, fenceWalks, onPosts } from './fenceLines';
 import { alongLines, partingsOf } from './partings';
 import { lineProfiles } from './profile';
 import { surveyRings } from './survey';
@@ -42,12 +42,14 @@ export const GEOMETRY_STEPS: readonly AnyStep[] = [
     { sides: K.SIDES, openings: K.OPENING_PLACES, partings: K.PARTINGS, rings: K.RINGS },
     ({ rings, ...plan }) => fenceWalks(plan, rings),
   ),
-  step(K.LINES, { walks: K.WALKS }, ({ walks }) => walks.flatMap((w) => w.lines)),
+  step(K.FOOT_LINES, { walks: K.WALKS }, ({ walks }) => walks.flatMap((w) => w.lines)),
+  step(K.FENCED, { walks: K.WALKS }, ({ walks }) => onPosts(walks)),
+  step(K.LINES, { walks: K.FENCED }, ({ walks }) => walks.flatMap((w) => w.lines)),
   along(K.SPACINGS_CHOSEN, K.SPACING_CHOICE),
   along(K.BANDS, K.BAND_CHOICE),
   along(K.BOARDS, K.BOARD_CHOICE),
   along(K.SLOPES, K.SLOPE_CHOICE),
-  step(K.PROFILES, { terrain: K.TERRAIN, lines: K.LINES }, ({ terrain, lines }) =>
+  step(K.PROFILES, { terrain: K.TERRAIN, lines: K.FOOT_LINES }, ({ terrain, lines }) =>
     lineProfiles(terrain, lines),
   ),
   step(K.OWN_OPENINGS, { openings: K.OPENINGS, rings: K.RINGS }, ({ openings, rings }) => {

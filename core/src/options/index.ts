@@ -8,12 +8,13 @@ import type { Asking, OptionGroup } from './types';
 import type { StageId } from '../stages/facts';
 import { POST_ROLES } from '../stages/posts/choice';
 import { postOptions } from '../stages/posts/questions';
+import { archOptions } from '../stages/arch/questions';
 import { coverOptions } from '../stages/cover/questions';
 import { skirtOptions } from '../stages/skirt/questions';
 import { wallOptions } from '../stages/walls/questions';
 import { openingOptions } from '../stages/ways/questions';
 
-export { coverOptions, openingOptions, postOptions, skirtOptions, wallOptions };
+export { archOptions, coverOptions, openingOptions, postOptions, skirtOptions, wallOptions };
 export { measuresOf } from '../stages/skirt/measures';
 export { isLaid, shapeOf } from '../stages/skirt/shape';
 export { skirtOfKind, skirtWanted } from '../stages/skirt/wanted';
@@ -40,6 +41,8 @@ export const asking = (plan: Plan, market: Market, reader: Reader, scope: Scope)
 export const QUESTIONS: Readonly<Partial<Record<StageId, (asking: Asking) => readonly OptionGroup[]>>> = {
   posts: (asking) => postOptions(asking, asking.market.postIds(), POST_ROLES),
   walls: (asking) => asking.choices.bands.flatMap((band) => wallOptions(asking, band)),
+  arch: (asking) =>
+    asking.scope.scope === 'plan' ? asking.plan.arches.flatMap((arch) => archOptions(asking, arch)) : [],
   skirt: skirtOptions,
   cover: (asking) =>
     asking.scope.scope === 'plan' ? asking.plan.covers.flatMap((cover) => coverOptions(asking, cover)) : [],

@@ -1,3 +1,4 @@
+import { ROUGH as ARCH } from '../stages/arch/assumed';
 import { ROUGH as COVER } from '../stages/cover/assumed';
 
 /**
@@ -37,6 +38,7 @@ export const ASSUMPTIONS = {
   hoursGateKit: 0.7,
   hoursGateBuilt: 2.0,
   hoursPopDoor: 0.7,
+  ...ARCH,
   ...COVER,
   /** Elapsed hours with a second person, of the hours alone. */
   secondPerson: 0.6,

@@ -1,4 +1,6 @@
 import type { Plan } from './schema';
 
 /** What can hurt or is asked by law where a stage is worked on (rules: Cautions); false where it does not apply. */
-export type Cautions = (plan: Pick<Plan, 'choices' | 'openings' | 'covers'>) => readonly (string | false)[];
+export type Cautions = (
+  plan: Pick<Plan, 'choices' | 'openings' | 'covers' | 'arches'>,
+) => readonly (string | false)[];

@@ -40,6 +40,7 @@ export function emptyPlan(id: string, name: string, units: Plan['units']): Plan 
     openings: [],
     enclosures: [],
     choices: { plan: usualChoices({ units, threats, threatFigures: {} }), enclosure: {}, side: {} },
+    arches: [],
     covers: [],
     section: null,
     stature: 1.75,

@@ -1,5 +1,5 @@
 /** The version of the plan document that this program writes: raised with each stage that is added, so that an older one can say what it cannot read. */
-export const PLAN_VERSION = 2;
+export const PLAN_VERSION = 3;
 
 type Document = Readonly<Record<string, unknown>>;
 
@@ -7,6 +7,8 @@ type Document = Readonly<Record<string, unknown>>;
 const MIGRATIONS: Readonly<Record<number, (document: Document) => Document>> = {
   // Covers came.
   1: (document) => ({ ...document, formatVersion: 2 }),
+  // Arches came.
+  2: (document) => ({ ...document, formatVersion: 3 }),
 };
 
 const versionOf = (document: unknown): unknown =>

@@ -51,3 +51,8 @@ export function boundsOf(schema: z.ZodMiniType): { readonly least: number; reado
   if (least === undefined || most === undefined) throw new RangeError('this field has no bounds');
   return { least, most };
 }
+
+/** A day of any year, month and day. */
+export const dayOfYear = z
+  .string()
+  .check(z.regex(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'must be a month and a day such as 10-15'));

@@ -2,8 +2,10 @@ import type { UnitSystem } from '../units/parseLength';
 import { type Threatened } from './threats/kinds';
 import { skirtWanted } from './skirt/wanted';
 import { type ChoiceReferences, type PlanReferences } from '../plan/known';
+import { references as archReferences } from './arch/references';
 import { references as coverReferences } from './cover/references';
 import * as z from 'zod/mini';
+import * as arch from './arch/choice';
 import * as birds from './birds/choice';
 import * as cover from './cover/choice';
 import * as docket from './docket/choice';
@@ -22,6 +24,7 @@ export const PLAN = {
   ...ground.PLAN,
   ...outline.PLAN,
   ...posts.PLAN,
+  ...arch.PLAN,
   ...ways.PLAN,
   ...cover.PLAN,
   ...docket.PLAN,
@@ -44,9 +47,10 @@ export const choiceReferences: ChoiceReferences<z.infer<typeof choices>> = (...g
 };
 
 /** What the stages' parts of a plan name must be there. */
-export const planReferences: PlanReferences<Pick<z.infer<z.ZodMiniObject<typeof PLAN>>, 'covers'>> = (
-  ...given
-) => {
+export const planReferences: PlanReferences<
+  Pick<z.infer<z.ZodMiniObject<typeof PLAN>>, 'arches' | 'covers'>
+> = (...given) => {
+  archReferences(...given);
   coverReferences(...given);
 };
 

@@ -1,7 +1,14 @@
-import { type Primitive, type GroundOf, type StripLine, type SheetFrame } from '../drawing/scene';
+import {
+  type Primitive,
+  type GroundOf,
+  type StripLine,
+  type StripPanel,
+  type SheetFrame,
+} from '../drawing/scene';
 import type { InkKind } from '../drawing/inks';
 import type { FenceWalk } from '../ground/fenceLines';
 import type { Plan } from '../plan/schema';
+import * as arch from './arch/draw';
 import * as cover from './cover/draw';
 import * as posts from './posts/draw';
 import * as skirt from './skirt/draw';
@@ -10,15 +17,18 @@ import type { Part } from './told';
 
 type OnSheet = (parts: readonly Part[], frame: SheetFrame) => readonly Primitive<InkKind>[];
 type OnStrip = (part: Part, ground: GroundOf) => readonly StripLine[];
+type PanelsOnStrip = (part: Part, ground: GroundOf) => readonly StripPanel[];
 type Preview = (plan: Plan, walks: readonly FenceWalk[], asks: readonly PostAsk[]) => readonly Part[];
 
 /** What lies at the foot of the fence, under its line; and what is marked over everything else. */
 const FEET: readonly OnSheet[] = [skirt.sheet];
 const MARKS: readonly OnSheet[] = [];
 /** What lies over the run. */
-const OVER: readonly OnSheet[] = [cover.sheet];
+const OVER: readonly OnSheet[] = [arch.sheet, cover.sheet];
 /** Lines on the strip: along the ground, marks. */
-const STRIPS: readonly OnStrip[] = [skirt.strip, cover.strip];
+const STRIPS: readonly OnStrip[] = [skirt.strip, arch.strip, cover.strip];
+/** What is covered on the strip besides the walls. */
+const PANELS: readonly PanelsOnStrip[] = [arch.panels];
 /** Parts as they would stand, one over the other. */
 const PREVIEWS: readonly Preview[] = [skirt.preview, posts.preview];
 /** What lies on posts asks of them. */
@@ -29,6 +39,7 @@ const REACHES: readonly ((plan: Plan, side: string) => number)[] = [skirt.reach]
 export const footShapes: OnSheet = (...given) => FEET.flatMap((draw) => draw(...given));
 export const overShapes: OnSheet = (...given) => OVER.flatMap((draw) => draw(...given));
 export const markShapes: OnSheet = (...given) => MARKS.flatMap((draw) => draw(...given));
+export const stripPanels: PanelsOnStrip = (...given) => PANELS.flatMap((draw) => draw(...given));
 export const stripLines: OnStrip = (...given) => STRIPS.flatMap((draw) => draw(...given));
 
 /** How far what lies at the foot of a side reaches out, m: nothing may be drawn over it. */

@@ -1,3 +1,4 @@
+import * as arch from './arch/facts';
 import * as birds from './birds/facts';
 import * as cover from './cover/facts';
 import * as docket from './docket/facts';
@@ -9,7 +10,7 @@ import * as threats from './threats/facts';
 import * as walls from './walls/facts';
 import * as ways from './ways/facts';
 
-const FACTS = { birds, threats, ground, outline, posts, walls, skirt, ways, cover, docket };
+const FACTS = { birds, threats, ground, outline, posts, walls, arch, skirt, ways, cover, docket };
 export type StageId = keyof typeof FACTS;
 /** The stages of the work that this version knows, in the order in which they are done. */
 export const STAGE_IDS = Object.keys(FACTS) as [StageId, ...StageId[]];
@@ -28,22 +29,29 @@ export const FACETS = { ...posts.FACETS, ...walls.FACETS, ...skirt.FACETS } as c
 export const BETWEEN_RUNS = { ...skirt.BETWEEN_RUNS };
 
 /** What pieces are for. */
-export const USES = { ...walls.USES, ...skirt.USES, ...ways.USES, ...cover.USES, ...docket.USES };
+export const USES = {
+  ...walls.USES,
+  ...arch.USES,
+  ...skirt.USES,
+  ...ways.USES,
+  ...cover.USES,
+  ...docket.USES,
+};
 export type Use = keyof typeof USES;
 
 /** Where mesh is ringed to mesh, and what is stapled to a board, as a working says it. */
-export const SEAMS = { ...walls.SEAMS, ...skirt.SEAMS, ...cover.SEAMS } as const;
-export const BOARDED = { ...walls.BOARDED, ...skirt.BOARDED, ...cover.BOARDED } as const;
+export const SEAMS = { ...walls.SEAMS, ...arch.SEAMS, ...skirt.SEAMS, ...cover.SEAMS } as const;
+export const BOARDED = { ...walls.BOARDED, ...arch.BOARDED, ...skirt.BOARDED, ...cover.BOARDED } as const;
 
 /** How things are drawn at the foot of the fence, in it, over the run, marked over everything else and on the strip: each in the order in which they are drawn. */
 export const FOOT_INKS = { ...skirt.FOOT_INKS } as const;
 export const OPENING_INKS = ways.OPENING_INKS;
-export const OVER_INKS = { ...cover.COVER_INKS } as const;
+export const OVER_INKS = { ...arch.ARCH_INKS, ...cover.COVER_INKS } as const;
 export const MARK_INKS = {} as const;
-export const STRIP_INKS = { ...skirt.STRIP_INKS, ...cover.STRIP_INKS } as const;
+export const STRIP_INKS = { ...skirt.STRIP_INKS, ...arch.STRIP_INKS, ...cover.STRIP_INKS } as const;
 
 /** How parts of the stages are written. */
-export const PARTS = { ...skirt.PARTS, ...cover.PARTS } as const;
+export const PARTS = { ...arch.PARTS, ...skirt.PARTS, ...cover.PARTS } as const;
 
 /** What is unrolled and lettered before what: all walls, then what closes their gates, and so on. */
 export const LAYERS = [
@@ -54,6 +62,7 @@ export const LAYERS = [
   'ground-board',
   'top-board',
   'stick',
+  ...arch.LAYERS,
   ...cover.LAYERS,
   'extra',
 ] as const;
@@ -65,6 +74,7 @@ export const HOURS_OF = {
   ...walls.HOURS_FIGURES,
   ...skirt.HOURS_FIGURES,
   ...ways.HOURS_FIGURES,
+  ...arch.HOURS_FIGURES,
   ...cover.HOURS_FIGURES,
 } as const;
 export type HoursPart = (typeof HOURS_OF)[keyof typeof HOURS_OF];

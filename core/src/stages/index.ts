@@ -1,3 +1,4 @@
+import { arch } from './arch';
 import { cover } from './cover';
 import { docket } from './docket';
 import { ways } from './ways';
@@ -18,6 +19,7 @@ export const STAGES = {
   outline,
   posts,
   walls,
+  arch,
   skirt,
   ways,
   cover,
@@ -25,4 +27,4 @@ export const STAGES = {
 } as const satisfies Readonly<Record<string, Stage>>;
 
 /** Those that have parts, in the order in which they are drawn, one over the other. */
-export const PAINTED: readonly Stage[] = [skirt, walls, ways, posts, cover];
+export const PAINTED: readonly Stage[] = [skirt, walls, ways, posts, arch, cover];

@@ -3,6 +3,7 @@ import * as cutting from '../cutting/words';
 import * as fasteners from '../fasteners/words';
 import * as plan from '../plan/words';
 import * as strength from '../strength/words';
+import * as arch from './arch/changes';
 import * as birds from './birds/changes';
 import * as threats from './threats/changes';
 import * as ground from './ground/changes';
@@ -13,6 +14,7 @@ import * as skirt from './skirt/changes';
 import * as ways from './ways/changes';
 import * as cover from './cover/changes';
 import * as docket from './docket/changes';
+import * as archTerms from './arch/terms';
 import * as birdsTerms from './birds/terms';
 import * as outlineTerms from './outline/terms';
 import * as postsTerms from './posts/terms';
@@ -32,6 +34,7 @@ export const TERMS = {
   ...outlineTerms.TERMS,
   ...postsTerms.TERMS,
   ...wallsTerms.TERMS,
+  ...archTerms.TERMS,
   ...skirtTerms.TERMS,
   ...waysTerms.TERMS,
   ...coverTerms.TERMS,
@@ -47,6 +50,7 @@ export const CHANGES = {
   ...outline.CHANGES,
   ...posts.CHANGES,
   ...walls.CHANGES,
+  ...arch.CHANGES,
   ...skirt.CHANGES,
   ...ways.CHANGES,
   ...cover.CHANGES,

@@ -1,3 +1,4 @@
+import type * as arch from './arch/told';
 import type * as birds from './birds/told';
 import type * as cover from './cover/told';
 import type * as docket from './docket/told';
@@ -16,6 +17,7 @@ export type Part =
   | posts.PostPart
   | walls.MeshPart
   | walls.BoardPart
+  | arch.ArchParts
   | skirt.SkirtPart
   | skirt.HouseSkirtPart
   | ways.OpeningPart
@@ -33,6 +35,7 @@ export type FigureName =
   | outline.FigureName
   | posts.FigureName
   | walls.FigureName
+  | arch.FigureName
   | skirt.FigureName
   | ways.FigureName
   | cover.FigureName

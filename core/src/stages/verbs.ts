@@ -4,6 +4,7 @@ import { VERBS as walls } from './walls/verbs';
 import { VERBS as posts } from './posts/verbs';
 import { VERBS as plan } from '../plan/verbs';
 import { VERBS as cover } from './cover/verbs';
+import { VERBS as arch } from './arch/verbs';
 import { VERBS as birds } from './birds/verbs';
 import { VERBS as ground } from './ground/verbs';
 import { VERBS as outline } from './outline/verbs';
@@ -19,6 +20,7 @@ export const VERBS = {
   ...outline,
   ...posts,
   ...walls,
+  ...arch,
   ...skirt,
   ...ways,
   ...cover,

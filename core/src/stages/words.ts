@@ -1,5 +1,6 @@
 import type { Cautions } from '../plan/cautions';
 import type { StageId } from './facts';
+import * as arch from './arch/words';
 import * as birds from './birds/words';
 import * as threats from './threats/words';
 import * as ground from './ground/words';
@@ -19,6 +20,7 @@ export const FINDINGS = {
   ...outline.FINDINGS,
   ...posts.FINDINGS,
   ...walls.FINDINGS,
+  ...arch.FINDINGS,
   ...skirt.FINDINGS,
   ...ways.FINDINGS,
   ...cover.FINDINGS,
@@ -33,6 +35,7 @@ export const CAUTIONS = {
   outline: outline.cautions,
   posts: posts.cautions,
   walls: walls.cautions,
+  arch: arch.cautions,
   skirt: skirt.cautions,
   ways: ways.cautions,
   cover: cover.cautions,
@@ -43,6 +46,7 @@ export const CAUTIONS = {
 export const SCHOOLS = {
   ...posts.SCHOOLS,
   ...walls.SCHOOLS,
+  ...arch.SCHOOLS,
   ...skirt.SCHOOLS,
   ...ways.SCHOOLS,
   ...cover.SCHOOLS,

@@ -10,6 +10,7 @@ import {
 } from '../index';
 import type { Verb } from '../plan/changes/types';
 import { PLAIN_GATE } from '../stages/ways/kinds/gate';
+import { KINDS as ARCHES } from '../stages/arch/kinds';
 import { KINDS as COVERS } from '../stages/cover/kinds';
 import { aRun } from './aRun';
 
@@ -23,6 +24,16 @@ const shed = DEMO_SHED[0] as OwnedPiece;
 
 const over = { enclosure: 'run', outline: null, height: 1.8 };
 const lid = COVERS.strips.usual({ ...over, id: 'lid', name: 'mesh lid' });
+const hoops = ARCHES.hoop.usual({ id: 'a1', enclosure: 'low' });
+const lowPen = {
+  verb: 'add-arch',
+  arch: hoops,
+  enclosure: { id: 'low', name: 'Low pen' },
+  place: { at: { x: 12, y: 0 }, direction: Math.PI / 2, base: 1.5, length: 2.44 },
+  building: null,
+  corners: ['b1', 'b2', 'b3', 'b4'],
+  sides: ['d1', 'd2', 'd3', 'd4'],
+} as const;
 const overNet = COVERS.net.usual({ ...over, id: 'net', name: 'net' });
 
 /** A run beside its house with one of everything that a change may be about. */
@@ -41,6 +52,7 @@ export function aFullRun(): Plan {
     { verb: 'add-band', scope, band: { id: 'low', mesh: 'fine-13', top: 0.6, widths: 'cheapest' } },
     { verb: 'set-pin', pin },
     { verb: 'set-extra', extra },
+    lowPen,
     { verb: 'add-cover', cover: overNet },
     { verb: 'set-owned', piece: shed },
     { verb: 'set-spacing', scope: onSide, spacing: 1.8 },
@@ -53,6 +65,20 @@ const six = (letter: string) => [0, 1, 2, 3].map((i) => `${letter}${i}`);
 /** One change of every verb that there is, as the full run can take it: a new verb is not forgotten, it does not compile. */
 export const EVERY_VERB: { readonly [V in Verb]: ChangeOf<V> } = {
   rename: { verb: 'rename', name: 'Another' },
+  'add-arch': {
+    ...lowPen,
+    arch: ARCHES.panel.usual({ id: 'a2', enclosure: 'high' }),
+    enclosure: { id: 'high', name: 'Arch' },
+    place: { at: { x: 12, y: 6 }, direction: 0, base: 2.4, length: 3.81 },
+    corners: ['e1', 'e2', 'e3', 'e4'],
+    sides: ['f1', 'f2', 'f3', 'f4'],
+  },
+  'arch-over': { verb: 'arch-over', arch: ARCHES.panel.usual({ id: 'a3', enclosure: 'run' }) },
+  'place-arch': { verb: 'place-arch', id: 'a1', to: { base: 1.8, length: 3 } },
+  'square-arch': { verb: 'square-arch', id: 'a1' },
+  'set-arch': { verb: 'set-arch', id: 'a1', to: { board: 0.3, ridge: 'joist-100x47' } },
+  'make-arch': { verb: 'make-arch', arch: ARCHES.panel.usual({ id: 'a1', enclosure: 'low' }) },
+  'remove-arch': { verb: 'remove-arch', id: 'a1' },
   'add-cover': { verb: 'add-cover', cover: lid },
   'set-cover': { verb: 'set-cover', id: 'net', to: { sag: 0.4 } },
   'make-cover': { verb: 'make-cover', cover: { ...lid, id: 'net' } },
@@ -182,7 +208,7 @@ export const EVERY_VERB: { readonly [V in Verb]: ChangeOf<V> } = {
   'take-prices': {
     verb: 'take-prices',
     prices: {
-      edition: '2026-11-28',
+      edition: '2026-11-28b',
       pricesAsOf: '2026-11-25',
       ownProducts: [],
       ownPrices: [

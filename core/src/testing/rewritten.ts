@@ -33,8 +33,9 @@ export function renamed(plan: Plan): Plan {
     })),
     openings: plan.openings.map((o) => ({ ...thing(o), side: to(o.side) })),
     postPins: plan.postPins.map((p) => ({ ...thing(p), side: to(p.side) })),
-    // Figures are called by the ids of covers: those stay.
+    // Figures are called by the ids of covers and arches: those stay.
     covers: plan.covers.map((c) => ({ ...c, enclosure: to(c.enclosure) })),
+    arches: plan.arches.map((a) => ({ ...a, enclosure: to(a.enclosure) })),
     choices: { ...plan.choices, side: keys(plan.choices.side), enclosure: keys(plan.choices.enclosure) },
     ground: {
       ...plan.ground,

@@ -1,5 +1,6 @@
 import type { Term, TermCode } from '../working';
 import type { AssumptionId } from '../plan/assumptions';
+import { ROUGH_ROWS as ARCH } from '../stages/arch/rough';
 import { ROUGH_ROWS as COVER } from '../stages/cover/rough';
 import type { AssumedRow, Touches } from '../working/assumed';
 
@@ -45,6 +46,7 @@ export const ASSUMED: Readonly<Record<AssumptionId, AssumedRow>> = {
   hoursGateKit: hours('A gate hung from a kit', 'hours.gates'),
   hoursGateBuilt: hours('A gate built and hung', 'hours.gates-built'),
   hoursPopDoor: hours('A pop door or hatch', 'hours.pop-doors'),
+  ...ARCH,
   ...COVER,
   secondPerson: {
     name: 'With a second person, share of the hours',

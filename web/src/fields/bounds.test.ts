@@ -1,4 +1,6 @@
 import {
+  ARCH_KINDS,
+  ARCH_KIND_IDS,
   ASSUMPTIONS,
   COVER_KINDS,
   COVER_KIND_IDS,
@@ -18,6 +20,7 @@ const FILLED: Readonly<Record<string, readonly string[]>> = {
   'opening.kind': OPENING_KIND_IDS,
   // Where its field stands, the kind has it.
   'cover.kind': ['strips', 'panels'],
+  'arch.kind': ARCH_KIND_IDS,
   id: Object.keys(ASSUMPTIONS),
   figure: THREAT_FIGURES,
   "kind === 'post' || kind === 'roll' ? kind : 'timber'": ['post', 'roll', 'timber'],
@@ -59,11 +62,17 @@ test('every field that takes its bounds from the plan’s schema finds them ther
       of === 'length' ? [`covers.${kind}.${field}`] : [],
     ),
   );
+  const arches = ARCH_KIND_IDS.flatMap((kind) =>
+    [
+      ...ARCH_KINDS[kind].measures.map(({ field }) => field),
+      ...['lap', 'turnDown', 'lowHeight', 'stakes', 'straps', 'props'],
+    ].map((field) => `arches.${kind}.${field}`),
+  );
   // Those whose fields are in their rows.
   const openings = OPENING_KIND_IDS.flatMap((kind) =>
     OPENING_KINDS[kind].measures.map(({ field }) => `openings.${kind}.${field}`),
   );
   expect(paths.length).toBeGreaterThan(30);
-  for (const at of [...paths, ...openings, ...covers])
+  for (const at of [...paths, ...openings, ...covers, ...arches])
     expect([at, boundsAt(at).least < boundsAt(at).most]).toEqual([at, true]);
 });

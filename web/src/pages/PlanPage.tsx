@@ -9,7 +9,7 @@ import { TopBar } from '../shell/TopBar';
 import { GroundSheet } from '../sheet/GroundSheet';
 import { isPlan } from '../state/ahead';
 import { leftAt, rememberStage } from '../state/leftAt';
-import { giveRoom, useRoom } from '../state/room';
+import { lookAt, useRoom } from '../state/room';
 import { useReckoning } from '../state/reckoningStore';
 import { STAGE_VIEWS } from '../stages/stages';
 import { fetched } from './fetched';
@@ -30,7 +30,6 @@ const STRIP_TO_COME = (
   </section>
 );
 const VIEWS = ['sheet', 'section'] as const;
-const SectionSheet = lazy(async () => ({ default: (await import('../sheet/SectionSheet')).SectionSheet }));
 const Keys = lazy(() => import('../shell/Keys'));
 const DocketPaper = fetched(async () => (await import('../docket/DocketPaper')).DocketPaper);
 
@@ -50,20 +49,23 @@ function SumsTrouble({ why }: { why: string }) {
 
 /** The plan from above; at a stage that has one, the section where the keeper looks at it from the side. */
 function SheetOrSection({ stage, whole }: { stage: StageId; whole: 'yes' | 'no' }) {
-  const view = useRoom((s) => s.view);
-  if (STAGE_VIEWS[stage].section !== 'yes') return <GroundSheet stage={stage} whole={whole} />;
+  const { section } = STAGE_VIEWS[stage];
+  const chosen = useRoom((s) => s.views[stage]);
+  if (!section) return <GroundSheet stage={stage} whole={whole} />;
+  const { first, sheet: FromTheSide } = section;
+  const view = chosen ?? first;
   return (
     <>
       {view === 'section' ? (
         <Suspense fallback={null}>
-          <SectionSheet />
+          <FromTheSide />
         </Suspense>
       ) : (
         <GroundSheet stage={stage} whole={whole} />
       )}
       <div className="viewpick noprint" role="group" aria-label="Look at it">
         {VIEWS.map((one) => (
-          <button key={one} type="button" aria-pressed={view === one} onClick={() => giveRoom({ view: one })}>
+          <button key={one} type="button" aria-pressed={view === one} onClick={() => lookAt(stage, one)}>
             {one === 'sheet' ? 'From above' : 'From the side'}
           </button>
         ))}

@@ -17,11 +17,11 @@ interface Placed {
   readonly key: string;
 }
 
-/** Middles of the strips of covers, by the names of their pieces. */
+/** Middles of the strips of covers and arches, by the names of their pieces. */
 function overheadOf(parts: readonly Part[]): ReadonlyMap<string, { readonly x: number; readonly y: number }> {
   return new Map(
     parts.flatMap((p) =>
-      p.kind === 'cover-strip'
+      p.kind === 'cover-strip' || p.kind === 'arch-strip'
         ? [
             [
               formatPart(p.part),

@@ -1,122 +1,13 @@
-import { type Primitive, sectionScene } from '@aviarum/core';
-import { useMemo, useRef } from 'react';
-import { inked } from '../look/inked';
+import { sectionScene } from '@aviarum/core';
+import { useMemo } from 'react';
 import { shownPlan, usePlan } from '../state/planStore';
-import { useReader, useReckoning } from '../state/reckoningStore';
-import { ScaleBar } from './Frame';
-import { SheetPatterns, polygon, polyline } from './layers';
-import { useSize } from './useSize';
-import { type View, fit } from './view';
-
-/** One thing of the section, inked as it is everywhere. */
-function Shape({ shape, scale }: { shape: Primitive; scale: number }) {
-  const ink = inked(shape.kind as Parameters<typeof inked>[0]);
-  if (shape.shape === 'polygon')
-    return <path {...ink} data-kind={shape.kind} d={polygon(shape.points, scale)} />;
-  if (shape.shape === 'line')
-    return (
-      <path
-        {...ink}
-        fill="none"
-        data-kind={shape.kind}
-        strokeLinecap="round"
-        d={polyline(shape.points, scale)}
-      />
-    );
-  return shape.shape === 'circle' ? (
-    <circle
-      {...ink}
-      strokeWidth="0"
-      data-kind={shape.kind}
-      cx={shape.at.x * scale}
-      cy={-shape.at.y * scale}
-      r={shape.radius * scale}
-    />
-  ) : null;
-}
-
-/** What a thing is called, at the end of its line or over the middle of it. */
-function Label({ shape, scale }: { shape: Primitive; scale: number }) {
-  if (!('label' in shape) || !('points' in shape)) return null;
-  const xs = shape.points.map((p) => p.x);
-  const [left, right] = [Math.min(...xs), Math.max(...xs)];
-  const under = shape.kind === 'cut-cover';
-  const x = left + (right - left) * (under ? 0.06 : 0.12);
-  const near = shape.points.reduce((a, b) => (Math.abs(b.x - x) < Math.abs(a.x - x) ? b : a));
-  const at = lineAt(shape.points, x) ?? near.y;
-  return (
-    <text
-      className="d-onground"
-      x={x * scale}
-      y={-at * scale + (under ? 20 : -8)}
-      textAnchor={under ? 'start' : 'middle'}
-    >
-      {shape.label}
-    </text>
-  );
-}
-
-/** The highest of an outline at a place along it. */
-function lineAt(points: readonly Point[], x: number): number | null {
-  let high: number | null = null;
-  points.forEach((b, i) => {
-    const a = points[i - 1];
-    if (!a || a.x === b.x || x < Math.min(a.x, b.x) || x > Math.max(a.x, b.x)) return;
-    const y = a.y + ((b.y - a.y) * (x - a.x)) / (b.x - a.x);
-    high = high === null ? y : Math.max(high, y);
-  });
-  return high;
-}
-
-/** A height or width with its figure, on the paper’s own ground. */
-function Measure({ from, to, scale }: { from: Point; to: Point; scale: number }) {
-  const reader = useReader();
-  const [a, b] = [from, to].map((p) => ({ x: p.x * scale, y: -p.y * scale })) as [Point, Point];
-  const text = reader.about(Math.hypot(to.x - from.x, to.y - from.y));
-  const upright = Math.abs(a.x - b.x) < 1;
-  const wide = text.length * 7.6 + 10;
-  const middle = { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 };
-  return (
-    <g className="d-measure">
-      <path d={`M${a.x} ${a.y}L${b.x} ${b.y}`} />
-      {[a, b].map((p, i) => (
-        <path key={i} d={upright ? `M${p.x - 5} ${p.y}h10` : `M${p.x} ${p.y - 5}v10`} />
-      ))}
-      <rect x={middle.x - wide / 2} y={middle.y - 10} width={wide} height="20" />
-      <text x={middle.x} y={middle.y + 4.5} textAnchor="middle" className="figure">
-        {text}
-      </text>
-    </g>
-  );
-}
-type Point = { readonly x: number; readonly y: number };
+import { useReckoning } from '../state/reckoningStore';
+import { SectionPicture } from './SectionPicture';
 
 /** The run from the side, along the line that the keeper pulled across the sheet, to scale. */
 export function SectionSheet() {
   const plan = usePlan(shownPlan);
   const parts = useReckoning((s) => s.reckoning?.parts);
-  const { system } = useReader();
-  const box = useRef<SVGSVGElement>(null);
-  const size = useSize(box);
   const scene = useMemo(() => (plan ? sectionScene(plan, parts ?? []) : null), [plan, parts]);
-  if (!plan || !scene) return null;
-  const view: View = fit(scene.extent, size, 48);
-  const { scale } = view;
-  return (
-    <svg ref={box} className="drawing section" role="img" aria-label={`Section through ${plan.name}`}>
-      <SheetPatterns />
-      <g transform={`translate(${view.x} ${view.y})`}>
-        {scene.shapes.map((shape, i) => (
-          <Shape key={i} shape={shape} scale={scale} />
-        ))}
-        {scene.shapes.map((shape, i) => (
-          <Label key={i} shape={shape} scale={scale} />
-        ))}
-        {scene.measures.map(({ from, to }, i) => (
-          <Measure key={i} from={from} to={to} scale={scale} />
-        ))}
-      </g>
-      <ScaleBar view={view} height={size.height} system={system} least={34} />
-    </svg>
-  );
+  return plan && scene ? <SectionPicture scene={scene} name={plan.name} /> : null;
 }

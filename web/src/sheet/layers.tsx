@@ -189,7 +189,7 @@ export const FenceLayer = memo(function FenceLayer({
           .join('')}
       />
       <Inked list={foot} kinds={FOOT_KINDS} scale={scale} />
-      {(['fence', 'wall', 'open'] as const).map((kind) => (
+      {(['fence', 'wall', 'open', 'arch-foot', 'arch-end'] as const).map((kind) => (
         <path
           key={kind}
           className={`d-${kind}`}

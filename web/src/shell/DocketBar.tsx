@@ -36,6 +36,8 @@ export function DocketBar({ base }: { base: string }) {
   if (!reckoning) return <div className="docketbar noprint" />;
   const { figures, docket, findings } = reckoning;
   const fence = lengthText(aboutLength(figures.fenceLength ?? 0, reader.system), reader.system);
+  // Under arches alone there is neither.
+  const onPosts = plan?.arches.length === 0 || (figures.fenceLength ?? 0) > 0;
   const area = areaText(figures.area ?? 0, reader.system);
   const each = figures.areaPerBird === undefined ? undefined : areaText(figures.areaPerBird, reader.system);
   const left = areaText(figures.leftOver ?? 0, reader.system);
@@ -60,10 +62,10 @@ export function DocketBar({ base }: { base: string }) {
         {open ? '▾' : '▴'}
       </button>
       <dl>
-        <Cell name="Fence" figure={fence.figure} unit={fence.unit} rank={2} />
+        {onPosts && <Cell name="Fence" figure={fence.figure} unit={fence.unit} rank={2} />}
         <Cell name="Run" figure={area.figure} unit={area.unit} rank={2} />
         {each && <Cell name="A bird" figure={each.figure} unit={each.unit} rank={1} />}
-        <Cell name="Posts" figure={String(figures['posts.total'] ?? 0)} rank={3} />
+        {onPosts && <Cell name="Posts" figure={String(figures['posts.total'] ?? 0)} rank={3} />}
         <Cell name="Rolls" figure={String(figures.rolls ?? 0)} />
         <Cell
           name={plan?.crew === 'two' ? 'Work, two' : 'Work'}

@@ -1,6 +1,7 @@
 import { type Plan, STAGE_IDS, type StageId } from '@aviarum/core';
 import { type Fetched, fetched } from '../pages/fetched';
 import type { Sight, Stop } from '../sheet/stop';
+import type { View } from '../state/room';
 
 type Panel = Fetched<{ readonly base: string }>;
 
@@ -17,13 +18,17 @@ export interface StageView {
   readonly first: 'choices' | 'places';
   /** How covers are shown on the sheet; by their outline unless this says otherwise. */
   readonly over?: 'all';
-  /** Whether its sheet can be looked at from the side. */
-  readonly section?: 'yes';
+  /** Where its sheet can be looked at from the side: how, and what is shown first. */
+  readonly section?: { readonly sheet: Fetched<Record<string, never>>; readonly first: View };
   /** Whether pieces of mesh bear their letters. */
   readonly lettered: 'yes' | 'no';
   /** Whether a plan has use for it; every plan unless this says otherwise. */
   readonly usedBy?: (plan: Plan) => boolean;
 }
+
+/** Under arches alone nothing stands on posts. */
+const onPosts = (plan: Plan): boolean =>
+  plan.arches.length === 0 || plan.sides.some(({ kind }) => kind === 'fence');
 
 /** The stages by id: every list of stages on the screen is made of this. */
 export const STAGE_VIEWS: Readonly<Record<StageId, StageView>> = {
@@ -54,11 +59,24 @@ export const STAGE_VIEWS: Readonly<Record<StageId, StageView>> = {
     stops: async () => (await import('./posts/stops')).stops,
     first: 'choices',
     lettered: 'no',
+    usedBy: onPosts,
   },
   walls: {
     panel: fetched(async () => (await import('./walls/WallsPanel')).WallsPanel),
     first: 'choices',
     lettered: 'yes',
+    usedBy: onPosts,
+  },
+  arch: {
+    panel: fetched(async () => (await import('./arch/ArchPanel')).ArchPanel),
+    stops: async () => (await import('./arch/stops')).stops,
+    first: 'choices',
+    lettered: 'yes',
+    over: 'all',
+    section: {
+      sheet: fetched(async () => (await import('./arch/ArchSection')).ArchSection),
+      first: 'section',
+    },
   },
   skirt: {
     panel: fetched(async () => (await import('./skirt/SkirtPanel')).SkirtPanel),
@@ -77,7 +95,10 @@ export const STAGE_VIEWS: Readonly<Record<StageId, StageView>> = {
     first: 'choices',
     lettered: 'yes',
     over: 'all',
-    section: 'yes',
+    section: {
+      sheet: fetched(async () => (await import('../sheet/SectionSheet')).SectionSheet),
+      first: 'sheet',
+    },
   },
   docket: {
     panel: fetched(async () => (await import('./docket/DocketPanel')).DocketPanel),

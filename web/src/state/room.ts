@@ -1,5 +1,8 @@
+import type { StageId } from '@aviarum/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
+
+export type View = 'sheet' | 'section';
 
 /** How much room the keeper gives to what, on this device; null for as much as is usual. */
 interface Room {
@@ -9,14 +12,14 @@ interface Room {
   readonly strip: number | null;
   /** The strip is folded to its overview. */
   readonly folded: 'yes' | 'no';
-  /** The plan from above, or the run from the side. */
-  readonly view: 'sheet' | 'section';
+  /** The plan from above, or the run from the side, where a stage has both. */
+  readonly views: Readonly<Partial<Record<StageId, View>>>;
   /** Covers on the sheet. */
   readonly over: 'shown' | 'hidden';
 }
 
 export const useRoom = create<Room>()(
-  persist<Room>(() => ({ panel: null, strip: null, folded: 'no', over: 'shown', view: 'sheet' }), {
+  persist<Room>(() => ({ panel: null, strip: null, folded: 'no', over: 'shown', views: {} }), {
     name: 'aviarum room',
   }),
 );
@@ -27,3 +30,7 @@ export const giveRoom = (to: Partial<Room>): void => {
 export const hideCovers = (): void =>
   giveRoom({ over: useRoom.getState().over === 'hidden' ? 'shown' : 'hidden' });
 export const foldStrip = (): void => giveRoom({ folded: useRoom.getState().folded === 'yes' ? 'no' : 'yes' });
+
+/** Looks at a stage from above or from the side. */
+export const lookAt = (stage: StageId, view: View): void =>
+  giveRoom({ views: { ...useRoom.getState().views, [stage]: view } });

@@ -7,10 +7,15 @@ import type { PostProduct } from '../../catalogue/types';
 /** Weight of a metre of post, kg. */
 export const postWeight = ({ kind, size }: PostProduct): number => POST_KINDS[kind].weight(size);
 
-/** Weight of a metre of sawn timber, kg. */
+/** Wall of the pipes sold, m. */
+const PIPE_WALL = 0.003;
+
+/** Weight of a metre of sawn timber, tube or pipe, kg. */
 export const timberWeight = (market: Pick<Goods, 'timber'>, id: string): number => {
   const { kind, thickness, width } = market.timber(id);
-  return kind === 'tube' ? POST_KINDS.tube.weight(width) : thickness * width * MATERIALS.timber;
+  if (kind === 'tube') return POST_KINDS.tube.weight(width);
+  if (kind === 'pipe') return Math.PI * PIPE_WALL * (width - PIPE_WALL) * MATERIALS.plastic;
+  return thickness * width * MATERIALS.timber;
 };
 
 /** Of single pieces, kg. */
@@ -38,6 +43,10 @@ export const PIECE_WEIGHTS: Readonly<Record<PackId, number>> = {
   strap: 0.7,
   clamp: 0.03,
   gutter: 1.1,
+  stake: 1.2,
+  tee: 0.09,
+  'wire-hinge': 0.03,
+  wheel: 1.6,
 };
 
 /** A framed gate by its clear width, kg/m; flaps and hatches by the piece. */

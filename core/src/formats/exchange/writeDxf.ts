@@ -86,6 +86,7 @@ function layered(
     ['FENCE', sides('fence')],
     ['WALL', sides('wall', 'building')],
     ['OPEN', sides('open')],
+    ['ARCH', sides('arch-foot', 'arch-end')],
     ...byKind(foot),
     ['POSTS', post],
     ['GATES', gate],

@@ -2,9 +2,10 @@ import type { OwnedPiece, Plan } from '../schema';
 import { bantamCourt } from './bantamCourt';
 import { boilerHouse } from './boilerHouse';
 import { orchardRun } from './orchardRun';
+import { pumpHouse } from './pumpHouse';
 
 /** Hollin Bank, a made-up smallholding: the plans that ship as examples. */
-export const DEMO_PLANS: readonly Plan[] = [orchardRun(), boilerHouse(), bantamCourt()];
+export const DEMO_PLANS: readonly Plan[] = [orchardRun(), boilerHouse(), bantamCourt(), pumpHouse()];
 
 /** What lies in the shed of the demo holding; made up. */
 export const DEMO_SHED: readonly OwnedPiece[] = [

@@ -29,7 +29,7 @@ const NOTHING_HELD = { rails: [], edgeRails: [], beams: [], posts: [], props: []
 /** Where they lie, whatever they are cut from; what they ask of posts. */
 const laying: readonly AnyStep[] = [
   step(C.COVERS, { plan: K.PLAN }, ({ plan }) => plan.covers, layOver),
-  step(C.STATURE, { plan: K.PLAN }, ({ plan }) => plan.stature),
+  step(K.STATURE, { plan: K.PLAN }, ({ plan }) => plan.stature),
   step(
     K.GROUND_AT,
     { terrain: K.TERRAIN },
@@ -130,7 +130,7 @@ const told: readonly AnyStep[] = [
     {
       covered: C.COVERED,
       ground: K.GROUND_AT,
-      stature: C.STATURE,
+      stature: K.STATURE,
       lines: K.LINES,
       tops: K.TOPS,
       bands: K.BANDS,
@@ -153,10 +153,12 @@ const told: readonly AnyStep[] = [
   ),
   adds(
     K.FOUND,
-    { covers: C.COVERS, enclosures: K.ENCLOSURES, threats: K.THREATS, threatFigures: K.THREAT_FIGURES },
-    ({ covers, enclosures, ...about }) => {
+    { covers: C.COVERS, rings: K.RINGS, threats: K.THREATS, threatFigures: K.THREAT_FIGURES },
+    ({ covers, rings, ...about }) => {
       const threats = fromAbove(about);
-      if (enclosures.length === 0 || covers.length > 0 || threats.length === 0) return [];
+      // An arch is its own roof.
+      const open = rings.some((ring) => !ring.sides.some(({ side }) => side.kind === 'arch-foot'));
+      if (!open || covers.length > 0 || threats.length === 0) return [];
       return [finding('cover.bare', 'know', 'cover', { on: 'plan' }, { threats }, proposed)];
     },
   ),

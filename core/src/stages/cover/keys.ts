@@ -7,7 +7,6 @@ import type { CoverOf } from './kinds';
 import type { Wrapped } from './wraps';
 
 export const COVERS = key<Plan['covers']>('plan.covers');
-export const STATURE = key<number>('plan.stature');
 export const COVERED = key<Covered>('cover.shapes');
 export const STANDS_ON = key<StandsOn>('cover.stands-on');
 /** Wraps with the walls that they go along. */

@@ -31,8 +31,10 @@ function freeName({ covers }: Plan, kind: KindId): string {
 
 /** A cover of a kind over the first run that has none, at the height of the walls; null where no run is laid out. */
 export function newCover(plan: Plan, kind: KindId): Extract<Change, { verb: 'add-cover' }> | null {
-  const bare = plan.enclosures.find((e) => !plan.covers.some((c) => c.enclosure === e.id && 'height' in c));
-  const enclosure = (bare ?? plan.enclosures[0])?.id;
+  // An arch is its own roof.
+  const posted = plan.enclosures.filter((e) => !plan.arches.some((a) => a.enclosure === e.id));
+  const bare = posted.find((e) => !plan.covers.some((c) => c.enclosure === e.id && 'height' in c));
+  const enclosure = (bare ?? posted[0] ?? plan.enclosures[0])?.id;
   if (enclosure === undefined) return null;
   const id = nextId('v', plan.covers);
   const over = { id, name: freeName(plan, kind), enclosure, outline: null, height: wallTop(plan) };

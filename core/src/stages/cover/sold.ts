@@ -2,7 +2,8 @@ import type { Goods } from '../../catalogue/goods';
 import { type Finding, finding } from '../../findings/types';
 import { EPSILON } from '../../units/round';
 import type { Covered } from './laid';
-import { fitOf, nearestSize } from './over/fitter';
+import { nearestSize } from '../../buying/fits';
+import { fitOf } from './over/fitter';
 import type { CoverWay } from './over/ways';
 
 /** What nothing sold is large enough for, or wider than its lap. */

@@ -11,7 +11,12 @@ export const CHANGES = {
     `Move the side ${r.length(Math.abs(by))} ${by > 0 ? 'out' : 'in'}`,
   'set-side-length': ({ length }: Of<'set-side-length'>, r: Reader) => `Make the side ${r.length(length)}`,
   'set-side-kind': ({ kind }: Of<'set-side-kind'>) =>
-    ({ fence: 'Fence this side', wall: 'An existing wall stands here', open: 'Leave this side open' })[kind],
+    ({
+      fence: 'Fence this side',
+      wall: 'An existing wall stands here',
+      open: 'Leave this side open',
+      'arch-end': 'Close this end of the arch',
+    })[kind],
   'set-side-building': () => 'The wall of a building stands here',
   'move-corner': () => 'Move the corner',
   'set-turn': ({ turn }: Of<'set-turn'>) => `Turn the corner by ${((turn * 180) / Math.PI).toFixed(1)}°`,

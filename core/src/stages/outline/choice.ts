@@ -9,6 +9,10 @@ export const side = z.discriminatedUnion('kind', [
     .strictObject({ ...sideEnds, kind: z.literal('wall') })
     .apply(meaning('An existing wall that needs no fence.')),
   z.strictObject({ ...sideEnds, kind: z.literal('open') }),
+  z
+    .strictObject({ ...sideEnds, kind: z.literal('arch-foot') })
+    .apply(meaning('A foot of an arch, along its length.')),
+  z.strictObject({ ...sideEnds, kind: z.literal('arch-end') }).apply(meaning('An end wall of an arch.')),
   z.strictObject({ ...sideEnds, kind: z.literal('building'), building: id }),
 ]);
 

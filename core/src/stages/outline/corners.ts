@@ -1,10 +1,13 @@
-import { type Vector, minus, plus, times } from '../../ground/vector';
+import { type Vector, dot, minus, plus, times } from '../../ground/vector';
 import { type RingSide, surveyRings } from '../../ground/survey';
 import { tidy } from '../../units/round';
 import { type Plan, type Side, type Point } from '../../plan/schema';
 import { keepOnSides, place } from '../../plan/onSides';
 
-export const asSide = (side: Side, kind: Exclude<Side['kind'], 'building'>): Side => ({
+/** What a side can be made: a foot of an arch comes and goes with it. */
+export type PlainKind = Exclude<Side['kind'], 'building' | 'arch-foot'>;
+
+export const asSide = (side: Side, kind: PlainKind): Side => ({
   id: side.id,
   from: side.from,
   to: side.to,
@@ -35,8 +38,28 @@ export interface RemoveCorner {
   readonly corner: string;
 }
 
+/** An arch stays square when a corner of it is moved: the one across stays, those beside it follow. */
+function keptSquare(plan: Plan, corner: string, to: Vector): ReadonlyMap<string, Vector> {
+  const moved = new Map([[corner, to]]);
+  for (const { sides } of surveyRings(plan)) {
+    const i = sides.findIndex((s) => s.startCorner === corner);
+    const [side, next, across, before] = [0, 1, 2, 3].map((k) => sides[(i + k) % sides.length]);
+    if (i < 0 || sides.length !== 4 || !side || !next || !across || !before) continue;
+    if (!sides.some((s) => s.side.kind === 'arch-foot')) continue;
+    const off = minus(to, across.start);
+    const along = times(side.direction, dot(off, side.direction));
+    moved.set(before.startCorner, plus(across.start, along));
+    moved.set(next.startCorner, plus(across.start, minus(off, along)));
+  }
+  return moved;
+}
+
 export function moveCorner(plan: Plan, { corner, to }: MoveCorner): Plan {
-  const corners = plan.corners.map((c) => (c.id === corner ? place(c.id, to) : c));
+  const moved = keptSquare(plan, corner, to);
+  const corners = plan.corners.map((c) => {
+    const at = moved.get(c.id);
+    return at ? place(c.id, at) : c;
+  });
   return keepOnSides(plan, { ...plan, corners });
 }
 

@@ -76,6 +76,7 @@ export function dropUnused(plan: Plan): Plan {
     corners: plan.corners.filter((c) => used.has(c.id)),
     openings: plan.openings.filter((o) => passed.has(o.side)),
     postPins: plan.postPins.filter((pin) => passed.has(pin.side)),
+    arches: plan.arches.filter((a) => plan.enclosures.some((e) => e.id === a.enclosure)),
     covers: coversLeft(plan.covers, plan.enclosures, passed),
     choices: {
       ...plan.choices,

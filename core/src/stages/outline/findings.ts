@@ -5,6 +5,7 @@ import type { Change } from '../../plan/changes/types';
 import type { Boundary, Building, Plan } from '../../plan/schema';
 import { EPSILON, tidy } from '../../units/round';
 import { besideLine, betweenLines, toPolyline } from '../../ground/polyline';
+import { standsOf } from '../../ground/fenceLines';
 import { type Ring, type RingSide, surveyRings } from '../../ground/survey';
 import { type Vector, insideOrOn, lerp } from '../../ground/vector';
 
@@ -66,7 +67,7 @@ function buildingFindings({ buildings }: StandingRound, ring: Ring): Finding[] {
         }
         continue;
       }
-      if (side.side.kind !== 'fence') continue;
+      if (standsOf(side.side) === null) continue;
       if (apart(side, building.outline) > 0) continue;
       const walls = [...building.outline, ...building.outline.slice(0, 1)];
       const inside = [0.02, 0.25, 0.5, 0.75, 0.98].some((t) => {
@@ -129,7 +130,7 @@ function laneFindings({ buildings }: StandingRound, ring: Ring, lane: number): F
     const gapOf = (side: Pick<RingSide, 'start' | 'end'>) => betweenLines(side.start, side.end, walls);
     let narrowest: { side: RingSide; width: number } | undefined;
     for (const side of ring.sides) {
-      if (side.side.kind !== 'fence') continue;
+      if (standsOf(side.side) === null) continue;
       if (apart(side, building.outline) > lane) continue;
       const width = gapOf(side);
       if (width < AGAINST || width >= lane - TOLERANCE) continue;

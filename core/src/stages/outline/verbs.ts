@@ -1,6 +1,7 @@
 import { layOut, moveSide, setSideLength } from './sides';
-import { type Plan, type Side } from '../../plan/schema';
-import { moveCorner, setTurn, splitSide, removeCorner } from './corners';
+import type { Plan } from '../../plan/schema';
+import { standsOf } from '../../ground/fenceLines';
+import { type PlainKind, moveCorner, setTurn, splitSide, removeCorner } from './corners';
 import { walkOutline, traceOutline, divide, addBeside, renameEnclosure, removeEnclosure } from './enclosures';
 
 /** What can be done to the outline of a plan. */
@@ -10,11 +11,11 @@ export const VERBS = {
   'set-side-length': setSideLength,
   'set-side-kind': (
     plan: Plan,
-    { side, kind }: { readonly side: string; readonly kind: Exclude<Side['kind'], 'building'> },
+    { side, kind }: { readonly side: string; readonly kind: PlainKind },
   ): Plan => ({
     ...plan,
     sides: plan.sides.map((s) => (s.id === side ? { id: s.id, from: s.from, to: s.to, kind } : s)),
-    openings: kind === 'fence' ? plan.openings : plan.openings.filter((o) => o.side !== side),
+    openings: standsOf({ kind }) !== null ? plan.openings : plan.openings.filter((o) => o.side !== side),
   }),
   'set-side-building': (
     plan: Plan,

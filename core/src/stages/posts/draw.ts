@@ -1,5 +1,5 @@
 import { type Plan } from '../../plan/schema';
-import { type FenceWalk } from '../../ground/fenceLines';
+import { type FenceWalk, onPosts } from '../../ground/fenceLines';
 import { type PostPart } from './told';
 import { editionOf } from '../../catalogue/editionOf';
 import { alongLines } from '../../ground/partings';
@@ -9,11 +9,12 @@ import { setOut } from './setOut';
 /** Posts as they would stand: their heights and depths are left at 0. */
 export function preview(
   plan: Plan,
-  walks: readonly FenceWalk[],
+  all: readonly FenceWalk[],
   asks: readonly PostAsk[],
 ): readonly PostPart[] {
   const products = editionOf(plan).posts;
   const { sides, postPins: pins, enclosures } = plan;
+  const walks = onPosts(all);
   const lines = walks.flatMap((w) => w.lines);
   const spacings = closer(alongLines(lines, facetOf(plan, 'spacing'), enclosures), asks);
   const { posts } = setOut({ sides, pins, walks, spacings });

@@ -17,7 +17,7 @@ const steps: readonly AnyStep[] = [
   step(K.SPACINGS, { chosen: K.SPACINGS_CHOSEN, asks: K.POST_ASKS }, ({ chosen, asks }) =>
     closer(chosen, asks),
   ),
-  step(K.SET_OUT, { sides: K.SIDES, pins: K.PINS, walks: K.WALKS, spacings: K.SPACINGS }, setOut),
+  step(K.SET_OUT, { sides: K.SIDES, pins: K.PINS, walks: K.FENCED, spacings: K.SPACINGS }, setOut),
   step(
     K.POSTS,
     {

@@ -81,7 +81,8 @@ export function leafFindings(
 ): readonly Finding[] {
   const part = { on: 'opening', opening: gate.id } as const;
   const found: Finding[] = [];
-  if (gate.height !== null && gate.height > wall + EPSILON) {
+  // An arch says by itself where a leaf is too high for its curve.
+  if (line.stands === 'posts' && gate.height !== null && gate.height > wall + EPSILON) {
     const params = { side: line.number, height: gate.height, wall };
     found.push(
       finding('gate.taller-than-wall', 'mend', 'ways', part, params, [set(gate.id, { height: null })]),

@@ -2,7 +2,9 @@ import { type Stage } from '../stage';
 import { openingHours } from './hours';
 import { type AnyStep, adds, step } from '../../engine/step';
 import * as K from '../../keys';
+import { mapOver } from '../../engine/layOver';
 import { openingParts } from './parts';
+import { wallsOver } from './leaf';
 import { openingDemands } from './demands';
 import { leafFigures } from './figures';
 import { doorFindings } from './doors';
@@ -11,16 +13,22 @@ import { openingFindings, openingsHung } from './stage';
 
 const steps: readonly AnyStep[] = [
   step(
+    K.WALLS_OVER,
+    { lines: K.FOOT_LINES, tops: K.TOPS, arches: K.HEADROOMS },
+    ({ lines, tops, arches }) => wallsOver(lines, tops, arches),
+    mapOver,
+  ),
+  step(
     K.HUNG_OPENINGS,
-    { openings: K.OPENINGS, lines: K.LINES, tops: K.TOPS, products: K.PRODUCTS, assumed: K.ASSUMED },
+    { openings: K.OPENINGS, walls: K.WALLS_OVER, products: K.PRODUCTS, assumed: K.ASSUMED },
     openingsHung,
   ),
   adds(
     K.FOUND,
     {
       openings: K.OPENINGS,
-      lines: K.LINES,
-      tops: K.TOPS,
+      lines: K.FOOT_LINES,
+      walls: K.WALLS_OVER,
       unmet: K.UNMET,
       rings: K.RINGS,
       feet: K.FEET,
@@ -39,8 +47,7 @@ const steps: readonly AnyStep[] = [
     {
       openings: K.OPENINGS,
       rings: K.RINGS,
-      lines: K.LINES,
-      tops: K.TOPS,
+      walls: K.WALLS_OVER,
       feet: K.FEET,
       trees: K.TREES,
       buildings: K.BUILDINGS,
@@ -59,7 +66,9 @@ const steps: readonly AnyStep[] = [
 ];
 
 const parts: readonly AnyStep[] = [
-  adds(K.PARTS, { lines: K.LINES, tops: K.TOPS }, ({ lines, tops }) => openingParts(lines, tops)),
+  adds(K.PARTS, { lines: K.FOOT_LINES, walls: K.WALLS_OVER }, ({ lines, walls }) =>
+    openingParts(lines, walls),
+  ),
 ];
 
 /** Ways in, gates, pop doors and hatches: what closes them, and what is in their way. */

@@ -1,3 +1,5 @@
+import type { FenceLine } from '../../ground/fenceLines';
+import type { WallTop } from '../walls/wallTop';
 import type { Hanging } from './kinds/kind';
 
 /** Top of a leaf above its sill, m: as high as the wall unless the keeper says otherwise (rules: Gates and doors). */
@@ -13,3 +15,18 @@ export const reachOf = (
   const bottom = hanging.bottom ?? 0;
   return { bottom, top: bottom + hanging.height };
 };
+
+/** How high what each opening is in stands over it, by its id, m: the wall, or the curve at that place. @param arches  of openings in ends of arches */
+export function wallsOver(
+  lines: readonly FenceLine[],
+  tops: ReadonlyMap<FenceLine, WallTop>,
+  arches: ReadonlyMap<string, number>,
+): ReadonlyMap<string, number> {
+  return new Map(
+    lines.flatMap((line) =>
+      [...line.openings, ...line.doors].map(
+        ({ opening: { id } }) => [id, arches.get(id) ?? tops.get(line)?.top ?? 0] as const,
+      ),
+    ),
+  );
+}

@@ -1,6 +1,6 @@
 import { type Foot } from '../../ground/foot';
 import { type Finding, type Mends, finding } from '../../findings/types';
-import type { FenceLine } from '../../ground/fenceLines';
+import { standsOf } from '../../ground/fenceLines';
 import { toPolyline } from '../../ground/polyline';
 import type { Ring, RingSide } from '../../ground/survey';
 import { type Vector, insideOrOn, lerp, minus, plus, times, toSegment } from '../../ground/vector';
@@ -9,7 +9,6 @@ import type { PartRef } from '../../plan/partRef';
 import type { Change } from '../../plan/changes/types';
 import type { Building, Opening, Plan, Tree } from '../../plan/schema';
 import type { Having } from './kinds';
-import type { WallTop } from '../walls/wallTop';
 import type { Terrain } from '../../ground/terrain';
 import { EPSILON, tidy } from '../../units/round';
 import { leafTop } from './leaf';
@@ -153,8 +152,8 @@ function say(met: Met, side: number, part: PartRef, mends: Mends): Finding {
 export interface SwingsBy {
   readonly openings: readonly Opening[];
   readonly rings: readonly Ring[];
-  readonly lines: readonly FenceLine[];
-  readonly tops: ReadonlyMap<FenceLine, WallTop>;
+  /** How high what each is in stands over it, by its id, m. */
+  readonly walls: ReadonlyMap<string, number>;
   readonly feet: ReadonlyMap<string, Foot>;
   readonly trees: readonly Tree[];
   readonly buildings: readonly Building[];
@@ -164,15 +163,14 @@ export interface SwingsBy {
 
 /** Gates whose leaf meets a trunk, a wall, an eave, a fence, stones or rising ground. */
 export function swingFindings(by: SwingsBy): readonly Finding[] {
-  const { openings, rings, lines, tops, feet, trees, buildings, terrain, assumed } = by;
+  const { openings, rings, walls, feet, trees, buildings, terrain, assumed } = by;
   const gates = openings.filter((o) => 'swing' in o);
   if (gates.length === 0) return [];
   const sides = new Map(rings.flatMap((r) => r.sides.map((s) => [s.side.id, s] as const)).reverse());
-  const fenced = [...sides.values()].filter((s) => s.side.kind === 'fence');
+  const fenced = [...sides.values()].filter((s) => standsOf(s.side) !== null);
   return gates.flatMap((gate): Finding[] => {
     const side = sides.get(gate.side);
     if (!side) return [];
-    const line = lines.find((l) => l.members.some((m) => m.ringSide.side.id === gate.side));
     const around: Around = {
       trees,
       buildings,
@@ -180,7 +178,7 @@ export function swingFindings(by: SwingsBy): readonly Finding[] {
       assumed,
       side,
       fences: fenced.filter((s) => s.side.id !== gate.side),
-      top: leafTop(gate, (line && tops.get(line)?.top) ?? 0),
+      top: leafTop(gate, walls.get(gate.id) ?? 0),
       stones: feet.get(gate.side)?.stones ?? 0,
     };
     const met = meets(around, gate, assumed.leafClearance);

@@ -27,7 +27,8 @@ export const openingProblems: Problems = ({ openings, sides }) => {
     const part = { on: 'opening', opening: opening.id } as const;
     const at = { way: opening.kind, side: side.number };
     const past = opening.along + opening.width - side.length;
-    if (side.side.kind !== 'fence') found.push(finding('gate.not-in-fence', 'blocks', 'ways', part, at));
+    if (side.side.kind !== 'fence' && side.side.kind !== 'arch-end')
+      found.push(finding('gate.not-in-fence', 'blocks', 'ways', part, at));
     else if (opening.width > side.length + TOUCH) {
       const params = { ...at, width: opening.width, length: side.length };
       found.push(finding('gate.wider-than-side', 'blocks', 'ways', part, params));

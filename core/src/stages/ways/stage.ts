@@ -4,12 +4,11 @@ import { type OpeningLimits, passing } from '../threats/openings';
 import type { Unmet } from '../../buying/unmet';
 import type { Products } from '../../catalogue/products';
 import { type Finding, finding } from '../../findings/types';
-import type { FenceLine } from '../../ground/fenceLines';
+import { type FenceLine, standsOf } from '../../ground/fenceLines';
 import type { Ring } from '../../ground/survey';
 import type { Assumptions } from '../../plan/assumptions';
 import type { Change } from '../../plan/changes/types';
 import type { Plan } from '../../plan/schema';
-import type { WallTop } from '../walls/wallTop';
 import { catchFindings, leafFindings, placeFindings } from './gates';
 import { type Having, type Opening, hangingOf, kitOf, partsFence, rowOf } from './kinds';
 import type { Joinery, Leaf } from './kinds/kind';
@@ -60,8 +59,8 @@ function gapFindings(opening: Having<'gap'>, limits: OpeningLimits): Finding[] {
 /** What ways in are closed by. */
 export interface HungBy {
   readonly openings: readonly Opening[];
-  readonly lines: readonly FenceLine[];
-  readonly tops: ReadonlyMap<FenceLine, WallTop>;
+  /** How high what each is in stands over it, by its id, m. */
+  readonly walls: ReadonlyMap<string, number>;
   readonly products: Products;
   readonly assumed: Assumptions;
 }
@@ -71,11 +70,9 @@ const lineOfSides = (lines: readonly FenceLine[]): ReadonlyMap<string, FenceLine
   new Map(lines.flatMap((line) => line.members.map((m) => [m.ringSide.side.id, line] as const)));
 
 /** Gates, pop doors and hatches: their kits or what they are built from. */
-export function openingsHung({ openings, lines, tops, products, assumed }: HungBy): readonly HungOpening[] {
-  const lineOf = lineOfSides(lines);
+export function openingsHung({ openings, walls, products, assumed }: HungBy): readonly HungOpening[] {
   return openings.map((opening): HungOpening => {
-    const line = lineOf.get(opening.side);
-    const wall = (line && tops.get(line)?.top) ?? 0;
+    const wall = walls.get(opening.id) ?? 0;
     const hanging = hangingOf(opening);
     const leaf = {
       width: opening.width + assumed.leafOverlap,
@@ -87,6 +84,7 @@ export function openingsHung({ openings, lines, tops, products, assumed }: HungB
 }
 
 export interface OpeningsSeenBy extends Omit<HungBy, 'products' | 'assumed'> {
+  readonly lines: readonly FenceLine[];
   /** What no yard bought at has. */
   readonly unmet: readonly Unmet[];
   readonly rings: readonly Ring[];
@@ -97,7 +95,7 @@ export interface OpeningsSeenBy extends Omit<HungBy, 'products' | 'assumed'> {
 
 /** What is weak about the ways in, opening by opening, and runs without a gate. */
 export function openingFindings(by: OpeningsSeenBy): readonly Finding[] {
-  const { openings, unmet, lines, tops, rings, feet, limits, threats } = by;
+  const { openings, unmet, lines, walls, rings, feet, limits, threats } = by;
   const lineOf = lineOfSides(lines);
   const noKits = new Map(
     unmet.flatMap(({ buy, part, nearest }) =>
@@ -106,7 +104,7 @@ export function openingFindings(by: OpeningsSeenBy): readonly Finding[] {
   );
   const each = openings.flatMap((opening): Finding[] => {
     const line = lineOf.get(opening.side);
-    const wall = (line && tops.get(line)?.top) ?? 0;
+    const wall = walls.get(opening.id) ?? 0;
     const nearest = noKits.get(opening.id);
     return [
       ...('gap' in opening ? gapFindings(opening, limits) : []),
@@ -117,8 +115,11 @@ export function openingFindings(by: OpeningsSeenBy): readonly Finding[] {
     ];
   });
   const ungated = rings.flatMap((ring): Finding[] => {
-    const fenced = ring.sides.filter((s) => s.side.kind === 'fence');
-    const gated = fenced.some((s) => openings.some((o) => partsFence(o) && o.side === s.side.id));
+    const fenced = ring.sides.filter((s) => standsOf(s.side) !== null);
+    // Into an arch, which may be low, anything that opens leads.
+    const gated = fenced.some(({ side }) =>
+      openings.some((o) => o.side === side.id && (partsFence(o) || side.kind === 'arch-end')),
+    );
     if (fenced.length === 0 || gated) return [];
     const part = { on: 'enclosure', enclosure: ring.enclosure } as const;
     return [finding('fence.no-gate', 'mend', 'ways', part, { name: ring.name })];

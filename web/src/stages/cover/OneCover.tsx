@@ -6,16 +6,16 @@ import {
   type Strength,
   WHOLE_PLAN,
   asking,
-  boundsAt,
   coverIsOver,
   coverOptions,
   coverRow,
   meshName,
-  printNumber,
   surveyRings,
   worse,
 } from '@aviarum/core';
-import { FigureField } from '../../fields/FigureField';
+import { PlanCount } from '../../fields/PlanCount';
+import { DayPick } from '../../fields/DayPick';
+import { HeadingField } from '../../fields/HeadingField';
 import { NameField } from '../../fields/NameField';
 import { OptionGroups } from '../../fields/OptionGroups';
 import { Pick } from '../../fields/Choice';
@@ -24,7 +24,7 @@ import { usePlan } from '../../state/planStore';
 import { useMarket, useReader, useReckoning } from '../../state/reckoningStore';
 import { Decision, Decisions } from '../Decision';
 import { SchoolNote } from '../SchoolNote';
-import { StrengthRows } from './StrengthRows';
+import { StrengthRows } from '../StrengthRows';
 
 interface Props {
   readonly cover: Cover;
@@ -52,33 +52,6 @@ function useAnswer(cover: Cover, strength: readonly Strength[], reader: Reader):
   ].join(', ');
 }
 
-/** An angle as it is typed: degrees anticlockwise from the sheet’s x axis. */
-function AngleField({
-  name,
-  value,
-  onCommit,
-}: {
-  name: string;
-  value: number;
-  onCommit: (radians: number) => void;
-}) {
-  const degrees = Math.round(((value * 180) / Math.PI) * 10) / 10;
-  return (
-    <FigureField
-      name={name}
-      shown={`${printNumber(degrees, Number.isInteger(degrees) ? 0 : 1)}°`}
-      parse={(text) => {
-        const bare = text.replace('°', '').replace(',', '.').replace('−', '-').trim();
-        const given = /^-?\d+(\.\d+)?$/.test(bare) ? Number(bare) : NaN;
-        return given >= -360 && given <= 360
-          ? { ok: true, value: (given * Math.PI) / 180 }
-          : { ok: false, message: 'An angle from −360° to 360°.' };
-      }}
-      onCommit={onCommit}
-    />
-  );
-}
-
 /** The measures of its kind, each a number. */
 function Measures({ cover }: { cover: Cover }) {
   const take = usePlan((s) => s.take);
@@ -88,7 +61,7 @@ function Measures({ cover }: { cover: Cover }) {
       <NameField name="Called" value={cover.name} onCommit={(name) => take(set(cover, { name }))} />
       {coverRow(cover).measures.map(({ field, name, kind }) =>
         kind === 'angle' ? (
-          <AngleField
+          <HeadingField
             key={field}
             name={name}
             value={values[field] ?? 0}
@@ -121,60 +94,17 @@ function Measures({ cover }: { cover: Cover }) {
           <DayPick name="Taken off" value={cover.off} onChoose={(off) => take(set(cover, { off }))} />
         </>
       )}
-      {'straps' in cover && <StrapsField cover={cover} onSet={(straps) => take(set(cover, { straps }))} />}
+      {'straps' in cover && (
+        <PlanCount
+          of="covers.tarp.straps"
+          name="Straps"
+          value={cover.straps}
+          placeholder="one each 2.4 m"
+          onCommit={(straps) => take(set(cover, { straps }))}
+          onClear={() => take(set(cover, { straps: null }))}
+        />
+      )}
     </div>
-  );
-}
-
-const MONTHS = 'January February March April May June July August September October November December'.split(
-  ' ',
-);
-/** The first and the fifteenth of each month, and the day that was chosen. */
-function DayPick({
-  name,
-  value,
-  onChoose,
-}: {
-  name: string;
-  value: string;
-  onChoose: (day: string) => void;
-}) {
-  const days = MONTHS.flatMap((_, m) => ['01', '15'].map((d) => `${String(m + 1).padStart(2, '0')}-${d}`));
-  const all = [...new Set([...days, value])].sort();
-  const said = (day: string) => `${Number(day.slice(3))} ${MONTHS[Number(day.slice(0, 2)) - 1] ?? ''}`;
-  return (
-    <Pick
-      name={name}
-      value={value}
-      options={all.map((day) => ({ value: day, label: said(day) }))}
-      onChoose={onChoose}
-    />
-  );
-}
-
-function StrapsField({
-  cover,
-  onSet,
-}: {
-  cover: Extract<Cover, { straps: unknown }>;
-  onSet: (n: number | null) => void;
-}) {
-  const { least, most } = boundsAt('covers.tarp.straps');
-  return (
-    <FigureField
-      name="Straps"
-      numeric
-      shown={cover.straps === null ? '' : String(cover.straps)}
-      placeholder="one each 2.4 m"
-      parse={(text) => {
-        const given = /^\d+$/.test(text.trim()) ? Number(text) : NaN;
-        return given >= least && given <= most
-          ? { ok: true, value: given }
-          : { ok: false, message: `A whole number from ${least} to ${most}.` };
-      }}
-      onCommit={onSet}
-      onClear={() => onSet(null)}
-    />
   );
 }
 

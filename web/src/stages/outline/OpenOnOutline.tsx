@@ -43,7 +43,7 @@ function CornerFields({ plan, id }: { plan: Plan; id: string }) {
 function SideFields({ plan, id }: { plan: Plan; id: string }) {
   const take = usePlan((s) => s.take);
   const { openThing } = useSelection();
-  const { options, valueOf, choose } = useSideKind(plan);
+  const { optionsFor, valueOf, choose } = useSideKind(plan);
   const side = surveyRings(plan)
     .flatMap((r) => r.sides)
     .find((s) => s.side.id === id);
@@ -68,7 +68,7 @@ function SideFields({ plan, id }: { plan: Plan; id: string }) {
         <Pick
           name="What it is"
           value={valueOf(side)}
-          options={options}
+          options={optionsFor(side)}
           onChoose={(value) => choose(side, value)}
         />
       </div>

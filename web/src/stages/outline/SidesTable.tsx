@@ -32,15 +32,30 @@ export function useSideKind(plan: Plan) {
         label: `wall of ${b.name}`,
       })),
   ];
+  // An end of an arch can be something else as well, a foot cannot.
+  const arched = new Set(plan.arches.map((a) => a.enclosure));
+  const ends = new Set(
+    plan.enclosures
+      .filter((e) => arched.has(e.id))
+      .flatMap((e) => e.ring.map((step) => step.side))
+      .filter((id) => plan.sides.find((s) => s.id === id)?.kind !== 'arch-foot'),
+  );
+  const optionsFor = ({ side }: RingSide) => {
+    if (side.kind === 'arch-foot') return [{ value: 'arch-foot', label: 'foot of an arch' }];
+    return ends.has(side.id)
+      ? [{ value: 'arch-end', label: 'end of an arch' }, ...options.filter((o) => o.value !== 'fence')]
+      : options;
+  };
   const valueOf = ({ side }: RingSide) =>
     side.kind === 'building' ? formatPart({ on: 'building', building: side.building }) : side.kind;
   const choose = ({ side }: RingSide, value: string) => {
     const house = parsePart(value);
     if (house?.on === 'building')
       take({ verb: 'set-side-building', side: side.id, building: house.building });
-    else take({ verb: 'set-side-kind', side: side.id, kind: value as 'fence' | 'wall' | 'open' });
+    else
+      take({ verb: 'set-side-kind', side: side.id, kind: value as 'fence' | 'wall' | 'open' | 'arch-end' });
   };
-  return { options, valueOf, choose };
+  return { optionsFor, valueOf, choose };
 }
 
 const NAMES = ['side', 'length', 'turn', 'grade', 'what it is'] as const;
@@ -56,7 +71,7 @@ interface RowProps {
 function SideRow({ plan, side: s, enclosure }: RowProps) {
   const take = usePlan((state) => state.take);
   const { at, openThing } = useSelection();
-  const { options, valueOf, choose } = useSideKind(plan);
+  const { optionsFor, valueOf, choose } = useSideKind(plan);
   const { spotHeights } = plan.ground;
   const terrain = terrainOf(spotHeights);
   const profile = sideProfile(terrain, s);
@@ -109,7 +124,7 @@ function SideRow({ plan, side: s, enclosure }: RowProps) {
           name={`Side ${s.number} is`}
           hideName
           value={valueOf(s)}
-          options={options}
+          options={optionsFor(s)}
           onChoose={(value) => choose(s, value)}
         />
       </td>

@@ -16,7 +16,7 @@ import { Panel } from '../Panel';
 import { SchoolNote } from '../SchoolNote';
 import { OpeningFields } from './OpeningFields';
 import { openingTitle } from './openingTitle';
-import { NEW_OPENINGS, type NewOpening, fencedSides } from './places';
+import { NEW_OPENINGS, type NewOpening, fencedSides, hasPlaceFor } from './places';
 
 /** The kit width at this yard that is nearest to what the way wants. */
 function useKitWidth() {
@@ -78,8 +78,9 @@ export function WaysPanel({ base }: { base: string }) {
   if (!plan || !market) return null;
   const offered = NEW_OPENINGS.filter(
     (way, i) =>
-      way.product === null ||
-      NEW_OPENINGS.findIndex((w) => w.product === way.product && widthOf(w) === widthOf(way)) === i,
+      hasPlaceFor(plan, way) &&
+      (way.product === null ||
+        NEW_OPENINGS.findIndex((w) => w.product === way.product && widthOf(w) === widthOf(way)) === i),
   );
   return (
     <Panel

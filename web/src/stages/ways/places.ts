@@ -11,13 +11,22 @@ import {
   surveyRings,
 } from '@aviarum/core';
 
-/** Every fenced side once, in the order of the rings. */
+/** Every side that a gate or door can be in once, fenced sides before ends of arches, each in the order of the rings. */
 export function fencedSides(plan: Plan): readonly RingSide[] {
   const seen = new Set<string>();
-  return surveyRings(plan)
+  const sides = surveyRings(plan)
     .flatMap((r) => r.sides)
-    .filter((s) => s.side.kind === 'fence' && !seen.has(s.side.id) && seen.add(s.side.id));
+    .filter((s) => !seen.has(s.side.id) && seen.add(s.side.id));
+  return [...sides.filter((s) => s.side.kind === 'fence'), ...endsOf(sides)];
 }
+
+/** Ends of arches. */
+const endsOf = (sides: readonly RingSide[]): readonly RingSide[] =>
+  sides.filter((s) => s.side.kind === 'arch-end');
+
+/** Whether a plan has a place for one: some are made for the end of an arch alone. */
+export const hasPlaceFor = (plan: Plan, { where }: Pick<NewOpening, 'where'>): boolean =>
+  where === 'anywhere' || plan.sides.some((s) => s.kind === 'arch-end');
 
 /** The middle of a side. */
 export function middleOf(sides: readonly RingSide[], id: string, width: number) {
@@ -61,6 +70,8 @@ export interface NewOpening {
   /** Its kit; null where none is sold. */
   readonly product: string | null;
   readonly clear: number;
+  /** In any side, or in the end of an arch alone. */
+  readonly where: 'anywhere' | 'arch';
   readonly make: (plan: Plan, width: number) => Opening | undefined;
 }
 
@@ -75,8 +86,10 @@ export const NEW_OPENINGS: readonly NewOpening[] = OPENING_KIND_IDS.flatMap((kin
       words,
       clear,
       product: kitOf(plain),
+      where: row.between === 'arch' ? 'arch' : 'anywhere',
       make: (plan, width) => {
-        const sides = fencedSides(plan);
+        const all = fencedSides(plan);
+        const sides = row.between === 'arch' ? endsOf(all) : all;
         const where =
           row.between === 'runs' ? placeBetween(plan, sides, width) : placeFor(plan, sides, width);
         const place = partsFence(plain) ? where : betweenPosts(plan, sides, where, width);

@@ -29,8 +29,8 @@ const GAUSS = [
   [0.7966664774136267, 0.2223810344533745],
   [0.9602898564975363, 0.1012285362903763],
 ] as const;
-/** Parts of a quarter turn over which it is summed. */
-const PARTS = 4;
+/** It is summed over parts of at most so much, radians: to the last digits for moduli that bend an arch. */
+const PART = Math.PI / 8;
 
 /**
  * Incomplete elliptic integrals of the first and second kind, by Gauss and Legendre's quadrature.
@@ -45,8 +45,9 @@ export function ellipticBetween(
   k: number,
 ): { readonly F: number; readonly E: number } {
   let [F, E] = [0, 0];
-  const step = (to - from) / PARTS;
-  for (let part = 0; part < PARTS; part++) {
+  const parts = Math.max(1, Math.ceil(Math.abs(to - from) / PART - 1e-9));
+  const step = (to - from) / parts;
+  for (let part = 0; part < parts; part++) {
     const middle = from + step * (part + 0.5);
     for (const [node, weight] of GAUSS)
       for (const at of [middle - (node * step) / 2, middle + (node * step) / 2]) {

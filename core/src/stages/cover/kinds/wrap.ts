@@ -1,11 +1,6 @@
 import * as z from 'zod/mini';
-import { id, length, meaning, name } from '../../../schema/common';
+import { dayOfYear, id, length, meaning, name } from '../../../schema/common';
 import { kind } from './kind';
-
-/** A day of any year, month and day. */
-const dayOfYear = z
-  .string()
-  .check(z.regex(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'must be a month and a day such as 10-15'));
 
 /** Clear film on the walls in winter. */
 export const wrap = kind(

@@ -85,6 +85,7 @@ export const gate = kind(schema, {
     added('Add a narrow gate', 0.8),
     added('Add a gate for a mower', 1.3),
   ],
+  leaf: 'mesh',
   between: 'anywhere',
   school: null,
   ink: {

@@ -51,6 +51,7 @@ export const hatch = kind(schema, {
     added('Add an egg hatch', 0.4, { use: 'eggs', height: 0.3, bottom: 0.5 }),
     added('Add a cleaning door', 0.6, { use: 'cleaning', height: 0.6, bottom: 0.3 }),
   ],
+  leaf: 'boards',
   between: 'anywhere',
   school: null,
   ink: bar('bark'),

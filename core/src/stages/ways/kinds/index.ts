@@ -3,10 +3,17 @@ import type { Hanging, Make, OpeningKind } from './kind';
 import { gate } from './gate';
 import { hatch } from './hatch';
 import { liftOff } from './liftOff';
+import { panelDoor } from './panelDoor';
 import { popDoor } from './popDoor';
 
 /** Every kind of gate and door, in the order in which the keeper is offered them. */
-export const KINDS = { gate, 'lift-off': liftOff, 'pop-door': popDoor, hatch } as const;
+export const KINDS = {
+  gate,
+  'lift-off': liftOff,
+  'panel-door': panelDoor,
+  'pop-door': popDoor,
+  hatch,
+} as const;
 export type KindId = keyof typeof KINDS;
 export const KIND_IDS = Object.keys(KINDS) as readonly KindId[];
 

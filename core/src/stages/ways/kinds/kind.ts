@@ -94,8 +94,10 @@ export interface OpeningKind<C> {
   readonly tightest: number | null;
   readonly measures: readonly OpeningMeasure[];
   readonly added: readonly Added<C>[];
-  /** Added where two runs meet before anywhere else. */
-  readonly between: 'runs' | 'anywhere';
+  /** What its leaf is closed by: mesh from the wall's rolls, boards, or an off-cut of a rigid panel. */
+  readonly leaf: 'mesh' | 'boards' | 'panel';
+  /** Added where two runs meet before anywhere else; or in an end of an arch alone. */
+  readonly between: 'runs' | 'anywhere' | 'arch';
   /** Where keepers disagree about having one. */
   readonly school: 'door' | null;
   /** How it lies on the sheet and in files. */

@@ -54,6 +54,7 @@ export const liftOff = kind(
         }),
       },
     ],
+    leaf: 'mesh',
     between: 'anywhere',
     school: null,
     ink: bar('ink'),

@@ -43,6 +43,7 @@ export const popDoor = kind(
         make: (where) => ({ kind: 'pop-door' as const, height: 0.35, make: 'kit' as const, ...where }),
       },
     ],
+    leaf: 'boards',
     between: 'runs',
     school: 'door',
     ink: bar('yolk'),

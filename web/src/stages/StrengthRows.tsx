@@ -11,9 +11,9 @@ import {
   worse,
 } from '@aviarum/core';
 import { useState } from 'react';
-import { WorkingTable } from '../../docket/WorkingTable';
-import { useReader } from '../../state/reckoningStore';
-import { hoverPart } from '../../state/selection';
+import { WorkingTable } from '../docket/WorkingTable';
+import { useReader } from '../state/reckoningStore';
+import { hoverPart } from '../state/selection';
 
 /** Members of one kind, by the one that is used most. */
 interface Alike {

@@ -1,0 +1,43 @@
+import { type PlanReferences, unique } from '../../plan/known';
+import type { Arch } from './kinds';
+
+/** Timbers and pipes that an arch names, by field. */
+const timbersOf = (arch: Arch): readonly (readonly [field: string, id: string | null])[] => [
+  ['boards', arch.boards],
+  ['ridge', arch.ridge],
+  ['prop', arch.prop],
+  ...('pipe' in arch ? [['pipe', arch.pipe] as const] : []),
+];
+const meshesOf = (arch: Arch): readonly (readonly [field: string, id: string | null])[] => [
+  ['skin', arch.skin],
+  ['low', arch.low],
+  ['film', arch.film],
+  ...('panel' in arch ? [['panel', arch.panel] as const] : []),
+];
+
+/** Arches stand over runs that there are, one each, and are made of what is sold. */
+export const references: PlanReferences<{ readonly arches: readonly Arch[] }> = (
+  { arches },
+  known,
+  issue,
+) => {
+  unique(arches, ['arches'], issue);
+  const over = new Set<string>();
+  arches.forEach((arch, i) => {
+    const at = ['arches', i] as const;
+    if (!known.enclosures.has(arch.enclosure))
+      issue([...at, 'enclosure'], `no enclosure “${arch.enclosure}” in this plan`);
+    if (over.has(arch.enclosure))
+      issue(
+        [...at, 'enclosure'],
+        `an arch stands over “${arch.enclosure}” already; give this one a run of its own`,
+      );
+    over.add(arch.enclosure);
+    for (const [field, id] of meshesOf(arch))
+      if (id !== null && !known.meshes.has(id))
+        issue([...at, field], `no mesh “${id}” in this edition or among own products`);
+    for (const [field, id] of timbersOf(arch))
+      if (id !== null && !known.timbers.has(id))
+        issue([...at, field], `no timber or pipe “${id}” in this edition`);
+  });
+};
