@@ -25,7 +25,7 @@ if (!response.ok) throw new Error(`the plan was not taken: ${response.status}`);
 const browser = await chromium.launch(CHROMIUM);
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await page.goto(`${base}/h/home/p/${plan.id}/outline`);
-await page.getByRole('region', { name: 'Docket in short' }).getByText('Fence').waitFor();
+await page.getByRole('region', { name: 'Docket summary' }).getByText('Fence').waitFor();
 const handle = page.locator('[data-stop="corner:p0"]');
 const box = await handle.boundingBox();
 if (!box) throw new Error('no handle to drag');

@@ -146,14 +146,14 @@ test.describe('keys', () => {
   test('arrows on the line walk the stages; ? lists the keys; single keys leave fields alone and can be switched off', async ({
     page,
   }) => {
-    await shown(page, 'walls');
+    await shown(page, 'arch');
     await expect(page.getByRole('button', { name: 'Keys' })).toBeVisible();
-    await page.getByRole('link', { name: /^Walls/ }).focus();
+    await page.getByRole('link', { name: /^Arch/ }).focus();
     await page.keyboard.press('ArrowRight');
     await expect(page.getByRole('heading', { name: 'Skirt', level: 1 })).toBeVisible();
     await expect(page.getByRole('link', { name: /^Skirt/ })).toBeFocused();
     await page.keyboard.press('ArrowLeft');
-    await expect(page.getByRole('heading', { name: 'Walls', level: 1 })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Arch', level: 1 })).toBeVisible();
     await page.keyboard.press('n');
     await expect(page.getByRole('heading', { name: 'Skirt', level: 1 })).toBeVisible();
     const field = page.getByRole('textbox').first();

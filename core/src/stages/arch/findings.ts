@@ -13,6 +13,7 @@ import type { Unshaped } from './arched';
 import { DRAGS_AT_MOST, type Moved } from './frame/moved';
 import { rowOf } from './kinds';
 import { LIMITS } from './limits';
+import { meet, shrunk } from './overlap';
 import { type ArchShape, headroomOver, hungEnds, isUnder, outlineOf } from './shape';
 import { filmOf } from './skin/film';
 
@@ -49,7 +50,7 @@ function stands(shape: ArchShape): Finding[] {
     const params = { name, kind, bent, base };
     return [
       finding('arch.too-short', 'mend', 'arch', part, params, [
-        lay(arch.id, { base: tidy(bent * LIMITS.upright) }),
+        lay(arch.id, { base: Math.ceil(bent * LIMITS.upright * 100) / 100 }),
       ]),
     ];
   }
@@ -93,22 +94,11 @@ function longer({ arch, name, ribs, wanted }: ArchShape): Finding[] {
 function ground(shape: ArchShape, trees: readonly Tree[], buildings: readonly Building[]): Finding[] {
   const { name } = shape;
   const part = partOf(shape);
-  const outline = outlineOf(shape);
-  const inside = (b: Building): boolean =>
-    b.outline.some((p) => isUnder(shape, p, -0.05)) ||
-    outline.some((p) => {
-      const [x, y] = [p.x, p.y];
-      const at = { x: x + (middle.x - x) * 0.05, y: y + (middle.y - y) * 0.05 };
-      return within(at, b.outline);
-    });
-  const middle = {
-    x: outline.reduce((t, p) => t + p.x, 0) / outline.length,
-    y: outline.reduce((t, p) => t + p.y, 0) / outline.length,
-  };
+  const own = shrunk(outlineOf(shape));
   const reach = (t: Tree): boolean => isUnder(shape, t.at, t.crown);
   return [
     ...buildings
-      .filter((b) => b.stands === 'walls' && inside(b))
+      .filter((b) => b.stands === 'walls' && meet(own, b.outline, 0))
       .map((b) => finding('arch.through-house', 'mend', 'arch', part, { name, building: b.name })),
     ...trees.flatMap((t): Finding[] => {
       if (isUnder(shape, t.at, t.trunk / 2))
@@ -117,15 +107,6 @@ function ground(shape: ArchShape, trees: readonly Tree[], buildings: readonly Bu
     }),
   ];
 }
-
-const within = (p: { readonly x: number; readonly y: number }, outline: Building['outline']): boolean => {
-  let inside = false;
-  outline.forEach((a, i) => {
-    const b = outline[(i + 1) % outline.length] ?? a;
-    if (a.y > p.y !== b.y > p.y && p.x < a.x + ((b.x - a.x) * (p.y - a.y)) / (b.y - a.y)) inside = !inside;
-  });
-  return inside;
-};
 
 /** How near to the middle an opening so wide and high must begin, from its side's beginning, m; null where it fits nowhere. */
 function placeFor(shape: ArchShape, opening: Opening, high: number): number | null {

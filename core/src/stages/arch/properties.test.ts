@@ -130,7 +130,7 @@ describe('an arch is added', () => {
   const beside = aRun({ width: 3, depth: 4 });
   test('on a gable, beside a house and alone, clear of what is there, with nothing that blocks', () => {
     const offers = newArches(beside);
-    expect(new Set(offers.map((o) => o.where))).toEqual(new Set(['gable', 'beside', 'alone']));
+    expect(new Set(offers.map((o) => o.where))).toEqual(new Set(['gable', 'beside', 'alone', 'over']));
     expect(new Set(offers.map((o) => o.kind))).toEqual(new Set(KIND_IDS));
     for (const { change } of offers) {
       const next = apply(beside, change);

@@ -5,30 +5,24 @@ import type { Change } from '../../plan/changes/types';
 import { assumptionsOf } from '../../plan/effective';
 import type { Building, Plan } from '../../plan/schema';
 import { surveyRings } from '../../ground/survey';
-import {
-  type Vector,
-  betweenSegments,
-  doubleArea,
-  insideOrOn,
-  lerp,
-  minus,
-  plus,
-  segmentsCross,
-  times,
-} from '../../ground/vector';
+import { type Vector, doubleArea, insideOrOn, lerp, minus, plus, times } from '../../ground/vector';
 import { tidy } from '../../units/round';
-import { type Arch, KINDS, KIND_IDS, type KindId } from './kinds';
-import type { AddArch, ArchPlace } from './verbs';
+import { type Arch, KINDS, KIND_IDS, type KindId, rowOf } from './kinds';
+import { LIMITS } from './limits';
+import { meet, shrunk } from './overlap';
+import { type AddArch, type ArchPlace, archOver, archPlace } from './verbs';
 
-/** Where a new arch is put: an end on a house, beside one with a lane between, or by itself. */
-export type Where = 'gable' | 'beside' | 'alone';
+/** Where a new arch is put: an end on a house, beside one with a lane between, by itself, or over a run that is there. */
+export type Where = 'gable' | 'beside' | 'alone' | 'over';
 
 export interface NewArch {
   readonly where: Where;
   readonly kind: KindId;
   /** The house that it is put by; null for one alone. */
   readonly building: string | null;
-  readonly change: Extract<Change, { readonly verb: 'add-arch' }>;
+  /** The run that it goes over; null for one with a run of its own. */
+  readonly run: string | null;
+  readonly change: Extract<Change, { readonly verb: 'add-arch' | 'arch-over' }>;
 }
 
 /** Clear of what stands already, m. */
@@ -64,22 +58,6 @@ const cornersOf = ({ at, direction, base, length }: ArchPlace): readonly Vector[
     plus(at, times(over, base / 2)),
   ];
 };
-
-/** A little smaller, so that what only touches is clear. */
-function shrunk(points: readonly Vector[]): readonly Vector[] {
-  const middle = times(points.reduce(plus, { x: 0, y: 0 }), 1 / points.length);
-  return points.map((p) => lerp(p, middle, 0.03));
-}
-
-/** Whether two outlines lie over each other, or come nearer than so much, m. */
-function meet(a: readonly Vector[], b: readonly Vector[], near: number): boolean {
-  const edges = (ring: readonly Vector[]) =>
-    ring.map((p, i) => [p, ring[(i + 1) % ring.length] ?? p] as const);
-  const close = edges(a).some(([p, q]) =>
-    edges(b).some(([r, s]) => segmentsCross(p, q, r, s) || betweenSegments(p, q, r, s) < near),
-  );
-  return close || a.some((p) => insideOrOn(p, b, 0)) || b.some((p) => insideOrOn(p, a, 0));
-}
 
 /** Whether it stands clear of every run, house and trunk. */
 function isClear(plan: Plan, place: ArchPlace): boolean {
@@ -176,7 +154,21 @@ export function offered(plan: Plan, kind: KindId): boolean {
   );
 }
 
-/** Arches that can be added: on each house with a free gable, beside it, and alone. */
+/** Runs on posts that an arch of a kind can go over: rectangles as wide as it can stand. */
+function overRuns(plan: Plan, kind: KindId): readonly NewArch[] {
+  const products = productsOf(editionOf(plan), plan.buying.ownProducts);
+  const free = plan.enclosures.filter((e) => !plan.arches.some((a) => a.enclosure === e.id));
+  return free.flatMap(({ id: enclosure, name }): NewArch[] => {
+    const arch: Arch = KINDS[kind].usual({ id: nextId('a', plan.arches), enclosure });
+    const base = archPlace(archOver(plan, { arch }), arch.id)?.base ?? 0;
+    const bent = rowOf(arch).bent(arch, products);
+    return base >= bent * LIMITS.least && base <= bent * LIMITS.most
+      ? [{ where: 'over', kind, building: null, run: name, change: { verb: 'arch-over', arch } }]
+      : [];
+  });
+}
+
+/** Arches that can be added: on each house with a free gable, beside it, alone, and over a run that is there. */
 export function newArches(plan: Plan): readonly NewArch[] {
   return KIND_IDS.filter((kind) => offered(plan, kind)).flatMap((kind): NewArch[] => {
     const { usualBase: base, usualLength: length } = KINDS[kind];
@@ -187,16 +179,17 @@ export function newArches(plan: Plan): readonly NewArch[] {
         const place = placesBy(plan, house, where, size).find((p) => isClear(plan, p));
         if (!place) return [];
         const building = where === 'gable' ? house.id : null;
-        return [{ where, kind, building: house.id, change: newArch(plan, kind, place, building) }];
+        return [{ where, kind, building: house.id, run: null, change: newArch(plan, kind, place, building) }];
       }),
     );
     const alone = {
       where: 'alone' as const,
       kind,
       building: null,
+      run: null,
       change: newArch(plan, kind, placeAlone(plan, size), null),
     };
-    return [...by, alone];
+    return [...by, alone, ...overRuns(plan, kind)];
   });
 }
 

@@ -1,3 +1,4 @@
+import type { Cover } from '../cover/kinds';
 import { type PlanReferences, unique } from '../../plan/known';
 import type { Arch } from './kinds';
 
@@ -16,11 +17,10 @@ const meshesOf = (arch: Arch): readonly (readonly [field: string, id: string | n
 ];
 
 /** Arches stand over runs that there are, one each, and are made of what is sold. */
-export const references: PlanReferences<{ readonly arches: readonly Arch[] }> = (
-  { arches },
-  known,
-  issue,
-) => {
+export const references: PlanReferences<{
+  readonly arches: readonly Arch[];
+  readonly covers: readonly Cover[];
+}> = ({ arches, covers }, known, issue) => {
   unique(arches, ['arches'], issue);
   const over = new Set<string>();
   arches.forEach((arch, i) => {
@@ -33,6 +33,9 @@ export const references: PlanReferences<{ readonly arches: readonly Arch[] }> = 
         `an arch stands over “${arch.enclosure}” already; give this one a run of its own`,
       );
     over.add(arch.enclosure);
+    // How both bear snow and wind is told by their ids.
+    if (covers.some((c) => c.id === arch.id))
+      issue([...at, 'id'], `the id “${arch.id}” is a cover’s; give the arch another`);
     for (const [field, id] of meshesOf(arch))
       if (id !== null && !known.meshes.has(id))
         issue([...at, field], `no mesh “${id}” in this edition or among own products`);

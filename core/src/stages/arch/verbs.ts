@@ -185,7 +185,10 @@ function squared(plan: Plan, ring: Ring): Plan {
 export function squareArch(plan: Plan, { id }: { readonly id: string }): Plan {
   const ring = ringOf(plan, id);
   if (ring?.sides.length !== 4) return plan;
-  const fed = { ...plan, sides: footed(plan, ring) };
+  const sides = footed(plan, ring);
+  const feet = new Set(sides.flatMap((s) => (s.kind === 'arch-foot' ? [s.id] : [])));
+  // Nobody walks in through a foot.
+  const fed = { ...plan, sides, openings: plan.openings.filter((o) => !feet.has(o.side)) };
   const again = ringOf(fed, id);
   return again ? squared(fed, again) : fed;
 }

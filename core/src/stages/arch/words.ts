@@ -44,9 +44,9 @@ export const FINDINGS = {
   ) =>
     `A ${one(kind)} of ${r.length(bent)} does not reach over the base of ${name}, ${r.length(base)}: it cannot be bent into an arch.`,
   'arch.flat': ({ name, ratio, base }: ArchStanding & { readonly base: number }, r: Reader) =>
-    `${name} is flat: its base is ${share(ratio)} of what is bent. Over ${share(LIMITS.most)} it is weak under snow; ${r.length(base)} is the widest.`,
+    `${name} is flat: its base is ${share(ratio)} of what is bent. Over ${share(LIMITS.most)} it is weak under snow; ${r.about(base)} is the widest.`,
   'arch.steep': ({ name, ratio, base }: ArchStanding & { readonly base: number }, r: Reader) =>
-    `${name} is too narrow to stand: its base is ${share(ratio)} of what is bent. Under ${share(LIMITS.least)} it bulges and folds; ${r.length(base)} is the narrowest.`,
+    `${name} is too narrow to stand: its base is ${share(ratio)} of what is bent. Under ${share(LIMITS.least)} it bulges and folds; ${r.about(base)} is the narrowest.`,
   'arch.leans': ({ name, angle }: ArchStanding & { readonly angle: number }) =>
     `The feet of ${name} lean out by ${degrees(angle)}: hold each foot against its board on both sides, or widen the base.`,
   'arch.tilted': (

@@ -7,9 +7,10 @@ import { useEffects, useReader } from '../../state/reckoningStore';
 const small = (title: string) => title.charAt(0).toLowerCase() + title.slice(1);
 
 /** What a press puts where. */
-function words(plan: Plan, { where, kind, building }: NewArch): string {
+function words(plan: Plan, { where, kind, building, run }: NewArch): string {
   const house = plan.ground.buildings.find((b) => b.id === building)?.name ?? '';
   const of = small(ARCH_KINDS[kind].title);
+  if (where === 'over') return `Put an arch of ${of} over ${run ?? ''}`;
   if (where === 'gable') return `Add an arch of ${of} on ${house}`;
   return where === 'beside' ? `Add one of ${of} beside ${house}, a lane away` : `Add one of ${of} by itself`;
 }
