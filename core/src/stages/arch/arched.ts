@@ -8,6 +8,8 @@ export interface Unshaped {
   readonly arch: Arch;
   readonly name: string;
   readonly why: NoArch;
+  /** Of its run. */
+  readonly sides: number;
 }
 
 export interface Arched {
@@ -24,8 +26,8 @@ export function archedBy(arches: readonly Arch[], by: ShapedBy): Arched {
     if (shape === null) return;
     if (typeof shape !== 'string') shapes.push(shape);
     else {
-      const name = by.rings.find((r) => r.enclosure === arch.enclosure)?.name ?? '';
-      unshaped.push({ arch, name, why: shape });
+      const ring = by.rings.find((r) => r.enclosure === arch.enclosure);
+      unshaped.push({ arch, name: ring?.name ?? '', why: shape, sides: ring?.sides.length ?? 0 });
     }
   });
   return { shapes, unshaped };

@@ -14,6 +14,7 @@ import { DRAGS_AT_MOST, type Moved } from './frame/moved';
 import { rowOf } from './kinds';
 import { LIMITS } from './limits';
 import { meet, shrunk } from './overlap';
+import { movedClear } from './proposed';
 import { type ArchShape, headroomOver, hungEnds, isUnder, outlineOf } from './shape';
 import { filmOf } from './skin/film';
 
@@ -35,9 +36,10 @@ const lay = (id: string, to: { readonly base?: number; readonly length?: number 
 
 /** A run that is no rectangle between two feet. */
 export const unshapedFindings = (unshaped: readonly Unshaped[]): readonly Finding[] =>
-  unshaped.map(({ arch, name, why }) =>
+  unshaped.map(({ arch, name, why, sides }) =>
     finding('arch.not-square', 'mend', 'arch', { on: 'arch', arch: arch.id }, { name, why }, [
-      { verb: 'square-arch', id: arch.id },
+      // Of four sides a rectangle is made; over others no arch stands.
+      { verb: sides === 4 ? 'square-arch' : 'remove-arch', id: arch.id },
     ]),
   );
 
@@ -96,13 +98,14 @@ function ground(shape: ArchShape, trees: readonly Tree[], buildings: readonly Bu
   const part = partOf(shape);
   const own = shrunk(outlineOf(shape));
   const reach = (t: Tree): boolean => isUnder(shape, t.at, t.crown);
+  const clear = (plan: Plan) => movedClear(plan, shape.arch.id);
   return [
     ...buildings
       .filter((b) => b.stands === 'walls' && meet(own, b.outline, 0))
-      .map((b) => finding('arch.through-house', 'mend', 'arch', part, { name, building: b.name })),
+      .map((b) => finding('arch.through-house', 'mend', 'arch', part, { name, building: b.name }, clear)),
     ...trees.flatMap((t): Finding[] => {
       if (isUnder(shape, t.at, t.trunk / 2))
-        return [finding('arch.through-tree', 'mend', 'arch', part, { name, tree: t.name })];
+        return [finding('arch.through-tree', 'mend', 'arch', part, { name, tree: t.name }, clear)];
       return reach(t) ? [finding('arch.limbs', 'know', 'arch', part, { name, tree: t.name })] : [];
     }),
   ];

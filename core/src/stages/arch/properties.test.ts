@@ -100,8 +100,20 @@ describe('what is wrong is told with its mend', () => {
       along: expect.closeTo(0.5 + (finding?.params as { by: number }).by, 9),
     });
   });
+  test('over a run of five sides no arch stands: it is taken away', () => {
+    const five = apply(panels(size), {
+      verb: 'split-side',
+      side: 's1',
+      along: 1,
+      corner: 'm',
+      second: 's1b',
+    });
+    expect(codes(five)).toContain('arch.not-square');
+    expect(left(five, 'arch.not-square')).not.toContain('arch.not-square');
+  });
   test('a trunk under it and limbs over it', () => {
     expect(codes(withTree(tree(2, 1.2, 1)))).toContain('arch.through-tree');
+    expect(left(withTree(tree(2, 1.2, 1)), 'arch.through-tree')).not.toContain('arch.through-tree');
     expect(codes(withTree(tree(2, 4, 2)))).toContain('arch.limbs');
     expect(codes(withTree(tree(2, 6, 2)))).not.toContain('arch.limbs');
   });
@@ -120,9 +132,9 @@ describe('what is wrong is told with its mend', () => {
       { x: 1, y: 5 },
     ];
     const house = { id: 'h', name: 'shed', outline, eaves: 2, height: 3, stands: 'walls' as const };
-    expect(codes(apply(panels(size), { verb: 'add-to-ground', list: 'buildings', thing: house }))).toContain(
-      'arch.through-house',
-    );
+    const plan = apply(panels(size), { verb: 'add-to-ground', list: 'buildings', thing: house });
+    expect(codes(plan)).toContain('arch.through-house');
+    expect(left(plan, 'arch.through-house')).not.toContain('arch.through-house');
   });
 });
 

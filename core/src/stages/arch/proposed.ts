@@ -108,6 +108,14 @@ function placeAlone(plan: Plan, size: Pick<ArchPlace, 'base' | 'length'>): ArchP
   return { ...size, at: { x: tidy(right + free + size.base / 2), y: tidy(low) }, direction: Math.PI / 2 };
 }
 
+/** An arch moved to the right of all there is, where it stands clear. */
+export function movedClear(plan: Plan, id: string): readonly Change[] {
+  const now = archPlace(plan, id);
+  if (!now) return [];
+  const { at, direction } = placeAlone(plan, { base: now.base, length: now.length });
+  return [{ verb: 'place-arch', id, to: { at, direction } }];
+}
+
 /** A name that no other run of the plan bears. */
 function freeName({ enclosures }: Plan): string {
   const taken = new Set(enclosures.map((e) => e.name));

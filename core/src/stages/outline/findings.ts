@@ -67,7 +67,8 @@ function buildingFindings({ buildings }: StandingRound, ring: Ring): Finding[] {
         }
         continue;
       }
-      if (standsOf(side.side) === null) continue;
+      // An arch says by itself what it stands in.
+      if (side.side.kind !== 'fence') continue;
       if (apart(side, building.outline) > 0) continue;
       const walls = [...building.outline, ...building.outline.slice(0, 1)];
       const inside = [0.02, 0.25, 0.5, 0.75, 0.98].some((t) => {
