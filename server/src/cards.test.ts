@@ -79,7 +79,8 @@ withDatabase('a card', () => {
     const answer = await (await api.request(`/holdings/${at}/plans`)).text();
     expect(JSON.parse(answer)).toHaveLength(200);
     expect(Buffer.byteLength(answer)).toBeLessThanOrEqual(60_000);
-  });
+    // Two hundred plans are checked and kept one after the other.
+  }, 30_000);
 });
 
 withDatabase('a holding', () => {
