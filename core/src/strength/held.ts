@@ -1,3 +1,5 @@
+import type { Section } from '../catalogue/sections';
+import { bent, spanThatFits } from './beams';
 import { type Strength, verdictOf } from './row';
 
 /** What tells a row from others: whose it is, what dry snow leaves on it, and its own weight, kPa. */
@@ -37,5 +39,44 @@ export function heldRow(
     own: loads.own,
     modulus,
     fits,
+  };
+}
+
+const KN = 1000;
+const MPA = 1e6;
+
+/** What bends over a span under snow and its own weight, on two supports. Lengths m. */
+export function bentRow(
+  loads: Bearing,
+  of: Pick<Strength, 'member' | 'part' | 'product' | 'span' | 'carries' | 'snow' | 'slides'> & {
+    readonly section: Section;
+  },
+): Strength {
+  const { section, ...told } = of;
+  const per = (share: number) => (of.snow * share + loads.own) * of.carries * KN;
+  const [dry, wet] = [bent(section, of.span, per(loads.share)), bent(section, of.span, per(1))];
+  const loaded = ({ load, stress, deflection }: typeof dry) => ({
+    load: load / KN,
+    stress: stress / MPA,
+    deflection,
+  });
+  const row = {
+    ...loaded(dry),
+    allowed: dry.allowed / MPA,
+    allowedDeflection: dry.allowedDeflection,
+    bridged: loaded(wet),
+    slides: of.slides,
+  };
+  return {
+    ...told,
+    ...row,
+    of: loads.of,
+    unit: 'kN/m',
+    measure: 'MPa',
+    verdict: verdictOf(row),
+    share: loads.share,
+    own: loads.own,
+    modulus: section.modulus,
+    fits: spanThatFits(section, wet.load),
   };
 }

@@ -11,6 +11,7 @@ import { longer, stands, stoodIn } from './found/stands';
 import { DRAGS_AT_MOST, type Moved } from './frame/moved';
 import { type ArchShape, hungEnds } from './shape';
 import { filmOf } from './skin/film';
+import { widthsFor } from './skin/skin';
 
 /** What nothing sold is long or large enough for. */
 function sold(shape: ArchShape, goods: Goods): Finding[] {
@@ -34,6 +35,10 @@ function sold(shape: ArchShape, goods: Goods): Finding[] {
         ]),
       );
   }
+  if (arch.skin !== null && widthsFor(shape, goods.widths(arch.skin)).length === 0)
+    found.push(
+      finding('arch.no-width', 'mend', 'arch', part, { name, lap: arch.lap }, [set(arch.id, { lap: 0.05 })]),
+    );
   const film = filmOf(shape);
   if (film && arch.film !== null) {
     const of = arch.film;

@@ -68,6 +68,7 @@ describe('what is wrong is told with its mend', () => {
     ['arch.bare', hoops({ base: 1.5, length: 2.44 }, { skin: null })],
     ['arch.long-hoop', hoops({ base: 3, length: 2.44 }, { bent: 7 })],
     ['arch.long-panel', panels(size, { bent: 6 })],
+    ['arch.no-width', panels(size, { skin: 'sheet', lap: 1 })],
     ['arch.no-roof', panels(size)],
     ['arch.weak', panels(size, { ridge: 'joist-75x47', props: 0 })],
     ['arch.heavy', panels({ base: 2.4, length: 1.27 }, { moved: 'skids' })],

@@ -91,6 +91,8 @@ export const FINDINGS = {
     r: Reader,
   ) => `${name} is ${r.length(top)} high at its crown: nobody of ${r.length(stature)} stands in it.`,
   'arch.bare': ({ name }: ArchNamed) => `${name} has hoops and nothing over them.`,
+  'arch.no-width': ({ name, lap }: ArchNamed & { readonly lap: number }, r: Reader) =>
+    `No roll is wider than the lap of ${r.length(lap)}: nothing covers ${name}.`,
   'arch.long-hoop': (
     { bent, longest }: ArchNamed & { readonly bent: number; readonly longest: number },
     r: Reader,

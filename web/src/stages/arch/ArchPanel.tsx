@@ -1,10 +1,10 @@
 import { useState } from 'react';
-import { PlanLength } from '../../fields/PlanLength';
 import { usePlan } from '../../state/planStore';
-import { useReader, useReckoning } from '../../state/reckoningStore';
+import { useReckoning } from '../../state/reckoningStore';
 import { Decision } from '../Decision';
 import { Panel } from '../Panel';
 import { SchoolNote } from '../SchoolNote';
+import { Stature } from '../Stature';
 import { AddArch } from './AddArch';
 import { useArchInHand } from './inHand';
 import { OneArch } from './OneArch';
@@ -12,8 +12,6 @@ import { OneArch } from './OneArch';
 /** Runs under an arch: each as a decision, with its curve, its frame and skin, and whether it is to be trusted. */
 export function ArchPanel({ base }: { base: string }) {
   const plan = usePlan((s) => s.plan);
-  const take = usePlan((s) => s.take);
-  const reader = useReader();
   const strength = useReckoning((s) => s.reckoning?.strength);
   const [made, setMade] = useState<string | null>(null);
   const inHand = useArchInHand(plan);
@@ -43,14 +41,7 @@ export function ArchPanel({ base }: { base: string }) {
         <SchoolNote id="arch" />
         <AddArch plan={plan} onMade={setMade} />
       </Decision>
-      <Decision name="How tall you are" answer={`${reader.length(plan.stature)}, boots on`}>
-        <PlanLength
-          of="stature"
-          name="Boots on"
-          value={plan.stature}
-          onCommit={(stature) => take({ verb: 'set-stature', stature })}
-        />
-      </Decision>
+      <Stature stature={plan.stature} />
     </Panel>
   );
 }

@@ -12,13 +12,13 @@ import {
 } from '@aviarum/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { PlanLength } from '../../fields/PlanLength';
 import { usePlan } from '../../state/planStore';
 import { signed } from '../../fields/effectWords';
 import { useEffects, useMarket, useReader, useReckoning } from '../../state/reckoningStore';
 import { Decision } from '../Decision';
 import { Panel } from '../Panel';
 import { SchoolNote } from '../SchoolNote';
+import { Stature } from '../Stature';
 import { OneCover } from './OneCover';
 import { OpenOnCover } from './OpenOnCover';
 
@@ -78,8 +78,6 @@ function AddCover({ plan, onMade }: { plan: Plan; onMade: (id: string) => void }
 /** What lies over the run: each cover as a decision, what holds it up, and whether it is to be trusted. */
 export function CoverPanel({ base }: { base: string }) {
   const plan = usePlan((s) => s.plan);
-  const take = usePlan((s) => s.take);
-  const reader = useReader();
   const strength = useReckoning((s) => s.reckoning?.strength);
   const [made, setMade] = useState<string | null>(null);
   if (!plan) return null;
@@ -109,14 +107,7 @@ export function CoverPanel({ base }: { base: string }) {
         <SchoolNote id="over" />
         <AddCover plan={plan} onMade={setMade} />
       </Decision>
-      <Decision name="How tall you are" answer={`${reader.length(plan.stature)}, boots on`}>
-        <PlanLength
-          of="stature"
-          name="Boots on"
-          value={plan.stature}
-          onCommit={(stature) => take({ verb: 'set-stature', stature })}
-        />
-      </Decision>
+      <Stature stature={plan.stature} />
     </Panel>
   );
 }

@@ -1,9 +1,9 @@
 import { timberSection } from '../../../catalogue/sections';
 import type { Products } from '../../../catalogue/products';
 import type { Assumptions } from '../../../plan/assumptions';
-import { bent, padBears, spanThatFits } from '../../../strength/beams';
-import { type Bearing, heldRow } from '../../../strength/held';
-import { type Strength, verdictOf } from '../../../strength/row';
+import { padBears } from '../../../strength/beams';
+import { type Bearing, bentRow, heldRow } from '../../../strength/held';
+import type { Strength } from '../../../strength/row';
 import { dryShare } from '../../../strength/snow';
 import { upliftOf, windOn } from '../../../strength/wind';
 import { propsOf, ridgeSpan, stakesOf, strapsOf } from '../frame/frame';
@@ -11,7 +11,6 @@ import { weightOf } from '../frame/moved';
 import type { ArchShape } from '../shape';
 
 const KN = 1000;
-const MPA = 1e6;
 /** Of what presses it down, an arch holds so much against being pushed along (rules: Cover). */
 const FRICTION = 0.4;
 
@@ -32,41 +31,17 @@ function shareOf({ arch }: ArchShape, products: Products): number {
 function ridgeRow(shape: ArchShape, loads: Bearing, { products, assumed }: ArchStrengthBy): Strength[] {
   const { arch, base } = shape;
   if (arch.ridge === null) return [];
-  const section = timberSection(products.timber(arch.ridge));
-  const span = ridgeSpan(shape);
-  const carries = base / 2;
-  const under = (share: number) => bent(section, span, assumed.groundSnow * share * carries * KN);
-  const [dry, wet] = [under(loads.share), under(1)];
-  const told = ({ load, stress, deflection }: typeof dry) => ({
-    load: load / KN,
-    stress: stress / MPA,
-    deflection,
-  });
-  const row = {
-    ...told(dry),
-    allowed: dry.allowed / MPA,
-    allowedDeflection: dry.allowedDeflection,
-    bridged: told(wet),
-    slides: false,
-  };
   return [
-    {
-      ...row,
-      of: arch.id,
-      part: { on: 'arch-piece', arch: arch.id, of: 'ridge', nth: 1 },
+    bentRow(loads, {
       member: 'ridge',
+      part: { on: 'arch-piece', arch: arch.id, of: 'ridge', nth: 1 },
       product: arch.ridge,
-      unit: 'kN/m',
-      measure: 'MPa',
-      verdict: verdictOf(row),
-      span,
-      carries,
+      section: timberSection(products.timber(arch.ridge)),
+      span: ridgeSpan(shape),
+      carries: base / 2,
       snow: assumed.groundSnow,
-      share: loads.share,
-      own: 0,
-      modulus: section.modulus,
-      fits: spanThatFits(section, wet.load),
-    },
+      slides: false,
+    }),
   ];
 }
 

@@ -7,8 +7,8 @@ import type { Vector } from '../../../ground/vector';
 import type { PartRef } from '../../../plan/partRef';
 import { type Bar, spanOf } from '../held/lines';
 import type { OverRun } from '../kinds';
-import { bent, spanThatFits } from '../../../strength/beams';
-import { type MemberKind, type Strength, verdictOf } from '../../../strength/row';
+import { bentRow } from '../../../strength/held';
+import type { MemberKind, Strength } from '../../../strength/row';
 import { dryShare } from '../../../strength/snow';
 import { DRIFTED, type Drift, driftsOn } from './snow';
 
@@ -48,9 +48,6 @@ export function snowAt({ snow, drifts }: Loads, from: Vector, to: Vector) {
 export const sectionOf = (products: Pick<Products, 'timber'>, id: string): Section =>
   timberSection(products.timber(id));
 
-const KN = 1000;
-const MPA = 1e6;
-
 /** A bar as a beam over its longest span. */
 export function barRow(
   loads: Loads,
@@ -62,37 +59,6 @@ export function barRow(
     readonly section: Section;
   },
 ): Strength {
-  const { snow, slides } = snowAt(loads, bar.from, bar.to);
-  const span = spanOf(bar);
-  const per = (share: number) => (snow * share + loads.own) * bar.carries * KN;
-  const [dry, wet] = [bent(of.section, span, per(loads.share)), bent(of.section, span, per(1))];
-  const told = ({ load, stress, deflection }: typeof dry) => ({
-    load: load / KN,
-    stress: stress / MPA,
-    deflection,
-  });
-  const row = {
-    ...told(dry),
-    allowed: dry.allowed / MPA,
-    allowedDeflection: dry.allowedDeflection,
-    bridged: told(wet),
-    slides,
-  };
-  return {
-    ...row,
-    of: loads.of,
-    part: of.part,
-    member: of.member,
-    product: of.product,
-    unit: 'kN/m',
-    measure: 'MPa',
-    verdict: verdictOf(row),
-    span,
-    carries: bar.carries,
-    snow,
-    share: loads.share,
-    own: loads.own,
-    modulus: of.section.modulus,
-    fits: spanThatFits(of.section, per(1)),
-  };
+  const { carries } = bar;
+  return bentRow(loads, { ...of, ...snowAt(loads, bar.from, bar.to), span: spanOf(bar), carries });
 }
