@@ -17,13 +17,16 @@ const LINES: Readonly<Record<string, readonly (readonly [behind: string, line: s
   'core/src/stages/facts.ts': [
     ["import * as docket from './docket/facts';", "\nimport * as flags from './flags/facts';"],
     [
-      'const FACTS = { birds, threats, ground, outline, posts, walls, arch, skirt, ways, cover, docket',
+      'const FACTS = { birds, threats, ground, outline, posts, walls, arch, skirt, ways, cover, live, docket',
       ', flags',
     ],
     ['export const FACETS = { ...posts.FACETS, ...walls.FACETS, ...skirt.FACETS', ', ...flags.FACETS'],
-    ['export const PARTS = { ...arch.PARTS, ...skirt.PARTS, ...cover.PARTS', ', ...flags.PARTS'],
-    ['  ...cover.HOURS_FIGURES,', '\n  ...flags.HOURS_FIGURES,'],
-    ['export const MARK_INKS = {', ' ...flags.MARK_INKS '],
+    [
+      'export const PARTS = { ...arch.PARTS, ...skirt.PARTS, ...cover.PARTS, ...live.PARTS',
+      ', ...flags.PARTS',
+    ],
+    ['  ...live.HOURS_FIGURES,', '\n  ...flags.HOURS_FIGURES,'],
+    ['export const MARK_INKS = { ...live.LIVE_INKS', ', ...flags.MARK_INKS'],
   ],
   'core/src/stages/verbs.ts': [
     [
@@ -45,25 +48,25 @@ const LINES: Readonly<Record<string, readonly (readonly [behind: string, line: s
   ],
   'core/src/stages/told.ts': [
     ["import type * as birds from './birds/told';", "\nimport type * as flags from './flags/told';"],
-    ['  | cover.CoverParts', '\n  | flags.FlagPart'],
+    ['  | live.LiveParts', '\n  | flags.FlagPart'],
     ['  | docket.FigureName', '\n  | flags.FigureName'],
   ],
   'core/src/stages/index.ts': [
     ["import { docket } from './docket';", "\nimport { flags } from './flags';"],
     ['  docket,', '\n  flags,'],
-    ['export const PAINTED: readonly Stage[] = [skirt, walls, ways, posts, arch, cover', ', flags'],
+    ['export const PAINTED: readonly Stage[] = [skirt, walls, ways, posts, arch, cover, live', ', flags'],
   ],
   'core/src/stages/draw.ts': [
     ["import * as posts from './posts/draw';", "\nimport * as flags from './flags/draw';"],
-    ['const MARKS: readonly OnSheet[] = [', 'flags.marks'],
-    ['const STRIPS: readonly OnStrip[] = [skirt.strip, arch.strip, cover.strip', ', flags.strip'],
+    ['const MARKS: readonly OnSheet[] = [live.sheet', ', flags.marks'],
+    ['const STRIPS: readonly OnStrip[] = [skirt.strip, arch.strip, cover.strip, live.strip', ', flags.strip'],
   ],
   'core/src/options/index.ts': [
     [
       "import { skirtOptions } from '../stages/skirt/questions';",
       "\nimport { flagOptions } from '../stages/flags/questions';",
     ],
-    ['export { archOptions, coverOptions, openingOptions', ', flagOptions'],
+    ['export {\n  archOptions,', '\n  flagOptions,'],
     ['  skirt: skirtOptions,', '\n  flags: flagOptions,'],
   ],
   'core/src/testing/everyVerb.ts': [

@@ -48,6 +48,7 @@ export {
   ANSWERS,
   type BinnedPlan,
   type Holding,
+  type MeterAnswer,
   type ListedPlan,
   type YardList,
   type PlanSummary,
@@ -155,6 +156,7 @@ export type {
   Point,
   PostPin,
   PostRole,
+  Obstacle,
   Service,
   Side,
   SpotHeight,
@@ -174,6 +176,33 @@ export {
   planShape,
 } from './plan/schema';
 export { planSchema } from './plan/document';
+export { LINE_KINDS, OBSTACLE_KINDS } from './stages/ground/kinds';
+export type { HotWire, LiveNet, Power } from './stages/live/choice';
+export { LIVE_NETS, LIVE_NET_IDS, type LiveNetId } from './catalogue/liveNets';
+export { BATTERIES, ENERGISERS, SOLAR_PANELS, energiserOf } from './catalogue/electrics';
+export { newHotWire, newLine, newLoop, thingsIn } from './stages/live/proposed';
+export { type Thing } from './stages/live/route/things';
+export { tightestRound } from './stages/live/route/tightest';
+export {
+  FAULTS,
+  FAULT_IDS,
+  type FaultId,
+  type KeptReading,
+  MOST_READINGS,
+  type Reading,
+  type StandIn,
+  readingsSchema,
+  standInSchema,
+} from './stages/live/meter/reading';
+export { FOR_BEAR, GOOD, type Pointed, RED, WORKS, diagnose } from './stages/live/meter/diagnose';
+export { sayPointed } from './stages/live/meter/words';
+export { type Largest, type LargestTask, largestLoop } from './stages/live/largest/largest';
+export { largestTask } from './stages/live/largest/task';
+export { previewNets } from './stages/live/preview';
+export { type Energy, energyIn } from './stages/live/power/energyIn';
+export { dayName, joules, monthName } from './stages/live/words';
+export { WHY_HELD } from './stages/live/entries';
+export type { Entry, Rating } from './findings/entry';
 export { USES, STAGE_IDS, type StageId } from './stages/facts';
 export { POST_ROLES } from './stages/posts/choice';
 export { holeFor } from './stages/posts/footing';

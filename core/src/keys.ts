@@ -23,6 +23,7 @@ import type { CuttingStage } from './cutting/pools';
 import type { Wanted } from './cutting/wanted';
 import type { Docket, DocketLine } from './buying/docket/types';
 import { key, slot } from './engine/step';
+import type { Entry } from './findings/entry';
 import type { Finding } from './findings/types';
 import type { FenceLine, FenceWalk } from './ground/fenceLines';
 import type { OutlineWorkings } from './stages/outline/figures';
@@ -184,6 +185,8 @@ export const STATURE = key<number>('plan.stature');
 export const POST_ASKS = slot<PostAsk>('posts.asks');
 /** Of what lies over the runs, m² in plan. */
 export const OVERHEAD = slot<number>('overhead');
+/** Of what birds roam in beside their runs, m²; Infinity where nobody knows. */
+export const ROAMED = slot<number>('roamed');
 /** How what is held up bears snow and wind. */
 export const STRENGTH = slot<Strength>('strength');
 
@@ -223,6 +226,9 @@ export const FENCE_FIGURES = slot<Figures>('figures.fence');
 export const PLAN_FIGURES = slot<Figures>('figures.plan');
 /** Headline numbers of the stages as workings. */
 export const HEADLINES = slot<Partial<Workings>>('headlines');
+
+/** How what is planned meets each threat: what verdicts are made of. */
+export const ENTRIES = slot<Entry>('entries');
 
 /* What is told. */
 export const FINDINGS = key<readonly Finding[]>('findings');

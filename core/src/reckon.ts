@@ -56,6 +56,7 @@ export function told(read: Read): Reckoning {
     workings: read(K.WORKINGS),
     parts: read(K.PARTS),
     findings: read(K.FINDINGS),
+    entries: read(K.ENTRIES),
     strength: read(K.STRENGTH),
     cutting: read(K.CUTTING).pools,
     docket: read(K.DOCKET),

@@ -5,6 +5,7 @@ import type { PriceProof } from './buying/proof';
 import type { WorkedPool } from './cutting/types';
 import type { Strength } from './strength/row';
 import type { Docket } from './buying/docket/types';
+import type { Entry } from './findings/entry';
 import type { Finding } from './findings/types';
 import type { StageId } from './stages/facts';
 import type { Term } from './working';
@@ -45,6 +46,8 @@ export interface Reckoning {
   readonly workings: Workings;
   readonly parts: readonly Part[];
   readonly findings: readonly Finding[];
+  /** How what is planned meets each threat that is about. */
+  readonly entries: readonly Entry[];
   /** How covers and what they pull at bear snow and wind. */
   readonly strength: readonly Strength[];
   readonly cutting: readonly WorkedPool[];

@@ -30,6 +30,7 @@ export const LAYERS = [
       /^stages\/ground\/things\.ts$/,
       /^stages\/outline\/(sides|corners|enclosures)\.ts$/,
       /^stages\/arch\/square\.ts$/,
+      /^stages\/live\/kept\.ts$/,
       /^stages\/ways\/lobby\.ts$/,
       /^stages\/docket\/yards\.ts$/,
     ],
@@ -72,4 +73,5 @@ export const SHOWN = {
   posts: ['setOut', 'postsOn', 'stage', 'asks'],
   walls: ['runs', 'wallTop', 'boards', 'groups'],
   ways: ['leaf'],
+  live: ['kept'],
 };

@@ -9,6 +9,7 @@ import { binRoutes } from './routes/bin';
 import { atMost } from './routes/body';
 import { HOLDING_FILE_LIMIT, holdingInRoute, holdingOutRoute } from './routes/holdingFile';
 import { holdingRoutes } from './routes/holdings';
+import { meterRoutes } from './routes/meters';
 import { planRoutes, saveRoute } from './routes/plans';
 import { stockRoutes } from './routes/stock';
 import { type Acting, idIn } from './routes/types';
@@ -47,6 +48,7 @@ function holdingScope(db: Database) {
     })
     .route('/:holding/plans', planRoutes(services))
     .route('/:holding/bin', binRoutes(services))
+    .route('/:holding/meters', meterRoutes(services))
     .route('/:holding/file', holdingOutRoute(services))
     .route('/:holding', stockRoutes(services))
     .route('/', holdingRoutes(services));

@@ -11,6 +11,7 @@ export {
 export { type Contour, type FallArrow, type Relief, type SlopeTint, relief, steepness } from './relief';
 export { roomiest } from './roomiest';
 export { type SectionScene, sectionLine, sectionScene } from './section';
+export { netStripScene } from './netStrip';
 export { groundScene, sheetScene } from './sheet';
 export {
   type StripBay,

@@ -136,6 +136,26 @@ const TABLE = {
     paper: { ...HOLLOW, stroke: 'ink', width: 0.4, dash: '3.6 1 0.6 1' },
     file: ['BOUNDARIES', 'MAGENTA', 'DASHED'],
   },
+  'line-path': {
+    screen: { ...HOLLOW, stroke: 'bark', width: 5, opacity: 0.45 },
+    paper: { ...HOLLOW, stroke: 'bark', width: 1, opacity: 0.45 },
+    file: ['PATHS', 'YELLOW', 'CONTINUOUS'],
+  },
+  'line-water': {
+    screen: { ...HOLLOW, stroke: 'live', width: 5, opacity: 0.4 },
+    paper: { ...HOLLOW, stroke: 'live', width: 1, opacity: 0.4 },
+    file: ['WATER', 'BLUE', 'CONTINUOUS'],
+  },
+  'line-live-fence': {
+    screen: { ...HOLLOW, stroke: 'live', width: 1.4, dash: '2 3' },
+    paper: { ...HOLLOW, stroke: 'live', width: 0.3, dash: '0.5 0.8' },
+    file: ['LIVE', 'YELLOW', 'DOTTED'],
+  },
+  obstacle: {
+    screen: { fill: 'bark', stroke: 'ink', width: 1.2 },
+    paper: { fill: 'bark', stroke: 'ink', width: 0.3 },
+    file: ['OBSTACLES', 'WHITE', 'CONTINUOUS'],
+  },
   contour: {
     screen: { ...HOLLOW, stroke: 'moss', width: 1, opacity: 0.7 },
     paper: { ...HOLLOW, stroke: 'contour', width: 0.2 },

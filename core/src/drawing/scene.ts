@@ -65,6 +65,8 @@ export interface Extent {
 export interface GroundScene {
   readonly building: readonly Primitive<InkKind>[];
   readonly tree: readonly Primitive<InkKind>[];
+  /** Poles and stacks. */
+  readonly obstacle: readonly Primitive<InkKind>[];
   readonly service: readonly Primitive<Service['kind']>[];
   readonly boundary: readonly Primitive<InkKind>[];
 }

@@ -1,5 +1,5 @@
 import { footReach } from '../stages/draw';
-import { footShapes, markShapes, overShapes } from '../stages/draw';
+import { footShapes, markShapes, overShapes, spreadOf } from '../stages/draw';
 import type { InkKind } from './inks';
 import type { PostRole } from '../plan/schema';
 import { formatPart } from '../plan/partRef';
@@ -29,7 +29,7 @@ const of = <K extends Part['kind']>(parts: readonly Part[], kind: K) =>
 
 /** Houses, trees, buried services and boundary lines. */
 export function groundScene(ground: Plan['ground']): GroundScene {
-  const { buildings, trees, services, boundaries } = ground;
+  const { buildings, trees, services, boundaries, obstacles } = ground;
   return {
     building: buildings.map((b): Primitive<InkKind> => ({
       shape: 'polygon',
@@ -37,6 +37,14 @@ export function groundScene(ground: Plan['ground']): GroundScene {
       part: formatPart({ on: 'building', building: b.id }),
       points: b.outline,
       label: b.name,
+    })),
+    obstacle: obstacles.map((o): Primitive<InkKind> => ({
+      shape: 'circle',
+      kind: 'obstacle',
+      part: formatPart({ on: 'obstacle', obstacle: o.id }),
+      at: o.at,
+      radius: Math.max(0.08, o.across / 2),
+      label: o.name,
     })),
     tree: trees.flatMap((t): Primitive<InkKind>[] => [
       {
@@ -71,7 +79,7 @@ export function groundScene(ground: Plan['ground']): GroundScene {
     })),
     boundary: boundaries.map((b): Primitive<InkKind> => ({
       shape: 'line',
-      kind: 'boundary',
+      kind: b.kind === 'boundary' ? 'boundary' : `line-${b.kind}`,
       part: formatPart({ on: 'boundary', boundary: b.id }),
       points: b.line,
       label: b.name,
@@ -182,7 +190,8 @@ export function sheetScene(plan: Plan, parts: readonly Part[]): SheetScene {
         ]
       : [];
   });
-  const outline = rings.flatMap((r) => r.sides.map((s) => s.start));
+  const spread = spreadOf(plan);
+  const outline = [...rings.flatMap((r) => r.sides.map((s) => s.start)), ...spread];
   const near = (p: Vector) => outline.some((q) => Math.hypot(p.x - q.x, p.y - q.y) < NEAR);
   // Houses and trees close by belong to the picture; what is further off comes with looking further.
   const around = plan.ground.buildings.filter((b) => outline.length === 0 || b.outline.some(near));
@@ -209,7 +218,12 @@ export function sheetScene(plan: Plan, parts: readonly Part[]): SheetScene {
     },
     sides,
     corners: sheetCorners(rings),
-    extent: extentOf([...reach(plan, rings, frames), ...around.flatMap((b) => b.outline), ...trees]),
+    extent: extentOf([
+      ...reach(plan, rings, frames),
+      ...spread,
+      ...around.flatMap((b) => b.outline),
+      ...trees,
+    ]),
   };
 }
 

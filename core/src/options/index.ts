@@ -10,11 +10,23 @@ import { POST_ROLES } from '../stages/posts/choice';
 import { postOptions } from '../stages/posts/questions';
 import { archOptions } from '../stages/arch/questions';
 import { coverOptions } from '../stages/cover/questions';
+import { liveOffered, liveOptions, netOptions, powerOptions, wireOptions } from '../stages/live/questions';
 import { skirtOptions } from '../stages/skirt/questions';
 import { wallOptions } from '../stages/walls/questions';
 import { openingOptions } from '../stages/ways/questions';
 
-export { archOptions, coverOptions, openingOptions, postOptions, skirtOptions, wallOptions };
+export {
+  archOptions,
+  coverOptions,
+  netOptions,
+  powerOptions,
+  liveOffered,
+  wireOptions,
+  openingOptions,
+  postOptions,
+  skirtOptions,
+  wallOptions,
+};
 export { measuresOf } from '../stages/skirt/measures';
 export { isLaid, shapeOf } from '../stages/skirt/shape';
 export { skirtOfKind, skirtWanted } from '../stages/skirt/wanted';
@@ -44,6 +56,7 @@ export const QUESTIONS: Readonly<Partial<Record<StageId, (asking: Asking) => rea
   arch: (asking) =>
     asking.scope.scope === 'plan' ? asking.plan.arches.flatMap((arch) => archOptions(asking, arch)) : [],
   skirt: skirtOptions,
+  live: liveOptions,
   cover: (asking) =>
     asking.scope.scope === 'plan' ? asking.plan.covers.flatMap((cover) => coverOptions(asking, cover)) : [],
   ways: (asking) =>

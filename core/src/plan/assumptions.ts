@@ -1,5 +1,6 @@
 import { ROUGH as ARCH } from '../stages/arch/assumed';
 import { ROUGH as COVER } from '../stages/cover/assumed';
+import { ROUGH as LIVE } from '../stages/live/assumed';
 
 /**
  * Figures that are rough by nature, shown to the keeper as assumptions and open to change. Lengths m, hours person-hours.
@@ -40,6 +41,7 @@ export const ASSUMPTIONS = {
   hoursPopDoor: 0.7,
   ...ARCH,
   ...COVER,
+  ...LIVE,
   /** Elapsed hours with a second person, of the hours alone. */
   secondPerson: 0.6,
 } as const;

@@ -22,6 +22,8 @@ export interface Known extends Products {
   readonly timbers: ReadonlySet<string>;
   readonly sides: ReadonlySet<string>;
   readonly enclosures: ReadonlySet<string>;
+  /** Buildings, trees, obstacles and runs, as parts are written. */
+  readonly things: ReadonlySet<string>;
 }
 
 /** Looks at what one stage's part of a plan names. */

@@ -1,5 +1,6 @@
 import { usualChoices } from '../stages/choices';
 import { LATEST_EDITION, EDITIONS, type Yard } from '../catalogue';
+import { USUAL_POWER } from '../stages/live/choice';
 import { USUAL_THREATS } from '../stages/threats/kinds';
 import type { Plan } from './schema';
 import { PLAN_VERSION } from './versions';
@@ -32,6 +33,7 @@ export function emptyPlan(id: string, name: string, units: Plan['units']): Plan 
       trees: [],
       services: [],
       boundaries: [],
+      obstacles: [],
       spotHeights: [],
       tape: { marks: [], stakes: [], between: [] },
     },
@@ -44,6 +46,9 @@ export function emptyPlan(id: string, name: string, units: Plan['units']): Plan 
     covers: [],
     section: null,
     stature: 1.75,
+    nets: [],
+    hotWires: [],
+    power: USUAL_POWER,
     postPins: [],
     buying: {
       edition: edition.edition,

@@ -43,7 +43,7 @@ describe('a part', () => {
       const { parts, findings, cutting } = reckon(plan);
       const pieces = cutting.flatMap((p) => p.rolls.flatMap((r) => r.pieces));
       const all = [...parts, ...findings, ...pieces].map(({ part }) => part);
-      expect(all.length).toBeGreaterThan(20);
+      expect(all.length).toBeGreaterThan(4);
       for (const part of all) expect(parsePart(formatPart(part))).toEqual(part);
     }
   });

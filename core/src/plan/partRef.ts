@@ -35,6 +35,7 @@ const FORMS = {
   'service-point': 'service:{service}/{point}',
   boundary: 'boundary:{boundary}',
   'boundary-point': 'boundary:{boundary}/{point}',
+  obstacle: 'obstacle:{obstacle}',
   spot: 'spot:{spot}',
   pool: 'pool:{pool}',
   product: 'product:{product}',

@@ -55,7 +55,7 @@ function checkIds(plan: Plan, issue: Issue) {
     buildings: unique(plan.ground.buildings, ['ground', 'buildings'], issue),
   };
   for (const list of ['openings', 'flock', 'postPins'] as const) unique(plan[list], [list], issue);
-  for (const list of ['trees', 'services', 'boundaries', 'spotHeights'] as const)
+  for (const list of ['trees', 'services', 'boundaries', 'obstacles', 'spotHeights'] as const)
     unique(plan.ground[list], ['ground', list], issue);
   return named;
 }
@@ -190,5 +190,12 @@ export function checkReferences(plan: Plan, ctx: z.core.$RefinementCtx) {
   checkYards(plan, catalogue, sold, issue);
   checkFence(plan, named, issue);
   checkChoices(plan, named, sold, issue);
-  planReferences(plan, { ...sold, ...named }, issue);
+  const { ground, enclosures } = plan;
+  const things = new Set([
+    ...ground.buildings.map(({ id }) => `building:${id}`),
+    ...ground.trees.map(({ id }) => `tree:${id}`),
+    ...ground.obstacles.map(({ id }) => `obstacle:${id}`),
+    ...enclosures.map(({ id }) => `enclosure:${id}`),
+  ]);
+  planReferences(plan, { ...sold, ...named, things }, issue);
 }

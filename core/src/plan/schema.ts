@@ -65,6 +65,7 @@ export type Building = z.infer<typeof ground.building>;
 export type Tree = z.infer<typeof ground.tree>;
 export type Service = z.infer<typeof ground.service>;
 export type Boundary = z.infer<typeof ground.boundary>;
+export type Obstacle = z.infer<typeof ground.obstacle>;
 export type SpotHeight = z.infer<typeof ground.spotHeight>;
 export type Tape = z.infer<typeof ground.tape>;
 export type TapeMark = z.infer<typeof ground.tapeMark>;

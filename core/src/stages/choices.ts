@@ -4,12 +4,14 @@ import { skirtWanted } from './skirt/wanted';
 import { type ChoiceReferences, type PlanReferences } from '../plan/known';
 import { references as archReferences } from './arch/references';
 import { references as coverReferences } from './cover/references';
+import { references as liveReferences } from './live/references';
 import * as z from 'zod/mini';
 import * as arch from './arch/choice';
 import * as birds from './birds/choice';
 import * as cover from './cover/choice';
 import * as docket from './docket/choice';
 import * as ground from './ground/choice';
+import * as live from './live/choice';
 import * as outline from './outline/choice';
 import * as posts from './posts/choice';
 import * as skirt from './skirt/choice';
@@ -27,6 +29,7 @@ export const PLAN = {
   ...arch.PLAN,
   ...ways.PLAN,
   ...cover.PLAN,
+  ...live.PLAN,
   ...docket.PLAN,
 };
 
@@ -48,10 +51,11 @@ export const choiceReferences: ChoiceReferences<z.infer<typeof choices>> = (...g
 
 /** What the stages' parts of a plan name must be there. */
 export const planReferences: PlanReferences<
-  Pick<z.infer<z.ZodMiniObject<typeof PLAN>>, 'arches' | 'covers'>
+  Pick<z.infer<z.ZodMiniObject<typeof PLAN>>, 'arches' | 'covers' | 'nets' | 'hotWires' | 'power'>
 > = (...given) => {
   archReferences(...given);
   coverReferences(...given);
+  liveReferences(...given);
 };
 
 /** Taken unless something else is chosen. */

@@ -7,9 +7,11 @@ import {
 } from '../drawing/scene';
 import type { InkKind } from '../drawing/inks';
 import type { FenceWalk } from '../ground/fenceLines';
+import type { Vector } from '../ground/vector';
 import type { Plan } from '../plan/schema';
 import * as arch from './arch/draw';
 import * as cover from './cover/draw';
+import * as live from './live/draw';
 import * as posts from './posts/draw';
 import * as skirt from './skirt/draw';
 import type { PostAsk } from './posts/asks';
@@ -22,20 +24,24 @@ type Preview = (plan: Plan, walks: readonly FenceWalk[], asks: readonly PostAsk[
 
 /** What lies at the foot of the fence, under its line; and what is marked over everything else. */
 const FEET: readonly OnSheet[] = [skirt.sheet];
-const MARKS: readonly OnSheet[] = [];
+const MARKS: readonly OnSheet[] = [live.sheet];
 /** What lies over the run. */
 const OVER: readonly OnSheet[] = [arch.sheet, cover.sheet];
 /** Lines on the strip: along the ground, marks. */
-const STRIPS: readonly OnStrip[] = [skirt.strip, arch.strip, cover.strip];
+const STRIPS: readonly OnStrip[] = [skirt.strip, arch.strip, cover.strip, live.strip];
 /** What is covered on the strip besides the walls. */
 const PANELS: readonly PanelsOnStrip[] = [arch.panels];
 /** Parts as they would stand, one over the other. */
 const PREVIEWS: readonly Preview[] = [skirt.preview, posts.preview];
 /** What lies on posts asks of them. */
 const ASKS: readonly ((plan: Plan) => readonly PostAsk[])[] = [cover.asks];
+/** Places beside the runs that belong to the picture. */
+const SPREADS: readonly ((plan: Plan) => readonly Vector[])[] = [live.spread];
+
 /** How far what lies at the foot of a side reaches out from it, m. */
 const REACHES: readonly ((plan: Plan, side: string) => number)[] = [skirt.reach];
 
+export const spreadOf = (plan: Plan): readonly Vector[] => SPREADS.flatMap((spread) => spread(plan));
 export const footShapes: OnSheet = (...given) => FEET.flatMap((draw) => draw(...given));
 export const overShapes: OnSheet = (...given) => OVER.flatMap((draw) => draw(...given));
 export const markShapes: OnSheet = (...given) => MARKS.flatMap((draw) => draw(...given));

@@ -3,6 +3,7 @@ import * as birds from './birds/facts';
 import * as cover from './cover/facts';
 import * as docket from './docket/facts';
 import * as ground from './ground/facts';
+import * as live from './live/facts';
 import * as outline from './outline/facts';
 import * as posts from './posts/facts';
 import * as skirt from './skirt/facts';
@@ -10,7 +11,7 @@ import * as threats from './threats/facts';
 import * as walls from './walls/facts';
 import * as ways from './ways/facts';
 
-const FACTS = { birds, threats, ground, outline, posts, walls, arch, skirt, ways, cover, docket };
+const FACTS = { birds, threats, ground, outline, posts, walls, arch, skirt, ways, cover, live, docket };
 export type StageId = keyof typeof FACTS;
 /** The stages of the work that this version knows, in the order in which they are done. */
 export const STAGE_IDS = Object.keys(FACTS) as [StageId, ...StageId[]];
@@ -47,11 +48,16 @@ export const BOARDED = { ...walls.BOARDED, ...arch.BOARDED, ...skirt.BOARDED, ..
 export const FOOT_INKS = { ...skirt.FOOT_INKS } as const;
 export const OPENING_INKS = ways.OPENING_INKS;
 export const OVER_INKS = { ...arch.ARCH_INKS, ...cover.COVER_INKS } as const;
-export const MARK_INKS = {} as const;
-export const STRIP_INKS = { ...skirt.STRIP_INKS, ...arch.STRIP_INKS, ...cover.STRIP_INKS } as const;
+export const MARK_INKS = { ...live.LIVE_INKS } as const;
+export const STRIP_INKS = {
+  ...skirt.STRIP_INKS,
+  ...arch.STRIP_INKS,
+  ...cover.STRIP_INKS,
+  ...live.STRIP_INKS,
+} as const;
 
 /** How parts of the stages are written. */
-export const PARTS = { ...arch.PARTS, ...skirt.PARTS, ...cover.PARTS } as const;
+export const PARTS = { ...arch.PARTS, ...skirt.PARTS, ...cover.PARTS, ...live.PARTS } as const;
 
 /** What is unrolled and lettered before what: all walls, then what closes their gates, and so on. */
 export const LAYERS = [
@@ -76,5 +82,6 @@ export const HOURS_OF = {
   ...ways.HOURS_FIGURES,
   ...arch.HOURS_FIGURES,
   ...cover.HOURS_FIGURES,
+  ...live.HOURS_FIGURES,
 } as const;
 export type HoursPart = (typeof HOURS_OF)[keyof typeof HOURS_OF];

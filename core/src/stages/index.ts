@@ -6,6 +6,7 @@ import { walls } from './walls';
 import { posts } from './posts';
 import { birds } from './birds';
 import { ground } from './ground';
+import { live } from './live';
 import { outline } from './outline';
 import { skirt } from './skirt';
 import { threats } from './threats';
@@ -23,8 +24,9 @@ export const STAGES = {
   skirt,
   ways,
   cover,
+  live,
   docket,
 } as const satisfies Readonly<Record<string, Stage>>;
 
 /** Those that have parts, in the order in which they are drawn, one over the other. */
-export const PAINTED: readonly Stage[] = [skirt, walls, ways, posts, arch, cover];
+export const PAINTED: readonly Stage[] = [skirt, walls, ways, posts, arch, cover, live];

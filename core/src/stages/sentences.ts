@@ -13,6 +13,7 @@ import * as walls from './walls/changes';
 import * as skirt from './skirt/changes';
 import * as ways from './ways/changes';
 import * as cover from './cover/changes';
+import * as live from './live/changes';
 import * as docket from './docket/changes';
 import * as archTerms from './arch/terms';
 import * as birdsTerms from './birds/terms';
@@ -22,6 +23,7 @@ import * as wallsTerms from './walls/terms';
 import * as skirtTerms from './skirt/terms';
 import * as waysTerms from './ways/terms';
 import * as coverTerms from './cover/terms';
+import * as liveTerms from './live/terms';
 import * as docketTerms from './docket/terms';
 
 /** What workings are made of, of the stages and of what several of them share; a code is one only where it has a sentence. */
@@ -38,6 +40,7 @@ export const TERMS = {
   ...skirtTerms.TERMS,
   ...waysTerms.TERMS,
   ...coverTerms.TERMS,
+  ...liveTerms.TERMS,
   ...docketTerms.TERMS,
 } as const;
 
@@ -54,5 +57,6 @@ export const CHANGES = {
   ...skirt.CHANGES,
   ...ways.CHANGES,
   ...cover.CHANGES,
+  ...live.CHANGES,
   ...docket.CHANGES,
 } as const;

@@ -3,6 +3,7 @@ import type * as birds from './birds/told';
 import type * as cover from './cover/told';
 import type * as docket from './docket/told';
 import type { HoursPart } from './facts';
+import type * as live from './live/told';
 import type * as outline from './outline/told';
 import type * as posts from './posts/told';
 import type * as skirt from './skirt/told';
@@ -21,7 +22,8 @@ export type Part =
   | skirt.SkirtPart
   | skirt.HouseSkirtPart
   | ways.OpeningPart
-  | cover.CoverParts;
+  | cover.CoverParts
+  | live.LiveParts;
 
 /** Headline numbers of the stages as workings. */
 export type StageHeadlines = birds.Headlines & outline.Headlines & posts.Headlines & skirt.Headlines;
@@ -39,6 +41,7 @@ export type FigureName =
   | skirt.FigureName
   | ways.FigureName
   | cover.FigureName
+  | live.FigureName
   | docket.FigureName
   | HoursName
   | 'openingLeft';

@@ -7,6 +7,7 @@ import { VERBS as cover } from './cover/verbs';
 import { VERBS as arch } from './arch/verbs';
 import { VERBS as birds } from './birds/verbs';
 import { VERBS as ground } from './ground/verbs';
+import { VERBS as live } from './live/verbs';
 import { VERBS as outline } from './outline/verbs';
 import { VERBS as skirt } from './skirt/verbs';
 import { VERBS as threats } from './threats/verbs';
@@ -24,5 +25,6 @@ export const VERBS = {
   ...skirt,
   ...ways,
   ...cover,
+  ...live,
   ...docket,
 } as const;

@@ -10,6 +10,7 @@ import * as walls from './walls/words';
 import * as skirt from './skirt/words';
 import * as ways from './ways/words';
 import * as cover from './cover/words';
+import * as live from './live/words';
 import * as docket from './docket/words';
 
 /** What is found, joined from the stages; a code is one only where it has a sentence. */
@@ -24,6 +25,7 @@ export const FINDINGS = {
   ...skirt.FINDINGS,
   ...ways.FINDINGS,
   ...cover.FINDINGS,
+  ...live.FINDINGS,
   ...docket.FINDINGS,
 } as const;
 
@@ -39,6 +41,7 @@ export const CAUTIONS = {
   skirt: skirt.cautions,
   ways: ways.cautions,
   cover: cover.cautions,
+  live: live.cautions,
   docket: docket.cautions,
 } as const satisfies Readonly<Record<StageId, Cautions>>;
 
@@ -50,4 +53,5 @@ export const SCHOOLS = {
   ...skirt.SCHOOLS,
   ...ways.SCHOOLS,
   ...cover.SCHOOLS,
+  ...live.SCHOOLS,
 } as const;

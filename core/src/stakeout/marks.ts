@@ -61,10 +61,10 @@ function blocked(plan: Pick<Plan, 'ground'>, from: Vector, to: Vector): boolean 
 }
 
 /** How many stakes two marks tell badly, and how well they tell the worst of the others. */
-function worth(plan: Pick<Plan, 'ground' | 'corners'>, a: StakeMark, b: StakeMark) {
+function worth(plan: Pick<Plan, 'ground' | 'corners' | 'nets'>, a: StakeMark, b: StakeMark) {
   let badly = 0;
   let worst = 1;
-  for (const corner of plan.corners) {
+  for (const corner of [...plan.corners, ...plan.nets.flatMap((n) => n.points ?? [])]) {
     const sine = tapeAngle(corner, a.at, b.at);
     if (sine === null) continue;
     if (sine < LEAST_SINE || blocked(plan, a.at, corner) || blocked(plan, b.at, corner)) badly += 1;
@@ -77,7 +77,7 @@ function worth(plan: Pick<Plan, 'ground' | 'corners'>, a: StakeMark, b: StakeMar
  * The two marks to measure from unless the keeper says otherwise: those of a tape survey, otherwise of all house corners the
  * two that tell most stakes well, otherwise corners 1 and 2 of the run, set out first by hand.
  */
-export function usualMarks(plan: Pick<Plan, 'ground' | 'corners' | 'sides' | 'enclosures'>) {
+export function usualMarks(plan: Pick<Plan, 'ground' | 'corners' | 'sides' | 'enclosures' | 'nets'>) {
   const marks = stakeMarks(plan);
   const [first, second] = marks.filter((m) => m.id.startsWith('mark:'));
   if (first && second) return [first, second] as const;

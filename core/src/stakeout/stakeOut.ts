@@ -1,5 +1,5 @@
 import { turningCorners } from './corners';
-import { formatPart } from '../plan/partRef';
+import { type PartRef, formatPart } from '../plan/partRef';
 import { walksOf } from '../ground/walksOf';
 import { lineProfiles } from '../ground/profile';
 import { type Ring, surveyRings } from '../ground/survey';
@@ -56,29 +56,40 @@ export function stakeOut(
   const [first, second] = marks;
   const base = minus(second.at, first.at);
   const seen = new Set<string>();
-  const stakes = rings.flatMap((ring) =>
+  const stake = (part: PartRef, name: string, number: number, at: Vector): Stake => {
+    const beside = cross(base, minus(at, first.at)) / (distance(first.at, second.at) || 1);
+    return {
+      part: formatPart(part),
+      name,
+      number,
+      at,
+      tapes: [taped(first.at, at), taped(second.at, at)],
+      level: [distance(first.at, at), distance(second.at, at)],
+      told: toldBy(at, first.at, second.at),
+      side: Math.abs(beside) < ON_LINE ? 'on' : beside > 0 ? 'front' : 'behind',
+    };
+  };
+  const corners = rings.flatMap((ring) =>
     ring.sides.flatMap((s): Stake[] => {
       if (seen.has(s.startCorner)) return [];
       seen.add(s.startCorner);
-      const beside = cross(base, minus(s.start, first.at)) / (distance(first.at, second.at) || 1);
-      return [
-        {
-          part: formatPart({ on: 'corner', corner: s.startCorner }),
-          number: s.startNumber,
-          at: s.start,
-          tapes: [taped(first.at, s.start), taped(second.at, s.start)],
-          level: [distance(first.at, s.start), distance(second.at, s.start)],
-          told: toldBy(s.start, first.at, second.at),
-          side: Math.abs(beside) < ON_LINE ? 'on' : beside > 0 ? 'front' : 'behind',
-        },
-      ];
+      const part = { on: 'corner', corner: s.startCorner } as const;
+      return [stake(part, `Corner ${s.startNumber}`, s.startNumber, s.start)];
     }),
+  );
+  const nets = parts.flatMap((p) =>
+    p.kind === 'live-net'
+      ? p.points.map((at, point) => {
+          const part = { on: 'net-point', net: p.part.net, point } as const;
+          return stake(part, `${p.name}, corner ${point + 1}`, point + 1, at);
+        })
+      : [],
   );
   const lines = walksOf(plan, rings).flatMap((w) => w.lines);
   return {
     marks,
     between: taped(first.at, second.at),
-    stakes,
+    stakes: [...corners, ...nets],
     strings: stringsOf(lineProfiles(terrain, lines), rings, parts),
     diagonals: diagonalsOf(rings, taped),
     squares: squareChecks(rings, plan.units),

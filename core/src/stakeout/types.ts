@@ -14,6 +14,8 @@ export interface StakeMark {
 export interface Stake {
   /** `corner:c1`. */
   readonly part: string;
+  /** `Corner 3`, `Night loop, corner 2`. */
+  readonly name: string;
   readonly number: number;
   readonly at: Vector;
   /** Along the tape from each of the two marks, over the ground's slope. */

@@ -34,6 +34,32 @@ const lowPen = {
   corners: ['b1', 'b2', 'b3', 'b4'],
   sides: ['d1', 'd2', 'd3', 'd4'],
 } as const;
+const loop = {
+  id: 'net1',
+  name: 'Live net',
+  form: 'loop',
+  kind: 'double-122',
+  points: [
+    { x: -8, y: -8 },
+    { x: 24, y: -8 },
+    { x: 24, y: 14 },
+    { x: -8, y: 14 },
+  ],
+  pieces: null,
+  inside: [],
+  gate: null,
+  when: 'always',
+  foot: 'live',
+  dips: [],
+} satisfies Plan['nets'][number];
+const hotWire = {
+  id: 'wire1',
+  name: 'Hot wire',
+  sides: ['s1', 's2'],
+  offset: 0.15,
+  heights: [0.2, 1.2],
+  gates: 'under',
+} satisfies Plan['hotWires'][number];
 const overNet = COVERS.net.usual({ ...over, id: 'net', name: 'net' });
 
 /** A run beside its house with one of everything that a change may be about. */
@@ -54,6 +80,8 @@ export function aFullRun(): Plan {
     { verb: 'set-extra', extra },
     lowPen,
     { verb: 'add-cover', cover: overNet },
+    { verb: 'add-net', net: loop },
+    { verb: 'add-hot-wire', wire: hotWire },
     { verb: 'set-owned', piece: shed },
     { verb: 'set-spacing', scope: onSide, spacing: 1.8 },
   ];
@@ -65,6 +93,19 @@ const six = (letter: string) => [0, 1, 2, 3].map((i) => `${letter}${i}`);
 /** One change of every verb that there is, as the full run can take it: a new verb is not forgotten, it does not compile. */
 export const EVERY_VERB: { readonly [V in Verb]: ChangeOf<V> } = {
   rename: { verb: 'rename', name: 'Another' },
+  'add-net': {
+    verb: 'add-net',
+    net: { ...loop, id: 'net2', name: 'Second net', points: null, inside: ['enclosure:run'] },
+  },
+  'set-net': { verb: 'set-net', id: 'net1', to: { kind: 'single-107', foot: 'off' } },
+  'remove-net': { verb: 'remove-net', id: 'net1' },
+  'add-hot-wire': {
+    verb: 'add-hot-wire',
+    wire: { ...hotWire, id: 'wire2', sides: ['s3'] },
+  },
+  'set-hot-wire': { verb: 'set-hot-wire', id: 'wire1', to: { heights: [0.2, 0.6, 1.2] } },
+  'remove-hot-wire': { verb: 'remove-hot-wire', id: 'wire1' },
+  'set-power': { verb: 'set-power', to: { growth: 'heavy', battery: 85 } },
   'add-arch': {
     ...lowPen,
     arch: ARCHES.panel.usual({ id: 'a2', enclosure: 'high' }),

@@ -9,6 +9,7 @@ import {
   type Term,
   apply,
   assumedIn,
+  emptyPlan,
   reckon,
 } from '../index';
 import { KINDS } from '../stages/cover/kinds';
@@ -51,8 +52,40 @@ function amongSheds(run: Plan): Plan {
 
 const over = { enclosure: 'run', outline: null, height: 2 };
 
+/** Ten nets of 50 m alone, in each growth: without an energiser, and with one of the keeper’s own on a battery. */
+const NETTED: readonly Plan[] = (['mown', 'light', 'heavy'] as const).flatMap((growth) => {
+  const bare = emptyPlan('netted', 'Netted', 'metric');
+  const side = 125;
+  const net = {
+    id: 'n',
+    name: 'Net',
+    form: 'loop',
+    kind: 'double-122',
+    points: [
+      { x: 0, y: 0 },
+      { x: side, y: 0 },
+      { x: side, y: side },
+      { x: 0, y: side },
+    ],
+    pieces: null,
+    inside: [],
+    gate: null,
+    when: 'always',
+    foot: 'live',
+    dips: [],
+  } satisfies Plan['nets'][number];
+  const plan = { ...bare, nets: [net] };
+  const own = { kind: 'own', output: 5, draw: null, supply: 'battery' } as const;
+  return [
+    { ...plan, power: { ...bare.power, growth } },
+    { ...plan, power: { ...bare.power, growth, energiser: own, battery: 150 } },
+    { ...plan, power: { ...bare.power, growth, energiser: own, battery: 100, solar: 60 } },
+  ];
+});
+
 /** Plans in which every kind of work is done, and every kind of way in, skirt and post. */
 const PLANS: readonly Plan[] = [
+  ...NETTED,
   // Sides so long that mesh is joined.
   aRun({ width: 41, depth: 47, house: 'none' }),
   apply(orchard, { verb: 'set-crew', crew: 'two' }),

@@ -2,6 +2,7 @@ import type { Term, TermCode } from '../working';
 import type { AssumptionId } from '../plan/assumptions';
 import { ROUGH_ROWS as ARCH } from '../stages/arch/rough';
 import { ROUGH_ROWS as COVER } from '../stages/cover/rough';
+import { ROUGH_ROWS as LIVE } from '../stages/live/rough';
 import type { AssumedRow, Touches } from '../working/assumed';
 
 const hours = (name: string, ...told: readonly TermCode[]): AssumedRow => ({
@@ -48,6 +49,7 @@ export const ASSUMED: Readonly<Record<AssumptionId, AssumedRow>> = {
   hoursPopDoor: hours('A pop door or hatch', 'hours.pop-doors'),
   ...ARCH,
   ...COVER,
+  ...LIVE,
   secondPerson: {
     name: 'With a second person, share of the hours',
     unit: 'share',

@@ -26,7 +26,13 @@ describe('what is owned is said', () => {
     DEMO_SHED.map(
       (piece, i) =>
         [
-          ['Welded 50 × 25, 1.20 m wide, 9.30 m', '4 × Steel T, 2.40 m, worn', '120 Staples 25 mm'][i],
+          [
+            'Welded 50 × 25, 1.20 m wide, 9.30 m',
+            '4 × Steel T, 2.40 m, worn',
+            '1 Live net 1.07 m, single spike, 50 m, worn',
+            '1 Live net 1.07 m, single spike, 25 m',
+            '120 Staples 25 mm',
+          ][i],
           piece,
         ] as const,
     ),

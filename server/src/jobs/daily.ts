@@ -1,5 +1,6 @@
 import type { Logger } from 'pino';
 import { tidy } from '../store/bin';
+import { thinReadings } from '../store/readings';
 import type { Database } from '../store/database';
 import { copyHoldings } from './copies';
 
@@ -14,7 +15,7 @@ export async function dailyRound(
   copies: string | undefined,
 ): Promise<'done' | 'failed'> {
   try {
-    const tidied = await tidy(db, now);
+    const tidied = { ...(await tidy(db, now)), readings: await thinReadings(db, now) };
     const files = copies === undefined ? [] : await copyHoldings(db, copies, now.toISOString().slice(0, 10));
     log.info({ ...tidied, copied: files.length }, 'daily round');
     return 'done';

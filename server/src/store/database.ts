@@ -3,6 +3,7 @@ import * as first from '../migrations/0001_holdings_and_plans';
 import * as second from '../migrations/0002_shed';
 import * as third from '../migrations/0003_bin';
 import * as fourth from '../migrations/0004_cards';
+import * as fifth from '../migrations/0005_readings';
 
 export type Database = Knex;
 
@@ -11,6 +12,7 @@ const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = {
   '0002_shed': second,
   '0003_bin': third,
   '0004_cards': fourth,
+  '0005_readings': fifth,
 };
 
 /** Migrations listed in code: nothing is looked up on disk, so the order cannot depend on a folder. */

@@ -305,7 +305,7 @@ export function GroundSheet({ stage, still: isStill, whole }: SheetProps) {
           {!inHand && stops.length > 0 && (
             <Stops stops={stops} plan={settled} scale={scale} open={open} onOpen={onOpen} />
           )}
-          {inHand && <Guides held={inHand.held} stop={inHand.stop} scale={scale} />}
+          {inHand && <Guides held={inHand.held} stop={inHand.stop} scale={scale} plan={plan} />}
         </g>
         {!still && <Surround {...{ plan, view, size, system, phone }} steep={calm ? steep : []} />}
       </svg>

@@ -1,4 +1,4 @@
-import type { Guide, Reader } from '@aviarum/core';
+import type { Guide, Plan, Reader } from '@aviarum/core';
 import { useReader } from '../state/reckoningStore';
 import type { Held } from './drag';
 import { Knob } from './Stops';
@@ -20,9 +20,20 @@ const said = (guide: Guide, reader: Reader) =>
     .join(', ');
 
 /** The thing in hand, and why it fell where it did. */
-export function Guides({ held, stop, scale }: { held: Held; stop: Stop; scale: number }) {
+export function Guides({
+  held,
+  stop,
+  scale,
+  plan,
+}: {
+  held: Held;
+  stop: Stop;
+  scale: number;
+  /** As it is while it is held. */
+  plan: Plan;
+}) {
   const reader = useReader();
-  const words = held.guides.map((g) => said(g, reader)).filter((w) => w !== '');
+  const words = [...held.guides.map((g) => said(g, reader)), stop.says?.(plan) ?? ''].filter((w) => w !== '');
   const x = held.at.x * scale;
   const y = -held.at.y * scale;
   return (

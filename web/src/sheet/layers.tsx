@@ -67,13 +67,13 @@ export const GroundLayer = memo(function GroundLayer({
   named: 'middle' | 'under';
 }) {
   const under = named === 'under' ? 21 : 0;
-  const { building, tree, service, boundary } = scene;
+  const { building, tree, obstacle, service, boundary } = scene;
   const worded = words === 'yes';
   return (
     <g>
       {only(boundary, 'line').map((b) => (
         <g key={b.part}>
-          <path {...inked('boundary')} d={polyline(b.points, scale)} />
+          <path {...inked(b.kind)} d={polyline(b.points, scale)} />
           {worded && <LineWords points={b.points} scale={scale} words={b.label ?? ''} kind="boundary" />}
         </g>
       ))}
@@ -87,6 +87,21 @@ export const GroundLayer = memo(function GroundLayer({
               y={-c.at.y * scale + 4 + under}
             >
               {c.label}
+            </text>
+          )}
+        </g>
+      ))}
+      {only(obstacle, 'circle').map((o) => (
+        <g key={o.part}>
+          <circle
+            {...inked('obstacle')}
+            cx={o.at.x * scale}
+            cy={-o.at.y * scale}
+            r={Math.max(4, o.radius * scale)}
+          />
+          {worded && (
+            <text className="d-onground" x={o.at.x * scale + 9} y={-o.at.y * scale + 4 + under}>
+              {o.label ?? ''}
             </text>
           )}
         </g>

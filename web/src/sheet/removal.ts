@@ -11,11 +11,23 @@ export function removalOf(plan: Plan, stop: string): { change: Change } | null {
   if (part?.on === 'opening') return { change: { verb: 'remove-opening', id: part.opening } };
   if (part?.on === 'pin') return { change: { verb: 'remove-pin', id: part.pin } };
   if (part && 'cover' in part) return offCover(plan, part);
+  if (part?.on === 'net-point') return offNet(plan, part);
+  if (part?.on === 'energiser') return { change: { verb: 'set-power', to: { at: null } } };
+  if (part?.on === 'rods') return { change: { verb: 'set-power', to: { rods: null } } };
   const thing = onGround(part);
   if (!thing) return null;
   const { list, id, point } = thing;
   if (point !== null) return withoutPoint(plan, list, id, point);
   return { change: { verb: 'remove-from-ground', list, id } };
+}
+
+/** A corner of a net, while enough are left. */
+function offNet(plan: Plan, part: Extract<PartRef, { on: 'net-point' }>): { change: Change } | null {
+  const net = plan.nets.find((n) => n.id === part.net);
+  const least = net?.form === 'line' ? 2 : 3;
+  if (!net?.points || net.points.length <= least) return null;
+  const points = net.points.filter((_, i) => i !== part.point);
+  return { change: { verb: 'set-net', id: net.id, to: { points } } };
 }
 
 /** A corner of a cover, while enough are left; a prop that the keeper set. */

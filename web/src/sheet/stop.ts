@@ -17,6 +17,8 @@ export interface Stop {
   readonly move: ((to: Vector) => Change) | null;
   /** Places beside corners and house walls on which it falls. */
   readonly snaps?: readonly Vector[];
+  /** Said beside it while it is moved: what is left of a net. */
+  readonly says?: (plan: Plan) => string;
   /** What else goes with the hand, drawn anew each frame; nothing unless said. */
   readonly with?: (plan: Plan) => readonly Part[];
 }
@@ -33,3 +35,11 @@ export interface Sight {
 export const dot = (a: Vector, b: Vector) => a.x * b.x + a.y * b.y;
 export const tidy = (n: number) => Math.round(n * 1e4) / 1e4;
 export const degrees = (radians: number) => `${Math.round((radians * 180) / Math.PI)}°`;
+
+/** For who asks for stops that do not look at the scene. */
+export const NO_SCENE: SheetScene = {
+  layers: { run: [], foot: [], side: [], gate: [], over: [], post: [], marks: [] },
+  sides: [],
+  corners: [],
+  extent: { left: 0, right: 1, low: 0, high: 1 },
+};

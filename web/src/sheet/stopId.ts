@@ -18,7 +18,7 @@ export const partOfStop = (id: string | null): PartRef | null =>
 
 /** A thing of the ground, and which of its points where it is one. */
 export interface OnGround {
-  readonly whole: PartOf<'building' | 'tree' | 'service' | 'boundary' | 'spot'>;
+  readonly whole: PartOf<'building' | 'tree' | 'obstacle' | 'service' | 'boundary' | 'spot'>;
   readonly list: GroundList;
   readonly id: string;
   readonly point: number | null;
@@ -41,6 +41,7 @@ export function onGround(part: PartRef | null): OnGround | null {
     return { whole: { on: 'boundary', boundary: id }, list: 'boundaries', id, point };
   }
   if (part.on === 'tree') return { whole: part, list: 'trees', id: part.tree, point };
+  if (part.on === 'obstacle') return { whole: part, list: 'obstacles', id: part.obstacle, point };
   return part.on === 'spot' ? { whole: part, list: 'spotHeights', id: part.spot, point } : null;
 }
 

@@ -1,4 +1,4 @@
-import { aboutLength, areaText, lengthText, printNumber, sayFinding } from '@aviarum/core';
+import { type Part, aboutLength, areaText, lengthText, printNumber, sayFinding } from '@aviarum/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { usePlan } from '../state/planStore';
@@ -24,6 +24,13 @@ function Cell({ name, figure, unit, rank }: CellProps) {
   );
 }
 
+/** How long the longest live net is, m; null without any. */
+const longestNet = (parts: readonly Part[]): number | null =>
+  parts.reduce<number | null>(
+    (most, p) => (p.kind === 'live-net' ? Math.max(most ?? 0, p.length) : most),
+    null,
+  );
+
 /** Always in reach: what it comes to, and the worst matter. */
 export function DocketBar({ base }: { base: string }) {
   const reckoning = useReckoning((s) => s.reckoning);
@@ -36,8 +43,12 @@ export function DocketBar({ base }: { base: string }) {
   if (!reckoning) return <div className="docketbar noprint" />;
   const { figures, docket, findings } = reckoning;
   const fence = lengthText(aboutLength(figures.fenceLength ?? 0, reader.system), reader.system);
+  const net = longestNet(reckoning.parts);
+  // Of nets alone: how long they are takes the place of fence and run.
+  const netsOnly = net !== null && plan?.enclosures.length === 0;
   // Under arches alone there is neither.
-  const onPosts = plan?.arches.length === 0 || (figures.fenceLength ?? 0) > 0;
+  const onPosts = !netsOnly && (plan?.arches.length === 0 || (figures.fenceLength ?? 0) > 0);
+  const round = lengthText(aboutLength(net ?? 0, reader.system), reader.system);
   const area = areaText(figures.area ?? 0, reader.system);
   const each = figures.areaPerBird === undefined ? undefined : areaText(figures.areaPerBird, reader.system);
   const left = areaText(figures.leftOver ?? 0, reader.system);
@@ -63,10 +74,14 @@ export function DocketBar({ base }: { base: string }) {
       </button>
       <dl>
         {onPosts && <Cell name="Fence" figure={fence.figure} unit={fence.unit} rank={2} />}
-        <Cell name="Run" figure={area.figure} unit={area.unit} rank={2} />
-        {each && <Cell name="A bird" figure={each.figure} unit={each.unit} rank={1} />}
+        {netsOnly ? (
+          <Cell name="Longest net" figure={round.figure} unit={round.unit} rank={2} />
+        ) : (
+          <Cell name="Run" figure={area.figure} unit={area.unit} rank={2} />
+        )}
+        {each && !netsOnly && <Cell name="A bird" figure={each.figure} unit={each.unit} rank={1} />}
         {onPosts && <Cell name="Posts" figure={String(figures['posts.total'] ?? 0)} rank={3} />}
-        <Cell name="Rolls" figure={String(figures.rolls ?? 0)} />
+        {!netsOnly && <Cell name="Rolls" figure={String(figures.rolls ?? 0)} />}
         <Cell
           name={plan?.crew === 'two' ? 'Work, two' : 'Work'}
           figure={printNumber(figures.elapsed ?? 0, 1)}
@@ -74,24 +89,42 @@ export function DocketBar({ base }: { base: string }) {
           rank={1}
         />
         <Cell name={docket.complete ? 'To buy' : 'To buy, at least'} figure={reader.money(docket.total)} />
-        <Cell name="Mesh left over" figure={left.figure} unit={left.unit} rank={3} />
+        {!netsOnly && <Cell name="Mesh left over" figure={left.figure} unit={left.unit} rank={3} />}
         {(draft || outOfDate) && <Cell name="Figures" figure="out of date" />}
       </dl>
-      <Link
-        className="worst"
-        data-open={asks ? 'yes' : 'no'}
-        to={worst ? `${base}/${worst.stage}` : `${base}/docket`}
-      >
-        {worst ? (
-          <>
-            <span>{draft ? '▲ cannot be built' : asks ? '▲ to mend first' : 'good to know'}</span>
-            <b>{shorten(sayFinding(worst, reader))}</b>
-          </>
-        ) : (
-          <b>Nothing open</b>
-        )}
-      </Link>
+      <Worst worst={worst} asks={asks} draft={draft !== null} base={base} />
     </div>
+  );
+}
+
+/** The worst matter, or that there is none, and the way to it. */
+function Worst({
+  worst,
+  asks,
+  draft,
+  base,
+}: {
+  worst: Parameters<typeof sayFinding>[0] | undefined;
+  asks: boolean;
+  draft: boolean;
+  base: string;
+}) {
+  const reader = useReader();
+  return (
+    <Link
+      className="worst"
+      data-open={asks ? 'yes' : 'no'}
+      to={worst ? `${base}/${worst.stage}` : `${base}/docket`}
+    >
+      {worst ? (
+        <>
+          <span>{draft ? '▲ cannot be built' : asks ? '▲ to mend first' : 'good to know'}</span>
+          <b>{shorten(sayFinding(worst, reader))}</b>
+        </>
+      ) : (
+        <b>Nothing open</b>
+      )}
+    </Link>
   );
 }
 

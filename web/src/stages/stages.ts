@@ -20,15 +20,19 @@ export interface StageView {
   readonly over?: 'all';
   /** Where its sheet can be looked at from the side: how, and what is shown first. */
   readonly section?: { readonly sheet: Fetched<Record<string, never>>; readonly first: View };
+  /** What the strip shows first, of its nets; the first run unless this says otherwise. */
+  readonly shows?: (plan: Plan) => string | null;
   /** Whether pieces of mesh bear their letters. */
   readonly lettered: 'yes' | 'no';
   /** Whether a plan has use for it; every plan unless this says otherwise. */
   readonly usedBy?: (plan: Plan) => boolean;
 }
 
+/** Where live nets are all there is, there is no fence to plan. */
+const withRuns = (plan: Plan): boolean => plan.enclosures.length > 0 || plan.nets.length === 0;
 /** Under arches alone nothing stands on posts. */
 const onPosts = (plan: Plan): boolean =>
-  plan.arches.length === 0 || plan.sides.some(({ kind }) => kind === 'fence');
+  withRuns(plan) && (plan.arches.length === 0 || plan.sides.some(({ kind }) => kind === 'fence'));
 
 /** The stages by id: every list of stages on the screen is made of this. */
 export const STAGE_VIEWS: Readonly<Record<StageId, StageView>> = {
@@ -77,17 +81,20 @@ export const STAGE_VIEWS: Readonly<Record<StageId, StageView>> = {
       sheet: fetched(async () => (await import('./arch/ArchSection')).ArchSection),
       first: 'section',
     },
+    usedBy: withRuns,
   },
   skirt: {
     panel: fetched(async () => (await import('./skirt/SkirtPanel')).SkirtPanel),
     first: 'choices',
     lettered: 'yes',
+    usedBy: withRuns,
   },
   ways: {
     panel: fetched(async () => (await import('./ways/WaysPanel')).WaysPanel),
     stops: async () => (await import('./ways/stops')).stops,
     first: 'places',
     lettered: 'no',
+    usedBy: withRuns,
   },
   cover: {
     panel: fetched(async () => (await import('./cover/CoverPanel')).CoverPanel),
@@ -99,6 +106,14 @@ export const STAGE_VIEWS: Readonly<Record<StageId, StageView>> = {
       sheet: fetched(async () => (await import('../sheet/SectionSheet')).SectionSheet),
       first: 'sheet',
     },
+    usedBy: withRuns,
+  },
+  live: {
+    panel: fetched(async () => (await import('./live/LivePanel')).LivePanel),
+    stops: async () => (await import('./live/stops')).stops,
+    first: 'choices',
+    lettered: 'no',
+    shows: (plan) => plan.nets[0]?.id ?? null,
   },
   docket: {
     panel: fetched(async () => (await import('./docket/DocketPanel')).DocketPanel),

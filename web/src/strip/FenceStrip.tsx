@@ -1,4 +1,11 @@
-import { type StageId, type StripScene, stripScene, surveyRings } from '@aviarum/core';
+import {
+  type Plan,
+  type StageId,
+  type StripScene,
+  netStripScene,
+  stripScene,
+  surveyRings,
+} from '@aviarum/core';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { Separator } from '../shell/Separator';
 import { STAGE_VIEWS } from '../stages/stages';
@@ -33,12 +40,18 @@ export function stripScale(
   return Math.max(LEAST_PX, room.pulled === 'yes' ? most : Math.min(fits, most));
 }
 
+/** What can be unrolled: runs, then live nets. */
+const fencesOf = (plan: Plan) => [...plan.enclosures, ...plan.nets];
+
 /** Which run is shown, from where it is seen, how high, and whether it is folded away. */
 function StripHead({
+  shown,
   index,
   heights,
   onHeights,
 }: {
+  /** Of the run or net. */
+  shown: string;
   index: number;
   heights: 1 | 2;
   onHeights: (heights: 1 | 2) => void;
@@ -59,10 +72,10 @@ function StripHead({
       >
         <b>The fence, unrolled</b>
       </button>
-      {plan && plan.enclosures.length > 1 ? (
+      {plan && fencesOf(plan).length > 1 ? (
         <div className="choices small runs" role="group" aria-label="Run shown">
-          {plan.enclosures.map((e, i) => (
-            <button key={e.id} type="button" aria-pressed={i === index} onClick={() => showRun(e.id)}>
+          {fencesOf(plan).map((e) => (
+            <button key={e.id} type="button" aria-pressed={e.id === shown} onClick={() => showRun(e.id)}>
               {e.name}
             </button>
           ))}
@@ -85,6 +98,13 @@ function StripHead({
   );
 }
 
+/** The run or net that was asked for; otherwise what the stage is about, or the first there is. */
+function shownOf(plan: Plan, stage: StageId, asked: string | null): string {
+  const there = fencesOf(plan);
+  if (asked !== null && there.some((f) => f.id === asked)) return asked;
+  return STAGE_VIEWS[stage].shows?.(plan) ?? there[0]?.id ?? '';
+}
+
 /** How high the strip is: as the keeper pulled it, or as is usual. */
 function useTall(stage: StageId, heights: 1 | 2, scene: StripScene | null) {
   const pulled = useRoom((s) => s.strip);
@@ -105,11 +125,15 @@ export function FenceStrip({ stage }: { stage: StageId }) {
   const frame = useRef<HTMLDivElement>(null);
   const { width } = useSize(frame);
   const [seen, setSeen] = useState({ from: 0, to: 1 });
-  const index = Math.max(0, plan?.enclosures.findIndex((e) => e.id === run) ?? 0);
-  const scene = useMemo(
-    () => (plan && reckoning ? stripScene(plan, reckoning.parts, reckoning.cutting, index) : null),
-    [plan, reckoning, index],
-  );
+  const shown = plan ? shownOf(plan, stage, run) : '';
+  const index = Math.max(0, plan?.enclosures.findIndex((e) => e.id === shown) ?? 0);
+  const net = plan?.nets.some((n) => n.id === shown) === true;
+  const scene = useMemo(() => {
+    if (!plan || !reckoning) return null;
+    return net
+      ? netStripScene(plan, reckoning.parts, shown)
+      : stripScene(plan, reckoning.parts, reckoning.cutting, index);
+  }, [plan, reckoning, index, net, shown]);
   const { tall, pulled } = useTall(stage, heights, scene);
   const px = scene
     ? stripScale(scene, { width, tall, pulled: pulled === null ? 'no' : 'yes' }, heights)
@@ -129,7 +153,7 @@ export function FenceStrip({ stage }: { stage: StageId }) {
           onSet={(strip) => giveRoom({ strip })}
         />
       )}
-      <StripHead index={index} heights={heights} onHeights={setHeights} />
+      <StripHead shown={shown} index={index} heights={heights} onHeights={setHeights} />
       <div
         className="stripscroll"
         ref={frame}

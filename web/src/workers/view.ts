@@ -23,6 +23,7 @@ const SHOW: Show = {
   enclosures: asItIs,
   figures: asItIs,
   parts: asItIs,
+  entries: asItIs,
   strength: asItIs,
   findings: (findings) => findings.map(({ mends: _, ...told }) => told),
   cutting: (pools) => pools.map(({ task: _task, cutting: _plan, ...shown }) => shown),

@@ -1,5 +1,5 @@
 import { parsePart } from '@aviarum/core';
-import type { Plan, Stake, StakeOut } from '@aviarum/core';
+import type { Change, PartRef, Plan, Stake, StakeOut, Vector } from '@aviarum/core';
 import { useState } from 'react';
 import { Choice } from '../fields/Choice';
 import { LengthField } from '../fields/LengthField';
@@ -31,7 +31,9 @@ export function StakeRows({ plan, out }: { plan: Plan; out: StakeOut }) {
 function StakeRow({ plan, out, stake }: { plan: Plan; out: StakeOut; stake: Stake }) {
   const reader = useReader();
   const [moving, setMoving] = useState(false);
-  const name = `Corner ${stake.number}`;
+  const { name } = stake;
+  const part = parsePart(stake.part);
+  const canMove = part !== null && movedTo(plan, part, stake.at) !== null;
   return (
     <div>
       <div className="tickrow">
@@ -50,6 +52,7 @@ function StakeRow({ plan, out, stake }: { plan: Plan; out: StakeOut; stake: Stak
         <button
           type="button"
           className="btn noprint"
+          disabled={!canMove}
           aria-expanded={moving}
           aria-label={`${name} stands elsewhere`}
           onClick={() => setMoving(!moving)}
@@ -57,15 +60,39 @@ function StakeRow({ plan, out, stake }: { plan: Plan; out: StakeOut; stake: Stak
           elsewhere
         </button>
       </div>
-      {moving && <Elsewhere out={out} stake={stake} onDone={() => setMoving(false)} />}
+      {moving && <Elsewhere plan={plan} out={out} stake={stake} onDone={() => setMoving(false)} />}
     </div>
   );
 }
 
 const round = (metres: number) => Math.round(metres * 1000) / 1000;
 
+/** What puts the corner of a run or of a net where its stake is; null for what is neither. */
+function movedTo(plan: Plan, part: PartRef, to: Vector): Change | null {
+  if (part.on === 'corner') return { verb: 'move-corner', corner: part.corner, to };
+  if (part.on !== 'net-point') return null;
+  const points = plan.nets.find((n) => n.id === part.net)?.points;
+  // One that is drawn tight round things stands where they stand.
+  if (!points) return null;
+  return {
+    verb: 'set-net',
+    id: part.net,
+    to: { points: points.map((p, i) => (i === part.point ? { x: to.x, y: to.y } : p)) },
+  };
+}
+
 /** A stake that could not stand where it should: measured where it does, and the plan follows. */
-function Elsewhere({ out, stake, onDone }: { out: StakeOut; stake: Stake; onDone: () => void }) {
+function Elsewhere({
+  plan,
+  out,
+  stake,
+  onDone,
+}: {
+  plan: Plan;
+  out: StakeOut;
+  stake: Stake;
+  onDone: () => void;
+}) {
   const take = usePlan((s) => s.take);
   const reader = useReader();
   const [a, setA] = useState(round(stake.level[0]));
@@ -83,7 +110,7 @@ function Elsewhere({ out, stake, onDone }: { out: StakeOut; stake: Stake; onDone
     const readings = [a, b].map((distance, i) => ({ mark: `m${i}`, distance }));
     const tape = {
       marks,
-      stakes: [{ id: 'here', name: `Corner ${stake.number}`, side, height: null, readings }],
+      stakes: [{ id: 'here', name: stake.name, side, height: null, readings }],
       between: [],
     };
     const { stakes, problems } = surveyByTape(tape);
@@ -92,13 +119,14 @@ function Elsewhere({ out, stake, onDone }: { out: StakeOut; stake: Stake; onDone
     if (problem || !found)
       return setWrong(problem ? sayProblem(problem, tape, reader) : 'The two distances give no place.');
     const part = parsePart(stake.part);
-    if (part?.on !== 'corner') return;
     const to = { x: round(found.at.x), y: round(found.at.y) };
-    take({ verb: 'move-corner', corner: part.corner, to });
+    const change = part && movedTo(plan, part, to);
+    if (!change) return;
+    take(change);
     onDone();
   };
   return (
-    <div className="openthing noprint" role="group" aria-label={`Corner ${stake.number}, where it stands`}>
+    <div className="openthing noprint" role="group" aria-label={`${stake.name}, where it stands`}>
       <p className="small soft" style={{ margin: 0 }}>
         Measure it where it stands, tape held level.
       </p>

@@ -26,7 +26,13 @@ type Ground = ReturnType<typeof groundScene>;
 export function labels(ground: Ground, { at }: Painter, sheet: Sheet): string[] {
   const inside = (p: Vector) =>
     p.x > MARGIN && p.x < sheet.wide - MARGIN && p.y > MARGIN && p.y < sheet.high - FOOT - MARGIN;
-  const named = [...ground.building, ...ground.tree, ...ground.service, ...ground.boundary];
+  const named = [
+    ...ground.building,
+    ...ground.tree,
+    ...ground.obstacle,
+    ...ground.service,
+    ...ground.boundary,
+  ];
   return named.flatMap((p) => {
     if (!('label' in p)) return [];
     if (p.shape === 'circle') {

@@ -96,7 +96,8 @@ function layered(
     ['TREES', ground.tree.filter((t) => t.kind !== 'roots')],
     ['ROOTS', ground.tree.filter((t) => t.kind === 'roots')],
     ['SERVICES', ground.service],
-    ['BOUNDARIES', ground.boundary],
+    ...byKind(ground.obstacle),
+    ...byKind(ground.boundary),
   ];
 }
 

@@ -1,5 +1,5 @@
 import { surveyRings } from '../../ground/survey';
-import type { Vector } from '../../ground/vector';
+import { type Vector, doubleArea } from '../../ground/vector';
 import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
 import { sideFrames } from '../../drawing/frames';
@@ -10,6 +10,52 @@ import { projectionAt } from './projection';
 const DECIMALS = 1e9;
 const degrees = (n: number) => Math.round(n * DECIMALS) / DECIMALS;
 const metres = (n: number) => Math.round(n * 1e4) / 1e4;
+
+/** Outer rings run anticlockwise and end where they began. */
+function outerRing(points: readonly Vector[]): readonly Vector[] {
+  const ring = doubleArea(points) < 0 ? [...points].reverse() : [...points];
+  return [...ring, ...ring.slice(0, 1)];
+}
+
+/** Nets with their posts, hot wires, and what makes them live, each with the places of its way. */
+function liveFeatures(
+  p: Part,
+  frames: ReturnType<typeof sideFrames>,
+): readonly ({ readonly points: readonly Vector[] } & Readonly<Record<string, unknown>>)[] {
+  switch (p.kind) {
+    case 'live-net': {
+      const { name, form, length, area, surplus, pieces } = p;
+      const way = form === 'loop' ? [...p.points, ...p.points.slice(0, 1)] : p.points;
+      const told = {
+        id: p.part.net,
+        name,
+        form,
+        length: metres(length),
+        surplus: metres(surplus),
+        nets: pieces,
+      };
+      return [
+        { points: way, what: 'live-net', ...told, ...(form === 'loop' ? { area: metres(area) } : {}) },
+        ...p.posts.map(({ at, is, along }) => ({
+          points: [at],
+          what: is === 'strut' ? 'net-strut' : 'net-post',
+          net: p.part.net,
+          along: metres(along),
+        })),
+      ];
+    }
+    case 'hot-wire': {
+      const frame = frames.get(p.side);
+      if (!frame) return [];
+      const points = [frame.at(p.from, p.offset), frame.at(p.to, p.offset)];
+      return [{ points, what: 'hot-wire', id: p.part.wire, heights: p.heights, offset: p.offset } as const];
+    }
+    case 'live-source':
+      return [{ points: [p.at], what: p.part.on }];
+    default:
+      return [];
+  }
+}
 
 /**
  * Runs, posts, gates and the ground as GeoJSON (RFC 7946).
@@ -30,17 +76,12 @@ export function writeGeoJson(plan: Plan, parts: readonly Part[], coordinates: 'w
   ) => ({ type: 'Feature', properties, geometry });
   const point = (p: Vector) => ({ type: 'Point', coordinates: at(p) });
   const line = (points: readonly Vector[]) => ({ type: 'LineString', coordinates: points.map(at) });
-  /** Outer rings run anticlockwise and end where they began. */
-  const polygon = (points: readonly Vector[]) => {
-    const twice = points.reduce((t, p, i) => {
-      const q = points[(i + 1) % points.length] ?? p;
-      return t + p.x * q.y - q.x * p.y;
-    }, 0);
-    const ring = twice < 0 ? [...points].reverse() : [...points];
-    return { type: 'Polygon', coordinates: [[...ring, ...ring.slice(0, 1)].map(at)] };
-  };
+  const polygon = (points: readonly Vector[]) => ({
+    type: 'Polygon',
+    coordinates: [outerRing(points).map(at)],
+  });
   const frames = sideFrames(plan);
-  const { buildings, trees, services, boundaries, spotHeights } = plan.ground;
+  const { buildings, trees, services, boundaries, obstacles, spotHeights } = plan.ground;
   const features = [
     ...surveyRings(plan).map((ring) =>
       feature(polygon(ring.sides.map((s) => s.start)), {
@@ -79,10 +120,16 @@ export function writeGeoJson(plan: Plan, parts: readonly Part[], coordinates: 'w
         }),
       ];
     }),
+    ...parts
+      .flatMap((p) => liveFeatures(p, frames))
+      .map(({ points, ...told }) =>
+        feature(points.length === 1 && points[0] ? point(points[0]) : line(points), told),
+      ),
     ...buildings.map(({ outline, ...b }) => feature(polygon(outline), { what: 'building', ...b })),
     ...trees.map(({ at: place, ...t }) => feature(point(place), { what: 'tree', ...t })),
+    ...obstacles.map(({ at: place, kind, ...o }) => feature(point(place), { ...o, what: kind })),
     ...services.map(({ line: points, ...s }) => feature(line(points), { what: 'service', ...s })),
-    ...boundaries.map(({ line: points, ...b }) => feature(line(points), { what: 'boundary', ...b })),
+    ...boundaries.map(({ line: points, ...b }) => feature(line(points), { ...b, what: b.kind })),
     ...spotHeights.map(({ at: place, ...s }) => feature(point(place), { what: 'height', ...s })),
   ];
   const collection = {

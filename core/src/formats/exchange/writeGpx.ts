@@ -27,6 +27,9 @@ export function placeAttributes(
   };
 }
 
+/** Waypoints come before routes, as the format has it. */
+const isWaypoint = (made: string): boolean => made.startsWith('<wpt');
+
 /** The stakes as GPX 1.1: corners and posts as waypoints, each run as a closed route. */
 export function writeGpx(plan: Plan, parts: readonly Part[]): string {
   const place = placeAttributes(plan);
@@ -52,6 +55,20 @@ export function writeGpx(plan: Plan, parts: readonly Part[]): string {
     const points = closed.map((at) => element('rtept', place(at)));
     return element('rte', {}, `<name>${escaped(ring.name)}</name>${points.join('')}`);
   });
+  const nets = parts.flatMap((p) => {
+    if (p.kind !== 'live-net') return [];
+    const way = p.form === 'loop' ? [...p.points, ...p.points.slice(0, 1)] : p.points;
+    return [
+      ...p.points.map((at, i) => waypoint(at, `${p.name}, corner ${i + 1}`, 'net corner')),
+      element(
+        'rte',
+        {},
+        `<name>${escaped(p.name)}</name>${way.map((at) => element('rtept', place(at))).join('')}`,
+      ),
+    ];
+  });
   const meta = element('metadata', {}, `<name>${escaped(plan.name)}</name>`);
-  return gpx(`\n${[meta, ...corners, ...posts, ...routes].join('\n')}\n`);
+  return gpx(
+    `\n${[meta, ...corners, ...posts, ...nets.filter(isWaypoint), ...routes, ...nets.filter((n) => !isWaypoint(n))].join('\n')}\n`,
+  );
 }

@@ -1,11 +1,18 @@
 import type { OwnedPiece, Plan } from '../schema';
 import { bantamCourt } from './bantamCourt';
 import { boilerHouse } from './boilerHouse';
+import { millLeat } from './millLeat';
 import { orchardRun } from './orchardRun';
 import { pumpHouse } from './pumpHouse';
 
 /** Hollin Bank, a made-up smallholding: the plans that ship as examples. */
-export const DEMO_PLANS: readonly Plan[] = [orchardRun(), boilerHouse(), bantamCourt(), pumpHouse()];
+export const DEMO_PLANS: readonly Plan[] = [
+  orchardRun(),
+  boilerHouse(),
+  bantamCourt(),
+  pumpHouse(),
+  millLeat(),
+];
 
 /** What lies in the shed of the demo holding; made up. */
 export const DEMO_SHED: readonly OwnedPiece[] = [
@@ -27,6 +34,22 @@ export const DEMO_SHED: readonly OwnedPiece[] = [
     count: 4,
     condition: 'worn',
     note: 'straightened, caps missing',
+  },
+  {
+    id: 'net-50',
+    kind: 'pack',
+    product: 'net-single-107-50',
+    count: 1,
+    condition: 'worn',
+    note: 'patched twice',
+  },
+  {
+    id: 'net-25',
+    kind: 'pack',
+    product: 'net-single-107-25',
+    count: 1,
+    condition: 'sound',
+    note: '',
   },
   { id: 'staples', kind: 'pack', product: 'staple', count: 120, condition: 'sound', note: 'half a box' },
 ];

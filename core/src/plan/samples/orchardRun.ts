@@ -68,6 +68,7 @@ function orchardGround(): Plan['ground'] {
       {
         id: 'hedge',
         name: 'hedge',
+        kind: 'boundary',
         line: [
           { x: 11, y: -3.6 },
           { x: 11.3, y: 4 },
@@ -75,6 +76,7 @@ function orchardGround(): Plan['ground'] {
         ],
       },
     ],
+    obstacles: [],
     tape: { marks: [], stakes: [], between: [] },
     spotHeights: heights.map(([x, y, height], i) => ({ id: `z${i + 1}`, at: { x, y }, height })),
   };
@@ -148,6 +150,23 @@ export function orchardRun(): Plan {
     openings: [{ ...PLAIN_GATE, id: 'g1', side: 's1', along: 3.2, width: 0.95 }],
     enclosures: [{ id: 'run', name: 'Orchard run', ring: sides.map((s) => ({ side: s.id, forward: true })) }],
     covers: orchardCovers(),
+    hotWires: [
+      {
+        id: 'wire',
+        name: 'Hot wire',
+        sides: ['s1', 's2'],
+        offset: 0.15,
+        heights: [0.2, 1.2],
+        gates: 'under',
+      },
+    ],
+    power: {
+      ...base.power,
+      energiser: { kind: 'sold', product: 'energiser-mains-1' },
+      at: { x: -3, y: -0.6 },
+      rods: { x: 10.4, y: 9.5 },
+      mainsIn: ['shed'],
+    },
     settled: { birds: true, threats: true, ground: true, outline: true },
   };
 }

@@ -10,12 +10,20 @@ const steps: readonly AnyStep[] = [
   step(K.BIRDS, { flock: K.FLOCK, space: K.SPACE }, birdStage),
   adds(
     K.FOUND,
-    { flock: K.FLOCK, birds: K.BIRDS, outline: K.OUTLINE_WORKINGS, tops: K.TOPS, overhead: K.OVERHEAD },
-    ({ flock, birds, outline, tops, overhead }) => {
+    {
+      flock: K.FLOCK,
+      birds: K.BIRDS,
+      outline: K.OUTLINE_WORKINGS,
+      tops: K.TOPS,
+      overhead: K.OVERHEAD,
+      roamed: K.ROAMED,
+    },
+    ({ flock, birds, outline, tops, overhead, roamed }) => {
       const heights = [...tops.values()].map(({ top }) => top);
       const area = outline.area.value;
       const covered = overhead.reduce((total, m2) => total + m2, 0) >= COVERED * area;
-      return birdFindings(flock, birds, area, {
+      const room = roamed.reduce((total, m2) => total + m2, area);
+      return birdFindings(flock, birds, room, {
         wallTop: heights.length > 0 ? Math.min(...heights) : null,
         overhead: covered ? 'covered' : 'open',
       });

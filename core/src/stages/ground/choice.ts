@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { LINE_KIND_IDS, OBSTACLE_KIND_IDS } from './kinds';
 import { id, name, length, meaning, point } from '../../schema/common';
 
 export const building = z.strictObject({
@@ -32,8 +33,21 @@ export const service = z.strictObject({
 export const boundary = z.strictObject({
   id,
   name,
+  kind: z
+    ._default(z.enum(LINE_KIND_IDS), 'boundary')
+    .apply(meaning('Where the land ends, a path, the edge of water, or a live fence of another energiser.')),
   line: z.array(point).check(z.minLength(2), z.maxLength(100)),
 });
+export const obstacle = z
+  .strictObject({
+    id,
+    name,
+    kind: z.enum(OBSTACLE_KIND_IDS),
+    at: point,
+    across: length(0, 20).apply(meaning('Its longest measure over the ground, m.')),
+    height: z._default(length(0, 50), 2),
+  })
+  .apply(meaning('What stands about and could be jumped from: a pole, a stack of something.'));
 export const spotHeight = z
   .strictObject({ id, at: point, height: length(-500, 5000) })
   .apply(meaning('A measured height of the ground, m above any level that all of them share.'));
@@ -71,6 +85,7 @@ const ground = z.strictObject({
   trees: z.array(tree).check(z.maxLength(200)),
   services: z.array(service).check(z.maxLength(50)),
   boundaries: z._default(z.array(boundary).check(z.maxLength(50)), []),
+  obstacles: z._default(z.array(obstacle).check(z.maxLength(50)), []),
   spotHeights: z._default(z.array(spotHeight).check(z.maxLength(500)), []),
   tape: z
     ._default(tape, { marks: [], stakes: [], between: [] })

@@ -46,6 +46,7 @@ describe('the boundary', () => {
   const fence = {
     id: 'b',
     name: 'hedge',
+    kind: 'boundary' as const,
     line: [
       { x: 5.6, y: -5 },
       { x: 5.6, y: 9 },
@@ -68,6 +69,7 @@ describe('the boundary', () => {
       boundaries: [
         {
           ...fence,
+          kind: 'boundary',
           line: [
             { x: 3, y: -5 },
             { x: 3, y: 9 },
@@ -86,6 +88,7 @@ describe('the boundary', () => {
           boundaries: [
             {
               ...fence,
+              kind: 'boundary',
               line: [
                 { x: 6.1, y: -5 },
                 { x: 6.1, y: 9 },

@@ -20,6 +20,7 @@ export const THINGS: Readonly<Record<GroundList, string>> = {
   buildings: 'building',
   trees: 'tree',
   services: 'buried service',
-  boundaries: 'boundary line',
+  boundaries: 'line on the ground',
+  obstacles: 'pole or stack',
   spotHeights: 'height',
 };

@@ -1,4 +1,5 @@
 import { distance } from '../../ground/vector';
+import { namedStill } from '../live/kept';
 import { tidy } from '../../units/round';
 import {
   type Plan,
@@ -8,6 +9,7 @@ import {
   type Tree,
   type Service,
   type Boundary,
+  type Obstacle,
 } from '../../plan/schema';
 
 /** What stands, lies or was measured on the ground, by the list that holds it. */
@@ -16,6 +18,7 @@ export interface GroundThings {
   readonly trees: Tree;
   readonly services: Service;
   readonly boundaries: Boundary;
+  readonly obstacles: Obstacle;
   readonly spotHeights: SpotHeight;
 }
 
@@ -83,7 +86,7 @@ export const setOnGround = (plan: Plan, { list, id, to }: SetOnGround): Plan =>
 
 /** Takes a thing off the ground; a side that was the wall of a building that goes wants a fence. */
 export function removeFromGround(plan: Plan, { list, id }: RemoveFromGround): Plan {
-  const without = withList(plan, list, (things) => things.filter((t) => t.id !== id));
+  const without = namedStill(withList(plan, list, (things) => things.filter((t) => t.id !== id)));
   if (list !== 'buildings') return without;
   return {
     ...without,
@@ -96,9 +99,11 @@ export function removeFromGround(plan: Plan, { list, id }: RemoveFromGround): Pl
 /** The ground of another plan of the same place; house walls whose building is not on it become fence. */
 export function bringGround(plan: Plan, { ground }: BringGround): Plan {
   const gone = plan.ground.buildings.filter((b) => !ground.buildings.some((other) => other.id === b.id));
-  return withGround(
-    gone.reduce((p, b) => removeFromGround(p, { list: 'buildings', id: b.id }), plan),
-    ground,
+  return namedStill(
+    withGround(
+      gone.reduce((p, b) => removeFromGround(p, { list: 'buildings', id: b.id }), plan),
+      ground,
+    ),
   );
 }
 

@@ -1,3 +1,4 @@
+import { alongBoth, alongOne } from '../live/kept';
 import { type Vector, dot, minus, plus, times } from '../../ground/vector';
 import { type RingSide, surveyRings } from '../../ground/survey';
 import { tidy } from '../../units/round';
@@ -101,6 +102,7 @@ export function splitSide(plan: Plan, change: SplitSide): Plan {
     sides: plan.sides.flatMap((s) => (s.id === side.id ? [{ ...s, to: change.corner }, second] : [s])),
     openings: plan.openings.map((o) => moved(o, o.along + o.width / 2)),
     postPins: plan.postPins.map((pin) => moved(pin, pin.along)),
+    hotWires: alongBoth(plan, side.id, second.id),
     enclosures: plan.enclosures.map((e) => ({
       ...e,
       ring: e.ring.flatMap((step) => {
@@ -150,6 +152,10 @@ function joined(plan: Plan, before: RingSide, after: RingSide): Plan {
     sides: plan.sides.flatMap((s) => (s.id === dropped ? [] : [s.id === kept.id ? side : s])),
     openings: plan.openings.map(onKept),
     postPins: plan.postPins.map(onKept),
+    hotWires: alongOne(plan, kept.id, dropped),
+    covers: plan.covers.map((c) =>
+      'sides' in c && c.sides ? { ...c, sides: c.sides.filter((s) => s !== dropped) } : c,
+    ),
     enclosures: plan.enclosures.map((e) => ({ ...e, ring: e.ring.filter((step) => step.side !== dropped) })),
     choices: { ...plan.choices, side: sideChoices },
   };

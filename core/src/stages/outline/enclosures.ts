@@ -3,6 +3,7 @@ import { type Vector, plus, times } from '../../ground/vector';
 import { surveyRings } from '../../ground/survey';
 import { type Enclosure, type Plan, type Side, type Point } from '../../plan/schema';
 import { walkedCorners } from './corners';
+import { namedStill } from '../live/kept';
 import { keepOnSides, place } from '../../plan/onSides';
 
 const forward = (side: string) => ({ side, forward: true });
@@ -70,7 +71,7 @@ export function dropUnused(plan: Plan): Plan {
   const used = new Set(sides.flatMap((s) => [s.from, s.to]));
   const only = <T>(choices: Readonly<Record<string, T>>, ids: ReadonlySet<string>) =>
     Object.fromEntries(Object.entries(choices).filter(([id]) => ids.has(id)));
-  return {
+  return namedStill({
     ...plan,
     sides,
     corners: plan.corners.filter((c) => used.has(c.id)),
@@ -83,7 +84,7 @@ export function dropUnused(plan: Plan): Plan {
       enclosure: only(plan.choices.enclosure, new Set(plan.enclosures.map((e) => e.id))),
       side: only(plan.choices.side, passed),
     },
-  };
+  });
 }
 
 /** The sides of an enclosure anew, as walked. */

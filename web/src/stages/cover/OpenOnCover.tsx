@@ -1,6 +1,7 @@
 import type { Plan } from '@aviarum/core';
 import { PlaceFields } from '../../fields/PlaceFields';
 import { partOfStop } from '../../sheet/stopId';
+import { NO_SCENE } from '../../sheet/stop';
 import { removalOf } from '../../sheet/removal';
 import { usePlan } from '../../state/planStore';
 import { useReader, useReckoning } from '../../state/reckoningStore';
@@ -71,11 +72,3 @@ function AddCorner({ plan, cover: id, after }: { plan: Plan; cover: string; afte
 
 /** As many as an outline may have. */
 const MOST_CORNERS = 60;
-
-/** What stops of covers do not look at. */
-const NO_SCENE = {
-  layers: { run: [], foot: [], side: [], gate: [], over: [], post: [], marks: [] },
-  sides: [],
-  corners: [],
-  extent: { left: 0, right: 1, low: 0, high: 1 },
-};

@@ -1,4 +1,4 @@
-import { type Plan, type Point, SERVICE_NAMES, type Service } from '@aviarum/core';
+import { type Boundary, LINE_KINDS, type Plan, type Point, SERVICE_NAMES, type Service } from '@aviarum/core';
 import { Pick } from '../../fields/Choice';
 import { PlaceFields } from '../../fields/PlaceFields';
 import { Measures } from '../../fields/PlanLength';
@@ -9,6 +9,11 @@ import { useSetOnGround } from './useSetOnGround';
 const SERVICES = (Object.keys(SERVICE_NAMES) as Service['kind'][]).map((value) => ({
   value,
   label: SERVICE_NAMES[value],
+}));
+
+const LINES = (Object.keys(LINE_KINDS) as Boundary['kind'][]).map((value) => ({
+  value,
+  label: LINE_KINDS[value].name,
 }));
 
 /** A line of points: a buried service or a boundary. */
@@ -25,9 +30,11 @@ export function LineFields({
 }) {
   const set: (to: { name?: string; line?: Point[] }) => void = useSetOnGround(list, id);
   const setService = useSetOnGround('services', id);
+  const setLine = useSetOnGround('boundaries', id);
   const { openThing } = useSelection();
   const service = list === 'services' ? plan.ground.services.find((s) => s.id === id) : undefined;
-  const thing = service ?? plan.ground.boundaries.find((b) => b.id === id);
+  const line = service ? undefined : plan.ground.boundaries.find((b) => b.id === id);
+  const thing = service ?? line;
   if (!thing) return null;
   const at = thing.line[point] ?? thing.line[0];
   const add = () => {
@@ -53,6 +60,9 @@ export function LineFields({
             />
             <Measures of="ground.services" thing={service} names={{ depth: 'Depth' }} onSet={setService} />
           </>
+        )}
+        {line && (
+          <Pick name="What it is" value={line.kind} options={LINES} onChoose={(kind) => setLine({ kind })} />
         )}
         {at && (
           <PlaceFields

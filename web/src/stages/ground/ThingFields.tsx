@@ -1,5 +1,6 @@
-import { onGround, partOfStop, stopId } from '../../sheet/stopId';
-import { type SpotHeight, type Tree } from '@aviarum/core';
+import { type OnGround, onGround, partOfStop, stopId } from '../../sheet/stopId';
+import { OBSTACLE_KINDS, type Obstacle, type Plan, type SpotHeight, type Tree } from '@aviarum/core';
+import { Pick } from '../../fields/Choice';
 import { PlaceFields } from '../../fields/PlaceFields';
 import { Measures } from '../../fields/PlanLength';
 import { NameField } from '../../fields/NameField';
@@ -26,6 +27,31 @@ function TreeFields({ tree }: { tree: Tree }) {
   );
 }
 
+const OBSTACLES = (Object.keys(OBSTACLE_KINDS) as Obstacle['kind'][]).map((value) => ({
+  value,
+  label: OBSTACLE_KINDS[value].name,
+}));
+const OF_AN_OBSTACLE = { across: 'Wide', height: 'High' } as const;
+
+function ObstacleFields({ obstacle }: { obstacle: Obstacle }) {
+  const set = useSetOnGround('obstacles', obstacle.id);
+  return (
+    <>
+      <NameField name="Name" value={obstacle.name} onCommit={(name) => set({ name })} />
+      <div className="fields">
+        <Pick
+          name="What it is"
+          value={obstacle.kind}
+          options={OBSTACLES}
+          onChoose={(kind) => set({ kind })}
+        />
+        <PlaceFields at={obstacle.at} onPut={(at) => set({ at })} />
+        <Measures of="ground.obstacles" thing={obstacle} names={OF_AN_OBSTACLE} onSet={set} />
+      </div>
+    </>
+  );
+}
+
 function SpotFields({ spot }: { spot: SpotHeight }) {
   const set = useSetOnGround('spotHeights', spot.id);
   return (
@@ -36,17 +62,52 @@ function SpotFields({ spot }: { spot: SpotHeight }) {
   );
 }
 
+/** Takes out the point that is open, or all of it. */
+function Removals({ plan, at, thing }: { plan: Plan; at: string; thing: OnGround }) {
+  const take = usePlan((s) => s.take);
+  const { openThing } = useSelection();
+  const whole = removalOf(plan, stopId(thing.whole));
+  const onePoint = thing.point === null ? null : removalOf(plan, at);
+  return (
+    <div className="mends">
+      {onePoint && (
+        <button
+          type="button"
+          className="btn"
+          onClick={() => {
+            take(onePoint.change);
+            openThing(stopId(thing.whole));
+          }}
+        >
+          Remove this {thing.whole.on === 'building' ? 'corner' : 'point'}
+        </button>
+      )}
+      {whole && (
+        <button
+          type="button"
+          className="btn"
+          onClick={() => {
+            take(whole.change);
+            openThing(null);
+          }}
+        >
+          Remove it
+        </button>
+      )}
+    </div>
+  );
+}
+
 /** The thing that is open, as numbers. */
 export function ThingFields() {
   const plan = usePlan((s) => s.draft?.plan ?? s.plan);
-  const take = usePlan((s) => s.take);
-  const { at, openThing } = useSelection();
+  const { at } = useSelection();
   if (!plan || at === null) return null;
   const thing = onGround(partOfStop(at));
   if (!thing) return null;
   const { id, point } = thing;
   const kind = thing.whole.on;
-  const { buildings, trees, services, boundaries, spotHeights } = plan.ground;
+  const { buildings, trees, services, boundaries, obstacles, spotHeights } = plan.ground;
   const fields = {
     building: () => {
       const building = buildings.find((b) => b.id === id);
@@ -55,6 +116,10 @@ export function ThingFields() {
     tree: () => {
       const tree = trees.find((t) => t.id === id);
       return tree && { title: tree.name, body: <TreeFields tree={tree} /> };
+    },
+    obstacle: () => {
+      const obstacle = obstacles.find((o) => o.id === id);
+      return obstacle && { title: obstacle.name, body: <ObstacleFields obstacle={obstacle} /> };
     },
     service: () => {
       const service = services.find((s) => s.id === id);
@@ -82,37 +147,10 @@ export function ThingFields() {
   }[kind];
   const shown = fields();
   if (!shown) return null;
-  const whole = removalOf(plan, stopId(thing.whole));
-  const onePoint = point === null ? null : removalOf(plan, at);
   return (
     <OpenThing title={shown.title}>
       {shown.body}
-      <div className="mends">
-        {onePoint && (
-          <button
-            type="button"
-            className="btn"
-            onClick={() => {
-              take(onePoint.change);
-              openThing(stopId(thing.whole));
-            }}
-          >
-            Remove this {kind === 'building' ? 'corner' : 'point'}
-          </button>
-        )}
-        {whole && (
-          <button
-            type="button"
-            className="btn"
-            onClick={() => {
-              take(whole.change);
-              openThing(null);
-            }}
-          >
-            Remove it
-          </button>
-        )}
-      </div>
+      <Removals plan={plan} at={at} thing={thing} />
     </OpenThing>
   );
 }

@@ -5,10 +5,11 @@ import { useSelection } from '../../state/selection';
 /** Everything on the ground by name; a press opens it, on the sheet as well. */
 export function ThingList({ plan }: { plan: Plan }) {
   const { at, openThing } = useSelection();
-  const { buildings, trees, services, boundaries } = plan.ground;
+  const { buildings, trees, services, boundaries, obstacles } = plan.ground;
   const things = [
     ...buildings.map((b) => ({ stop: stopId({ on: 'building', building: b.id }), name: b.name })),
     ...trees.map((t) => ({ stop: stopId({ on: 'tree', tree: t.id }), name: t.name })),
+    ...obstacles.map((o) => ({ stop: stopId({ on: 'obstacle', obstacle: o.id }), name: o.name })),
     ...services.map((s) => ({
       stop: stopId({ on: 'service-point', service: s.id, point: 0 }),
       name: s.name,

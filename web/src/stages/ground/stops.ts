@@ -1,4 +1,4 @@
-import { type Building, type Change, type PartRef, type Vector, capital } from '@aviarum/core';
+import { type Building, type Change, type Obstacle, type PartRef, type Vector, capital } from '@aviarum/core';
 import { tidy, type Sight, type Stop } from '../../sheet/stop';
 import { stopId, sameThing } from '../../sheet/stopId';
 
@@ -48,10 +48,27 @@ function lineStops(
   }));
 }
 
+/** A pole or a stack. */
+const pole = (o: Obstacle, place: (at: Vector) => string): Stop => ({
+  id: stopId({ on: 'obstacle', obstacle: o.id }),
+  name: capital(o.name),
+  value: place(o.at),
+  at: o.at,
+  look: 'thing',
+  room: 1,
+  axis: null,
+  move: (to) => ({
+    verb: 'set-on-ground',
+    list: 'obstacles',
+    id: o.id,
+    to: { at: { x: tidy(to.x), y: tidy(to.y) } },
+  }),
+});
+
 /** What stands, lies or was measured on the ground: houses with their corners, trees, lines and heights. */
 export function stops(sight: Sight): Stop[] {
   const { plan, reader, open } = sight;
-  const { buildings, trees, services, boundaries, spotHeights } = plan.ground;
+  const { buildings, trees, services, boundaries, obstacles, spotHeights } = plan.ground;
   const place = (at: Vector) => `${reader.length(at.x)} across, ${reader.length(at.y)} up`;
   const houses = buildings.flatMap((b): Stop[] => {
     const middle = centre(b.outline);
@@ -112,6 +129,7 @@ export function stops(sight: Sight): Stop[] {
   return [
     ...houses,
     ...stems,
+    ...obstacles.map((o) => pole(o, place)),
     ...services.flatMap((s) => lineStops(sight, 'services', servicePoint, s)),
     ...boundaries.flatMap((b) => lineStops(sight, 'boundaries', boundaryPoint, b)),
     ...spots,

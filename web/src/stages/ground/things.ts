@@ -10,8 +10,8 @@ function beside(plan: Plan): Point {
 }
 
 const taken = (plan: Plan) => {
-  const { buildings, trees, services, boundaries, spotHeights } = plan.ground;
-  return [...buildings, ...trees, ...services, ...boundaries, ...spotHeights];
+  const { buildings, trees, services, boundaries, obstacles, spotHeights } = plan.ground;
+  return [...buildings, ...trees, ...services, ...boundaries, ...obstacles, ...spotHeights];
 };
 
 /** New things of the ground, each with the stop under which it opens. */
@@ -49,6 +49,17 @@ export const NEW_THINGS: readonly {
     },
   },
   {
+    label: 'Add a pole or stack',
+    make: (plan) => {
+      const id = newId('o', taken(plan), Math.random);
+      const thing = { id, name: 'pole', kind: 'pole' as const, at: beside(plan), across: 0.2, height: 3 };
+      return {
+        change: { verb: 'add-to-ground', list: 'obstacles', thing },
+        stop: stopId({ on: 'obstacle', obstacle: id }),
+      };
+    },
+  },
+  {
     label: 'Add a buried service',
     make: (plan) => {
       const id = newId('v', taken(plan), Math.random);
@@ -66,7 +77,7 @@ export const NEW_THINGS: readonly {
     },
   },
   {
-    label: 'Add a boundary line',
+    label: 'Add a boundary, path or bank',
     make: (plan) => {
       const id = newId('y', taken(plan), Math.random);
       const { extent } = sheetScene(plan, []);
@@ -75,7 +86,7 @@ export const NEW_THINGS: readonly {
         { x, y: tidy(extent.low - 1) },
         { x, y: tidy(extent.high + 1) },
       ];
-      const thing = { id, name: 'boundary', line };
+      const thing = { id, name: 'boundary', kind: 'boundary' as const, line };
       return {
         change: { verb: 'add-to-ground', list: 'boundaries', thing },
         stop: stopId({ on: 'boundary-point', boundary: id, point: 0 }),

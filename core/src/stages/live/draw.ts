@@ -1,0 +1,88 @@
+import type { GroundOf, Primitive, SheetFrame, StripLine } from '../../drawing/scene';
+import { type Vector, plus, times } from '../../ground/vector';
+import { formatPart } from '../../plan/partRef';
+import type { Plan } from '../../plan/schema';
+import type { Part } from '../../reckoning';
+import { thingsIn } from './proposed';
+import { tightestRound } from './route/tightest';
+import type { LIVE_INKS } from './inks';
+import type { NetPart } from './told';
+
+type LiveInk = keyof typeof LIVE_INKS;
+
+/** The way of a net as one line, closed for a loop. */
+const wayOf = ({ points, form }: NetPart) => (form === 'loop' ? [...points, ...points.slice(0, 1)] : points);
+
+function netShapes(net: NetPart): readonly Primitive<LiveInk>[] {
+  const part = formatPart(net.part);
+  return [
+    ...(net.form === 'loop'
+      ? [{ shape: 'polygon', kind: 'live-run', part, points: net.points } as const]
+      : []),
+    {
+      shape: 'line',
+      kind: net.when === 'always' ? 'live-net' : 'live-turn',
+      part,
+      points: wayOf(net),
+    },
+    ...net.posts.map(({ at, is }): Primitive<LiveInk> => ({
+      shape: 'circle',
+      kind: is === 'strut' ? 'live-strut' : 'live-post',
+      part,
+      at,
+      radius: is === 'strut' ? 0.05 : 0.03,
+    })),
+  ];
+}
+
+/** Live nets, hot wires and what makes them live, from above. */
+export const sheet = (parts: readonly Part[], { rings, frames }: SheetFrame): readonly Primitive<LiveInk>[] =>
+  parts.flatMap((p): readonly Primitive<LiveInk>[] => {
+    switch (p.kind) {
+      case 'live-net':
+        return netShapes(p);
+      case 'hot-wire': {
+        const frame = frames.get(p.side);
+        const side = rings.flatMap((r) => r.sides).find((s) => s.side.id === p.side);
+        if (!frame || !side) return [];
+        const off = times(side.outward, p.offset);
+        const points = [plus(side.start, off), plus(side.end, off)];
+        return [{ shape: 'line', kind: 'live-wire', part: formatPart(p.part), points }];
+      }
+      case 'live-source': {
+        const part = formatPart(p.part);
+        return [
+          ...(p.to ? [{ shape: 'line', kind: 'live-lead', part, points: [p.at, p.to] } as const] : []),
+          { shape: 'circle', kind: 'live-source', part, at: p.at, radius: 0.15 },
+        ];
+      }
+      default:
+        return [];
+    }
+  });
+
+/** Strands of a hot wire over the ground of its side. */
+export function strip(part: Part, ground: GroundOf): readonly StripLine[] {
+  if (part.kind !== 'hot-wire') return [];
+  const under = ground(part.side, part.from, part.to);
+  if (under.length < 2) return [];
+  return part.heights.map((height) => ({
+    part: formatPart(part.part),
+    kind: 'live-strand',
+    points: under.map(({ x, y }) => ({ x, y: y + height })),
+    lower: [0],
+  }));
+}
+
+/** Corners of every net, and where its power is: what the picture takes in beside the runs. */
+export function spread(plan: Plan): readonly Vector[] {
+  const { nets, power } = plan;
+  const snapped = nets.some((n) => n.points === null) ? thingsIn(plan) : [];
+  return [
+    ...nets.flatMap(
+      (net) => net.points ?? tightestRound(snapped.filter((t) => net.inside.includes(t.id)))?.points ?? [],
+    ),
+    ...(power.at ? [power.at] : []),
+    ...(power.rods ? [power.rods] : []),
+  ];
+}

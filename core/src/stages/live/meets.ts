@@ -1,0 +1,33 @@
+import type { ThreatId } from '../threats/kinds';
+
+/**
+ * How each threat comes to a live net (rules: Live nets): with nose or paw on the ground, and whether it climbs or jumps in from what stands near; at a
+ * jump that clears a low net; in a coat that takes more; through the air; or as a person.
+ */
+export const MEETS: Readonly<
+  Record<ThreatId, 'ground' | 'climbs' | 'jumps' | 'strong' | 'flies' | 'person'>
+> = {
+  fox: 'climbs',
+  coyote: 'jumps',
+  dog: 'jumps',
+  raccoon: 'climbs',
+  opossum: 'climbs',
+  skunk: 'ground',
+  badger: 'ground',
+  mink: 'climbs',
+  weasel: 'climbs',
+  marten: 'climbs',
+  rat: 'climbs',
+  mouse: 'climbs',
+  snake: 'climbs',
+  cat: 'climbs',
+  lynx: 'jumps',
+  pig: 'ground',
+  bear: 'strong',
+  hawk: 'flies',
+  eagle: 'flies',
+  owl: 'flies',
+  crow: 'flies',
+  'wild-birds': 'flies',
+  person: 'person',
+};

@@ -1,0 +1,103 @@
+import type { Vector } from '../../ground/vector';
+import type { Part } from '../../reckoning';
+import type { Power } from './choice';
+import { HOLE, type Gap } from './route/ground';
+import { alongOf, placeAlong } from './route/loop';
+import type { NetShape } from './route/shape';
+import type { NetPost } from './told';
+import type { Wired } from './wires/wires';
+
+/** Its own posts and the struts, in turn. */
+function postsOf({ net, kind, points, length, struts }: NetShape, pieces: readonly number[]): NetPost[] {
+  const at = (along: number) => placeAlong(points, net.form, along);
+  const own: number[] = [];
+  let begins = 0;
+  for (const piece of pieces) {
+    const spans = Math.max(1, Math.round(piece / kind.spacing));
+    for (let i = begins === 0 ? 0 : 1; i <= spans; i++) own.push(begins + (i * piece) / spans);
+    begins += piece;
+  }
+  const dips = net.dips.filter((d) => d.mend === 'strut').map((d) => d.along);
+  return [
+    ...own.filter((a) => a <= length + 1e-6).map((along): NetPost => ({ along, at: at(along), is: 'post' })),
+    ...[...struts, ...dips].map((along): NetPost => ({ along, at: at(along), is: 'strut' })),
+  ].sort((a, b) => a.along - b.along);
+}
+
+/** A net with its posts, doubled-back end and holes. */
+export function netPart(shape: NetShape, pieces: readonly number[], gaps: readonly Gap[]): Part {
+  const { net, kind, points, length, area } = shape;
+  const { lowest, highest } = kind.strands;
+  const foot = net.foot === 'raised' ? 0.05 : 0;
+  const steps = 5;
+  const strands = Array.from(
+    { length: steps },
+    (_, i) => lowest + foot + ((highest - lowest) * i) / (steps - 1),
+  );
+  return {
+    kind: 'live-net',
+    part: { on: 'net', net: net.id },
+    name: net.name,
+    form: net.form,
+    when: net.when,
+    points,
+    length,
+    area,
+    height: kind.height,
+    strands,
+    posts: postsOf(shape, pieces),
+    pieces,
+    surplus: pieces.reduce((t, p) => t + p, 0) - length,
+    gate: net.gate === null ? (points[0] ?? null) : placeAlong(points, net.form, Math.min(net.gate, length)),
+    holes: gaps.filter(({ gap }) => gap > HOLE + 1e-6).map(({ along, gap, at }) => ({ along, gap, at })),
+  };
+}
+
+/** A hot wire on each of its sides. */
+export const wireParts = ({ wire, sides }: Wired): readonly Part[] =>
+  sides.map((s): Part => ({
+    kind: 'hot-wire',
+    part: { on: 'hot-wire', wire: wire.id },
+    side: s.side.id,
+    from: 0,
+    to: s.length,
+    offset: wire.offset,
+    heights: wire.heights,
+  }));
+
+/** The nearest place on any net or wired side. */
+export function nearestLive(
+  from: Vector,
+  shapes: readonly NetShape[],
+  wired: readonly Wired[],
+): Vector | null {
+  const places = [
+    ...shapes.map(({ points, net }) => placeAlong(points, net.form, alongOf(points, net.form, from))),
+    ...wired.flatMap(({ sides }) =>
+      sides.map((s) => placeAlong([s.start, s.end], 'line', alongOf([s.start, s.end], 'line', from))),
+    ),
+  ];
+  const far = (p: Vector) => Math.hypot(p.x - from.x, p.y - from.y);
+  return places.reduce<Vector | null>((best, p) => (best === null || far(p) < far(best) ? p : best), null);
+}
+
+/** Energiser and rods where the keeper put them. */
+export function sourceParts(
+  { at, rods }: Power,
+  shapes: readonly NetShape[],
+  wired: readonly Wired[],
+): readonly Part[] {
+  return [
+    ...(at
+      ? [
+          {
+            kind: 'live-source',
+            part: { on: 'energiser' },
+            at,
+            to: nearestLive(at, shapes, wired),
+          } as const,
+        ]
+      : []),
+    ...(rods ? [{ kind: 'live-source', part: { on: 'rods' }, at: rods, to: at } as const] : []),
+  ];
+}

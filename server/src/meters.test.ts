@@ -1,0 +1,185 @@
+import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import type { KeptReading, MeterAnswer, Reading } from '@aviarum/core';
+import { thinReadings } from './store/readings';
+import { hasDatabase, testApp } from './testing/testApp';
+import { withDatabase } from './testing/withDatabase';
+
+let api: Awaited<ReturnType<typeof testApp>>;
+beforeAll(async () => {
+  if (hasDatabase) api = await testApp();
+});
+afterAll(async () => {
+  if (hasDatabase) await api.close();
+});
+
+const MINUTE = 60_000;
+const DAY = 86_400_000;
+const ago = (ms: number) => new Date(Date.now() - ms).toISOString();
+const reading = (at: string, near = 6): Reading => ({ at, near, far: near - 0.3, battery: 12.5, draw: 0.1 });
+const path = (meter: string) => `/holdings/home/meters/${meter}`;
+const send = (meter: string, readings: unknown, from = '') =>
+  api.request(`${path(meter)}/readings${from}`, { method: 'POST', json: { readings } });
+const shown = async (meter: string, query = '') =>
+  (await (await api.request(`${path(meter)}${query}`)).json()) as MeterAnswer;
+const problems = async (response: Response) =>
+  ((await response.json()) as { problems: { pointer: string; message: string }[] }).problems;
+
+withDatabase('readings', () => {
+  test('are kept as they were sent, oldest first, and told as by hand or by a device', async () => {
+    const at = [ago(120 * MINUTE), ago(60 * MINUTE)];
+    const sent = await send('a', [reading(at[1] as string, 5), reading(at[0] as string)]);
+    expect([sent.status, await sent.json()]).toEqual([200, { taken: 2, folded: 0 }]);
+    await send('a', [{ at: ago(MINUTE), near: 4.2 }], '?from=hand');
+    const { readings, standIn } = await shown('a');
+    expect(readings.map((r) => [r.near, r.far, r.source])).toEqual([
+      [6, 5.7, 'device'],
+      [5, 4.7, 'device'],
+      [4.2, null, 'hand'],
+    ]);
+    expect(standIn).toBeNull();
+  });
+  test('sent again change nothing, and are told', async () => {
+    const twice = [reading(ago(30 * MINUTE))];
+    expect(await (await send('b', twice)).json()).toEqual({ taken: 1, folded: 0 });
+    expect(await (await send('b', twice)).json()).toEqual({ taken: 0, folded: 1 });
+    expect((await shown('b')).readings).toHaveLength(1);
+  });
+  test('ten thousand a minute are one a minute, the lowest', async () => {
+    const minute = Math.floor((Date.now() - 10 * MINUTE) / MINUTE) * MINUTE;
+    for (let batch = 0; batch < 10; batch++) {
+      const many = Array.from({ length: 1000 }, (_, i) =>
+        reading(new Date(minute + batch * 6000 + i * 6).toISOString(), 3 + ((batch * 1000 + i) % 977) / 300),
+      );
+      expect((await send('c', many)).status).toBe(200);
+    }
+    const { readings } = await shown('c');
+    expect(readings.map(({ near, far }) => [near, far])).toEqual([[3, 2.7]]);
+  });
+  test('more than a thousand at once are refused, and said how to send them', async () => {
+    const many = Array.from({ length: 1001 }, (_, i) => reading(ago(i * MINUTE + MINUTE)));
+    const refused = await send('d', many);
+    expect(refused.status).toBe(422);
+    expect((await problems(refused))[0]).toMatchObject({ pointer: '/readings' });
+    expect((await shown('d')).readings).toEqual([]);
+  });
+  test.each([
+    ['nonsense for a voltage', { ...reading(ago(0)), near: 'high' }, '/readings/1/near'],
+    ['a voltage that no fence has', reading(ago(0), 90), '/readings/1/near'],
+    ['less than nothing', { ...reading(ago(0)), battery: -1 }, '/readings/1/battery'],
+    ['no time', { ...reading('yesterday') }, '/readings/1/at'],
+    ['the thirtieth of February', reading('2026-02-30T06:00:00Z'), '/readings/1/at'],
+    ['the future', reading(new Date(Date.now() + 20 * MINUTE).toISOString()), '/readings/1/at'],
+    ['too long ago', reading('1999-01-01T00:00:00Z'), '/readings/1/at'],
+    ['a field of its own', { ...reading(ago(0)), amps: 3 }, '/readings/1'],
+  ])('%s is refused with its place, and nothing of the lot is kept', async (_, wrong, pointer) => {
+    const refused = await send('e', [reading(ago(5 * MINUTE)), wrong]);
+    expect(refused.status).toBe(422);
+    expect((await problems(refused))[0]?.pointer).toBe(pointer);
+    expect((await shown('e')).readings).toEqual([]);
+  });
+  test('of very many the lowest of each stretch of time are shown', async () => {
+    const all = Array.from({ length: 900 }, (_, i) =>
+      reading(ago((i + 1) * 10 * MINUTE), i === 450 ? 1.1 : 6),
+    );
+    expect((await send('f', all)).status).toBe(200);
+    const { readings } = await shown('f');
+    expect(readings.length).toBeLessThanOrEqual(401);
+    expect(Math.min(...readings.map((r) => r.near))).toBe(1.1);
+    expect((await api.request(`${path('f')}?days=ages`)).status).toBe(422);
+  });
+  test('after sixty days the lowest of each day is left, after three years nothing', async () => {
+    const hourly = (days: number) =>
+      Array.from({ length: 24 }, (_, i) =>
+        reading(
+          new Date(Math.floor((Date.now() - days * DAY) / DAY) * DAY + i * 3_600_000).toISOString(),
+          4 + i / 10,
+        ),
+      );
+    await send('g', [...hourly(1), ...hourly(90)]);
+    await api.db('readings').insert({
+      holding_id: 'home',
+      meter: 'g',
+      at: new Date(Date.now() - 4 * 365 * DAY),
+      near: 5,
+      source: 'device',
+    });
+    await thinReadings(api.db, new Date());
+    const { readings } = await shown('g', '?days=400');
+    const old = readings.filter((r: KeptReading) => Date.parse(r.at) < Date.now() - 60 * DAY);
+    expect(old.map((r) => r.near)).toEqual([4]);
+    expect((await shown('g', '?days=2')).readings).toHaveLength(24);
+  });
+  test('belong to a holding, and go when they are told to', async () => {
+    await send('h', [reading(ago(MINUTE))]);
+    const other = (await (await api.request('/holdings/hollin-bank/meters/h')).json()) as MeterAnswer;
+    expect(other.readings).toEqual([]);
+    expect((await api.request('/holdings/nobody/meters/h')).status).toBe(404);
+    expect((await api.request(`${path('h')}/readings`, { method: 'DELETE' })).status).toBe(204);
+    expect((await shown('h')).readings).toEqual([]);
+  });
+});
+
+const setting = {
+  seed: 7,
+  speed: 3600,
+  output: 1,
+  needed: 0.5,
+  capacity: 60,
+  draw: 0.2,
+  gain: 3,
+  faults: [],
+};
+const standIn = async (meter: string, to: object = {}) => {
+  const answer = await api.request(`${path(meter)}/stand-in`, { method: 'PUT', json: { ...setting, ...to } });
+  return { status: answer.status, body: (await answer.json()) as MeterAnswer };
+};
+const back = (meter: string, seconds: number) =>
+  api
+    .db('stand_ins')
+    .where({ meter })
+    .update({ looked_at: new Date(Date.now() - seconds * 1000) });
+
+withDatabase('a stand-in for the line', () => {
+  test('has read a week when it begins, the same for the same seed, and goes on by its own clock', async () => {
+    const first = await standIn('s1');
+    expect(first.status).toBe(200);
+    expect(first.body.readings.length).toBeGreaterThan(160);
+    const twin = await standIn('s2');
+    expect(twin.body.readings).toEqual(first.body.readings);
+    await back('s1', 20);
+    const later = await shown('s1');
+    expect(Date.parse(later.now) - Date.parse(first.body.now)).toBe(20 * 3_600_000);
+    expect(later.readings[later.readings.length - 1]?.at).toBe(later.now);
+  });
+  test('each fault is seen in what it reads from then on', async () => {
+    const after = async (meter: string, faults: readonly string[]) => {
+      await standIn(meter, { faults });
+      await back(meter, 30);
+      const { readings } = await shown(meter);
+      return readings[readings.length - 1] as KeptReading;
+    };
+    const good = await after('t0', []);
+    expect(good.near).toBeGreaterThan(5);
+    expect((await after('t1', ['strand'])).far).toBeLessThan(0.3);
+    const short = await after('t2', ['insulator']);
+    expect((short.far ?? 9) / short.near).toBeLessThan(0.6);
+    expect((await after('t3', ['outage'])).near).toBe(0);
+    expect((await after('t4', ['snow'])).near).toBeLessThan(good.near * 0.8);
+    expect((await after('t5', ['dry'])).near).toBeLessThan(good.near * 0.7);
+    expect((await after('t6', ['battery'])).battery).toBeLessThan(good.battery ?? 0);
+  });
+  test('one that nobody looked at for long goes on without a stall, and a wrong fault is refused', async () => {
+    await standIn('u');
+    await back('u', 10_000_000);
+    expect((await shown('u')).readings.length).toBeGreaterThan(100);
+    expect((await standIn('u', { faults: ['gremlins'] })).status).toBe(422);
+    expect((await standIn('u', { speed: 0 })).status).toBe(422);
+  });
+  test('ended, it takes what it read with it, and leaves what was read by hand', async () => {
+    await standIn('v');
+    await send('v', [reading(ago(MINUTE), 4)], '?from=hand');
+    expect((await api.request(`${path('v')}/stand-in`, { method: 'DELETE' })).status).toBe(204);
+    expect((await shown('v')).readings.map((r) => r.source)).toEqual(['hand']);
+    expect((await api.request(`${path('v')}/stand-in`, { method: 'DELETE' })).status).toBe(404);
+  });
+});

@@ -1,0 +1,42 @@
+import { type Entry, type Plan, type Rating, THREATS, WHY_HELD, capital } from '@aviarum/core';
+import { Decision } from '../Decision';
+
+const SIGNS: Readonly<Record<Rating, string>> = { holds: '✓', delays: '◐', open: '✕' };
+
+const why = (entry: Entry): string => (WHY_HELD as Readonly<Record<string, string>>)[entry.why] ?? '';
+
+/** What the nets do about each threat that is about. */
+export function Holds({ plan, entries }: { plan: Plan; entries: readonly Entry[] }) {
+  const mine = entries.filter((e) => e.stage === 'live');
+  const open = mine.filter((e) => e.rating === 'open').length;
+  const nets = plan.nets.filter((n) => mine.some((e) => e.part.on === 'net' && e.part.net === n.id));
+  return (
+    <Decision
+      name="What it holds"
+      answer={mine.length === 0 ? 'no threats named' : open === 0 ? 'nothing open' : `${open} open`}
+    >
+      <p className="small">
+        One line of defence: mesh inside it and a house shut at night are the second. Birds of prey and people
+        it does not meet at all.
+      </p>
+      {nets.map((net) => (
+        <table key={net.id} className="strength">
+          <caption>{net.name}</caption>
+          <tbody>
+            {mine
+              .filter((e) => e.part.on === 'net' && e.part.net === net.id)
+              .map((e) => (
+                <tr key={e.threat} data-verdict={e.rating === 'open' ? 'fails' : e.rating}>
+                  <th scope="row">{capital(THREATS[e.threat].name)}</th>
+                  <td className="small">{why(e)}</td>
+                  <td className="verdict">
+                    <span aria-hidden>{SIGNS[e.rating]}</span> {e.rating}
+                  </td>
+                </tr>
+              ))}
+          </tbody>
+        </table>
+      ))}
+    </Decision>
+  );
+}

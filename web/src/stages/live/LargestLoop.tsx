@@ -1,0 +1,119 @@
+import {
+  type Largest,
+  type LiveNet,
+  LIVE_NETS,
+  type Plan,
+  counted,
+  largestTask,
+  listed,
+} from '@aviarum/core';
+import { proxy, wrap } from 'comlink';
+import { useEffect, useRef, useState } from 'react';
+import { usePlan } from '../../state/planStore';
+import { useReader } from '../../state/reckoningStore';
+import type { LargestApi } from './largest.worker';
+
+/** Nets of one kind that lie in the shed, m. */
+export const ownedOf = (plan: Plan, net: LiveNet): readonly number[] =>
+  LIVE_NETS[net.kind].sold.flatMap(({ length, pack }) =>
+    plan.owned.flatMap((o) =>
+      o.kind === 'pack' && o.product === pack && o.condition !== 'poor'
+        ? Array.from({ length: Math.min(40, o.count) }, () => length)
+        : [],
+    ),
+  );
+
+interface Looking {
+  readonly share: number;
+  readonly worker: Worker;
+}
+
+/** The largest loop of some nets, looked for beside the screen; it can be left at any time. */
+export function LargestLoop({ net, plan }: { net: LiveNet; plan: Plan }) {
+  const take = usePlan((s) => s.take);
+  const reader = useReader();
+  const [looking, setLooking] = useState<Looking | null>(null);
+  const [found, setFound] = useState<Largest | null>(null);
+  const running = useRef<Worker | null>(null);
+  useEffect(() => () => running.current?.terminate(), []);
+  const owned = ownedOf(plan, net);
+  const lengths = LIVE_NETS[net.kind].sold.map((s) => s.length);
+  const longest = lengths[lengths.length - 1] ?? 50;
+  const leave = () => {
+    running.current?.terminate();
+    running.current = null;
+    setLooking(null);
+  };
+  const look = async (pieces: readonly number[]) => {
+    leave();
+    setFound(null);
+    const worker = new Worker(new URL('./largest.worker.ts', import.meta.url), { type: 'module' });
+    running.current = worker;
+    setLooking({ share: 0, worker });
+    const answer = await wrap<LargestApi>(worker).look(
+      largestTask(plan, net, pieces),
+      proxy((share: number) => setLooking((now) => (now?.worker === worker ? { share, worker } : now))),
+    );
+    if (running.current !== worker) return;
+    leave();
+    setFound(answer);
+    if (answer.found === 'loop')
+      take({
+        verb: 'set-net',
+        id: net.id,
+        to: { points: answer.points.map(({ x, y }) => ({ x, y })), pieces: [...pieces] },
+      });
+  };
+  const inside = net.inside.length === 0 ? ' where it stands' : '';
+  return (
+    <div className="field">
+      <span className="name">The largest loop{inside}</span>
+      {looking ? (
+        <div className="mends">
+          <progress value={looking.share} aria-label="Looking for the largest loop" />
+          <button type="button" className="btn" onClick={leave}>
+            Leave it
+          </button>
+        </div>
+      ) : (
+        <div className="mends">
+          {net.pieces !== null && (
+            <button type="button" className="btn" onClick={() => void look(net.pieces ?? [])}>
+              Of these {counted(net.pieces.length, 'net')}
+            </button>
+          )}
+          {owned.length > 0 && (
+            <button type="button" className="btn" onClick={() => void look(owned)}>
+              Of what is in the shed: {owned.map((l) => reader.about(l)).join(' + ')}
+            </button>
+          )}
+          {[1, 2, 4].map((n) => (
+            <button
+              key={n}
+              type="button"
+              className="btn"
+              onClick={() => void look(Array.from({ length: n }, () => longest))}
+            >
+              {counted(n, 'net')} of {reader.about(longest)}
+            </button>
+          ))}
+        </div>
+      )}
+      {found && <p className="small">{said(found, reader)}</p>}
+    </div>
+  );
+}
+
+/** What was found, in a sentence. */
+function said(found: Largest, reader: ReturnType<typeof useReader>): string {
+  switch (found.found) {
+    case 'loop':
+      return `It encloses ${reader.area(found.area)}; on open ground these nets enclose ${reader.area(found.bound)} at most.`;
+    case 'short':
+      return `They do not go round: ${reader.length(found.by)} short of the ${reader.length(found.length)} that it takes. Leave something out, or add a net.`;
+    case 'between':
+      return found.things.length > 0
+        ? `${listed(found.things)} stands between what has to be inside, or too near it: take it inside as well.`
+        : 'What has to be inside stands too near a line that the net keeps off.';
+  }
+}

@@ -1,0 +1,214 @@
+import {
+  type Change,
+  type LiveNet,
+  LIVE_NETS,
+  type Plan,
+  WHOLE_PLAN,
+  asking,
+  counted,
+  netOptions,
+  thingsIn,
+} from '@aviarum/core';
+import { NameField } from '../../fields/NameField';
+import { OptionGroups } from '../../fields/OptionGroups';
+import { PlanLength } from '../../fields/PlanLength';
+import { usePlan } from '../../state/planStore';
+import { useMarket, useReader, useReckoning } from '../../state/reckoningStore';
+import { Decision, Decisions } from '../Decision';
+import { Dips } from './Dips';
+import { LargestLoop } from './LargestLoop';
+
+const set = (net: LiveNet, to: Partial<Omit<LiveNet, 'id'>>): Change => ({ verb: 'set-net', id: net.id, to });
+
+/** Of one net, a figure by its name. */
+export function useNetFigures(net: LiveNet) {
+  const figures = useReckoning((s) => s.reckoning?.figures);
+  return (name: 'length' | 'area' | 'nets' | 'surplus' | 'gapWorst' | 'struts' | 'tightest') =>
+    figures?.[`liveNet.${net.id}.${name}`] ?? null;
+}
+
+/** What is decided of a net, in a few words. */
+function useAnswer(net: LiveNet): string {
+  const of = useNetFigures(net);
+  const reader = useReader();
+  const [length, nets, surplus] = [of('length'), of('nets'), of('surplus')];
+  if (length === null || nets === null || surplus === null) return 'has no shape yet';
+  const left =
+    surplus < -1e-4
+      ? `${reader.about(-surplus)} short`
+      : surplus < 0.005
+        ? 'none over'
+        : `${reader.about(surplus)} over`;
+  return `${counted(nets, 'net')}, ${reader.about(length)} round, ${left}`;
+}
+
+/** What it encloses and takes, as figures. */
+function Tally({ net }: { net: LiveNet }) {
+  const of = useNetFigures(net);
+  const reader = useReader();
+  const rows: readonly (readonly [name: string, figure: string | null])[] = [
+    ['Way round', of('length') === null ? null : reader.length(of('length') ?? 0)],
+    ['Encloses', net.form === 'line' ? null : reader.area(of('area') ?? 0)],
+    ['Shortest way round', of('tightest') === null ? null : reader.length(of('tightest') ?? 0)],
+    ['Struts', String(of('struts') ?? 0)],
+    ['Widest gap under it', reader.length(of('gapWorst') ?? 0)],
+  ];
+  return (
+    <dl className="tally">
+      {rows.map(([name, figure]) =>
+        figure === null ? null : (
+          <div key={name}>
+            <dt>{name}</dt>
+            <dd className="figure">{figure}</dd>
+          </div>
+        ),
+      )}
+    </dl>
+  );
+}
+
+/** What has to be inside, to be ticked. */
+function Inside({ net, plan }: { net: LiveNet; plan: Plan }) {
+  const take = usePlan((s) => s.take);
+  const things = thingsIn(plan);
+  if (things.length === 0 || net.form === 'line') return null;
+  return (
+    <fieldset className="ticks">
+      <legend className="name">Has to be inside</legend>
+      {things.map((thing) => (
+        <label key={thing.id}>
+          <input
+            type="checkbox"
+            className="checkbox"
+            checked={net.inside.includes(thing.id)}
+            onChange={(event) =>
+              take(
+                set(net, {
+                  inside: event.target.checked
+                    ? [...net.inside, thing.id]
+                    : net.inside.filter((id) => id !== thing.id),
+                }),
+              )
+            }
+          />
+          {thing.name}
+        </label>
+      ))}
+    </fieldset>
+  );
+}
+
+/** Which whole nets it is made of: as few as go round, or so many of a length. */
+function Pieces({ net }: { net: LiveNet }) {
+  const take = usePlan((s) => s.take);
+  const reader = useReader();
+  const lengths = LIVE_NETS[net.kind].sold.map((s) => s.length);
+  const pieces = net.pieces ?? [];
+  return (
+    <div className="field">
+      <span className="name">Whole nets</span>
+      <div className="mends">
+        {net.pieces === null ? (
+          <span className="small">As few as go round, those in the shed first.</span>
+        ) : (
+          pieces.map((piece, i) => (
+            <button
+              key={`${piece} ${i}`}
+              type="button"
+              className="btn"
+              title="Take this one out"
+              onClick={() =>
+                take(
+                  set(net, {
+                    pieces: pieces.length > 1 ? pieces.filter((_, k) => k !== i) : null,
+                  }),
+                )
+              }
+            >
+              {reader.about(piece)} ✕
+            </button>
+          ))
+        )}
+      </div>
+      <div className="mends">
+        {lengths.map((length) => (
+          <button
+            key={length}
+            type="button"
+            className="btn"
+            disabled={pieces.length >= 40}
+            onClick={() => take(set(net, { pieces: [...pieces, length] }))}
+          >
+            {net.pieces === null ? 'Just' : 'And'} one of {reader.about(length)}
+          </button>
+        ))}
+        {net.pieces !== null && (
+          <button type="button" className="btn" onClick={() => take(set(net, { pieces: null }))}>
+            As few as go round
+          </button>
+        )}
+      </div>
+    </div>
+  );
+}
+
+/** One net: what it is in its heading, its way and what goes in, then its questions. */
+export function OneNet({
+  net,
+  plan,
+  alone,
+  fresh,
+}: {
+  net: LiveNet;
+  plan: Plan;
+  alone: boolean;
+  fresh: boolean;
+}) {
+  const market = useMarket();
+  const reader = useReader();
+  const take = usePlan((s) => s.take);
+  const answer = useAnswer(net);
+  if (!market) return null;
+  return (
+    <Decision name={net.name} answer={answer} begins={alone} fresh={fresh}>
+      <Tally net={net} />
+      <Inside net={net} plan={plan} />
+      {net.form === 'loop' && (
+        <div className="mends">
+          {net.points !== null && net.inside.length > 0 && (
+            <button type="button" className="btn" onClick={() => take(set(net, { points: null }))}>
+              Draw it tight round them
+            </button>
+          )}
+        </div>
+      )}
+      <Pieces net={net} />
+      {net.form === 'loop' && <LargestLoop net={net} plan={plan} />}
+      <Decisions>
+        <OptionGroups groups={netOptions(asking(plan, market, reader, WHOLE_PLAN), net)} />
+        <Decision
+          name="Gate and name"
+          answer={net.gate === null ? 'where its ends meet' : reader.about(net.gate)}
+        >
+          <div className="fields">
+            <NameField name="Called" value={net.name} onCommit={(name) => take(set(net, { name }))} />
+            <PlanLength
+              of="nets.gate"
+              name="Walked in, along it"
+              value={net.gate}
+              placeholder="where its ends meet"
+              onCommit={(gate) => take(set(net, { gate }))}
+              onClear={() => take(set(net, { gate: null }))}
+            />
+          </div>
+        </Decision>
+        <Dips net={net} />
+      </Decisions>
+      <div className="mends">
+        <button type="button" className="btn" onClick={() => take({ verb: 'remove-net', id: net.id })}>
+          Take it away
+        </button>
+      </div>
+    </Decision>
+  );
+}

@@ -1,0 +1,56 @@
+import { type MeterAnswer, type Reading, type StandIn } from '@aviarum/core';
+import { useCallback, useEffect, useState } from 'react';
+import * as meters from '../../api/meters';
+import { ApiError } from '../../api/client';
+
+/** A line that a stand-in reads is looked at so often, ms; one that is read by hand or by a meter, seldom. */
+const EVERY = { standIn: 2000, other: 30_000 } as const;
+
+/** What a meter shows, looked at again and again while it is on the screen; and what can be done to it. */
+export function useMeter(holding: string, meter: string) {
+  const [shown, setShown] = useState<MeterAnswer | null>(null);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const told = useCallback((error: unknown) => {
+    if (error instanceof ApiError) setTrouble(error.problems[0]?.message ?? error.title);
+    else setTrouble('The server does not answer; readings are shown once it does.');
+  }, []);
+  const standIn = shown?.standIn != null;
+  useEffect(() => {
+    let current = true;
+    const look = () =>
+      meters
+        .meter(holding, meter)
+        .then((answer) => {
+          if (!current) return;
+          setShown(answer);
+          setTrouble(null);
+        })
+        .catch((error: unknown) => current && told(error));
+    void look();
+    const timer = setInterval(() => void look(), standIn ? EVERY.standIn : EVERY.other);
+    return () => {
+      current = false;
+      clearInterval(timer);
+    };
+  }, [holding, meter, standIn, told]);
+  const again = async () => setShown(await meters.meter(holding, meter));
+  const doing = async (what: () => Promise<unknown>) => {
+    try {
+      await what();
+      await again();
+      setTrouble(null);
+      return true;
+    } catch (error) {
+      told(error);
+      return false;
+    }
+  };
+  return {
+    shown,
+    trouble,
+    typeIn: (reading: Reading) => doing(() => meters.addReadings(holding, meter, [reading], 'hand')),
+    forget: () => doing(() => meters.forgetReadings(holding, meter)),
+    setStandIn: (setting: StandIn) => doing(() => meters.putStandIn(holding, meter, setting)),
+    removeStandIn: () => doing(() => meters.removeStandIn(holding, meter)),
+  };
+}
