@@ -114,12 +114,19 @@ export function moved(plan: Plan, to: (p: Vector) => Vector): Plan {
     ...plan,
     corners: plan.corners.map((c) => ({ ...c, ...to(c) })),
     covers: plan.covers.map((c) => movedCover(c, to)),
+    nets: plan.nets.map((n) => ({ ...n, points: n.points && n.points.map(to) })),
+    power: {
+      ...plan.power,
+      at: plan.power.at && to(plan.power.at),
+      rods: plan.power.rods && to(plan.power.rods),
+    },
     ground: {
       ...plan.ground,
       buildings: plan.ground.buildings.map((b) => ({ ...b, outline: b.outline.map(to) })),
       trees: plan.ground.trees.map((t) => ({ ...t, at: to(t.at) })),
       services: plan.ground.services.map((s) => ({ ...s, line: s.line.map(to) })),
       boundaries: plan.ground.boundaries.map((b) => ({ ...b, line: b.line.map(to) })),
+      obstacles: plan.ground.obstacles.map((o) => ({ ...o, at: to(o.at) })),
       spotHeights: plan.ground.spotHeights.map((s) => ({ ...s, at: to(s.at) })),
     },
   };

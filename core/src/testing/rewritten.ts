@@ -13,6 +13,7 @@ export function renamed(plan: Plan): Plan {
     ...plan.ground.buildings,
     ...plan.ground.trees,
     ...plan.ground.services,
+    ...plan.ground.obstacles,
     ...plan.ground.spotHeights,
   ];
   all.forEach(({ id }, i) => names.set(id, `${String.fromCharCode(122 - (i % 26))}${999 - i}`));
@@ -36,12 +37,22 @@ export function renamed(plan: Plan): Plan {
     // Figures are called by the ids of covers and arches: those stay.
     covers: plan.covers.map((c) => ({ ...c, enclosure: to(c.enclosure) })),
     arches: plan.arches.map((a) => ({ ...a, enclosure: to(a.enclosure) })),
+    nets: plan.nets.map((n) => ({
+      ...n,
+      inside: n.inside.map((ref) => {
+        const [on = '', id = ''] = ref.split(':');
+        return `${on}:${to(id)}`;
+      }),
+    })),
+    hotWires: plan.hotWires.map((w) => ({ ...w, sides: w.sides.map(to) })),
+    power: { ...plan.power, mainsIn: plan.power.mainsIn.map(to) },
     choices: { ...plan.choices, side: keys(plan.choices.side), enclosure: keys(plan.choices.enclosure) },
     ground: {
       ...plan.ground,
       buildings: plan.ground.buildings.map(thing),
       trees: plan.ground.trees.map(thing),
       services: plan.ground.services.map(thing),
+      obstacles: plan.ground.obstacles.map(thing),
       spotHeights: plan.ground.spotHeights.map(thing),
     },
   };

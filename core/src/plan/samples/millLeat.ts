@@ -5,17 +5,17 @@ import { PLACE } from './place';
 /** A strip that falls gently to the water, with a hollow where a cart track crossed it. */
 const HEIGHTS: readonly (readonly [x: number, y: number, height: number])[] = [
   [-2, 12, 0.9],
-  [10, 12, 0.86],
-  [30, 12, 0.8],
-  [42, 12, 0.76],
+  [10.6, 12.4, 0.86],
+  [29.3, 12.7, 0.8],
+  [42, 11.8, 0.76],
   [-2, 0, 0.2],
-  [10, 0, 0.18],
-  [20, 0, 0.14],
-  [30, 0, 0.1],
-  [42, 0, 0.06],
-  [22.2, 4.2, 0.26],
-  [20, 4.2, 0.46],
-  [24.4, 4.2, 0.42],
+  [9.4, -0.3, 0.18],
+  [19.7, 0.2, 0.14],
+  [30.8, -0.2, 0.1],
+  [42, 0.3, 0.06],
+  [22.3, 3.02, 0.23],
+  [20.6, 3.1, 0.33],
+  [24, 3.05, 0.31],
 ];
 
 /** The strip between the stone wall and the leat, a path on the far side of the wall, a willow and a gatepost. */
@@ -57,7 +57,7 @@ function leatGround(base: Plan['ground']): Plan['ground'] {
         name: 'mill leat',
         kind: 'water',
         line: [
-          { x: -0.4, y: 0.6 },
+          { x: 9, y: 0.45 },
           { x: 20, y: 0.3 },
           { x: 36, y: 0.7 },
         ],

@@ -164,7 +164,6 @@ export function orchardRun(): Plan {
       ...base.power,
       energiser: { kind: 'sold', product: 'energiser-mains-1' },
       at: { x: -3, y: -0.6 },
-      rods: { x: 10.4, y: 9.5 },
       mainsIn: ['shed'],
     },
     settled: { birds: true, threats: true, ground: true, outline: true },

@@ -1,5 +1,5 @@
 import type { GroundOf, Primitive, SheetFrame, StripLine } from '../../drawing/scene';
-import { type Vector, plus, times } from '../../ground/vector';
+import type { Vector } from '../../ground/vector';
 import { formatPart } from '../../plan/partRef';
 import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
@@ -36,17 +36,15 @@ function netShapes(net: NetPart): readonly Primitive<LiveInk>[] {
 }
 
 /** Live nets, hot wires and what makes them live, from above. */
-export const sheet = (parts: readonly Part[], { rings, frames }: SheetFrame): readonly Primitive<LiveInk>[] =>
+export const sheet = (parts: readonly Part[], { frames }: SheetFrame): readonly Primitive<LiveInk>[] =>
   parts.flatMap((p): readonly Primitive<LiveInk>[] => {
     switch (p.kind) {
       case 'live-net':
         return netShapes(p);
       case 'hot-wire': {
         const frame = frames.get(p.side);
-        const side = rings.flatMap((r) => r.sides).find((s) => s.side.id === p.side);
-        if (!frame || !side) return [];
-        const off = times(side.outward, p.offset);
-        const points = [plus(side.start, off), plus(side.end, off)];
+        if (!frame) return [];
+        const points = [frame.at(p.from, p.offset), frame.at(p.to, p.offset)];
         return [{ shape: 'line', kind: 'live-wire', part: formatPart(p.part), points }];
       }
       case 'live-source': {

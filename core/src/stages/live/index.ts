@@ -26,7 +26,7 @@ import { clearanceOf } from './route/clear';
 import { gapsOf } from './route/ground';
 import { shaped } from './route/shape';
 import { thingsOf } from './route/things';
-import { wired } from './wires/wires';
+import { gateGaps, wired } from './wires/wires';
 
 const NONE = { pieces: [], owned: 0 } as const;
 
@@ -71,11 +71,11 @@ const laying: readonly AnyStep[] = [
         ),
       ),
   ),
+  step(L.GATES, { openings: K.OPENINGS }, ({ openings }) => gateGaps(openings), layOver),
   step(
     L.WIRED,
-    { wires: L.HOT_WIRES, rings: K.RINGS, openings: K.OPENINGS, setOut: K.SET_OUT },
-    ({ wires, rings, openings, setOut }) =>
-      wired(wires, { rings, openings, posts: setOut.posts.map((p) => p.at) }),
+    { wires: L.HOT_WIRES, rings: K.RINGS, gates: L.GATES, setOut: K.SET_OUT },
+    ({ wires, rings, gates, setOut }) => wired(wires, { rings, gates, posts: setOut.posts.map((p) => p.at) }),
   ),
   step(
     L.ENERGY,

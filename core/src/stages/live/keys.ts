@@ -6,7 +6,7 @@ import type { Clearance } from './route/clear';
 import type { Gap } from './route/ground';
 import type { Shaped } from './route/shape';
 import type { Thing } from './route/things';
-import type { Wired } from './wires/wires';
+import type { GateGap, Wired } from './wires/wires';
 
 export const NETS = key<Plan['nets']>('plan.nets');
 export const HOT_WIRES = key<Plan['hotWires']>('plan.hot-wires');
@@ -19,6 +19,7 @@ export const TAKEN = key<AllTaken>('live.taken');
 /** By net. */
 export const GAPS = key<ReadonlyMap<string, readonly Gap[]>>('live.gaps');
 export const CLEARANCES = key<ReadonlyMap<string, readonly Clearance[]>>('live.clearances');
+export const GATES = key<readonly GateGap[]>('live.gates');
 export const WIRED = key<readonly Wired[]>('live.wired');
 /** Null where nothing is live. */
 export const ENERGY = key<Energy | null>('live.energy');

@@ -53,17 +53,22 @@ export function netPart(shape: NetShape, pieces: readonly number[], gaps: readon
   };
 }
 
-/** A hot wire on each of its sides. */
-export const wireParts = ({ wire, sides }: Wired): readonly Part[] =>
-  sides.map((s): Part => ({
-    kind: 'hot-wire',
-    part: { on: 'hot-wire', wire: wire.id },
-    side: s.side.id,
-    from: 0,
-    to: s.length,
-    offset: wire.offset,
-    heights: wire.heights,
-  }));
+/** A hot wire on each of its sides: in pieces where it goes under gates. */
+export const wireParts = ({ wire, sides, gates }: Wired): readonly Part[] =>
+  sides.flatMap((s) => {
+    const under = wire.gates === 'under' ? gates.filter((g) => g.side === s.side.id) : [];
+    const ends = [...under].sort((a, b) => a.along - b.along);
+    const stops = [0, ...ends.flatMap((g) => [g.along, g.along + g.width]), s.length];
+    return Array.from({ length: ends.length + 1 }, (_, i): Part => ({
+      kind: 'hot-wire',
+      part: { on: 'hot-wire', wire: wire.id },
+      side: s.side.id,
+      from: stops[2 * i] ?? 0,
+      to: stops[2 * i + 1] ?? s.length,
+      offset: wire.offset,
+      heights: wire.heights,
+    }));
+  });
 
 /** The nearest place on any net or wired side. */
 export function nearestLive(

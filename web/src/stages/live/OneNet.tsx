@@ -1,3 +1,4 @@
+import { Fragment } from 'react';
 import {
   type Change,
   type LiveNet,
@@ -39,7 +40,7 @@ function useAnswer(net: LiveNet): string {
       : surplus < 0.005
         ? 'none over'
         : `${reader.about(surplus)} over`;
-  return `${counted(nets, 'net')}, ${reader.about(length)} round, ${left}`;
+  return `${counted(nets, 'net')}, ${reader.about(length)} ${net.form === 'loop' ? 'round' : 'long'}, ${left}`;
 }
 
 /** What it encloses and takes, as figures. */
@@ -47,7 +48,10 @@ function Tally({ net }: { net: LiveNet }) {
   const of = useNetFigures(net);
   const reader = useReader();
   const rows: readonly (readonly [name: string, figure: string | null])[] = [
-    ['Way round', of('length') === null ? null : reader.length(of('length') ?? 0)],
+    [
+      net.form === 'loop' ? 'Way round' : 'Length',
+      of('length') === null ? null : reader.length(of('length') ?? 0),
+    ],
     ['Encloses', net.form === 'line' ? null : reader.area(of('area') ?? 0)],
     ['Shortest way round', of('tightest') === null ? null : reader.length(of('tightest') ?? 0)],
     ['Struts', String(of('struts') ?? 0)],
@@ -57,10 +61,10 @@ function Tally({ net }: { net: LiveNet }) {
     <dl className="tally">
       {rows.map(([name, figure]) =>
         figure === null ? null : (
-          <div key={name}>
+          <Fragment key={name}>
             <dt>{name}</dt>
             <dd className="figure">{figure}</dd>
-          </div>
+          </Fragment>
         ),
       )}
     </dl>
@@ -73,7 +77,7 @@ function Inside({ net, plan }: { net: LiveNet; plan: Plan }) {
   const things = thingsIn(plan);
   if (things.length === 0 || net.form === 'line') return null;
   return (
-    <fieldset className="ticks">
+    <fieldset className="tickset">
       <legend className="name">Has to be inside</legend>
       {things.map((thing) => (
         <label key={thing.id}>

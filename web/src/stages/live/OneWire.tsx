@@ -32,7 +32,7 @@ function Sides({ wire, plan }: { wire: HotWire; plan: Plan }) {
     }),
   );
   return (
-    <fieldset className="ticks">
+    <fieldset className="tickset">
       <legend className="name">Along sides</legend>
       {sides.map(({ id, number }) => {
         const on = wire.sides.includes(id);

@@ -98,7 +98,7 @@ function Places({ plan }: { plan: Plan }) {
         {row('rods', 'the earth rods', 3)}
       </div>
       {plan.ground.buildings.length > 0 && (
-        <fieldset className="ticks">
+        <fieldset className="tickset">
           <legend className="name">Have mains electricity: rods keep {reader.about(10)} off</legend>
           {plan.ground.buildings.map((b) => (
             <label key={b.id}>
@@ -231,29 +231,23 @@ export function PowerDecision({ plan }: { plan: Plan }) {
   return (
     <Decision name="Power" answer={answerOf(energy)}>
       <dl className="tally">
-        <div>
-          <dt>Output wanted, for {reader.about(length)}</dt>
-          <dd className="figure">{joules(output)}</dd>
-        </div>
-        <div>
-          <dt>
-            Earth rods of {reader.about(1)}, {reader.about(3)} apart
-          </dt>
-          <dd className="figure">{rods}</dd>
-        </div>
-        <div>
-          <dt>Draws{drawIs === 'reckoned' ? ', about' : ''}</dt>
-          <dd className="figure">{printNumber(draw, 2)} A</dd>
-        </div>
+        <dt>Output wanted, for {reader.about(length)}</dt>
+        <dd className="figure">{joules(output)}</dd>
+        <dt>
+          Earth rods of {reader.about(1)}, {reader.about(3)} apart
+        </dt>
+        <dd className="figure">{rods}</dd>
+        <dt>Draws{drawIs === 'reckoned' ? ', about' : ''}</dt>
+        <dd className="figure">{printNumber(draw, 2)} A</dd>
         {battery && (
-          <div>
+          <>
             <dt>Battery lasts</dt>
             <dd className="figure">
               {battery.days === null
                 ? 'all year'
                 : `${printNumber(battery.days, battery.days < 20 ? 1 : 0)} days`}
             </dd>
-          </div>
+          </>
         )}
       </dl>
       {battery && battery.days === null && (

@@ -142,7 +142,7 @@ function StandInFields({
         : [...standIn.faults, fault],
     });
   return (
-    <fieldset className="ticks">
+    <fieldset className="tickset">
       <legend className="name">
         A stand-in, no real line: an hour each second. Its clock says {now.slice(0, 10)}, {now.slice(11, 16)}.
       </legend>

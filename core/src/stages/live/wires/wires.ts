@@ -1,7 +1,6 @@
 import type { Ring, RingSide } from '../../../ground/survey';
 import { type Vector, toSegment } from '../../../ground/vector';
-import type { Opening } from '../../ways/kinds';
-import { partsFence } from '../../ways/kinds';
+import { type Opening, partsFence } from '../../ways/kinds';
 import type { HotWire } from '../choice';
 
 /** More than the width of a gate goes under it: down one post and up the other, m. */
@@ -9,6 +8,16 @@ export const LEAD_MORE = 1;
 
 /** A post so near to the line of a side stands on it, m. */
 const ON_SIDE = 0.02;
+
+/** Where a gate parts the fence, whatever hangs in it. Side coordinates, m. */
+export interface GateGap {
+  readonly side: string;
+  readonly along: number;
+  readonly width: number;
+}
+
+export const gateGaps = (openings: readonly Opening[]): readonly GateGap[] =>
+  openings.filter(partsFence).map(({ side, along, width }) => ({ side, along, width }));
 
 /** A hot wire along its sides. Lengths m. */
 export interface Wired {
@@ -22,7 +31,7 @@ export interface Wired {
   readonly strand: number;
   /** All strands together. */
   readonly length: number;
-  readonly gates: readonly Opening[];
+  readonly gates: readonly GateGap[];
   /** Cable under gates. */
   readonly lead: number;
   readonly insulators: number;
@@ -32,7 +41,7 @@ export interface Wired {
 
 interface WiredBy {
   readonly rings: readonly Ring[];
-  readonly openings: readonly Opening[];
+  readonly gates: readonly GateGap[];
   /** Where posts stand. */
   readonly posts: readonly Vector[];
 }
@@ -49,7 +58,7 @@ function turnsBetween(ring: Ring, chosen: ReadonlySet<string>): readonly number[
   });
 }
 
-function wiredOf(wire: HotWire, { rings, openings, posts }: WiredBy): Wired {
+function wiredOf(wire: HotWire, { rings, gates: all, posts }: WiredBy): Wired {
   const wanted = new Set(wire.sides);
   const seen = new Set<string>();
   const sides: RingSide[] = [];
@@ -66,7 +75,7 @@ function wiredOf(wire: HotWire, { rings, openings, posts }: WiredBy): Wired {
     for (const turn of turns) turned += roundCorner(turn, wire.offset);
   }
   const fenced = sides.reduce((t, s) => t + s.length, 0);
-  const gates = openings.filter((o) => seen.has(o.side) && partsFence(o));
+  const gates = all.filter((o) => seen.has(o.side));
   const under = wire.gates === 'under';
   const strand = Math.max(0, fenced + turned - (under ? gates.reduce((t, g) => t + g.width, 0) : 0));
   const strands = wire.heights.length;
