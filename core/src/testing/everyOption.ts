@@ -71,7 +71,8 @@ export function ofEveryKind(plan: Plan): readonly (readonly [kind: string, plan:
     outline: null,
     height: 1.8,
   };
-  const covers = COVER_KIND_IDS.map((kind): [string, Plan] => [
+  // A cover lies over a run.
+  const covers = (plan.enclosures.length > 0 ? COVER_KIND_IDS : []).map((kind): [string, Plan] => [
     kind,
     apply({ ...plan, covers: [] }, { verb: 'add-cover', cover: COVER_KINDS[kind].usual(over) }),
   ]);

@@ -1,5 +1,5 @@
 import { type MeterAnswer, type Reading, type StandIn } from '@aviarum/core';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import * as meters from '../../api/meters';
 import { ApiError } from '../../api/client';
 
@@ -15,17 +15,21 @@ export function useMeter(holding: string, meter: string) {
     else setTrouble('The server does not answer; readings are shown once it does.');
   }, []);
   const standIn = shown?.standIn != null;
+  // What was asked before something was done says nothing of what it did.
+  const done = useRef(0);
   useEffect(() => {
     let current = true;
-    const look = () =>
-      meters
-        .meter(holding, meter)
-        .then((answer) => {
-          if (!current) return;
-          setShown(answer);
-          setTrouble(null);
-        })
-        .catch((error: unknown) => current && told(error));
+    const look = async () => {
+      const before = done.current;
+      try {
+        const answer = await meters.meter(holding, meter);
+        if (!current || before !== done.current) return;
+        setShown(answer);
+        setTrouble(null);
+      } catch (error) {
+        if (current) told(error);
+      }
+    };
     void look();
     const timer = setInterval(() => void look(), standIn ? EVERY.standIn : EVERY.other);
     return () => {
@@ -33,11 +37,14 @@ export function useMeter(holding: string, meter: string) {
       clearInterval(timer);
     };
   }, [holding, meter, standIn, told]);
-  const again = async () => setShown(await meters.meter(holding, meter));
+  /** Does something, and shows what has come of it. @returns whether it was taken */
   const doing = async (what: () => Promise<unknown>) => {
+    done.current += 1;
+    const mine = done.current;
     try {
       await what();
-      await again();
+      const answer = await meters.meter(holding, meter);
+      if (mine === done.current) setShown(answer);
       setTrouble(null);
       return true;
     } catch (error) {
@@ -50,7 +57,11 @@ export function useMeter(holding: string, meter: string) {
     trouble,
     typeIn: (reading: Reading) => doing(() => meters.addReadings(holding, meter, [reading], 'hand')),
     forget: () => doing(() => meters.forgetReadings(holding, meter)),
-    setStandIn: (setting: StandIn) => doing(() => meters.putStandIn(holding, meter, setting)),
+    setStandIn: (setting: StandIn) => {
+      // Shown as set at once; the answer follows.
+      setShown((now) => now && { ...now, standIn: now.standIn && setting });
+      return doing(() => meters.putStandIn(holding, meter, setting));
+    },
     removeStandIn: () => doing(() => meters.removeStandIn(holding, meter)),
   };
 }
