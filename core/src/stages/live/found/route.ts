@@ -6,7 +6,7 @@ import { LINE_KINDS } from '../../ground/kinds';
 import type { LiveNet } from '../choice';
 import type { Taken } from '../pieces';
 import { type Clearance, clearanceOf } from '../route/clear';
-import { waysOf } from '../route/loop';
+import { crossesItself, waysOf } from '../route/loop';
 import { convexHull, keptOff, keptOffLine, takenIn } from '../route/moved';
 import type { NetShape, Shapeless } from '../route/shape';
 import { type Thing, insideBy } from '../route/things';
@@ -16,6 +16,14 @@ import { partOf, setNet } from './of';
 /** Rooms are compared within this, m. */
 const SAME = 1e-4;
 
+/** A loop drawn round all of its corners, a line straight from end to end: where that is one. */
+function uncrossed({ id, points, form }: LiveNet) {
+  const [first, last] = [points?.[0], points?.[points.length - 1]];
+  if (!points || !first || !last) return [];
+  const drawn = form === 'loop' ? [...convexHull(points)] : [first, last];
+  return crossesItself(drawn, form) || distance(first, last) < 0.01 ? [] : [setNet(id, { points: drawn })];
+}
+
 /** Nets that have no shape. */
 export const shapelessFindings = (
   shapeless: readonly Shapeless[],
@@ -23,9 +31,7 @@ export const shapelessFindings = (
 ): readonly Finding[] =>
   shapeless.map(({ net, why }) =>
     why === 'crosses'
-      ? finding('live.crosses', 'mend', 'live', partOf(net), { name: net.name }, [
-          setNet(net.id, { points: net.points && net.form === 'loop' ? [...convexHull(net.points)] : null }),
-        ])
+      ? finding('live.crosses', 'mend', 'live', partOf(net), { name: net.name }, uncrossed(net))
       : finding(
           'live.nothing-inside',
           'mend',
