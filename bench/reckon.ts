@@ -1,13 +1,18 @@
 /* Medians of `reckon` on a plan that the process sees for the first time; prints one JSON object. */
 import {
   DEMO_PLANS,
+  type LargestTask,
   type Plan,
   acrossArch,
   apply,
   checkPlan,
+  largestLoop,
   previewArches,
+  previewNets,
   reckon,
   sectionScene,
+  sheetScene,
+  thingsIn,
 } from '../core/src/index';
 import { aPolygon } from '../core/src/testing/aRun';
 import { panels } from '../core/src/testing/anArch';
@@ -43,7 +48,42 @@ const pulled = median(400, () => {
     sectionScene(plan, previewArches(plan), line);
   };
 });
+const leat = DEMO_PLANS.find((plan) => plan.nets.length > 0);
+if (!leat) throw new Error('no demo plan with a net');
+/** The demo plan without what is live in it: what is left is what that takes. */
+const dead: Plan = { ...demo, hotWires: [] };
+/** As it is drawn while a corner is pulled. */
+const drawn = median(400, () => {
+  const x = 1 + Math.random();
+  return () => {
+    const points = leat.nets[0]?.points?.map((p, i) => (i === 1 ? { x, y: p.y } : p)) ?? [];
+    const plan = apply(leat, { verb: 'set-net', id: 'day', to: { points } });
+    sheetScene(plan, previewNets(plan));
+  };
+});
+/** Four nets of 50 m round a house, among twelve trees. */
+const among: LargestTask = {
+  pieces: [50, 50, 50, 50],
+  spacing: 25 / 7,
+  inside: thingsIn(leat).filter((t) => t.kind === 'house'),
+  outside: Array.from({ length: 12 }, (_, i) => ({
+    id: `tree:t${i}`,
+    part: { on: 'tree', tree: `t${i}` } as const,
+    name: `tree ${i}`,
+    kind: 'tree' as const,
+    points: [{ x: 6 + 22 * Math.cos(i * 2.4), y: 8 + 22 * Math.sin(i * 2.4) }],
+    radius: 1 + (i % 3) / 2,
+  })),
+  lines: [],
+  about: { x: 0, y: 0 },
+};
+const open = largestLoop({ ...among, outside: [] });
 const results = {
+  'the largest loop of four nets among twelve trees, median ms': median(15, () => () => largestLoop(among)),
+  'the largest loop on open ground, share of its bound': open.found === 'loop' ? open.area / open.bound : 0,
+  'a net drawn anew as its corner is pulled, median ms': drawn,
+  'reckon, nets alone, median ms': cold(leat, 200),
+  'reckon, the demo plan without its hot wire, median ms': cold(dead, 200),
   'reckon, demo plan new to the process, median ms': cold(demo, 400),
   'reckon, an arch alone, median ms': cold(arch, 300),
   'reckon, the same run between walls, median ms': cold(walled, 300),

@@ -2,7 +2,6 @@ import * as z from 'zod/mini';
 import { ownMesh, ownPrice, ownedPiece } from '../catalogue/own';
 import { planShape } from '../plan/schema';
 import { currency } from '../schema/common';
-import { keptReadingSchema, standInSchema } from '../stages/live/meter/reading';
 import { cardSchema } from './card';
 
 /**
@@ -44,13 +43,6 @@ export const ANSWERS = {
   /** The currency that the list of a yard is in, where the keeper said so. */
   yardLists: z.array(z.object({ yard: z.string(), currency })),
   yardList: z.object({ yard: z.string(), currency }),
-  /** What a meter on a fence read, by its own clock, and its stand-in where it has one. */
-  meter: z.object({
-    readings: z.array(keptReadingSchema),
-    now: z.string(),
-    standIn: z.nullable(standInSchema),
-  }),
-  readingsTaken: z.object({ taken: z.int(), folded: z.int() }),
   priceList: z.object({ rows: z.int(), taken: z.int() }),
   /** What is wrong, as problem+json. */
   problem: z.looseObject({
@@ -68,5 +60,4 @@ export type StoredPlan = Answer<'plan'>;
 export type SavedPlan = Answer<'saved'>;
 export type BinnedPlan = Answer<'binned'>[number];
 export type ShedPiece = Answer<'shed'>[number];
-export type MeterAnswer = Answer<'meter'>;
 export type StoredPrice = Answer<'prices'>[number];

@@ -22,6 +22,11 @@ export function stakeMarks(
       at,
     })),
   );
+  const poles = plan.ground.obstacles.map((o) => ({
+    id: formatPart({ on: 'obstacle', obstacle: o.id }),
+    name: o.name,
+    at: o.at,
+  }));
   const tape = plan.ground.tape.marks.map((m) => ({ id: `mark:${m.id}`, name: m.name, at: m.at }));
   const seen = new Set<string>();
   const corners = surveyRings(plan).flatMap((r) =>
@@ -37,7 +42,7 @@ export function stakeMarks(
       ];
     }),
   );
-  return [...tape, ...houses, ...corners];
+  return [...tape, ...houses, ...poles, ...corners];
 }
 
 /** Two tapes that meet at less than this tell a place badly, as the sine of the angle between them: ten degrees. */

@@ -3,8 +3,6 @@ import type { Vector } from '../../ground/vector';
 import { formatPart } from '../../plan/partRef';
 import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
-import { thingsIn } from './proposed';
-import { tightestRound } from './route/tightest';
 import type { LIVE_INKS } from './inks';
 import type { NetPart } from './told';
 
@@ -25,6 +23,7 @@ function netShapes(net: NetPart): readonly Primitive<LiveInk>[] {
       part,
       points: wayOf(net),
     },
+    ...(net.gate ? [{ shape: 'circle', kind: 'live-gate', part, at: net.gate, radius: 0.09 } as const] : []),
     ...net.posts.map(({ at, is }): Primitive<LiveInk> => ({
       shape: 'circle',
       kind: is === 'strut' ? 'live-strut' : 'live-post',
@@ -72,15 +71,24 @@ export function strip(part: Part, ground: GroundOf): readonly StripLine[] {
   }));
 }
 
-/** Corners of every net, and where its power is: what the picture takes in beside the runs. */
-export function spread(plan: Plan): readonly Vector[] {
-  const { nets, power } = plan;
-  const snapped = nets.some((n) => n.points === null) ? thingsIn(plan) : [];
+/** Where things stand that a net is drawn tight round: near enough for a picture to take it in. */
+function around({ ground, enclosures, sides, corners }: Plan, inside: readonly string[]): readonly Vector[] {
+  const named = (kind: string) => (thing: { readonly id: string }) => inside.includes(`${kind}:${thing.id}`);
+  const passed = new Set(
+    enclosures.filter(named('enclosure')).flatMap((e) => e.ring.map((step) => step.side)),
+  );
+  const ends = new Set(sides.filter((s) => passed.has(s.id)).flatMap((s) => [s.from, s.to]));
   return [
-    ...nets.flatMap(
-      (net) => net.points ?? tightestRound(snapped.filter((t) => net.inside.includes(t.id)))?.points ?? [],
-    ),
-    ...(power.at ? [power.at] : []),
-    ...(power.rods ? [power.rods] : []),
+    ...ground.buildings.filter(named('building')).flatMap((b) => b.outline),
+    ...ground.trees.filter(named('tree')).map((t) => t.at),
+    ...ground.obstacles.filter(named('obstacle')).map((o) => o.at),
+    ...corners.filter((c) => ends.has(c.id)),
   ];
 }
+
+/** Corners of every net, and where its power is: what the picture takes in beside the runs. */
+export const spread = (plan: Plan): readonly Vector[] => [
+  ...plan.nets.flatMap((net) => net.points ?? around(plan, net.inside)),
+  ...(plan.power.at ? [plan.power.at] : []),
+  ...(plan.power.rods ? [plan.power.rods] : []),
+];

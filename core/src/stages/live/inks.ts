@@ -19,6 +19,11 @@ export const LIVE_INKS = {
     paper: { fill: 'none', stroke: 'live', width: 0.35, dash: '0.5 0.8' },
     file: FILE,
   },
+  'live-gate': {
+    screen: { fill: 'none', stroke: 'yolk', width: 3 },
+    paper: { fill: 'none', stroke: 'ink', width: 0.5 },
+    file: FILE,
+  },
   'live-post': {
     screen: { fill: 'sheet', stroke: 'live', width: 1.6 },
     paper: { fill: 'sheet', stroke: 'live', width: 0.3 },

@@ -90,7 +90,7 @@ export const FINDINGS = {
     { name, gap, along }: LiveNamed & { readonly gap: number; readonly along: number },
     r: Reader,
   ) =>
-    `The foot of ${name} hangs ${r.length(gap)} over the ground ${r.about(along)} along it: over ${r.opening(0.05)} is a hole. Set a strut, peg it down, or fill the hollow.`,
+    `The foot of ${name} hangs ${r.opening(gap)} over the ground ${r.about(along)} along it: over ${r.opening(0.05)} is a hole. Set a strut, peg it down, or fill the hollow.`,
   'live.snowed-under': (
     { name, snow, over }: LiveNamed & { readonly snow: number; readonly over: number },
     r: Reader,

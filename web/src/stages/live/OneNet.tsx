@@ -54,8 +54,9 @@ function Tally({ net }: { net: LiveNet }) {
     ],
     ['Encloses', net.form === 'line' ? null : reader.area(of('area') ?? 0)],
     ['Shortest way round', of('tightest') === null ? null : reader.length(of('tightest') ?? 0)],
+    ['Strip to keep mown', of('length') === null ? null : reader.about(of('length') ?? 0)],
     ['Struts', String(of('struts') ?? 0)],
-    ['Widest gap under it', reader.length(of('gapWorst') ?? 0)],
+    ['Widest gap under it', reader.opening(of('gapWorst') ?? 0)],
   ];
   return (
     <dl className="tally">

@@ -1,6 +1,7 @@
 import {
   FAULTS,
   FAULT_IDS,
+  type Energy,
   type FaultId,
   type MeterAnswer,
   type Plan,
@@ -165,7 +166,7 @@ function StandInFields({
 }
 
 /** The last reading in large figures. */
-function Last({ shown, draw }: { shown: MeterAnswer; draw: number | null }) {
+function Last({ shown, energy }: { shown: MeterAnswer; energy: Energy }) {
   const last = shown.readings[shown.readings.length - 1];
   if (!last) return null;
   return (
@@ -192,11 +193,17 @@ function Last({ shown, draw }: { shown: MeterAnswer; draw: number | null }) {
           </dd>
         </div>
       )}
-      {(last.draw ?? draw) !== null && (
+      <div>
+        <dt>draws</dt>
+        <dd className="figure">
+          {printNumber(last.draw ?? energy.draw, 2)} <small>A</small>
+        </dd>
+      </div>
+      {energy.battery?.days != null && (
         <div>
-          <dt>draws</dt>
+          <dt>planned to last</dt>
           <dd className="figure">
-            {printNumber(last.draw ?? draw ?? 0, 2)} <small>A</small>
+            {printNumber(energy.battery.days, 0)} <small>days</small>
           </dd>
         </div>
       )}
@@ -213,7 +220,7 @@ function Opened({ plan }: { plan: Plan }) {
   const pointed = diagnose(shown.readings, Date.parse(shown.now));
   return (
     <>
-      <Last shown={shown} draw={null} />
+      <Last shown={shown} energy={energyIn(plan, length)} />
       <Pointing pointed={pointed} />
       {trouble !== null && (
         <p className="wrong" role="alert">

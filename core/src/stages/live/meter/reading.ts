@@ -63,3 +63,14 @@ export const standInSchema = z.strictObject({
   faults: z.array(z.enum(FAULT_IDS)).check(z.maxLength(20)),
 });
 export type StandIn = z.infer<typeof standInSchema>;
+
+/** What the server answers of a meter: what it read, by its own clock, and its stand-in where it has one. */
+export const METER_ANSWERS = {
+  meter: z.object({
+    readings: z.array(keptReadingSchema),
+    now: z.string(),
+    standIn: z.nullable(standInSchema),
+  }),
+  readingsTaken: z.object({ taken: z.int(), folded: z.int() }),
+} as const;
+export type MeterAnswer = z.infer<(typeof METER_ANSWERS)['meter']>;
