@@ -242,7 +242,8 @@ test('houses, trees, services and boundaries are put down, opened, moved and tak
     ['Add a house or shed', 'Shed'],
     ['Add a tree', 'tree'],
     ['Add a buried service', 'water pipe'],
-    ['Add a boundary line', 'boundary'],
+    ['Add a pole or stack', 'pole'],
+    ['Add a boundary, path or bank', 'boundary'],
   ] as const) {
     await page.getByRole('button', { name: button }).click();
     await expect(page.getByRole('region', { name: `Open: ${name}` })).toBeVisible();

@@ -1,7 +1,7 @@
 import type { OwnedPiece, Plan } from '../schema';
 import { bantamCourt } from './bantamCourt';
 import { boilerHouse } from './boilerHouse';
-import { millLeat } from './millLeat';
+import { LEAT_NETS, millLeat } from './millLeat';
 import { orchardRun } from './orchardRun';
 import { pumpHouse } from './pumpHouse';
 
@@ -35,21 +35,6 @@ export const DEMO_SHED: readonly OwnedPiece[] = [
     condition: 'worn',
     note: 'straightened, caps missing',
   },
-  {
-    id: 'net-50',
-    kind: 'pack',
-    product: 'net-single-107-50',
-    count: 1,
-    condition: 'worn',
-    note: 'patched twice',
-  },
-  {
-    id: 'net-25',
-    kind: 'pack',
-    product: 'net-single-107-25',
-    count: 1,
-    condition: 'sound',
-    note: '',
-  },
+  ...LEAT_NETS,
   { id: 'staples', kind: 'pack', product: 'staple', count: 120, condition: 'sound', note: 'half a box' },
 ];

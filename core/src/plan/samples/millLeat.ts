@@ -1,6 +1,26 @@
 import { emptyPlan } from '../newPlan';
-import type { Plan } from '../schema';
+import type { OwnedPiece, Plan } from '../schema';
 import { PLACE } from './place';
+
+/** Nets of the demo holding; made up. */
+export const LEAT_NETS: readonly OwnedPiece[] = [
+  {
+    id: 'net-50',
+    kind: 'pack',
+    product: 'net-single-107-50',
+    count: 1,
+    condition: 'worn',
+    note: 'patched twice',
+  },
+  {
+    id: 'net-25',
+    kind: 'pack',
+    product: 'net-single-107-25',
+    count: 1,
+    condition: 'sound',
+    note: '',
+  },
+];
 
 /** A strip that falls gently to the water, with a hollow where a cart track crossed it. */
 const HEIGHTS: readonly (readonly [x: number, y: number, height: number])[] = [
@@ -124,24 +144,7 @@ export function millLeat(): Plan {
       at: { x: 4.4, y: 9.8 },
       rods: { x: 3.4, y: 10.9 },
     },
-    owned: [
-      {
-        id: 'net-50',
-        kind: 'pack',
-        product: 'net-single-107-50',
-        count: 1,
-        condition: 'worn',
-        note: 'patched twice',
-      },
-      {
-        id: 'net-25',
-        kind: 'pack',
-        product: 'net-single-107-25',
-        count: 1,
-        condition: 'sound',
-        note: '',
-      },
-    ],
+    owned: [...LEAT_NETS],
     settled: { birds: true, threats: true, ground: true },
   };
 }

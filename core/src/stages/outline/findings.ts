@@ -109,7 +109,9 @@ const movedBack =
   };
 
 function boundaryFindings({ buildings, boundaries }: StandingRound, ring: Ring): Finding[] {
-  return boundaries.flatMap((boundary) => {
+  // A path or a bank ends no land.
+  const ends = boundaries.filter(({ kind }) => kind === 'boundary');
+  return ends.flatMap((boundary) => {
     const home = homeSide(buildings, ring, boundary.line);
     return ring.sides.flatMap((side): Finding[] => {
       const by = reachOver(side, boundary.line, home);

@@ -1,8 +1,5 @@
-import { ARCH_KINDS, type NewArch, type Plan, newArches, printNumber } from '@aviarum/core';
-import { Link } from 'react-router';
-import { signed } from '../../fields/effectWords';
-import { usePlan } from '../../state/planStore';
-import { useEffects, useReader } from '../../state/reckoningStore';
+import { ARCH_KINDS, type NewArch, type Plan, newArches } from '@aviarum/core';
+import { NotSoldYet, Offers } from '../Offers';
 
 const small = (title: string) => title.charAt(0).toLowerCase() + title.slice(1);
 
@@ -17,43 +14,16 @@ function words(plan: Plan, { where, kind, building, run }: NewArch): string {
 
 /** Arches that can be added, each with what it would do to price and hours. */
 export function AddArch({ plan, onMade }: { plan: Plan; onMade: (id: string) => void }) {
-  const take = usePlan((s) => s.take);
-  const holding = usePlan((s) => s.holding);
-  const reader = useReader();
   const offers = newArches(plan);
-  const effects = useEffects(offers.map((o) => o.change));
-  if (offers.length === 0)
-    return (
-      <p>
-        What arches are built of came into the price lists on 28 November.{' '}
-        <Link to={`/h/${holding}/p/${plan.id}/docket`}>Take today’s prices</Link> first.
-      </p>
-    );
+  if (offers.length === 0) return <NotSoldYet plan={plan} what="What arches are built of" />;
   return (
-    <div className="addcover">
-      {offers.map((offer, i) => {
-        const effect = effects[i];
-        const said = words(plan, offer);
-        return (
-          <button
-            key={said}
-            type="button"
-            className="btn"
-            onClick={() => {
-              take(offer.change);
-              onMade(offer.change.arch.id);
-            }}
-          >
-            {said}
-            {effect && effect.price !== null && (
-              <span className="figure">{signed(reader.money(effect.price), effect.price)}</span>
-            )}
-            {effect && (
-              <span className="figure">{signed(`${printNumber(effect.hours, 1)} h`, effect.hours)}</span>
-            )}
-          </button>
-        );
-      })}
-    </div>
+    <Offers
+      offers={offers.map((offer) => ({
+        said: words(plan, offer),
+        change: offer.change,
+        id: offer.change.arch.id,
+      }))}
+      onMade={onMade}
+    />
   );
 }

@@ -7,15 +7,13 @@ import {
   coverOffered,
   coverWanted,
   newCover,
-  printNumber,
   sayChange,
 } from '@aviarum/core';
 import { useState } from 'react';
-import { Link } from 'react-router';
 import { usePlan } from '../../state/planStore';
-import { signed } from '../../fields/effectWords';
-import { useEffects, useMarket, useReader, useReckoning } from '../../state/reckoningStore';
+import { useMarket, useReader, useReckoning } from '../../state/reckoningStore';
 import { Decision } from '../Decision';
+import { NotSoldYet, Offers } from '../Offers';
 import { Panel } from '../Panel';
 import { SchoolNote } from '../SchoolNote';
 import { Stature } from '../Stature';
@@ -25,8 +23,6 @@ import { OpenOnCover } from './OpenOnCover';
 const KINDS = Object.keys(COVER_KINDS) as CoverKindId[];
 /** Kinds of cover that can be added, the one that what is about asks for first, each with what it would do to price and hours. */
 function AddCover({ plan, onMade }: { plan: Plan; onMade: (id: string) => void }) {
-  const take = usePlan((s) => s.take);
-  const holding = usePlan((s) => s.holding);
   const market = useMarket();
   const reader = useReader();
   const wanted = coverWanted(plan)?.kind ?? null;
@@ -37,41 +33,19 @@ function AddCover({ plan, onMade }: { plan: Plan; onMade: (id: string) => void }
       const change = newCover(plan, kind);
       return change ? [change] : [];
     });
-  const effects = useEffects(changes);
   if (!market) return null;
   if (plan.enclosures.length === 0) return <p>Lay out a run first: a cover lies over one.</p>;
-  if (changes.length === 0)
-    return (
-      <p>
-        What covers are made of came into the price lists on 28 November.{' '}
-        <Link to={`/h/${holding}/p/${plan.id}/docket`}>Take today’s prices</Link> first.
-      </p>
-    );
+  if (changes.length === 0) return <NotSoldYet plan={plan} what="What covers are made of" />;
   return (
-    <div className="addcover">
-      {changes.map((change, i) => {
-        const effect = effects[i];
-        return (
-          <button
-            key={change.cover.kind}
-            type="button"
-            className={`btn ${change.cover.kind === wanted ? 'btn-accent' : ''}`}
-            onClick={() => {
-              take(change);
-              onMade(change.cover.id);
-            }}
-          >
-            {sayChange(change, reader, market)}
-            {effect && effect.price !== null && (
-              <span className="figure">{signed(reader.money(effect.price), effect.price)}</span>
-            )}
-            {effect && (
-              <span className="figure">{signed(`${printNumber(effect.hours, 1)} h`, effect.hours)}</span>
-            )}
-          </button>
-        );
-      })}
-    </div>
+    <Offers
+      offers={changes.map((change) => ({
+        said: sayChange(change, reader, market),
+        change,
+        id: change.cover.id,
+        wanted: change.cover.kind === wanted,
+      }))}
+      onMade={onMade}
+    />
   );
 }
 

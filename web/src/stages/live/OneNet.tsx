@@ -13,6 +13,7 @@ import {
 import { NameField } from '../../fields/NameField';
 import { OptionGroups } from '../../fields/OptionGroups';
 import { PlanLength } from '../../fields/PlanLength';
+import { Ticks } from '../../fields/Ticks';
 import { usePlan } from '../../state/planStore';
 import { useMarket, useReader, useReckoning } from '../../state/reckoningStore';
 import { Decision, Decisions } from '../Decision';
@@ -78,28 +79,12 @@ function Inside({ net, plan }: { net: LiveNet; plan: Plan }) {
   const things = thingsIn(plan);
   if (things.length === 0 || net.form === 'line') return null;
   return (
-    <fieldset className="tickset">
-      <legend className="name">Has to be inside</legend>
-      {things.map((thing) => (
-        <label key={thing.id}>
-          <input
-            type="checkbox"
-            className="checkbox"
-            checked={net.inside.includes(thing.id)}
-            onChange={(event) =>
-              take(
-                set(net, {
-                  inside: event.target.checked
-                    ? [...net.inside, thing.id]
-                    : net.inside.filter((id) => id !== thing.id),
-                }),
-              )
-            }
-          />
-          {thing.name}
-        </label>
-      ))}
-    </fieldset>
+    <Ticks
+      name="Has to be inside"
+      options={things}
+      ticked={net.inside}
+      onTick={(inside) => take(set(net, { inside }))}
+    />
   );
 }
 

@@ -10,6 +10,7 @@ import {
 import { NameField } from '../../fields/NameField';
 import { OptionGroups } from '../../fields/OptionGroups';
 import { PlanLength } from '../../fields/PlanLength';
+import { Ticks } from '../../fields/Ticks';
 import { usePlan } from '../../state/planStore';
 import { useMarket, useReader, useReckoning } from '../../state/reckoningStore';
 import { Decision, Decisions } from '../Decision';
@@ -28,31 +29,18 @@ function Sides({ wire, plan }: { wire: HotWire; plan: Plan }) {
     ring.sides.flatMap((s) => {
       if (s.side.kind !== 'fence' || seen.has(s.side.id)) return [];
       seen.add(s.side.id);
-      return [{ id: s.side.id, number: s.number }];
+      return [{ id: s.side.id, name: String(s.number) }];
     }),
   );
   return (
-    <fieldset className="tickset">
-      <legend className="name">Along sides</legend>
-      {sides.map(({ id, number }) => {
-        const on = wire.sides.includes(id);
-        return (
-          <label key={id}>
-            <input
-              type="checkbox"
-              className="checkbox"
-              checked={on}
-              // A wire along nothing is taken away below.
-              disabled={on && wire.sides.length === 1}
-              onChange={() =>
-                take(set(wire, { sides: on ? wire.sides.filter((s) => s !== id) : [...wire.sides, id] }))
-              }
-            />
-            {number}
-          </label>
-        );
-      })}
-    </fieldset>
+    <Ticks
+      name="Along sides"
+      options={sides}
+      ticked={wire.sides}
+      // A wire along nothing is taken away below.
+      least={1}
+      onTick={(to) => take(set(wire, { sides: to }))}
+    />
   );
 }
 

@@ -14,6 +14,7 @@ import {
 import { DayPick } from '../../fields/DayPick';
 import { OptionGroups } from '../../fields/OptionGroups';
 import { PlanLength } from '../../fields/PlanLength';
+import { Ticks } from '../../fields/Ticks';
 import { usePlan } from '../../state/planStore';
 import { useMarket, useReader, useReckoning } from '../../state/reckoningStore';
 import { Decision, Decisions } from '../Decision';
@@ -98,29 +99,12 @@ function Places({ plan }: { plan: Plan }) {
         {row('rods', 'the earth rods', 3)}
       </div>
       {plan.ground.buildings.length > 0 && (
-        <fieldset className="tickset">
-          <legend className="name">Have mains electricity: rods keep {reader.about(10)} off</legend>
-          {plan.ground.buildings.map((b) => (
-            <label key={b.id}>
-              <input
-                type="checkbox"
-                className="checkbox"
-                checked={power.mainsIn.includes(b.id)}
-                onChange={(event) =>
-                  take({
-                    verb: 'set-power',
-                    to: {
-                      mainsIn: event.target.checked
-                        ? [...power.mainsIn, b.id]
-                        : power.mainsIn.filter((id) => id !== b.id),
-                    },
-                  })
-                }
-              />
-              {b.name}
-            </label>
-          ))}
-        </fieldset>
+        <Ticks
+          name={`Have mains electricity: rods keep ${reader.about(10)} off`}
+          options={plan.ground.buildings}
+          ticked={power.mainsIn}
+          onTick={(mainsIn) => take({ verb: 'set-power', to: { mainsIn } })}
+        />
       )}
     </>
   );

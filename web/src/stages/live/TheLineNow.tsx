@@ -2,7 +2,6 @@ import {
   FAULTS,
   FAULT_IDS,
   type Energy,
-  type FaultId,
   type MeterAnswer,
   type Plan,
   type Pointed,
@@ -13,6 +12,7 @@ import {
   sayPointed,
 } from '@aviarum/core';
 import { Suspense, lazy, useState } from 'react';
+import { Ticks } from '../../fields/Ticks';
 import { usePlan } from '../../state/planStore';
 import { useReckoning } from '../../state/reckoningStore';
 import { Decision } from '../Decision';
@@ -135,33 +135,18 @@ function StandInFields({
         </button>
       </div>
     );
-  const toggle = (fault: FaultId) =>
-    onSet({
-      ...standIn,
-      faults: standIn.faults.includes(fault)
-        ? standIn.faults.filter((f) => f !== fault)
-        : [...standIn.faults, fault],
-    });
   return (
-    <fieldset className="tickset">
-      <legend className="name">
-        A stand-in, no real line: an hour each second. Its clock says {now.slice(0, 10)}, {now.slice(11, 16)}.
-      </legend>
-      {FAULT_IDS.map((fault) => (
-        <label key={fault}>
-          <input
-            type="checkbox"
-            className="checkbox"
-            checked={standIn.faults.includes(fault)}
-            onChange={() => toggle(fault)}
-          />
-          {FAULTS[fault]}
-        </label>
-      ))}
+    <>
+      <Ticks
+        name={`A stand-in, no real line: an hour each second. Its clock says ${now.slice(0, 10)}, ${now.slice(11, 16)}.`}
+        options={FAULT_IDS.map((id) => ({ id, name: FAULTS[id] }))}
+        ticked={standIn.faults}
+        onTick={(faults) => onSet({ ...standIn, faults })}
+      />
       <button type="button" className="linebtn" onClick={onEnd}>
         End it, and forget what it read
       </button>
-    </fieldset>
+    </>
   );
 }
 
