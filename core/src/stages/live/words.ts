@@ -20,6 +20,9 @@ export interface BesideLine extends LiveNamed {
   readonly wanted: number;
 }
 
+/** To a millimetre: no fist tells more. */
+const whole = (gap: number): number => Math.round(gap * 1000) / 1000;
+
 export const joules = (energy: number): string => `${printNumber(energy, energy < 1 ? 2 : 1)} J`;
 const MONTHS = [
   'January',
@@ -90,7 +93,7 @@ export const FINDINGS = {
     { name, gap, along }: LiveNamed & { readonly gap: number; readonly along: number },
     r: Reader,
   ) =>
-    `The foot of ${name} hangs ${r.opening(gap)} over the ground ${r.about(along)} along it: over ${r.opening(0.05)} is a hole. Set a strut, peg it down, or fill the hollow.`,
+    `The foot of ${name} hangs ${r.opening(whole(gap))} over the ground ${r.about(along)} along it: over ${r.opening(0.05)} is a hole. Set a strut, peg it down, or fill the hollow.`,
   'live.snowed-under': (
     { name, snow, over }: LiveNamed & { readonly snow: number; readonly over: number },
     r: Reader,

@@ -57,7 +57,7 @@ function Tally({ net }: { net: LiveNet }) {
     ['Shortest way round', of('tightest') === null ? null : reader.length(of('tightest') ?? 0)],
     ['Strip to keep mown', of('length') === null ? null : reader.about(of('length') ?? 0)],
     ['Struts', String(of('struts') ?? 0)],
-    ['Widest gap under it', reader.opening(of('gapWorst') ?? 0)],
+    ['Widest gap under it', reader.opening(Math.round((of('gapWorst') ?? 0) * 1000) / 1000)],
   ];
   return (
     <dl className="tally">
