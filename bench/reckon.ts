@@ -79,15 +79,15 @@ const among: LargestTask = {
 };
 const open = largestLoop({ ...among, outside: [] });
 const results = {
-  'the largest loop of four nets among twelve trees, median ms': median(15, () => () => largestLoop(among)),
-  'the largest loop on open ground, share of its bound': open.found === 'loop' ? open.area / open.bound : 0,
-  'a net drawn anew as its corner is pulled, median ms': drawn,
-  'reckon, nets alone, median ms': cold(leat, 200),
-  'reckon, the demo plan without its hot wire, median ms': cold(dead, 200),
   'reckon, demo plan new to the process, median ms': cold(demo, 400),
   'reckon, an arch alone, median ms': cold(arch, 300),
   'reckon, the same run between walls, median ms': cold(walled, 300),
   'an arch drawn anew as its foot is pulled, median ms': pulled,
   'reckon, 200 sides new to the process, median ms': cold(large, 100),
+  'the largest loop of four nets among twelve trees, median ms': median(15, () => () => largestLoop(among)),
+  'the largest loop on open ground, share of its bound': open.found === 'loop' ? open.area / open.bound : 0,
+  'a net drawn anew as its corner is pulled, median ms': drawn,
+  'reckon, nets alone, median ms': cold(leat, 200),
+  'reckon, the demo plan without its hot wire, median ms': cold(dead, 200),
 };
 process.stdout.write(JSON.stringify(results));

@@ -20,6 +20,12 @@ type Line = ReckoningView['docket']['lines'][number];
 /** An opened working is brought into view, also when a link led to it. */
 const showRow = (row: HTMLTableRowElement | null) => row?.scrollIntoView({ block: 'nearest' });
 
+/** Whether a line comes from the shed, all of it or a part. */
+const fromShed = ({ owned, buy }: { readonly owned: number; readonly buy: number }): string => {
+  if (owned <= 0.0005) return '';
+  return buy > 0.0005 ? 'from the shed in part' : 'from the shed';
+};
+
 /** One line and, when it is open, its working, why it is bought so, and where. */
 export function LineRows({ line, plan, taxed }: { line: Line; plan: Plan; taxed: boolean }) {
   const reader = useReader();
@@ -47,11 +53,7 @@ export function LineRows({ line, plan, taxed }: { line: Line; plan: Plan; taxed:
         <th scope="row">
           <button type="button" className="linebtn" aria-expanded={open} onClick={() => toggleLine(line.id)}>
             {name}
-            <span className="note">
-              {[note, at, line.owned > 0.0005 ? 'from the shed in part' : '']
-                .filter((n) => n !== '')
-                .join(', ')}
-            </span>
+            <span className="note">{[note, at, fromShed(line)].filter((n) => n !== '').join(', ')}</span>
           </button>
         </th>
         <td data-name="need">{amount(line.need)}</td>
