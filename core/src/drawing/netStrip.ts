@@ -3,14 +3,15 @@ import type { Vector } from '../ground/vector';
 import { formatPart } from '../plan/partRef';
 import type { Plan } from '../plan/schema';
 import type { Part } from '../reckoning';
-import { cornersAlong, placeAlong } from '../stages/live/route/loop';
+import { cornersAlong, placesAlong } from '../stages/live/route/loop';
 import type { StripLine } from './scene';
 import type { StripPost, StripScene, StripSide } from './stripTypes';
 
 type NetPart = Extract<Part, { kind: 'live-net' }>;
 
-/** The ground is drawn each so much along a net, m. */
+/** The ground is drawn each so much along a net, m, and at no more places than these. */
 const STEP = 0.5;
+const MOST_PLACES = 2000;
 /** A spike stands so deep, m, and is so thick. */
 const SPIKE = { depth: 0.15, size: 0.019 } as const;
 
@@ -51,11 +52,13 @@ export function netStripScene(plan: Plan, parts: readonly Part[], id: string): S
   const net = parts.find((p): p is NetPart => p.kind === 'live-net' && p.part.net === id);
   if (!net) return null;
   const terrain = terrainOf(plan.ground.spotHeights);
-  const height = (along: number) => terrain.heightAt(placeAlong(net.points, net.form, along));
+  const at = placesAlong(net.points, net.form);
+  const height = (along: number) => terrain.heightAt(at(along));
   const corners = cornersAlong(net.points, net.form);
+  const step = Math.max(STEP, net.length / MOST_PLACES);
   const places = [
     ...new Set([
-      ...Array.from({ length: Math.ceil(net.length / STEP) + 1 }, (_, i) => Math.min(net.length, i * STEP)),
+      ...Array.from({ length: Math.ceil(net.length / step) + 1 }, (_, i) => Math.min(net.length, i * step)),
       ...corners,
     ]),
   ]

@@ -5,6 +5,7 @@ import type { PostRole } from '../plan/schema';
 import { formatPart } from '../plan/partRef';
 import { standsOf } from '../ground/fenceLines';
 import { type Ring, surveyRings } from '../ground/survey';
+import { placesNear } from '../ground/boxes';
 import { type Vector, plus, times } from '../ground/vector';
 import { canMove } from '../stages/outline/sides';
 import type { Plan } from '../plan/schema';
@@ -192,7 +193,8 @@ export function sheetScene(plan: Plan, parts: readonly Part[]): SheetScene {
   });
   const spread = spreadOf(plan);
   const outline = [...rings.flatMap((r) => r.sides.map((s) => s.start)), ...spread];
-  const near = (p: Vector) => outline.some((q) => Math.hypot(p.x - q.x, p.y - q.y) < NEAR);
+  const nearest = placesNear(outline);
+  const near = (p: Vector) => nearest(p, NEAR) !== undefined;
   // Houses and trees close by belong to the picture; what is further off comes with looking further.
   const around = plan.ground.buildings.filter((b) => outline.length === 0 || b.outline.some(near));
   const trees = plan.ground.trees.map((t) => t.at).filter((p) => outline.length === 0 || near(p));

@@ -31,7 +31,7 @@ const finding = ({ part, mends, ...shown }: Finding, plan: Plan) => ({
  */
 export function reckoningFile(
   plan: Plan,
-  { enclosures, figures, findings, strength, cutting, docket, stacks, proof }: Reckoning,
+  { enclosures, figures, findings, entries, strength, cutting, docket, stacks, proof }: Reckoning,
 ): Readonly<Record<string, unknown>> {
   return {
     format: 'aviarum-reckoning',
@@ -39,6 +39,7 @@ export function reckoningFile(
     enclosures,
     figures,
     findings: findings.map((f) => finding(f, plan)),
+    entries: entries.map(({ part, ...shown }) => ({ part: formatPart(part), ...shown })),
     strength: strength.map(({ part, ...shown }) => ({ part: formatPart(part), ...shown })),
     cutting: cutting.map(pool),
     stacks,

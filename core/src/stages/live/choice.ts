@@ -121,7 +121,7 @@ export const USUAL_POWER: z.infer<typeof power> = {
 
 /** What a plan says of its live nets, of hot wires on its fences, and of what makes them live. */
 export const PLAN = {
-  nets: z._default(z.array(net).check(z.maxLength(20)), []),
+  nets: z._default(z.array(net).check(z.maxLength(12)), []),
   hotWires: z._default(z.array(hotWire).check(z.maxLength(20)), []),
   power: z._default(power, USUAL_POWER),
 };

@@ -6,6 +6,7 @@ import type { Energy } from './power/energy';
 import type { Clearance } from './route/clear';
 import { type Gap, HOLE } from './route/ground';
 import type { NetShape } from './route/shape';
+import type { Wired } from './wires/wires';
 
 /** Why a net holds a threat, or does not. */
 export const WHY_HELD = {
@@ -22,11 +23,12 @@ export const WHY_HELD = {
   hole: 'a hole under the foot lets it in',
   near: 'it jumps in from what stands too near',
   short: 'the nets do not go round',
-  'hot-wire': 'it meets the wire before the mesh',
+  wired: 'it meets the wire before the mesh, where it runs',
 } as const;
 export type WhyHeld = keyof typeof WHY_HELD;
 
 export interface EntriesBy {
+  readonly wired: readonly Wired[];
   readonly shapes: readonly NetShape[];
   readonly present: readonly ThreatId[];
   readonly rowOf: (threat: ThreatId) => ThreatRow;
@@ -90,4 +92,22 @@ export const netEntries = (by: EntriesBy): readonly Entry[] =>
       threat,
       ...judge(shape, threat, by),
     })),
+  );
+
+/** How every hot wire meets what comes on the ground: along its own sides alone, so that it holds nothing by itself. */
+export const wireEntries = ({ wired, present, energy }: EntriesBy): readonly Entry[] =>
+  wired.flatMap(({ wire }) =>
+    present
+      .filter((threat) => MEETS[threat] !== 'flies' && MEETS[threat] !== 'person')
+      .map((threat): Entry => {
+        const live = energy?.made !== null && energy !== null && energy.made.output >= energy.output - 1e-9;
+        return {
+          stage: 'live',
+          part: { on: 'hot-wire', wire: wire.id },
+          threat,
+          way: 'over',
+          rating: live ? 'delays' : 'open',
+          why: live ? ('wired' satisfies WhyHeld) : ('dead' satisfies WhyHeld),
+        };
+      }),
   );

@@ -4,7 +4,7 @@ import * as K from '../../keys';
 import { THREAT_IDS, isPresent, threatIn } from '../threats/kinds';
 import type { Stage } from '../stage';
 import { liveDemands } from './demands';
-import { netEntries } from './entries';
+import { type EntriesBy, netEntries, wireEntries } from './entries';
 import { netFigures, powerFigures, wireFigures } from './figures';
 import { gapFindings } from './found/ground';
 import { powerFindings } from './found/power';
@@ -22,7 +22,7 @@ import * as L from './keys';
 import { netPart, sourceParts, wireParts } from './part';
 import { takePieces } from './pieces';
 import { energyOf } from './power/energy';
-import { clearanceOf } from './route/clear';
+import { clearancesOf } from './route/clear';
 import { gapsOf } from './route/ground';
 import { shaped } from './route/shape';
 import { thingsOf } from './route/things';
@@ -65,11 +65,7 @@ const laying: readonly AnyStep[] = [
     L.CLEARANCES,
     { shaped: L.SHAPED, things: L.THINGS },
     ({ shaped: { shapes }, things }) =>
-      new Map(
-        shapes.map(
-          ({ net, points }) => [net.id, things.map((t) => clearanceOf(points, net.form, t))] as const,
-        ),
-      ),
+      new Map(shapes.map(({ net, points }) => [net.id, clearancesOf(points, net.form, things)] as const)),
   ),
   step(L.GATES, { openings: K.OPENINGS }, ({ openings }) => gateGaps(openings), layOver),
   step(
@@ -143,6 +139,7 @@ const found: readonly AnyStep[] = [
     {
       shaped: L.SHAPED,
       taken: L.TAKEN,
+      wired: L.WIRED,
       energy: L.ENERGY,
       power: L.POWER,
       gaps: L.GAPS,
@@ -150,9 +147,20 @@ const found: readonly AnyStep[] = [
       threats: K.THREATS,
       threatFigures: K.THREAT_FIGURES,
     },
-    ({ shaped: { shapes }, taken, energy, power, gaps, clearances, threats, threatFigures }) =>
-      netEntries({
+    ({
+      shaped: { shapes },
+      taken,
+      wired: wires,
+      energy,
+      power,
+      gaps,
+      clearances,
+      threats,
+      threatFigures,
+    }) => {
+      const by: EntriesBy = {
         shapes,
+        wired: wires,
         energy,
         snow: power.snow,
         gaps,
@@ -167,7 +175,9 @@ const found: readonly AnyStep[] = [
             })
             .map(({ net }) => net.id),
         ),
-      }),
+      };
+      return [...netEntries(by), ...wireEntries(by)];
+    },
   ),
 ];
 

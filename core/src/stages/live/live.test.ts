@@ -357,6 +357,17 @@ describe('what a net is for', () => {
       'holds',
     );
   });
+  test('a hot wire delays what comes on the ground where it runs, and is nothing when dead', () => {
+    const run = aRun();
+    const wired: Plan = {
+      ...run,
+      threats: { fox: 'seen', hawk: 'seen' },
+      hotWires: [{ id: 'w', name: 'Wire', sides: ['s2'], offset: 0.15, heights: [0.2], gates: 'under' }],
+      power: { ...run.power, energiser: { kind: 'sold', product: 'energiser-mains-1' } },
+    };
+    expect(ratings(wired)).toEqual({ fox: 'delays' });
+    expect(ratings({ ...wired, power: run.power })).toEqual({ fox: 'open' });
+  });
   test('a dead one, one under snow and one with a pole beside it hold nothing', () => {
     expect(ratings(guarded({ power: bare.power })).fox).toBe('open');
     expect(ratings(guarded({ power: { ...guarded().power, snow: 0.6 } })).fox).toBe('open');

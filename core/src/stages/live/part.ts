@@ -2,14 +2,14 @@ import type { Vector } from '../../ground/vector';
 import type { Part } from '../../reckoning';
 import type { Power } from './choice';
 import { HOLE, type Gap } from './route/ground';
-import { alongOf, placeAlong } from './route/loop';
+import { alongOf, placeAlong, placesAlong } from './route/loop';
 import type { NetShape } from './route/shape';
 import type { NetPost } from './told';
 import type { Wired } from './wires/wires';
 
 /** Its own posts and the struts, in turn. */
 function postsOf({ net, kind, points, length, struts }: NetShape, pieces: readonly number[]): NetPost[] {
-  const at = (along: number) => placeAlong(points, net.form, along);
+  const at = placesAlong(points, net.form);
   const own: number[] = [];
   let begins = 0;
   for (const piece of pieces) {

@@ -4,6 +4,9 @@ import type { OwnedPiece } from '../../plan/schema';
 import { EPSILON } from '../../units/round';
 import type { LiveNet } from './choice';
 
+/** No more are joined in one: of a way that is longer a part stays bare, and is told. */
+export const MOST_PIECES = 40;
+
 /** Whole nets that one is made of. */
 export interface Taken {
   /** Lengths in turn, m. */
@@ -76,6 +79,9 @@ function cheapest(kind: LiveNetKind, wanted: number, stock: Stock): Taken {
     .sort((a, b) => b - a)
     .slice(0, MOST_OWNED);
   const lengths = kind.sold.map((s) => s.length);
+  const longest = Math.max(...lengths);
+  if (wanted > MOST_PIECES * longest)
+    return { pieces: Array.from({ length: MOST_PIECES }, () => longest), owned: 0 };
   const ways = subsets(there).map((own) => ({ own, bought: fewest(lengths, wanted - total(own)) }));
   const over = (w: (typeof ways)[number]) => total(w.own) + total(w.bought);
   const best = ways.sort(

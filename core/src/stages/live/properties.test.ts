@@ -191,6 +191,36 @@ describe('any nets on any ground', () => {
   });
 });
 
+test('nets at the ends of the schema are told, and none is endless', () => {
+  const bare = emptyPlan('p', 'Plan', 'metric');
+  const round = (radius: number) =>
+    Array.from({ length: 400 }, (_, i) => ({
+      x: radius * (1 + 0.3 * Math.sin(i * 7)) * Math.cos((i * Math.PI) / 200),
+      y: radius * (1 + 0.3 * Math.sin(i * 7)) * Math.sin((i * Math.PI) / 200),
+    }));
+  const nets = Array.from({ length: 12 }, (_, i): LiveNet => ({
+    id: `n${i}`,
+    name: `Net ${i + 1}`,
+    form: 'loop',
+    kind: 'single-107',
+    points: round(i < 6 ? 30 + i : 7000),
+    pieces: null,
+    inside: [],
+    gate: null,
+    when: 'always',
+    foot: 'live',
+    dips: [],
+  }));
+  const plan = { ...bare, nets };
+  expect(checkPlan(plan).ok).toBe(true);
+  const { figures, findings, parts } = reckon(plan);
+  for (const value of Object.values(figures)) expect(Number.isFinite(value)).toBe(true);
+  // Forty nets at the most are joined: of a way of many kilometres most stays bare, and is told.
+  expect(figures['liveNet.n11.nets']).toBe(40);
+  expect(findings.some((f) => f.code === 'live.short')).toBe(true);
+  for (const part of parts) if (part.kind === 'live-net') expect(part.posts.length).toBeLessThan(1200);
+});
+
 test('the fewest nets that go round are those of trying all', () => {
   fc.assert(
     fc.property(

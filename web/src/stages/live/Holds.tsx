@@ -9,7 +9,11 @@ const why = (entry: Entry): string => (WHY_HELD as Readonly<Record<string, strin
 export function Holds({ plan, entries }: { plan: Plan; entries: readonly Entry[] }) {
   const mine = entries.filter((e) => e.stage === 'live');
   const open = mine.filter((e) => e.rating === 'open').length;
-  const nets = plan.nets.filter((n) => mine.some((e) => e.part.on === 'net' && e.part.net === n.id));
+  const of = (id: string) =>
+    mine.filter(
+      ({ part }) => (part.on === 'net' && part.net === id) || (part.on === 'hot-wire' && part.wire === id),
+    );
+  const told = [...plan.nets, ...plan.hotWires].filter(({ id }) => of(id).length > 0);
   return (
     <Decision
       name="What it holds"
@@ -19,21 +23,19 @@ export function Holds({ plan, entries }: { plan: Plan; entries: readonly Entry[]
         One line of defence: mesh inside it and a house shut at night are the second. Birds of prey and people
         it does not meet at all.
       </p>
-      {nets.map((net) => (
-        <table key={net.id} className="strength">
-          <caption>{net.name}</caption>
+      {told.map(({ id, name }) => (
+        <table key={id} className="strength">
+          <caption>{name}</caption>
           <tbody>
-            {mine
-              .filter((e) => e.part.on === 'net' && e.part.net === net.id)
-              .map((e) => (
-                <tr key={e.threat} data-verdict={e.rating === 'open' ? 'fails' : e.rating}>
-                  <th scope="row">{capital(THREATS[e.threat].name)}</th>
-                  <td className="small">{why(e)}</td>
-                  <td className="verdict">
-                    <span aria-hidden>{SIGNS[e.rating]}</span> {e.rating}
-                  </td>
-                </tr>
-              ))}
+            {of(id).map((e) => (
+              <tr key={e.threat} data-verdict={e.rating === 'open' ? 'fails' : e.rating}>
+                <th scope="row">{capital(THREATS[e.threat].name)}</th>
+                <td className="small">{why(e)}</td>
+                <td className="verdict">
+                  <span aria-hidden>{SIGNS[e.rating]}</span> {e.rating}
+                </td>
+              </tr>
+            ))}
           </tbody>
         </table>
       ))}

@@ -41,7 +41,7 @@ export function LivePanel({ base }: { base: string }) {
       ))}
       {live && <PowerDecision plan={plan} />}
       {live && <TheLineNow plan={plan} />}
-      {plan.nets.length > 0 && <Holds plan={plan} entries={entries ?? []} />}
+      {live && <Holds plan={plan} entries={entries ?? []} />}
       <Decision name="Add a net or wire" answer={live ? 'another' : 'none yet'} begins={!live}>
         <SchoolNote id="live" />
         <AddLive plan={plan} onMade={setMade} />

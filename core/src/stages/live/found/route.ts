@@ -5,6 +5,7 @@ import type { Boundary } from '../../../plan/schema';
 import { LINE_KINDS } from '../../ground/kinds';
 import type { LiveNet } from '../choice';
 import type { Taken } from '../pieces';
+import { apartFrom, boxOf, boxesTouch } from '../route/box';
 import { type Clearance, clearanceOf } from '../route/clear';
 import { crossesItself, waysOf } from '../route/loop';
 import { convexHull, keptOff, keptOffLine, takenIn } from '../route/moved';
@@ -125,9 +126,11 @@ function trimmed(points: readonly Vector[]): readonly Vector[] {
 /** Lines on the ground that a net keeps off. */
 export function lineFindings(shape: NetShape, lines: readonly Boundary[]): readonly Finding[] {
   const { net, points } = shape;
+  const all = waysOf(net.form === 'line' ? trimmed(points) : points, net.form);
   return lines.flatMap((line): Finding[] => {
     const { keeps } = LINE_KINDS[line.kind];
-    const ways = waysOf(net.form === 'line' ? trimmed(points) : points, net.form);
+    const box = boxOf(line.line);
+    const ways = all.filter(([a, b]) => apartFrom(a, b, box) < keeps + 1);
     const gap = Math.min(Infinity, ...ways.map(([a, b]) => betweenLines(a, b, line.line)));
     const crosses = ways.some(([a, b]) =>
       line.line.slice(1).some((d, i) => segmentsCross(a, b, line.line[i] ?? d, d)),
@@ -148,9 +151,13 @@ const up = (a: LiveNet, b: LiveNet) => a.when === 'always' || b.when === 'always
 export const crossing = (shapes: readonly NetShape[]): readonly Finding[] =>
   shapes.flatMap((a, i) =>
     shapes.slice(i + 1).flatMap((b): Finding[] => {
-      if (!up(a.net, b.net)) return [];
-      const cross = waysOf(a.points, a.net.form).some(([p, q]) =>
-        waysOf(b.points, b.net.form).some(([r, s]) => segmentsCross(p, q, r, s)),
+      const [boxA, boxB] = [boxOf(a.points), boxOf(b.points)];
+      if (!up(a.net, b.net) || !boxesTouch(boxA, boxB)) return [];
+      const near = waysOf(b.points, b.net.form).filter(([r, s]) => apartFrom(r, s, boxA) === 0);
+      const cross = waysOf(a.points, a.net.form).some(
+        ([p, q]) =>
+          apartFrom(p, q, boxB) === 0 &&
+          near.some(([r, s]) => apartFrom(r, s, boxOf([p, q])) === 0 && segmentsCross(p, q, r, s)),
       );
       return cross
         ? [

@@ -50,6 +50,9 @@ export const spansOf = (pieces: readonly number[], spacing: number): number =>
 export const regularArea = (length: number, corners: number): number =>
   corners < 3 ? 0 : (length * length) / (4 * corners * Math.tan(Math.PI / corners));
 
+/** A loop of very many nets has no more corners than a plan takes, with room for a few by hand. */
+const MOST_CORNERS = 360;
+
 /** No boundary is touched: so near it comes, m. */
 const LEAST_OFF = 0.03;
 
@@ -171,7 +174,8 @@ export function largestLoop(
   onward: (share: number, area: number) => 'go on' | 'stop' = () => 'go on',
 ): Largest {
   const length = task.pieces.reduce((t, p) => t + p, 0);
-  const corners = spansOf(task.pieces, task.spacing);
+  const posts = spansOf(task.pieces, task.spacing);
+  const corners = Math.min(posts, MOST_CORNERS);
   const tight = tightestRound(task.inside);
   if (tight && tight.length > length + 1e-9)
     return { found: 'short', by: tight.length - length, length: tight.length };
@@ -179,7 +183,7 @@ export function largestLoop(
   const inWay = between(task, start);
   if (inWay.length > 0) return { found: 'between', things: inWay };
   const walls = wallsOf(task);
-  const bound = regularArea(length, corners);
+  const bound = regularArea(length, posts);
   let best: readonly Vector[] = start;
   let area = lengthOf(start, 'loop') <= length ? areaOf(start) : 0;
   for (const [i, heading] of HEADINGS.entries()) {

@@ -1,10 +1,13 @@
 import type { Terrain } from '../../../ground/terrain';
-import { type Vector, distance } from '../../../ground/vector';
-import { placeAlong, waysOf } from './loop';
+import { type Vector, distance, lerp } from '../../../ground/vector';
+import { placesAlong, waysOf } from './loop';
 import type { NetShape } from './shape';
 
 /** A gap over this under the foot strand is a hole, m (rules: Live nets). */
 export const HOLE = 0.05;
+
+/** Of what no net reaches no more posts are made up. */
+const MOST_HELD = 600;
 
 /** Where foot strand and ground part. Along the net and upwards, m. */
 export interface Gap {
@@ -28,59 +31,66 @@ export function heldAt(
     begins += piece;
   }
   // A length that nets do not reach is held as the nets would be.
-  for (let at = begins; at < length; at += kind.spacing) held.push(at);
+  for (let at = begins, n = 0; at < length && n < MOST_HELD; at += kind.spacing, n++) held.push(at);
   for (const dip of net.dips) if (dip.mend !== 'none') held.push(dip.along);
   return [...new Set(held.map((at) => Math.round(at * 1e6) / 1e6))]
     .filter((at) => at >= 0 && at <= length)
     .sort((a, b) => a - b);
 }
 
-/** Places along a net where the ground bends under it, m: between them it is straight, so that a gap is widest at one of them. */
-function bendsOf({ points, net }: NetShape, terrain: Terrain): readonly number[] {
+/** A place along a net, with the height of the ground there. */
+interface Placed {
+  readonly along: number;
+  readonly at: Vector;
+  readonly height: number;
+}
+
+/** Where the ground bends under a net, in turn: between two such places it is straight, so that a gap is widest at one of them. */
+function bendsOf({ points, net }: NetShape, terrain: Terrain): readonly Placed[] {
   let begins = 0;
   return waysOf(points, net.form).flatMap(([a, b]) => {
     const from = begins;
     const length = distance(a, b);
     begins += length;
-    return [from, ...terrain.breaksAlong(a, b).map((share) => from + share * length)];
+    return [0, ...terrain.breaksAlong(a, b)].map((share): Placed => {
+      const at = lerp(a, b, share);
+      return { along: from + share * length, at, height: terrain.heightAt(at) };
+    });
   });
 }
 
-/** The hollow between two places where it is held: the foot strand is straight there. */
-function under(
-  { points, net }: NetShape,
-  [from, to]: readonly [number, number],
-  terrain: Terrain,
-  bends: readonly number[],
-): Gap | null {
-  const height = (along: number) => terrain.heightAt(placeAlong(points, net.form, along));
-  const [first, last] = [height(from), height(to)];
-  let worst: Gap | null = null;
-  for (const along of bends) {
-    if (along <= from || along >= to) continue;
-    const strand = first + ((last - first) * (along - from)) / (to - from);
-    const gap = strand - height(along);
-    if (gap > (worst?.gap ?? 1e-4))
-      worst = { along, gap, at: placeAlong(points, net.form, along), dip: null };
-  }
-  return worst;
+/** The hollow of every span between two places where the net is held: the foot strand is straight there. */
+function hollowsOf(shape: NetShape, held: readonly number[], terrain: Terrain): readonly Gap[] {
+  const { points, net } = shape;
+  const bends = bendsOf(shape, terrain);
+  const at = placesAlong(points, net.form);
+  const heights = held.map((along) => terrain.heightAt(at(along)));
+  let next = 0;
+  return held.slice(1).flatMap((to, i): Gap[] => {
+    const [from, first, last] = [held[i] ?? 0, heights[i] ?? 0, heights[i + 1] ?? 0];
+    let worst: Gap | null = null;
+    for (; next < bends.length; next++) {
+      const bend = bends[next];
+      if (!bend || bend.along >= to) break;
+      if (bend.along <= from) continue;
+      const gap = first + ((last - first) * (bend.along - from)) / (to - from) - bend.height;
+      if (gap > (worst?.gap ?? 1e-4)) worst = { along: bend.along, gap, at: bend.at, dip: null };
+    }
+    return worst ? [worst] : [];
+  });
 }
 
 /** What the keeper found and has not mended, and the hollow of every span, the widest first. */
 export function gapsOf(shape: NetShape, pieces: readonly number[], terrain: Terrain): readonly Gap[] {
   const { net, points, length } = shape;
+  const at = placesAlong(points, net.form);
   const noted = net.dips.flatMap((d): Gap[] =>
     d.mend === 'none' && d.along <= length
-      ? [{ along: d.along, gap: d.gap, at: placeAlong(points, net.form, d.along), dip: d.id }]
+      ? [{ along: d.along, gap: d.gap, at: at(d.along), dip: d.id }]
       : [],
   );
   if (terrain.level) return [...noted].sort((a, b) => b.gap - a.gap);
-  const held = heldAt(shape, pieces);
-  const bends = bendsOf(shape, terrain);
-  const hollows = held.slice(1).flatMap((to, i): Gap[] => {
-    const found = under(shape, [held[i] ?? 0, to], terrain, bends);
-    return found ? [found] : [];
-  });
+  const hollows = hollowsOf(shape, heldAt(shape, pieces), terrain);
   return [...noted, ...hollows].sort((a, b) => b.gap - a.gap);
 }
 

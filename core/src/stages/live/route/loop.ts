@@ -23,18 +23,29 @@ export function cornersAlong(points: readonly Vector[], form: 'loop' | 'line'): 
   ].slice(0, points.length);
 }
 
-/** The place so far along it. */
-export function placeAlong(points: readonly Vector[], form: 'loop' | 'line', along: number): Vector {
-  let left = along;
-  let last = points[0] ?? { x: 0, y: 0 };
-  for (const [a, b] of waysOf(points, form)) {
-    const length = distance(a, b);
-    if (left <= length) return length > 0 ? lerp(a, b, Math.max(0, left) / length) : a;
-    left -= length;
-    last = b;
-  }
-  return last;
+/** Places along it, by an index made once: asked for every post of a long net. */
+export function placesAlong(points: readonly Vector[], form: 'loop' | 'line'): (along: number) => Vector {
+  const ways = waysOf(points, form);
+  let sum = 0;
+  const ends = ways.map(([a, b]) => (sum += distance(a, b)));
+  return (along) => {
+    let [low, high] = [0, ways.length - 1];
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if ((ends[middle] ?? 0) < along) low = middle + 1;
+      else high = middle;
+    }
+    const way = ways[low];
+    if (!way) return points[0] ?? { x: 0, y: 0 };
+    const begins = ends[low - 1] ?? 0;
+    const length = (ends[low] ?? 0) - begins;
+    return lerp(way[0], way[1], length > 0 ? Math.max(0, Math.min(1, (along - begins) / length)) : 0);
+  };
 }
+
+/** The place so far along it. */
+export const placeAlong = (points: readonly Vector[], form: 'loop' | 'line', along: number): Vector =>
+  placesAlong(points, form)(along);
 
 /** How far along it the place is that is nearest to a point, m. */
 export function alongOf(points: readonly Vector[], form: 'loop' | 'line', p: Vector): number {
