@@ -5,7 +5,7 @@ import type { Boundary } from '../../../plan/schema';
 import { LINE_KINDS } from '../../ground/kinds';
 import type { LiveNet } from '../choice';
 import type { Taken } from '../pieces';
-import { apartFrom, boxOf, boxesTouch } from '../route/box';
+import { type Box, apartFrom, boxOf, boxesTouch } from '../route/box';
 import { type Clearance, clearanceOf } from '../route/clear';
 import { crossesItself, waysOf } from '../route/loop';
 import { convexHull, keptOff, keptOffLine, takenIn } from '../route/moved';
@@ -153,11 +153,13 @@ export const crossing = (shapes: readonly NetShape[]): readonly Finding[] =>
     shapes.slice(i + 1).flatMap((b): Finding[] => {
       const [boxA, boxB] = [boxOf(a.points), boxOf(b.points)];
       if (!up(a.net, b.net) || !boxesTouch(boxA, boxB)) return [];
-      const near = waysOf(b.points, b.net.form).filter(([r, s]) => apartFrom(r, s, boxA) === 0);
-      const cross = waysOf(a.points, a.net.form).some(
-        ([p, q]) =>
-          apartFrom(p, q, boxB) === 0 &&
-          near.some(([r, s]) => apartFrom(r, s, boxOf([p, q])) === 0 && segmentsCross(p, q, r, s)),
+      const boxed = (net: NetShape, other: Box) =>
+        waysOf(net.points, net.net.form)
+          .map((way) => ({ way, box: boxOf(way) }))
+          .filter(({ box }) => boxesTouch(box, other));
+      const near = boxed(b, boxA);
+      const cross = boxed(a, boxB).some(({ way: [p, q], box }) =>
+        near.some(({ way: [r, s], box: other }) => boxesTouch(box, other) && segmentsCross(p, q, r, s)),
       );
       return cross
         ? [
