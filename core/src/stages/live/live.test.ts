@@ -198,6 +198,14 @@ describe('what stands about', () => {
     expect(figure(around as Plan, 'area')).toBeGreaterThan(156.25);
     expect(around?.nets[0]?.inside).toEqual(['obstacle:p']);
   });
+  test('a line may end against a wall, and goes through no house', () => {
+    const line = (...points: { x: number; y: number }[]) =>
+      codes(withNets([aNet({ form: 'line', points })], garden)).filter((c) => /through|near/.test(c));
+    expect(line({ x: 1.2, y: 0 }, { x: 4, y: 8 })).toEqual([]);
+    // From one wall through the other, and past a wall that no end of it stands against.
+    expect(line({ x: 1.2, y: 0 }, { x: -6, y: 0 })).toEqual(['live.through']);
+    expect(line({ x: 1.6, y: -6 }, { x: 1.6, y: 6 })).toEqual(['live.near-outside']);
+  });
   test('1.0 off is far enough, and so is 1.0 inside', () => {
     expect(codes(withNets([aNet({ points: square(12.5) })], pole(13.6)))).not.toContain('live.near-outside');
     expect(codes(withNets([aNet({ points: square(12.5) })], pole(11.4)))).not.toContain('live.near-inside');

@@ -1,4 +1,4 @@
-import { counted, listed } from '../../saying/phrases';
+import { capital, counted, listed } from '../../saying/phrases';
 import type { Reader } from '../../saying/reader';
 import { printNumber } from '../../units/printLength';
 import { LINE_KINDS, type LineKindId } from '../ground/kinds';
@@ -71,11 +71,12 @@ export const FINDINGS = {
     `${name} names a net of ${r.about(piece)}, which nobody makes of this kind: a net cannot be cut.`,
   'live.through': ({ name, thing }: Beside) =>
     `${name} goes through ${thing}. Lead it round, or keep it off.`,
-  'live.left-out': ({ name, thing }: Beside) => `${thing} is to be inside ${name} and stands outside it.`,
+  'live.left-out': ({ name, thing }: Beside) =>
+    `${capital(thing)} is to be inside ${name} and stands outside it.`,
   'live.near-outside': ({ name, thing, gap, wanted }: Beside, r: Reader) =>
-    `${thing} stands ${r.length(gap)} outside ${name}: what climbs it jumps in. Move the net in to ${r.about(wanted)}, or take it inside whole.`,
+    `${capital(thing)} stands ${r.length(gap)} outside ${name}: what climbs it jumps in. Move the net in to ${r.about(wanted)}, or take it inside whole.`,
   'live.near-inside': ({ name, thing, gap, wanted }: Beside, r: Reader) =>
-    `${thing} stands inside ${name}, ${r.length(gap)} from it: it wants ${r.about(wanted)}, or a push puts it on the net.`,
+    `${capital(thing)} stands inside ${name}, ${r.length(gap)} from it: it wants ${r.about(wanted)}, or a push puts it on the net.`,
   'live.near-line': ({ name, line, kind, gap, wanted }: BesideLine, r: Reader) =>
     `${name} is ${r.length(gap)} from the ${LINE_KINDS[kind].name} ${line}: keep ${r.about(wanted)} off.`,
   'live.over-line': ({ name, line, kind }: BesideLine) =>

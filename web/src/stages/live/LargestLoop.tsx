@@ -33,7 +33,7 @@ export function LargestLoop({ net, plan }: { net: LiveNet; plan: Plan }) {
   const take = usePlan((s) => s.take);
   const reader = useReader();
   const [looking, setLooking] = useState<Looking | null>(null);
-  const [found, setFound] = useState<Largest | null>(null);
+  const [found, setFound] = useState<Largest | 'failed' | null>(null);
   const running = useRef<Worker | null>(null);
   useEffect(() => () => running.current?.terminate(), []);
   const owned = ownedOf(plan, net);
@@ -50,14 +50,17 @@ export function LargestLoop({ net, plan }: { net: LiveNet; plan: Plan }) {
     const worker = new Worker(new URL('./largest.worker.ts', import.meta.url), { type: 'module' });
     running.current = worker;
     setLooking({ share: 0, worker });
-    const answer = await wrap<LargestApi>(worker).look(
-      largestTask(plan, net, pieces),
-      proxy((share: number) => setLooking((now) => (now?.worker === worker ? { share, worker } : now))),
-    );
+    const answer = await wrap<LargestApi>(worker)
+      .look(
+        largestTask(plan, net, pieces),
+        proxy((share: number) => setLooking((now) => (now?.worker === worker ? { share, worker } : now))),
+      )
+      // A worker that dies found nothing.
+      .catch(() => null);
     if (running.current !== worker) return;
     leave();
-    setFound(answer);
-    if (answer.found === 'loop')
+    setFound(answer ?? 'failed');
+    if (answer?.found === 'loop')
       take({
         verb: 'set-net',
         id: net.id,
@@ -105,7 +108,8 @@ export function LargestLoop({ net, plan }: { net: LiveNet; plan: Plan }) {
 }
 
 /** What was found, in a sentence. */
-function said(found: Largest, reader: ReturnType<typeof useReader>): string {
+function said(found: Largest | 'failed', reader: ReturnType<typeof useReader>): string {
+  if (found === 'failed') return 'The search broke off. Try it again.';
   switch (found.found) {
     case 'loop':
       return `It encloses ${reader.area(found.area)}; on open ground these nets enclose ${reader.area(found.bound)} at most.`;

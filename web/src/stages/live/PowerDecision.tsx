@@ -4,6 +4,7 @@ import {
   type Power,
   WHOLE_PLAN,
   asking,
+  assumptionsOf,
   dayName,
   energyIn,
   joules,
@@ -211,6 +212,7 @@ export function PowerDecision({ plan }: { plan: Plan }) {
   const length = useReckoning((s) => s.reckoning?.figures['power.length']);
   if (!market || length === undefined) return null;
   const energy = energyIn(plan, length);
+  const assumed = assumptionsOf(plan);
   const { output, rods, draw, drawIs, battery, supply } = energy;
   return (
     <Decision name="Power" answer={answerOf(energy)}>
@@ -234,6 +236,13 @@ export function PowerDecision({ plan }: { plan: Plan }) {
           </>
         )}
       </dl>
+      <p className="small">
+        {reader.about(length)} ÷ {reader.about(50)} × {joules(energy.each)} = {joules(output)}.
+        {drawIs === 'reckoned' &&
+          ` It draws ${printNumber(assumed.drawPerJoule, 2)} A × ${joules(output)} + ${printNumber(assumed.drawAlways, 2)} A = ${printNumber(draw, 2)} A.`}
+        {battery !== null &&
+          ` ${printNumber(assumed.batteryShare, 2)} × ${printNumber(plan.power.battery ?? 0, 0)} Ah may be used, ${printNumber(energy.use, 1)} Ah a day are.`}
+      </p>
       {battery && battery.days === null && (
         <p className="small">Begun full on {dayName(plan.power.from)}, it is never flat.</p>
       )}

@@ -1,6 +1,6 @@
 import { type Finding, finding } from '../../../findings/types';
 import { betweenLines } from '../../../ground/polyline';
-import { type Vector, distance, insideOrOn, lerp, segmentsCross } from '../../../ground/vector';
+import { type Vector, distance, lerp, segmentsCross } from '../../../ground/vector';
 import type { Boundary } from '../../../plan/schema';
 import { LINE_KINDS } from '../../ground/kinds';
 import type { LiveNet } from '../choice';
@@ -10,7 +10,7 @@ import { type Clearance, clearanceOf } from '../route/clear';
 import { crossesItself, waysOf } from '../route/loop';
 import { convexHull, keptOff, keptOffLine, takenIn } from '../route/moved';
 import type { NetShape, Shapeless } from '../route/shape';
-import { type Thing, insideBy } from '../route/things';
+import type { Thing } from '../route/things';
 import { tightestRound } from '../route/tightest';
 import { partOf, setNet } from './of';
 
@@ -97,36 +97,39 @@ export function thingFindings(
   });
 }
 
-/** Whether a line comes near a thing only at its ends, which may stand against it. */
-function endsOnly({ points }: NetShape, thing: Thing): boolean {
-  const [first, second] = points;
-  const [before, last] = [points[points.length - 2], points[points.length - 1]];
-  if (!first || !second || !last || !before) return false;
-  const reach = insideBy(thing) + 1;
-  const on = (p: Vector) =>
-    thing.points.length > 2 && insideOrOn(p, thing.points, 0.1) && !insideOrOn(p, thing.points, -1);
-  const near = (p: Vector) => thing.points.some((q) => distance(p, q) < reach) || on(p);
-  return [first, last].some(near) && points.slice(1, -1).every((p) => !insideOrOn(p, thing.points, 0));
-}
-
 /** Ends of a line may stand against a wall or a boundary: so much of them is let be, m. */
 const AT_END = 0.1;
 
-/** A line without its very ends. */
-function trimmed(points: readonly Vector[]): readonly Vector[] {
+/** A line that leaves a wall is near it for so much of its length, m. */
+const LEAVING = 2.5;
+
+/** A line without so much of its ends, m. */
+function trimmed(points: readonly Vector[], by: number): readonly Vector[] {
   const inward = (end: Vector | undefined, next: Vector | undefined): Vector => {
     if (!end || !next) return end ?? { x: 0, y: 0 };
     const long = distance(end, next);
-    return long > AT_END ? lerp(end, next, AT_END / long) : next;
+    return long > by ? lerp(end, next, by / long) : next;
   };
   const n = points.length;
   return points.map((p, i) => (i === 0 ? inward(p, points[1]) : i === n - 1 ? inward(p, points[n - 2]) : p));
 }
 
+/** Whether a line comes near a house or a run only where an end of it stands against the wall. */
+function endsOnly({ points }: NetShape, thing: Thing): boolean {
+  if (thing.points.length < 3) return false;
+  const walls = [...thing.points, ...thing.points.slice(0, 1)];
+  const against = [points[0], points[points.length - 1]].some(
+    (end) => end !== undefined && betweenLines(end, end, walls) <= AT_END,
+  );
+  if (!against || clearanceOf(trimmed(points, AT_END), 'line', thing).stands === 'through') return false;
+  const { gap, wanted } = clearanceOf(trimmed(points, LEAVING), 'line', thing);
+  return gap >= wanted - SAME;
+}
+
 /** Lines on the ground that a net keeps off. */
 export function lineFindings(shape: NetShape, lines: readonly Boundary[]): readonly Finding[] {
   const { net, points } = shape;
-  const all = waysOf(net.form === 'line' ? trimmed(points) : points, net.form);
+  const all = waysOf(net.form === 'line' ? trimmed(points, AT_END) : points, net.form);
   return lines.flatMap((line): Finding[] => {
     const { keeps } = LINE_KINDS[line.kind];
     const box = boxOf(line.line);
