@@ -12,7 +12,7 @@ import { holdingRoutes } from './routes/holdings';
 import { meterRoutes } from './routes/meters';
 import { planRoutes, saveRoute } from './routes/plans';
 import { stockRoutes } from './routes/stock';
-import { type Acting, idIn } from './routes/types';
+import { type Acting, type Services, idIn } from './routes/types';
 import type { Database } from './store/database';
 import { holdingFor, ready } from './store/holdings';
 import { LOCAL_KEEPER } from './store/seed';
@@ -24,6 +24,8 @@ export interface AppParts {
   readonly webRoot?: string | undefined;
   /** The address under which others than this machine's own browser come in. */
   readonly publicAddress?: PublicAddress;
+  /** What time it is: this machine's own clock where nothing else is given. */
+  readonly clock?: () => Date;
 }
 
 /** A plan of 400 corners is well under this, bytes. */
@@ -31,8 +33,8 @@ export const BODY_LIMIT = 2 * 1024 * 1024;
 const A_YEAR = 'public, max-age=31536000, immutable';
 
 /** Everything under one holding: no route here but saving runs before the holding is known to be the keeper's. */
-function holdingScope(db: Database) {
-  const services = { db };
+function holdingScope(services: Services) {
+  const { db } = services;
   return new Hono<Acting>()
     .route(
       '/from-file',
@@ -54,7 +56,7 @@ function holdingScope(db: Database) {
     .route('/', holdingRoutes(services));
 }
 
-function api({ db, publicAddress }: AppParts) {
+function api({ db, publicAddress, clock = () => new Date() }: AppParts) {
   return new Hono<Acting>()
     .get('/health', (c) => c.json({ status: 'up' }))
     .get('/ready', async (c) => {
@@ -71,7 +73,7 @@ function api({ db, publicAddress }: AppParts) {
       c.header('cache-control', 'no-store');
       await next();
     })
-    .route('/holdings', holdingScope(db))
+    .route('/holdings', holdingScope({ db, clock }))
     .all('*', () => {
       throw notFound('address');
     });

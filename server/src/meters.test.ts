@@ -6,15 +6,17 @@ import { withDatabase } from './testing/withDatabase';
 
 let api: Awaited<ReturnType<typeof testApp>>;
 beforeAll(async () => {
-  if (hasDatabase) api = await testApp();
+  if (hasDatabase) api = await testApp(() => new Date(now));
 });
 afterAll(async () => {
   if (hasDatabase) await api.close();
 });
 
+/** What the clock of the server says: it stands still unless a test moves it. */
+let now = Date.parse('2026-11-28T06:01:00Z');
 const MINUTE = 60_000;
 const DAY = 86_400_000;
-const ago = (ms: number) => new Date(Date.now() - ms).toISOString();
+const ago = (ms: number) => new Date(now - ms).toISOString();
 const reading = (at: string, near = 6): Reading => ({ at, near, far: near - 0.3, battery: 12.5, draw: 0.1 });
 const path = (meter: string) => `/holdings/home/meters/${meter}`;
 const send = (meter: string, readings: unknown, from = '') =>
@@ -45,7 +47,7 @@ withDatabase('readings', () => {
     expect((await shown('b')).readings).toHaveLength(1);
   });
   test('ten thousand a minute are one a minute, the lowest', async () => {
-    const minute = Math.floor((Date.now() - 10 * MINUTE) / MINUTE) * MINUTE;
+    const minute = Math.floor((now - 10 * MINUTE) / MINUTE) * MINUTE;
     for (let batch = 0; batch < 10; batch++) {
       const many = Array.from({ length: 1000 }, (_, i) =>
         reading(new Date(minute + batch * 6000 + i * 6).toISOString(), 3 + ((batch * 1000 + i) % 977) / 300),
@@ -68,7 +70,7 @@ withDatabase('readings', () => {
     ['less than nothing', { ...reading(ago(0)), battery: -1 }, '/readings/1/battery'],
     ['no time', { ...reading('yesterday') }, '/readings/1/at'],
     ['the thirtieth of February', reading('2026-02-30T06:00:00Z'), '/readings/1/at'],
-    ['the future', reading(new Date(Date.now() + 20 * MINUTE).toISOString()), '/readings/1/at'],
+    ['the future', reading(new Date(now + 20 * MINUTE).toISOString()), '/readings/1/at'],
     ['too long ago', reading('1999-01-01T00:00:00Z'), '/readings/1/at'],
     ['a field of its own', { ...reading(ago(0)), amps: 3 }, '/readings/1'],
   ])('%s is refused with its place, and nothing of the lot is kept', async (_, wrong, pointer) => {
@@ -87,26 +89,33 @@ withDatabase('readings', () => {
     expect(Math.min(...readings.map((r) => r.near))).toBe(1.1);
     expect((await api.request(`${path('f')}?days=ages`)).status).toBe(422);
   });
-  test('after sixty days the lowest of each day is left, after three years nothing', async () => {
+  test('after sixty days the lowest of each day and source is left, after three years nothing', async () => {
     const hourly = (days: number) =>
       Array.from({ length: 24 }, (_, i) =>
         reading(
-          new Date(Math.floor((Date.now() - days * DAY) / DAY) * DAY + i * 3_600_000).toISOString(),
+          new Date(Math.floor((now - days * DAY) / DAY) * DAY + i * 3_600_000).toISOString(),
           4 + i / 10,
         ),
       );
     await send('g', [...hourly(1), ...hourly(90)]);
+    await send('g', [reading(hourly(90)[3]?.at as string, 6.5)], '?from=hand');
     await api.db('readings').insert({
       holding_id: 'home',
       meter: 'g',
-      at: new Date(Date.now() - 4 * 365 * DAY),
+      at: new Date(now - 4 * 365 * DAY),
       near: 5,
       source: 'device',
     });
-    await thinReadings(api.db, new Date());
-    const { readings } = await shown('g', '?days=400');
-    const old = readings.filter((r: KeptReading) => Date.parse(r.at) < Date.now() - 60 * DAY);
-    expect(old.map((r) => r.near)).toEqual([4]);
+    await thinReadings(api.db, new Date(now));
+    const old = await api
+      .db('readings')
+      .where({ meter: 'g' })
+      .where('at', '<', ago(60 * DAY))
+      .orderBy('near');
+    expect((old as KeptReading[]).map((r) => [r.near, r.source])).toEqual([
+      [4, 'device'],
+      [6.5, 'hand'],
+    ]);
     expect((await shown('g', '?days=2')).readings).toHaveLength(24);
   });
   test('belong to a holding, and go when they are told to', async () => {
@@ -133,11 +142,9 @@ const standIn = async (meter: string, to: object = {}) => {
   const answer = await api.request(`${path(meter)}/stand-in`, { method: 'PUT', json: { ...setting, ...to } });
   return { status: answer.status, body: (await answer.json()) as MeterAnswer };
 };
-const back = (meter: string, seconds: number) =>
-  api
-    .db('stand_ins')
-    .where({ meter })
-    .update({ looked_at: new Date(Date.now() - seconds * 1000) });
+const later = (seconds: number) => {
+  now += seconds * 1000;
+};
 
 withDatabase('a stand-in for the line', () => {
   test('has read a week when it begins, the same for the same seed, and goes on by its own clock', async () => {
@@ -146,15 +153,17 @@ withDatabase('a stand-in for the line', () => {
     expect(first.body.readings.length).toBeGreaterThan(160);
     const twin = await standIn('s2');
     expect(twin.body.readings).toEqual(first.body.readings);
-    await back('s1', 20);
-    const later = await shown('s1');
-    expect(Date.parse(later.now) - Date.parse(first.body.now)).toBe(20 * 3_600_000);
-    expect(later.readings[later.readings.length - 1]?.at).toBe(later.now);
+    later(20);
+    const after = await shown('s1');
+    expect(Date.parse(after.now) - Date.parse(first.body.now)).toBe(20 * 3_600_000);
+    expect(after.readings[after.readings.length - 1]?.at).toBe(after.now);
   });
   test('each fault is seen in what it reads from then on', async () => {
+    const began = now;
     const after = async (meter: string, faults: readonly string[]) => {
+      now = began;
       await standIn(meter, { faults });
-      await back(meter, 30);
+      later(30);
       const { readings } = await shown(meter);
       return readings[readings.length - 1] as KeptReading;
     };
@@ -170,16 +179,21 @@ withDatabase('a stand-in for the line', () => {
   });
   test('one that nobody looked at for long goes on without a stall, and a wrong fault is refused', async () => {
     await standIn('u');
-    await back('u', 10_000_000);
+    later(10_000_000);
     expect((await shown('u')).readings.length).toBeGreaterThan(100);
     expect((await standIn('u', { faults: ['gremlins'] })).status).toBe(422);
     expect((await standIn('u', { speed: 0 })).status).toBe(422);
   });
-  test('ended, it takes what it read with it, and leaves what was read by hand', async () => {
+  test('ended, it takes what it read with it, and leaves what was read by hand, in the same minute too', async () => {
     await standIn('v');
-    await send('v', [reading(ago(MINUTE), 4)], '?from=hand');
+    const minute = (await shown('v')).readings[0]?.at as string;
+    const byHand = [reading(minute, 4), reading(ago(MINUTE), 5)];
+    expect(await (await send('v', byHand, '?from=hand')).json()).toEqual({ taken: 2, folded: 0 });
     expect((await api.request(`${path('v')}/stand-in`, { method: 'DELETE' })).status).toBe(204);
-    expect((await shown('v')).readings.map((r) => r.source)).toEqual(['hand']);
+    expect((await shown('v')).readings.map((r) => [r.near, r.source])).toEqual([
+      [4, 'hand'],
+      [5, 'hand'],
+    ]);
     expect((await api.request(`${path('v')}/stand-in`, { method: 'DELETE' })).status).toBe(404);
   });
 });

@@ -35,11 +35,11 @@ function twice(things: readonly { readonly id: string }[], at: string): Problem[
 }
 
 /** A holding out as one file. */
-export const holdingOutRoute = ({ db }: Services) =>
+export const holdingOutRoute = ({ db, clock }: Services) =>
   new Hono<Acting>().get('/', async (c) => {
     c.header(
       'content-disposition',
-      `attachment; filename="holding-${new Date().toISOString().slice(0, 10)}.json"`,
+      `attachment; filename="holding-${clock().toISOString().slice(0, 10)}.json"`,
     );
     return c.json(await takeOut(db, c.var.holding));
   });

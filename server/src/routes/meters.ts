@@ -11,7 +11,6 @@ import { Hono } from 'hono';
 import { z } from 'zod';
 import { BorderError, notFound } from '../problem';
 import { setStandIn, windStandIn } from '../simulators/standIn';
-import type { Database } from '../store/database';
 import { KEPT_YEARS, forgetReadings, listReadings, removeStandIn, takeReadings } from '../store/readings';
 import { checked, jsonBody } from './body';
 import { type Acting, type Services, idIn } from './types';
@@ -42,8 +41,13 @@ function refuseWrongTimes(readings: readonly Reading[], now: Date): void {
 const source = z.enum(['device', 'hand']);
 
 /** What a meter shows: its readings of the last days, and its stand-in where it has one. */
-async function shown(db: Database, holding: string, meter: string, days: number): Promise<MeterAnswer> {
-  const now = new Date();
+async function shown(
+  { db, clock }: Services,
+  holding: string,
+  meter: string,
+  days: number,
+): Promise<MeterAnswer> {
+  const now = clock();
   const standIn = await windStandIn(db, holding, meter, now);
   const readings: readonly KeptReading[] = await listReadings(db, holding, meter, days);
   return {
@@ -55,7 +59,8 @@ async function shown(db: Database, holding: string, meter: string, days: number)
 }
 
 /** Readings of the fences of a holding, each meter under a name of its own (docs: Meters). */
-export function meterRoutes({ db }: Services) {
+export function meterRoutes(services: Services) {
+  const { db, clock } = services;
   return new Hono<Acting>()
     .get('/:meter', async (c) => {
       const meter = idIn(c, 'meter', 'meter');
@@ -64,12 +69,12 @@ export function meterRoutes({ db }: Services) {
         throw new BorderError(422, 'Some fields are not right.', [
           { code: 'days', pointer: '/days', message: 'must be a whole number of days from 1 to 400' },
         ]);
-      return c.json(await shown(db, c.var.holding.id, meter, days));
+      return c.json(await shown(services, c.var.holding.id, meter, days));
     })
     .post('/:meter/readings', async (c) => {
       const meter = idIn(c, 'meter', 'meter');
       const { readings } = checked<{ readings: Reading[] }>(readingsSchema, await jsonBody(c));
-      refuseWrongTimes(readings, new Date());
+      refuseWrongTimes(readings, clock());
       const from = source.safeParse(c.req.query('from') ?? 'device');
       if (!from.success)
         throw new BorderError(422, 'Some fields are not right.', [
@@ -84,8 +89,8 @@ export function meterRoutes({ db }: Services) {
     .put('/:meter/stand-in', async (c) => {
       const meter = idIn(c, 'meter', 'meter');
       const setting = checked<StandIn>(standInSchema, await jsonBody(c));
-      await setStandIn(db, c.var.holding.id, meter, setting, new Date());
-      return c.json(await shown(db, c.var.holding.id, meter, 7));
+      await setStandIn(db, c.var.holding.id, meter, setting, clock());
+      return c.json(await shown(services, c.var.holding.id, meter, 7));
     })
     .delete('/:meter/stand-in', async (c) => {
       const meter = idIn(c, 'meter', 'meter');

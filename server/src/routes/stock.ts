@@ -66,7 +66,7 @@ function refuseWrong(prices: readonly Price[], own: readonly OwnMesh[], at: stri
 }
 
 /** The holding's own products, prices and shed. */
-export function stockRoutes({ db }: Services) {
+export function stockRoutes({ db, clock }: Services) {
   return new Hono<Acting>()
     .get('/products', async (c) => c.json(await listProducts(db, c.var.holding.id)))
     .put('/products/:id', async (c) => {
@@ -109,7 +109,7 @@ export function stockRoutes({ db }: Services) {
       const holding = c.var.holding.id;
       const lists = await listYardLists(db, holding);
       const known = knownOf(latest(), await listProducts(db, holding), lists);
-      const read = readPriceList(await textBody(c), known, new Date().toISOString().slice(0, 10));
+      const read = readPriceList(await textBody(c), known, clock().toISOString().slice(0, 10));
       if (!read.ok) throw new BorderError(422, 'Some rows are not right; none was taken.', read.problems);
       const shipped = new Map(fullPriceList(latest(), []).map((p) => [goodsKey(p.yard, p.offer), p.offer]));
       // What is as the edition has it needs no price of its own.

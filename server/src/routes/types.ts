@@ -9,6 +9,8 @@ export interface Acting {
 }
 export interface Services {
   readonly db: Database;
+  /** What time it is. */
+  readonly clock: () => Date;
 }
 
 /** A request as far as its address goes. */

@@ -4,6 +4,7 @@ import * as second from '../migrations/0002_shed';
 import * as third from '../migrations/0003_bin';
 import * as fourth from '../migrations/0004_cards';
 import * as fifth from '../migrations/0005_readings';
+import * as sixth from '../migrations/0006_readings_by_source';
 
 export type Database = Knex;
 
@@ -13,6 +14,7 @@ const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = {
   '0003_bin': third,
   '0004_cards': fourth,
   '0005_readings': fifth,
+  '0006_readings_by_source': sixth,
 };
 
 /** Migrations listed in code: nothing is looked up on disk, so the order cannot depend on a folder. */

@@ -37,7 +37,7 @@ function byMinute(readings: readonly Reading[]) {
   return rows;
 }
 
-/** Takes readings in: one a minute is kept, the lowest, so that no meter fills the table. All or none. */
+/** Takes readings in: one a minute and source is kept, the lowest, so that no meter fills the table. All or none. */
 export async function takeReadings(
   db: Database | Knex.Transaction,
   holding: string,
@@ -58,7 +58,7 @@ export async function takeReadings(
     `insert into readings as r (holding_id, meter, at, near, far, battery, draw, source)
      select holding_id, meter, at, near, far, battery, draw, source
      from json_populate_recordset(null::readings, ?)
-     on conflict (holding_id, meter, at) do update set
+     on conflict (holding_id, meter, at, source) do update set
        near = least(r.near, excluded.near),
        far = least(r.far, excluded.far),
        battery = least(r.battery, excluded.battery),
@@ -107,7 +107,7 @@ export async function listReadings(
        where r.holding_id = :holding and r.meter = :meter and r.at > l.at - :days * interval '1 day'
      )
      select distinct on (stretch) at, near, far, battery, draw, source from span
-     order by stretch desc, least(near, far), at desc`,
+     order by stretch desc, least(near, far), at desc, source`,
     { holding, meter, days, most: MOST_SHOWN },
   );
   return found.rows.map(keptOf).sort((a, b) => a.at.localeCompare(b.at));
@@ -124,21 +124,22 @@ export async function forgetReadings(
     .delete();
 }
 
-/** Thins what is old: after sixty days the lowest reading of each day, after three years nothing. */
+/** Thins what is old: after sixty days the lowest reading of each day and source, after three years nothing. */
 export async function thinReadings(db: Database | Knex.Transaction, now: Date): Promise<number> {
   const old = await db('readings')
     .where('at', '<', new Date(now.getTime() - KEPT_YEARS * 365 * 86_400_000))
     .delete();
   const thinned = await db.raw<{ rowCount: number }>(
     `with aged as (
-       select holding_id, meter, at, row_number() over (
-         partition by holding_id, meter, date_trunc('day', at at time zone 'UTC')
+       select holding_id, meter, at, source, row_number() over (
+         partition by holding_id, meter, source, date_trunc('day', at at time zone 'UTC')
          order by least(near, far), at
        ) as place
        from readings where at < ?
      )
      delete from readings r using aged a
-     where a.place > 1 and r.holding_id = a.holding_id and r.meter = a.meter and r.at = a.at`,
+     where a.place > 1 and r.holding_id = a.holding_id and r.meter = a.meter and r.at = a.at
+       and r.source = a.source`,
     [new Date(now.getTime() - KEPT_WHOLE_DAYS * 86_400_000)],
   );
   return old + thinned.rowCount;

@@ -8,11 +8,11 @@ export const hasDatabase =
   process.env.TEST_DATABASE_URL !== undefined && process.env.TEST_TEMPLATE !== undefined;
 
 /**
- * An app on a database of its own, copied from the migrated template of the run.
+ * An app on a database of its own, copied from the migrated template of the run, and with a clock of its own where one is given.
  *
  * @throws Error when the run gave no database: `npm test` does
  */
-export async function testApp() {
+export async function testApp(clock?: () => Date) {
   const admin = process.env.TEST_DATABASE_URL;
   const template = process.env.TEST_TEMPLATE;
   if (!admin || !template) throw new Error('TEST_DATABASE_URL and TEST_TEMPLATE are not set; run npm test');
@@ -24,7 +24,7 @@ export async function testApp() {
   const db: Database = connect(url.href);
   await seed(db);
   const publicAddress = new URL('https://hollin.example');
-  const app = makeApp({ db, log: pino({ level: 'silent' }), publicAddress });
+  const app = makeApp({ db, log: pino({ level: 'silent' }), publicAddress, ...(clock && { clock }) });
   return {
     db,
     request: async (
