@@ -57,6 +57,7 @@ describe('the command line', () => {
       'enclosures',
       'figures',
       'findings',
+      'entries',
       'strength',
       'cutting',
       'stacks',

@@ -9,3 +9,10 @@ if (typeof globalThis.crypto.randomUUID !== 'function')
     configurable: true,
     writable: true,
   });
+
+/** Without a layout nothing ever changes its size. */
+globalThis.ResizeObserver ??= class {
+  observe() {}
+  unobserve() {}
+  disconnect() {}
+};

@@ -42,7 +42,7 @@ test('every field that takes its bounds from the plan’s schema finds them ther
     const text = readFileSync(path.join(ROOT, file), 'utf8');
     const plain = [
       ...text.matchAll(
-        /(?:boundsAt\(|<PlanLength\s+of=\{?)(?:kind === 'kit' \? '([\w.-]+)' : )?['"]([\w.-]+)['"]/g,
+        /(?:boundsAt\(|<(?:PlanLength|PlanCount|AmountField)\s+of=\{?)(?:kind === 'kit' \? '([\w.-]+)' : )?['"]([\w.-]+)['"]/g,
       ),
     ];
     const filled = [...text.matchAll(/(?:boundsAt\(|of=\{)`([^`$]*)\$\{([^}]*)\}([^`$]*)`/g)];

@@ -21,14 +21,20 @@ export function Findings({ stage, severity }: Props) {
   const reader = useReader();
   const mendsOf = useMends(stage);
   // Each with its mends: those of the stage come in the order of its findings.
-  const findings = useMemo(
-    () =>
-      all
-        .filter((f) => f.stage === stage)
-        .map((f, i) => ({ told: f, mends: mendsOf[i] ?? NO_MENDS }))
-        .filter(({ told }) => told.severity === severity),
-    [all, stage, severity, mendsOf],
-  );
+  const findings = useMemo(() => {
+    const seen = new Map<string, number>();
+    return all
+      .filter((f) => f.stage === stage)
+      .map((f, i) => ({ told: f, mends: mendsOf[i] ?? NO_MENDS }))
+      .filter(({ told }) => told.severity === severity)
+      .map((found) => {
+        // Of one part the same may be told twice: two hollows under one net.
+        const alike = `${found.told.code} ${formatPart(found.told.part)}`;
+        const nth = seen.get(alike) ?? 0;
+        seen.set(alike, nth + 1);
+        return { ...found, key: `${alike} ${nth}` };
+      });
+  }, [all, stage, severity, mendsOf]);
   const effects = useEffects(useMemo(() => findings.flatMap((f) => f.mends), [findings]));
   let at = 0;
   return (
@@ -44,23 +50,24 @@ export function Findings({ stage, severity }: Props) {
             built.
           </p>
           <div className="mends">
-            {draft.findings
-              .flatMap((f) => f.mends(draft.plan))
-              .map((mend) => (
-                <MendButton key={JSON.stringify(mend)} mend={mend} />
-              ))}
+            {[
+              // Two of them may be mended by the same change.
+              ...new Map(
+                draft.findings
+                  .flatMap((f) => f.mends(draft.plan))
+                  .map((mend) => [JSON.stringify(mend), mend] as const),
+              ),
+            ].map(([key, mend]) => (
+              <MendButton key={key} mend={mend} />
+            ))}
             <button type="button" className="btn" onClick={dropDraft}>
               Go back to the last good plan
             </button>
           </div>
         </div>
       )}
-      {findings.map(({ told: f, mends }) => (
-        <div
-          className="finding"
-          key={`${f.code} ${formatPart(f.part)} ${f.severity}`}
-          data-severity={f.severity}
-        >
+      {findings.map(({ told: f, mends, key }) => (
+        <div className="finding" key={key} data-severity={f.severity}>
           <p>
             <span className="sign">{f.severity === 'mend' ? '▲ Mend: ' : 'Note: '}</span>
             {sayFinding(f, reader)}

@@ -23,6 +23,7 @@ function netShapes(net: NetPart): readonly Primitive<LiveInk>[] {
       part,
       points: wayOf(net),
     },
+    ...(net.back.length > 1 ? [{ shape: 'line', kind: 'live-back', part, points: net.back } as const] : []),
     ...(net.gate ? [{ shape: 'circle', kind: 'live-gate', part, at: net.gate, radius: 0.09 } as const] : []),
     ...net.posts.map(({ at, is }): Primitive<LiveInk> => ({
       shape: 'circle',

@@ -19,6 +19,10 @@ export const LIVE_INKS = {
     paper: { fill: 'none', stroke: 'live', width: 0.35, dash: '0.5 0.8' },
     file: FILE,
   },
+  'live-back': {
+    screen: { fill: 'none', stroke: 'live', width: 1.2, opacity: 0.75 },
+    paper: { fill: 'none', stroke: 'live', width: 0.25 },
+  },
   'live-gate': {
     screen: { fill: 'none', stroke: 'yolk', width: 3 },
     paper: { fill: 'none', stroke: 'ink', width: 0.5 },

@@ -1,6 +1,7 @@
 import type { Vector } from '../../ground/vector';
 import type { Part } from '../../reckoning';
 import type { Power } from './choice';
+import { doubledBack } from './route/back';
 import { HOLE, type Gap } from './route/ground';
 import { alongOf, placeAlong, placesAlong } from './route/loop';
 import type { NetShape } from './route/shape';
@@ -30,6 +31,7 @@ export function netPart(shape: NetShape, pieces: readonly number[], gaps: readon
   const { lowest, highest } = kind.strands;
   const foot = net.foot === 'raised' ? 0.05 : 0;
   const steps = 5;
+  const surplus = pieces.reduce((t, p) => t + p, 0) - length;
   const strands = Array.from(
     { length: steps },
     (_, i) => lowest + foot + ((highest - lowest) * i) / (steps - 1),
@@ -47,7 +49,8 @@ export function netPart(shape: NetShape, pieces: readonly number[], gaps: readon
     strands,
     posts: postsOf(shape, pieces),
     pieces,
-    surplus: pieces.reduce((t, p) => t + p, 0) - length,
+    surplus,
+    back: doubledBack(points, net.form, surplus),
     gate: net.gate === null ? (points[0] ?? null) : placeAlong(points, net.form, Math.min(net.gate, length)),
     holes: gaps.filter(({ gap }) => gap > HOLE + 1e-6).map(({ along, gap, at }) => ({ along, gap, at })),
   };

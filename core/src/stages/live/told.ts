@@ -23,9 +23,11 @@ export interface NetPart {
   /** Heights of its strands, the lowest first. */
   readonly strands: readonly number[];
   readonly posts: readonly NetPost[];
-  /** Whole nets in turn, and what of the last is over and doubled back. */
+  /** Whole nets in turn, and what of the last is over; negative where it is short. */
   readonly pieces: readonly number[];
   readonly surplus: number;
+  /** Where what is over lies, doubled back beside it; empty where nothing is over. */
+  readonly back: readonly Vector[];
   /** Where it is walked in. */
   readonly gate: Vector | null;
   /** Holes under it. */

@@ -1,15 +1,5 @@
 import { Fragment } from 'react';
-import {
-  type Change,
-  type LiveNet,
-  LIVE_NETS,
-  type Plan,
-  WHOLE_PLAN,
-  asking,
-  counted,
-  netOptions,
-  thingsIn,
-} from '@aviarum/core';
+import { type LiveNet, type Plan, WHOLE_PLAN, asking, counted, netOptions, thingsIn } from '@aviarum/core';
 import { NameField } from '../../fields/NameField';
 import { OptionGroups } from '../../fields/OptionGroups';
 import { PlanLength } from '../../fields/PlanLength';
@@ -19,8 +9,7 @@ import { useMarket, useReader, useReckoning } from '../../state/reckoningStore';
 import { Decision, Decisions } from '../Decision';
 import { Dips } from './Dips';
 import { LargestLoop } from './LargestLoop';
-
-const set = (net: LiveNet, to: Partial<Omit<LiveNet, 'id'>>): Change => ({ verb: 'set-net', id: net.id, to });
+import { Pieces, set } from './Pieces';
 
 /** Of one net, a figure by its name. */
 export function useNetFigures(net: LiveNet) {
@@ -85,60 +74,6 @@ function Inside({ net, plan }: { net: LiveNet; plan: Plan }) {
       ticked={net.inside}
       onTick={(inside) => take(set(net, { inside }))}
     />
-  );
-}
-
-/** Which whole nets it is made of: as few as go round, or so many of a length. */
-function Pieces({ net }: { net: LiveNet }) {
-  const take = usePlan((s) => s.take);
-  const reader = useReader();
-  const lengths = LIVE_NETS[net.kind].sold.map((s) => s.length);
-  const pieces = net.pieces ?? [];
-  return (
-    <div className="field">
-      <span className="name">Whole nets</span>
-      <div className="mends">
-        {net.pieces === null ? (
-          <span className="small">As few as go round, those in the shed first.</span>
-        ) : (
-          pieces.map((piece, i) => (
-            <button
-              key={`${piece} ${i}`}
-              type="button"
-              className="btn"
-              title="Take this one out"
-              onClick={() =>
-                take(
-                  set(net, {
-                    pieces: pieces.length > 1 ? pieces.filter((_, k) => k !== i) : null,
-                  }),
-                )
-              }
-            >
-              {reader.about(piece)} ✕
-            </button>
-          ))
-        )}
-      </div>
-      <div className="mends">
-        {lengths.map((length) => (
-          <button
-            key={length}
-            type="button"
-            className="btn"
-            disabled={pieces.length >= 40}
-            onClick={() => take(set(net, { pieces: [...pieces, length] }))}
-          >
-            {net.pieces === null ? 'Just' : 'And'} one of {reader.about(length)}
-          </button>
-        ))}
-        {net.pieces !== null && (
-          <button type="button" className="btn" onClick={() => take(set(net, { pieces: null }))}>
-            As few as go round
-          </button>
-        )}
-      </div>
-    </div>
   );
 }
 

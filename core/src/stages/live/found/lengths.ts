@@ -1,0 +1,77 @@
+import { type Finding, finding } from '../../../findings/types';
+import { distance } from '../../../ground/vector';
+import type { LiveNet } from '../choice';
+import type { Taken } from '../pieces';
+import { crossesItself } from '../route/loop';
+import { convexHull } from '../route/moved';
+import type { NetShape, Shapeless } from '../route/shape';
+import type { Thing } from '../route/things';
+import { tightestRound } from '../route/tightest';
+import { SAME } from './ends';
+import { partOf, setNet } from './of';
+
+/** A loop drawn round all of its corners, a line straight from end to end: where that is one. */
+function uncrossed({ id, points, form }: LiveNet) {
+  const [first, last] = [points?.[0], points?.[points.length - 1]];
+  if (!points || !first || !last) return [];
+  const drawn = form === 'loop' ? [...convexHull(points)] : [first, last];
+  return crossesItself(drawn, form) || distance(first, last) < 0.01 ? [] : [setNet(id, { points: drawn })];
+}
+
+/** Nets that have no shape. */
+export const shapelessFindings = (
+  shapeless: readonly Shapeless[],
+  things: readonly Thing[],
+): readonly Finding[] =>
+  shapeless.map(({ net, why }) =>
+    why === 'crosses'
+      ? finding('live.crosses', 'mend', 'live', partOf(net), { name: net.name }, uncrossed(net))
+      : finding(
+          'live.nothing-inside',
+          'mend',
+          'live',
+          partOf(net),
+          { name: net.name },
+          things.filter((t) => t.kind === 'house').map((t) => setNet(net.id, { inside: [t.id] })),
+        ),
+  );
+
+/** Nets that do not go round, and lengths that nobody makes. */
+export function lengthFindings(shape: NetShape, taken: Taken, things: readonly Thing[]): readonly Finding[] {
+  const { net, length, kind } = shape;
+  const { pieces } = taken;
+  const sum = pieces.reduce((t, l) => t + l, 0);
+  const strange = pieces.filter((p) => !kind.sold.some((s) => Math.abs(s.length - p) < 0.005));
+  const part = partOf(net);
+  const more = [setNet(net.id, { pieces: null })];
+  const found: Finding[] = [...new Set(strange)].map((piece) =>
+    finding('live.no-such-net', 'mend', 'live', part, { name: net.name, piece }, more),
+  );
+  if (sum < length - SAME) {
+    const inside = things.filter((t) => net.inside.includes(t.id));
+    // Without one of them it may go round.
+    const leave = inside.filter((t) => {
+      const rest = inside.filter((o) => o !== t);
+      const round = tightestRound(rest);
+      return net.points === null && round !== null && round.length <= sum + SAME;
+    });
+    found.push(
+      finding(
+        'live.short',
+        'mend',
+        'live',
+        part,
+        {
+          name: net.name,
+          nets: pieces.length,
+          total: sum,
+          length,
+          by: length - sum,
+          inside: inside.map((t) => t.name),
+        },
+        [...more, ...leave.map((t) => setNet(net.id, { inside: net.inside.filter((id) => id !== t.id) }))],
+      ),
+    );
+  }
+  return found;
+}

@@ -1,0 +1,73 @@
+import { layOver } from '../../engine/layOver';
+import { type AnyStep, adds, step } from '../../engine/step';
+import * as K from '../../keys';
+import * as L from './keys';
+import { takePieces } from './pieces';
+import { energyOf } from './power/energy';
+import { clearancesOf } from './route/clear';
+import { gapsOf } from './route/ground';
+import { shaped } from './route/shape';
+import { thingsOf } from './route/things';
+import { gateGaps, wired } from './wires/wires';
+
+/** Of a net that takes none. */
+export const NONE = { pieces: [], owned: 0 } as const;
+
+/** Where nets stand and wires run, whatever they are bought as. */
+export const laying: readonly AnyStep[] = [
+  step(L.NETS, { plan: K.PLAN }, ({ plan }) => plan.nets, layOver),
+  step(L.HOT_WIRES, { plan: K.PLAN }, ({ plan }) => plan.hotWires, layOver),
+  step(L.POWER, { plan: K.PLAN }, ({ plan }) => plan.power, layOver),
+  step(L.LATITUDE, { plan: K.PLAN }, ({ plan }) => plan.place.latitude),
+  step(L.OBSTACLES, { plan: K.PLAN }, ({ plan }) => plan.ground.obstacles, layOver),
+  step(
+    L.THINGS,
+    { buildings: K.BUILDINGS, trees: K.TREES, obstacles: L.OBSTACLES, rings: K.RINGS },
+    thingsOf,
+  ),
+  step(L.SHAPED, { nets: L.NETS, things: L.THINGS }, ({ nets, things }) => shaped(nets, things)),
+  adds(K.ROAMED, { shaped: L.SHAPED }, ({ shaped: { shapes } }) =>
+    // By night birds are shut in their house; what a line closes off is between things that were there.
+    shapes.flatMap(({ net, area }) => (net.when === 'night' ? [] : [net.form === 'line' ? Infinity : area])),
+  ),
+  step(L.TAKEN, { shaped: L.SHAPED, owned: K.OWNED }, ({ shaped: { shapes }, owned }) =>
+    takePieces(shapes, owned),
+  ),
+  step(
+    L.GAPS,
+    { shaped: L.SHAPED, taken: L.TAKEN, terrain: K.TERRAIN },
+    ({ shaped: { shapes }, taken, terrain }) =>
+      new Map(
+        shapes.map((shape) => {
+          const { pieces } = taken.byNet.get(shape.net.id) ?? NONE;
+          return [shape.net.id, gapsOf(shape, pieces, terrain)] as const;
+        }),
+      ),
+  ),
+  step(
+    L.CLEARANCES,
+    { shaped: L.SHAPED, things: L.THINGS },
+    ({ shaped: { shapes }, things }) =>
+      new Map(shapes.map(({ net, points }) => [net.id, clearancesOf(points, net.form, things)] as const)),
+  ),
+  step(L.GATES, { openings: K.OPENINGS }, ({ openings }) => gateGaps(openings), layOver),
+  step(
+    L.WIRED,
+    { wires: L.HOT_WIRES, rings: K.RINGS, gates: L.GATES, setOut: K.SET_OUT },
+    ({ wires, rings, gates, setOut }) => wired(wires, { rings, gates, posts: setOut.posts.map((p) => p.at) }),
+  ),
+  step(
+    L.ENERGY,
+    { taken: L.TAKEN, shaped: L.SHAPED, wired: L.WIRED, power: L.POWER, at: L.LATITUDE, assumed: K.ASSUMED },
+    ({ taken, shaped: { shapes }, wired: wires, power, at, assumed }) => {
+      // Nets by day and by night take turns: the longer of the two counts.
+      const of = (when: 'always' | 'day' | 'night') =>
+        shapes
+          .filter((s) => s.net.when === when)
+          .reduce((t, s) => t + (taken.byNet.get(s.net.id)?.pieces ?? []).reduce((sum, p) => sum + p, 0), 0);
+      const length =
+        of('always') + Math.max(of('day'), of('night')) + wires.reduce((t, w) => t + w.length, 0);
+      return length > 0 ? energyOf(power, length, at, assumed) : null;
+    },
+  ),
+];
