@@ -44,6 +44,7 @@ export function ByHand({ onSend }: { onSend: ReturnType<typeof useMeter>['typeIn
   };
   return (
     <form
+      className="byhand"
       onSubmit={(event) => {
         event.preventDefault();
         void send();

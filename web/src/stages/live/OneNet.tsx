@@ -45,6 +45,7 @@ function Tally({ net }: { net: LiveNet }) {
     ['Encloses', net.form === 'line' ? null : reader.area(of('area') ?? 0)],
     ['Shortest way round', of('tightest') === null ? null : reader.length(of('tightest') ?? 0)],
     ['Strip to keep mown', of('length') === null ? null : reader.about(of('length') ?? 0)],
+    ['Over, doubled back', (of('surplus') ?? 0) < 0.1 ? null : reader.length(of('surplus') ?? 0)],
     ['Struts', String(of('struts') ?? 0)],
     ['Widest gap under it', reader.opening(Math.round((of('gapWorst') ?? 0) * 1000) / 1000)],
   ];

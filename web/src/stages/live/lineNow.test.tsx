@@ -89,7 +89,7 @@ describe('the line now', () => {
   });
   test('a server that does not answer is told, and what was read stays', async () => {
     const asked = await looking(() => answer([read(1, 6)]));
-    globalThis.fetch = (() => Promise.reject(new TypeError('no network')));
+    globalThis.fetch = () => Promise.reject(new TypeError('no network'));
     await act(() => jest.advanceTimersByTimeAsync(31_000));
     expect(screen.getByRole('alert').textContent).toContain('does not answer');
     expect(document.querySelector('.linenow dd')?.textContent).toBe('6.0 kV');
