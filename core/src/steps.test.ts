@@ -5,6 +5,7 @@ import type { Key } from './engine/step';
 import { type Change, DEMO_PLANS, type Plan, apply, blocking, makePreviewer, reckon } from './index';
 import * as K from './keys';
 import { TABLE, reckonerOf, told } from './reckon';
+import { reckonedAnew } from './testing/anew';
 import { everyOption } from './testing/everyOption';
 import { EVERY_VERB, aFullRun } from './testing/everyVerb';
 import { type Met, firstDifference, plainly } from './testing/plainly';
@@ -134,10 +135,11 @@ describe('what says the same is the same', () => {
 });
 
 test('a preview says what comes true, whichever was previewed before', () => {
-  const [before, preview] = [reckon(full), makePreviewer()];
+  const [anew, preview] = [reckonedAnew(), makePreviewer()];
+  const before = anew(full);
   for (const change of optionsOf(full)) {
     const effect = preview(full, change);
-    const then = reckon(structuredClone(apply(full, change)));
+    const then = anew(structuredClone(apply(full, change)));
     const priced = then.docket.complete && before.docket.complete;
     expect([change, effect.price]).toEqual([change, priced ? then.docket.total - before.docket.total : null]);
     expect(effect.hours).toBeCloseTo((then.figures.elapsed ?? NaN) - (before.figures.elapsed ?? NaN), 9);

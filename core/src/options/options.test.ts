@@ -18,6 +18,7 @@ import {
   wallOptions,
 } from '../index';
 import { aRun } from '../testing/aRun';
+import { reckonedAnew } from '../testing/anew';
 import { everyOption, everyScope, ofEveryKind } from '../testing/everyOption';
 
 const marketFor = (plan: Plan) => marketOf(editionOf(plan), plan.buying);
@@ -25,7 +26,8 @@ const asked = (plan: Plan) => asking(plan, marketFor(plan), readerFor(plan), WHO
 
 describe.each(DEMO_PLANS.map((plan) => [plan.name, plan] as const))('the options of %s', (_, plan) => {
   const groups = Object.values(everyOption(plan, everyScope(plan))).flat();
-  const base = reckon(plan);
+  const anew = reckonedAnew();
+  const base = anew(plan);
   const options = groups.flatMap((g) => g.options);
   const previewer = makePreviewer();
   test('have one chosen in each group, whose change changes nothing', () => {
@@ -74,7 +76,7 @@ describe.each(DEMO_PLANS.map((plan) => [plan.name, plan] as const))('the options
       .flatMap((g, i) => g.options.slice(i % g.options.length).slice(0, 1));
     for (const option of [...ofAll.flatMap((g) => g.options), ...inTurn]) {
       const effect = preview(option);
-      const then = reckon(apply(plan, option.change));
+      const then = anew(apply(plan, option.change));
       const known = then.docket.complete && base.docket.complete;
       expect(effect.price).toBe(known ? then.docket.total - base.docket.total : null);
       expect(effect.hours).toBeCloseTo((then.figures.elapsed ?? NaN) - (base.figures.elapsed ?? NaN), 9);

@@ -10,11 +10,11 @@ import {
   apply,
   assumedIn,
   emptyPlan,
-  reckon,
 } from '../index';
 import { KINDS } from '../stages/cover/kinds';
 import { strengthWorking } from '../strength/working';
 import { aRun } from '../testing/aRun';
+import { reckonedAnew } from '../testing/anew';
 import { everyOption, ofEveryKind } from '../testing/everyOption';
 import { aFullRun } from '../testing/everyVerb';
 
@@ -127,14 +127,15 @@ describe('rough figures', () => {
     expect([...IDS].sort()).toEqual(Object.keys(ASSUMPTIONS).sort());
   });
   const FACTORS = [3, 12, 0.2] as const;
+  const anew = reckonedAnew();
   const kept = new Map<Plan, Reckoning>();
   const asIs = (plan: Plan): Reckoning => {
-    const made = kept.get(plan) ?? reckon(plan);
+    const made = kept.get(plan) ?? anew(plan);
     kept.set(plan, made);
     return made;
   };
   const other = (plan: Plan, id: AssumptionId, by: number) =>
-    reckon(apply(plan, { verb: 'set-assumption', id, value: Math.min(100, ASSUMPTIONS[id] * by) }));
+    anew(apply(plan, { verb: 'set-assumption', id, value: Math.min(100, ASSUMPTIONS[id] * by) }));
 
   test.each(IDS)('%s changes what its row says, in some plan', (id) => {
     const open = new Set(ASSUMED[id].touches);
