@@ -22,7 +22,7 @@ interface Props {
   readonly effect?: string | undefined;
   /** Stands open from the start. */
   readonly begins?: boolean;
-  /** It was made a moment ago, and opens as it comes. */
+  /** It was made or touched on the sheet a moment ago, and opens as it comes. */
   readonly fresh?: boolean;
   readonly children: ReactNode;
 }

@@ -16,12 +16,12 @@ export function inHand(plan: Plan) {
   return reckoning;
 }
 
-/** Renders a part of a page with what stands round every page. */
-export function shown(part: ReactNode) {
+/** Renders a part of a page with what stands round every page, at an address where one is given. */
+export function shown(part: ReactNode, address = '/') {
   const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   return render(
     <QueryClientProvider client={queries}>
-      <MemoryRouter>{part}</MemoryRouter>
+      <MemoryRouter initialEntries={[address]}>{part}</MemoryRouter>
     </QueryClientProvider>,
   );
 }

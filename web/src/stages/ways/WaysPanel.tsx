@@ -9,8 +9,10 @@ import {
 } from '@aviarum/core';
 import { useState } from 'react';
 import { OptionGroups } from '../../fields/OptionGroups';
+import { partOfStop } from '../../sheet/stopId';
 import { usePlan } from '../../state/planStore';
 import { useMarket, useReader, useReckoning } from '../../state/reckoningStore';
+import { useSelection } from '../../state/selection';
 import { Decision, Decisions } from '../Decision';
 import { Panel } from '../Panel';
 import { SchoolNote } from '../SchoolNote';
@@ -75,6 +77,7 @@ export function WaysPanel({ base }: { base: string }) {
   const market = useMarket();
   const widthOf = useKitWidth();
   const [made, setMade] = useState<string | null>(null);
+  const touched = partOfStop(useSelection().at);
   if (!plan || !market) return null;
   const offered = NEW_OPENINGS.filter(
     (way, i) =>
@@ -90,7 +93,12 @@ export function WaysPanel({ base }: { base: string }) {
     >
       {plan.openings.length === 0 && <p>No gate yet. A barrow needs 0.95 clear, a person 0.80.</p>}
       {plan.openings.map((opening) => (
-        <OneOpening key={opening.id} opening={opening} plan={plan} fresh={made === opening.id} />
+        <OneOpening
+          key={opening.id}
+          opening={opening}
+          plan={plan}
+          fresh={made === opening.id || (touched?.on === 'opening' && touched.opening === opening.id)}
+        />
       ))}
       <div className="mends">
         {offered.map((way) => (
