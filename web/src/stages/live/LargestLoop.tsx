@@ -8,7 +8,7 @@ import {
   listed,
 } from '@aviarum/core';
 import { proxy, wrap } from 'comlink';
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { usePlan } from '../../state/planStore';
 import { useReader } from '../../state/reckoningStore';
 import type { LargestApi } from './largest.worker';
@@ -28,22 +28,28 @@ interface Looking {
   readonly worker: Worker;
 }
 
-/** The largest loop of some nets, looked for beside the screen; it can be left at any time. */
-export function LargestLoop({ net, plan }: { net: LiveNet; plan: Plan }) {
+type Found = Largest | 'failed' | 'changed';
+
+/** A search beside the screen: what it has come to, and how it is begun and left. */
+function useLargest(net: LiveNet, plan: Plan) {
   const take = usePlan((s) => s.take);
-  const reader = useReader();
   const [looking, setLooking] = useState<Looking | null>(null);
-  const [found, setFound] = useState<Largest | 'failed' | null>(null);
+  const [found, setFound] = useState<Found | null>(null);
   const running = useRef<Worker | null>(null);
-  useEffect(() => () => running.current?.terminate(), []);
-  const owned = ownedOf(plan, net);
-  const lengths = LIVE_NETS[net.kind].sold.map((s) => s.length);
-  const longest = lengths[lengths.length - 1] ?? 50;
-  const leave = () => {
+  const leave = useCallback(() => {
     running.current?.terminate();
     running.current = null;
     setLooking(null);
-  };
+  }, []);
+  // What was asked of one plan is no answer for the next.
+  useEffect(
+    () => () => {
+      if (!running.current) return;
+      leave();
+      setFound('changed');
+    },
+    [plan, leave],
+  );
   const look = async (pieces: readonly number[]) => {
     leave();
     setFound(null);
@@ -67,6 +73,16 @@ export function LargestLoop({ net, plan }: { net: LiveNet; plan: Plan }) {
         to: { points: answer.points.map(({ x, y }) => ({ x, y })), pieces: [...pieces] },
       });
   };
+  return { looking, found, look, leave };
+}
+
+/** The largest loop of some nets, looked for beside the screen; it can be left at any time. */
+export function LargestLoop({ net, plan }: { net: LiveNet; plan: Plan }) {
+  const reader = useReader();
+  const { looking, found, look, leave } = useLargest(net, plan);
+  const owned = ownedOf(plan, net);
+  const lengths = LIVE_NETS[net.kind].sold.map((s) => s.length);
+  const longest = lengths[lengths.length - 1] ?? 50;
   const inside = net.inside.length === 0 ? ' where it stands' : '';
   return (
     <div className="field">
@@ -108,7 +124,8 @@ export function LargestLoop({ net, plan }: { net: LiveNet; plan: Plan }) {
 }
 
 /** What was found, in a sentence. */
-function said(found: Largest | 'failed', reader: ReturnType<typeof useReader>): string {
+function said(found: Found, reader: ReturnType<typeof useReader>): string {
+  if (found === 'changed') return 'The plan changed while it looked. Look again.';
   if (found === 'failed') return 'The search broke off. Try it again.';
   switch (found.found) {
     case 'loop':

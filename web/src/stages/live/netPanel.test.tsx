@@ -1,4 +1,4 @@
-import { afterEach, describe, expect, test } from '@jest/globals';
+import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { DEMO_PLANS, type Plan, makeReader, newHotWire } from '@aviarum/core';
 import { cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { usePlan } from '../../state/planStore';
@@ -179,5 +179,50 @@ describe('a hot wire', () => {
     expect(offers).toHaveLength(1 + 3);
     fireEvent.click(offers[3] as HTMLElement);
     expect(usePlan.getState().plan?.hotWires).toEqual([newHotWire({ ...orchard, hotWires: [] })?.wire]);
+  });
+});
+
+describe('the largest loop', () => {
+  const before = { Worker: globalThis.Worker, MessageChannel: globalThis.MessageChannel };
+  let ended = 0;
+  /** A worker that never answers, and a channel that it would answer on. */
+  class Silent {
+    addEventListener() {}
+    removeEventListener() {}
+    postMessage() {}
+    start() {}
+    terminate() {
+      ended += 1;
+    }
+  }
+  beforeEach(() => {
+    ended = 0;
+    Object.assign(globalThis, {
+      Worker: Silent,
+      MessageChannel: class {
+        port1 = new Silent();
+        port2 = new Silent();
+      },
+    });
+  });
+  afterEach(() => {
+    Object.assign(globalThis, before);
+  });
+  test('is left at any time', () => {
+    opened(leat, /^Night loop/);
+    press('2 nets of 50.00 m');
+    expect(screen.getByRole('progressbar')).toBeTruthy();
+    press('Leave it');
+    expect(ended).toBe(1);
+    expect(screen.queryByRole('progressbar')).toBeNull();
+    expect(screen.queryByText(/The plan changed/)).toBeNull();
+  });
+  test('of a plan that changed is no answer: the search ends, and says so', () => {
+    opened(leat, /^Night loop/);
+    press('2 nets of 50.00 m');
+    fireEvent.click(screen.getByRole('checkbox', { name: /willow/ }));
+    expect(ended).toBe(1);
+    expect(screen.queryByRole('progressbar')).toBeNull();
+    expect(screen.getByText('The plan changed while it looked. Look again.')).toBeTruthy();
   });
 });
