@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import type { KeptReading, MeterAnswer, Reading } from '@aviarum/core';
+import * as bySource from './migrations/0006_readings_by_source';
 import { thinReadings } from './store/readings';
 import { hasDatabase, testApp } from './testing/testApp';
 import { withDatabase } from './testing/withDatabase';
@@ -89,6 +90,19 @@ withDatabase('readings', () => {
     expect(Math.min(...readings.map((r) => r.near))).toBe(1.1);
     expect((await api.request(`${path('f')}?days=ages`)).status).toBe(422);
   });
+  test('the latest is shown as it was read, when the line was mended a minute before as well', async () => {
+    const nears = async () => (await shown('m')).readings.map((r) => r.near);
+    await send('m', [reading(ago(3 * MINUTE), 2.1)], '?from=hand');
+    await send('m', [reading(ago(2 * MINUTE), 6.2)], '?from=hand');
+    expect(await nears()).toEqual([2.1, 6.2]);
+    await send(
+      'm',
+      Array.from({ length: 900 }, (_, i) => reading(ago((i + 1) * 10 * MINUTE), 5)),
+    );
+    const many = await nears();
+    expect(many.length).toBeLessThanOrEqual(402);
+    expect(many.slice(-2)).toEqual([2.1, 6.2]);
+  });
   test('after sixty days the lowest of each day and source is left, after three years nothing', async () => {
     const hourly = (days: number) =>
       Array.from({ length: 24 }, (_, i) =>
@@ -117,6 +131,23 @@ withDatabase('readings', () => {
       [6.5, 'hand'],
     ]);
     expect((await shown('g', '?days=2')).readings).toHaveLength(24);
+  });
+  test('of a minute that was read in more ways than one a step back keeps what was read by hand, and a step on all', async () => {
+    const at = ago(45 * MINUTE);
+    await send('w', [reading(at, 4)]);
+    await send('w', [reading(at, 5)], '?from=hand');
+    await send('w', [reading(ago(44 * MINUTE), 6)]);
+    const trx = await api.db.transaction();
+    try {
+      await bySource.down(trx);
+      const left = () => trx('readings').where({ meter: 'w' }).orderBy('at').pluck<string[]>('source');
+      expect(await left()).toEqual(['hand', 'device']);
+      await bySource.up(trx);
+      expect(await left()).toEqual(['hand', 'device']);
+    } finally {
+      await trx.rollback();
+    }
+    expect((await shown('w')).readings).toHaveLength(3);
   });
   test('belong to a holding, and go when they are told to', async () => {
     await send('h', [reading(ago(MINUTE))]);

@@ -92,7 +92,7 @@ const keptOf = ({ at, near, far, battery, draw, source }: Row): KeptReading => (
 /** No more are sent at once: of more the lowest of each stretch of time. */
 const MOST_SHOWN = 400;
 
-/** Readings of the last days before the latest one, oldest first: the lowest of each stretch where there are many. */
+/** Readings of the last days before the latest one, oldest first: where there are many the latest, and the lowest of each stretch before. */
 export async function listReadings(
   db: Database,
   holding: string,
@@ -102,12 +102,17 @@ export async function listReadings(
   const found = await db.raw<{ rows: Row[] }>(
     `with last as (select max(at) as at from readings where holding_id = :holding and meter = :meter),
      span as (
-       select r.*, floor(extract(epoch from (l.at - r.at)) / (:days * 86400.0) * :most) as stretch
+       select r.*, count(*) over () as many, row_number() over (order by r.at desc, r.source) as place,
+         floor(extract(epoch from (l.at - r.at)) / (:days * 86400.0) * :most) as stretch
        from readings r cross join last l
        where r.holding_id = :holding and r.meter = :meter and r.at > l.at - :days * interval '1 day'
+     ),
+     shown as (
+       -- The latest stands as it was read: after a fault is mended it is not the lowest of its stretch.
+       select *, case when many <= :most or place = 1 then -place else stretch end as of from span
      )
-     select distinct on (stretch) at, near, far, battery, draw, source from span
-     order by stretch desc, least(near, far), at desc, source`,
+     select distinct on (of) at, near, far, battery, draw, source from shown
+     order by of desc, least(near, far), at desc, source`,
     { holding, meter, days, most: MOST_SHOWN },
   );
   return found.rows.map(keptOf).sort((a, b) => a.at.localeCompare(b.at));
