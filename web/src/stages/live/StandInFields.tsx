@@ -2,17 +2,17 @@ import { FAULTS, FAULT_IDS, type Plan, type StandIn, energyIn } from '@aviarum/c
 import { Ticks } from '../../fields/Ticks';
 
 /** What a stand-in of this fence is like, as it is planned. */
-export function standInOf(plan: Plan, length: number, before: StandIn | null): StandIn {
+export function standInOf(plan: Plan, length: number): StandIn {
   const energy = energyIn(plan, length);
   return {
-    seed: before?.seed ?? 1,
-    speed: before?.speed ?? 3600,
+    seed: 1,
+    speed: 3600,
     output: energy.made?.output ?? Math.max(0.05, energy.output),
     needed: Math.max(0.01, energy.output),
     capacity: energy.supply === 'battery' || energy.supply === 'solar' ? plan.power.battery : null,
     draw: energy.draw,
     gain: energy.gain[new Date().getMonth()] ?? 0,
-    faults: before?.faults ?? [],
+    faults: [],
   };
 }
 

@@ -102,7 +102,7 @@ function Opened({ plan }: { plan: Plan }) {
       <StandInFields
         standIn={shown.standIn}
         now={shown.now}
-        onBegin={() => void setStandIn(standInOf(plan, length, null))}
+        onBegin={() => void setStandIn(standInOf(plan, length))}
         onSet={(setting) => void setStandIn(setting)}
         onEnd={() => void removeStandIn()}
       />
