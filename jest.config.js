@@ -1,6 +1,6 @@
 const transform = {
   '^.+\\.tsx?$': [
-    '@swc/jest',
+    '<rootDir>/scripts/lib/transform.mjs',
     {
       sourceMaps: 'inline',
       module: { type: 'es6' },
@@ -29,6 +29,7 @@ export default {
     project('server', 'node'),
     { ...project('web', 'jsdom'), setupFiles: ['<rootDir>/scripts/lib/jsdom.mjs'] },
   ],
-  // One PostgreSQL for the run; its address is handed to the files that need it.
   maxWorkers: 2,
+  // Ends what would never end. How long a test takes is not what it tests, and a busy machine takes many times as long.
+  testTimeout: 120_000,
 };

@@ -105,7 +105,7 @@ test('work done without a connection is kept and sent later', async ({ keeper, p
   await keeper.newPlan('', '3.6');
   await context.setOffline(true);
   await keeper.type(/^Depth/, '8.1');
-  await expect(page.getByRole('status')).toContainText('not saved', { timeout: 10_000 });
+  await expect(page.getByRole('status')).toContainText('not saved');
   await context.setOffline(false);
   await keeper.settled();
   await page.reload();
@@ -128,7 +128,7 @@ test('a change made elsewhere is said, and mine is kept as a variant', async ({ 
     },
   });
   await keeper.type(/^Depth/, '9.3');
-  await expect(page.getByText(/Changed elsewhere at/)).toBeVisible({ timeout: 10_000 });
+  await expect(page.getByText(/Changed elsewhere at/)).toBeVisible();
   await page.getByRole('button', { name: 'Keep mine as a variant' }).click();
   await expect(page.getByText('Test run, variant')).toBeVisible();
   await expect(page.getByRole('textbox', { name: /^Depth/ })).toHaveValue('9.30 m');

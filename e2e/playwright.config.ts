@@ -11,8 +11,8 @@ export default defineConfig({
   fullyParallel: true,
   forbidOnly: true,
   // Generous: on a loaded machine a page takes long, and nothing here measures speed.
-  timeout: 90_000,
-  expect: { timeout: 15_000 },
+  timeout: 240_000,
+  expect: { timeout: 60_000 },
   reporter: [
     ['list'],
     ...(BROWSER_REPORT ? [['json', { outputFile: BROWSER_REPORT }] as const] : []),

@@ -197,7 +197,7 @@ test('where the price is not proved the gap is shown, and looking further proves
     'could be saved',
   );
   await page.getByRole('button', { name: /^Keep looking/ }).click();
-  await expect(unproved).toHaveCount(0, { timeout: 20_000 });
+  await expect(unproved).toHaveCount(0);
   // The command line looks as far by itself.
   const answer = reckonFile(await keeper.download('Plan as a file'));
   expect(answer.docket.total / 100).toBeCloseTo(await keeper.toBuy(), 6);
@@ -248,7 +248,7 @@ test('where other widths might cost less the gap is shown, looking further finds
   const before = await keeper.toBuy();
   await price.getByRole('button', { name: 'Keep looking' }).click();
   const found = page.getByText(/^Found: [\d.]+ less/);
-  await expect(found).toBeVisible({ timeout: 20_000 });
+  await expect(found).toBeVisible();
   const saves = Number(/[\d.]+/.exec(await found.innerText())?.[0]);
   expect(saves).toBeGreaterThan(0);
   // It is taken at once, and nothing could be cheaper.

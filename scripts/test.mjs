@@ -107,6 +107,10 @@ await main(async () => {
       });
     await part('browser tests', async () => {
       await preparing(ensureBuilt);
+      // Not before the packages are there.
+      const { buildCommands } = await import('./lib/commands.mjs');
+      const commands = path.join(KEEP, 'commands');
+      await buildCommands(commands);
       say(`sizes from seed ${seed}`);
       const name = `aviarum_browser_${process.pid}`;
       await make('copy', name);
@@ -114,7 +118,12 @@ await main(async () => {
       const server = await startServer({ databaseUrl: databaseOn(admin, name), port: 0, logLevel: 'warn' });
       stops.push(server.stop);
       await node([bin('@playwright/test/cli.js'), 'test', '--config', 'e2e/playwright.config.ts'], {
-        env: { BASE_URL: `http://127.0.0.1:${server.port}`, BROWSER_REPORT: browserReport, SEED: seed },
+        env: {
+          BASE_URL: `http://127.0.0.1:${server.port}`,
+          BROWSER_REPORT: browserReport,
+          COMMANDS: commands,
+          SEED: seed,
+        },
       });
     });
   } finally {

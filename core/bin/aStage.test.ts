@@ -175,5 +175,5 @@ describe('a stage is one folder and a line in each table', () => {
     const lines = facts.strip as readonly (readonly number[])[];
     expect(lines.length).toBeGreaterThanOrEqual(4);
     for (const [foot = NaN, top = NaN] of lines) expect(top - foot).toBeCloseTo(1.5, 9);
-  }, 120_000);
+  });
 });

@@ -1,12 +1,15 @@
 import { type Plan, reckon } from '@aviarum/core';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { render } from '@testing-library/react';
+import { configure, render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
 import { usePlan } from '../state/planStore';
 import { useReckoning } from '../state/reckoningStore';
 import { view } from '../workers/view';
 import { anAnswer } from './answers';
+
+// Waits end when what they wait for is there; this ends those that would never end.
+configure({ asyncUtilTimeout: 60_000 });
 
 /** A plan in hand with its sums done, as after the worker has answered. */
 export function inHand(plan: Plan) {

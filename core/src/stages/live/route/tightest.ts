@@ -29,15 +29,17 @@ const HEADINGS = 3600;
 /** No corner of the drawn loop turns by more, radians. */
 const MOST_TURN = Math.PI / 6;
 
-const reach = ({ at, radius }: Disc, heading: number): number =>
-  at.x * Math.cos(heading) + at.y * Math.sin(heading) + radius;
-
+/** Which disc reaches furthest in a heading: asked some thousand times of a hull. */
 const outermost = (discs: readonly Disc[], heading: number): number => {
+  const [cos, sin] = [Math.cos(heading), Math.sin(heading)];
   let best = 0;
   let far = -Infinity;
-  discs.forEach((disc, i) => {
-    const here = reach(disc, heading);
-    if (here > far + 1e-12) [far, best] = [here, i];
+  discs.forEach(({ at, radius }, i) => {
+    const here = at.x * cos + at.y * sin + radius;
+    if (here > far + 1e-12) {
+      far = here;
+      best = i;
+    }
   });
   return best;
 };
