@@ -12,6 +12,7 @@ import type { Verb } from '../plan/changes/types';
 import { PLAIN_GATE } from '../stages/ways/kinds/gate';
 import { KINDS as ARCHES } from '../stages/arch/kinds';
 import { KINDS as COVERS } from '../stages/cover/kinds';
+import { aNet } from './aNet';
 import { aRun } from './aRun';
 
 const scope = WHOLE_PLAN;
@@ -34,10 +35,9 @@ const lowPen = {
   corners: ['b1', 'b2', 'b3', 'b4'],
   sides: ['d1', 'd2', 'd3', 'd4'],
 } as const;
-const loop = {
+const loop = aNet({
   id: 'net1',
   name: 'Live net',
-  form: 'loop',
   kind: 'double-122',
   points: [
     { x: -8, y: -8 },
@@ -45,13 +45,7 @@ const loop = {
     { x: 24, y: 14 },
     { x: -8, y: 14 },
   ],
-  pieces: null,
-  inside: [],
-  gate: null,
-  when: 'always',
-  foot: 'live',
-  dips: [],
-} satisfies Plan['nets'][number];
+});
 const hotWire = {
   id: 'wire1',
   name: 'Hot wire',

@@ -14,6 +14,7 @@ import {
 import { KINDS } from '../stages/cover/kinds';
 import { strengthWorking } from '../strength/working';
 import { aRun } from '../testing/aRun';
+import { aNet, squareOf } from '../testing/aNet';
 import { reckonedAnew } from '../testing/anew';
 import { everyOption, ofEveryKind } from '../testing/everyOption';
 import { aFullRun } from '../testing/everyVerb';
@@ -55,25 +56,7 @@ const over = { enclosure: 'run', outline: null, height: 2 };
 /** Ten nets of 50 m alone, in each growth: without an energiser, and with one of the keeper’s own on a battery. */
 const NETTED: readonly Plan[] = (['mown', 'light', 'heavy'] as const).flatMap((growth) => {
   const bare = emptyPlan('netted', 'Netted', 'metric');
-  const side = 125;
-  const net = {
-    id: 'n',
-    name: 'Net',
-    form: 'loop',
-    kind: 'double-122',
-    points: [
-      { x: 0, y: 0 },
-      { x: side, y: 0 },
-      { x: side, y: side },
-      { x: 0, y: side },
-    ],
-    pieces: null,
-    inside: [],
-    gate: null,
-    when: 'always',
-    foot: 'live',
-    dips: [],
-  } satisfies Plan['nets'][number];
+  const net = aNet({ kind: 'double-122', points: squareOf(125) });
   const plan = { ...bare, nets: [net] };
   const own = { kind: 'own', output: 5, draw: null, supply: 'battery' } as const;
   return [

@@ -1,11 +1,12 @@
 import type { Entry, Rating, Way } from '../../findings/entry';
 import type { ThreatRow, ThreatId } from '../threats/kinds';
 import { partOf } from './found/of';
+import { troubleOf } from './found/things';
+import { type LaidNet, isShort } from './laid';
 import { MEETS } from './meets';
 import type { Energy } from './power/energy';
-import type { Clearance } from './route/clear';
-import { type Gap, HOLE } from './route/ground';
-import type { NetShape } from './route/shape';
+import { HOLE } from './route/ground';
+import { SAME } from './same';
 import type { Wired } from './wires/wires';
 
 /** Why a net holds a threat, or does not. */
@@ -29,14 +30,11 @@ export type WhyHeld = keyof typeof WHY_HELD;
 
 export interface EntriesBy {
   readonly wired: readonly Wired[];
-  readonly shapes: readonly NetShape[];
+  readonly laid: readonly LaidNet[];
   readonly present: readonly ThreatId[];
   readonly rowOf: (threat: ThreatId) => ThreatRow;
   readonly energy: Energy | null;
   readonly snow: number;
-  readonly gaps: ReadonlyMap<string, readonly Gap[]>;
-  readonly clearances: ReadonlyMap<string, readonly Clearance[]>;
-  readonly shortNets: ReadonlySet<string>;
 }
 
 interface Judged {
@@ -48,30 +46,31 @@ interface Judged {
 const open = (way: Way, why: WhyHeld): Judged => ({ way, rating: 'open', why });
 
 /** What makes any net no net at all. */
-function dead({ energy, snow, shortNets }: EntriesBy, { net, kind }: NetShape): Judged | null {
-  if (shortNets.has(net.id)) return open('through', 'short');
+function dead({ energy, snow }: EntriesBy, laid: LaidNet): Judged | null {
+  if (isShort(laid)) return open('through', 'short');
   if (!energy?.made) return open('through', 'dead');
-  if (snow > 0 && kind.height - snow < 0.75) return open('over', 'snow');
+  if (snow > 0 && laid.kind.height - snow < 0.75) return open('over', 'snow');
   if (energy.made.output < energy.output - 1e-9) return { way: 'through', rating: 'delays', why: 'weak' };
   if (energy.made.supply === 'battery' && energy.battery === null) return open('through', 'dead');
   return null;
 }
 
 /** How one net meets one threat: the worst that is true of it. */
-function judge(shape: NetShape, threat: ThreatId, by: EntriesBy): Judged {
-  const { net, kind } = shape;
+function judge(laid: LaidNet, threat: ThreatId, by: EntriesBy): Judged {
+  const { kind, gaps, clearances } = laid;
   const meets = MEETS[threat];
   if (meets === 'flies') return open('above', 'flies');
   if (meets === 'person') return open('over', 'person');
-  const none = dead(by, shape);
+  const none = dead(by, laid);
   if (none?.rating === 'open') return none;
   const { squeeze } = by.rowOf(threat);
-  const hole = (by.gaps.get(net.id) ?? []).find(
-    ({ gap }) => gap > HOLE + 1e-6 && squeeze !== null && gap >= squeeze,
-  );
+  const hole = gaps.find(({ gap }) => gap > HOLE + 1e-6 && squeeze !== null && gap >= squeeze);
   if (hole) return open('under', 'hole');
-  const near = (by.clearances.get(net.id) ?? []).some(
-    (c) => c.stands === 'through' || (c.stands === 'outside' && c.gap < c.wanted - 1e-4),
+  // From inside something jumps out; what is left out, far off, is no help to it.
+  const near = clearances.some(
+    (c) =>
+      (c.stands === 'through' || (c.stands === 'outside' && c.gap < c.wanted - SAME)) &&
+      troubleOf(laid, c) !== null,
   );
   if (near && meets !== 'ground') return open('over', 'near');
   if (none) return none;
@@ -85,12 +84,12 @@ function judge(shape: NetShape, threat: ThreatId, by: EntriesBy): Judged {
 
 /** How every net meets every threat that is about. */
 export const netEntries = (by: EntriesBy): readonly Entry[] =>
-  by.shapes.flatMap((shape) =>
+  by.laid.flatMap((laid) =>
     by.present.map((threat): Entry => ({
       stage: 'live',
-      part: partOf(shape.net),
+      part: partOf(laid.net),
       threat,
-      ...judge(shape, threat, by),
+      ...judge(laid, threat, by),
     })),
   );
 

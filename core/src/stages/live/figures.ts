@@ -1,17 +1,16 @@
 import type { Figures, FiguresMade } from '../told';
 import type { Energy } from './power/energy';
-import type { Taken } from './pieces';
-import { type Gap, gapWorst } from './route/ground';
-import type { NetShape } from './route/shape';
+import type { LaidNet } from './laid';
+import { gapWorst } from './route/ground';
 import type { Wired } from './wires/wires';
 
 /** Length, area, nets and what is over of one net. */
-export function netFigures(shape: NetShape, { pieces }: Taken, gaps: readonly Gap[]): Figures {
-  const { net, length, area, struts, tightest } = shape;
+export function netFigures(laid: LaidNet): Figures {
+  const { net, length, area, struts, tightest, pieces, surplus, gaps } = laid;
   const figures: FiguresMade = {
     [`liveNet.${net.id}.length`]: length,
     [`liveNet.${net.id}.nets`]: pieces.length,
-    [`liveNet.${net.id}.surplus`]: pieces.reduce((t, p) => t + p, 0) - length,
+    [`liveNet.${net.id}.surplus`]: surplus,
     [`liveNet.${net.id}.gapWorst`]: gapWorst(gaps),
     [`liveNet.${net.id}.struts`]: struts.length + net.dips.filter((d) => d.mend === 'strut').length,
     [`liveNet.${net.id}.mown`]: length,

@@ -2,14 +2,13 @@ import { perUnit } from '../../build/rate';
 import type { Assumptions } from '../../plan/assumptions';
 import { type Term, product, sum, value } from '../../working';
 import type { Energy } from './power/energy';
-import type { Taken } from './pieces';
-import type { NetShape } from './route/shape';
+import type { LaidNet } from './laid';
 import type { Wired } from './wires/wires';
 
 /** Person-hours to set a net up. */
-export const netHours = ({ net }: NetShape, { pieces }: Taken, assumed: Assumptions): Term =>
+export const netHours = ({ net, total }: LaidNet, assumed: Assumptions): Term =>
   product('hours.live-nets', 'h', { name: net.name }, [
-    value('live.set-up', pieces.reduce((t, p) => t + p, 0) / 50, 'piece', {}),
+    value('live.set-up', total / 50, 'piece', {}),
     perUnit(assumed.hoursNet),
   ]);
 

@@ -14,30 +14,23 @@ import { thingFindings } from './found/things';
 import { wireFindings } from './found/wires';
 import { netHours, powerHours, wireHours } from './hours';
 import * as L from './keys';
-import { NONE, laying } from './laying';
+import { laying } from './laying';
 import { netPart, sourceParts, wireParts } from './part';
 
 /** What is found about them. */
 const found: readonly AnyStep[] = [
   adds(
     K.FOUND,
-    {
-      shaped: L.SHAPED,
-      things: L.THINGS,
-      lines: K.BOUNDARIES,
-      taken: L.TAKEN,
-      clearances: L.CLEARANCES,
-      gaps: L.GAPS,
-    },
-    ({ shaped: { shapes, shapeless }, things, lines, taken, clearances, gaps }) => [
+    { laid: L.LAID, shaped: L.SHAPED, things: L.THINGS, lines: K.BOUNDARIES },
+    ({ laid, shaped: { shapes, shapeless }, things, lines }) => [
       ...shapelessFindings(shapeless, things),
       ...crossing(shapes),
-      ...shapes.flatMap((shape) => [
-        ...lengthFindings(shape, taken.byNet.get(shape.net.id) ?? NONE, things),
-        ...thingFindings(shape, clearances.get(shape.net.id) ?? [], things),
-        ...lineFindings(shape, lines),
-        ...endFindings(shape, things, lines),
-        ...gapFindings(shape, gaps.get(shape.net.id) ?? []),
+      ...laid.flatMap((net) => [
+        ...lengthFindings(net, things),
+        ...thingFindings(net, things),
+        ...lineFindings(net, lines),
+        ...endFindings(net, things, lines),
+        ...gapFindings(net),
       ]),
     ],
   ),
@@ -65,44 +58,21 @@ const found: readonly AnyStep[] = [
   adds(
     K.ENTRIES,
     {
-      shaped: L.SHAPED,
-      taken: L.TAKEN,
+      laid: L.LAID,
       wired: L.WIRED,
       energy: L.ENERGY,
       power: L.POWER,
-      gaps: L.GAPS,
-      clearances: L.CLEARANCES,
       threats: K.THREATS,
       threatFigures: K.THREAT_FIGURES,
     },
-    ({
-      shaped: { shapes },
-      taken,
-      wired: wires,
-      energy,
-      power,
-      gaps,
-      clearances,
-      threats,
-      threatFigures,
-    }) => {
+    ({ laid, wired: wires, energy, power, threats, threatFigures }) => {
       const by: EntriesBy = {
-        shapes,
+        laid,
         wired: wires,
         energy,
         snow: power.snow,
-        gaps,
-        clearances,
         present: THREAT_IDS.filter((id) => isPresent({ threats }, id)),
         rowOf: (id) => threatIn({ threatFigures }, id),
-        shortNets: new Set(
-          shapes
-            .filter(({ net, length }) => {
-              const sum = (taken.byNet.get(net.id)?.pieces ?? []).reduce((t, p) => t + p, 0);
-              return sum < length - 1e-4;
-            })
-            .map(({ net }) => net.id),
-        ),
       };
       return [...netEntries(by), ...wireEntries(by)];
     },
@@ -118,20 +88,18 @@ const asked: readonly AnyStep[] = [
   ),
   adds(
     K.STAGE_HOURS,
-    { shaped: L.SHAPED, taken: L.TAKEN, wired: L.WIRED, energy: L.ENERGY, assumed: K.ASSUMED },
-    ({ shaped: { shapes }, taken, wired: wires, energy, assumed }) => [
-      ...shapes.map((shape) => netHours(shape, taken.byNet.get(shape.net.id) ?? NONE, assumed)),
+    { laid: L.LAID, wired: L.WIRED, energy: L.ENERGY, assumed: K.ASSUMED },
+    ({ laid, wired: wires, energy, assumed }) => [
+      ...laid.map((net) => netHours(net, assumed)),
       ...wires.map((wire) => wireHours(wire, assumed)),
       ...(energy ? [powerHours(energy, assumed)] : []),
     ],
   ),
   adds(
     K.PLAN_FIGURES,
-    { shaped: L.SHAPED, taken: L.TAKEN, gaps: L.GAPS, wired: L.WIRED, energy: L.ENERGY },
-    ({ shaped: { shapes }, taken, gaps, wired: wires, energy }) => [
-      ...shapes.map((shape) =>
-        netFigures(shape, taken.byNet.get(shape.net.id) ?? NONE, gaps.get(shape.net.id) ?? []),
-      ),
+    { laid: L.LAID, wired: L.WIRED, energy: L.ENERGY },
+    ({ laid, wired: wires, energy }) => [
+      ...laid.map(netFigures),
       ...wires.map(wireFigures),
       ...(energy ? [powerFigures(energy)] : []),
     ],
@@ -139,17 +107,11 @@ const asked: readonly AnyStep[] = [
 ];
 
 const parts: readonly AnyStep[] = [
-  adds(
-    K.PARTS,
-    { shaped: L.SHAPED, taken: L.TAKEN, gaps: L.GAPS, wired: L.WIRED, power: L.POWER },
-    ({ shaped: { shapes }, taken, gaps, wired: wires, power }) => [
-      ...shapes.map((shape) =>
-        netPart(shape, taken.byNet.get(shape.net.id)?.pieces ?? [], gaps.get(shape.net.id) ?? []),
-      ),
-      ...wires.flatMap(wireParts),
-      ...sourceParts(power, shapes, wires),
-    ],
-  ),
+  adds(K.PARTS, { laid: L.LAID, wired: L.WIRED, power: L.POWER }, ({ laid, wired: wires, power }) => [
+    ...laid.map(netPart),
+    ...wires.flatMap(wireParts),
+    ...sourceParts(power, laid, wires),
+  ]),
 ];
 
 /** Electric netting and hot wires: where they go, what is under them, and what keeps them live. */

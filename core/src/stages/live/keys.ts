@@ -1,6 +1,7 @@
 import { key } from '../../engine/step';
 import type { Plan } from '../../plan/schema';
 import type { AllTaken } from './pieces';
+import type { LaidNet } from './laid';
 import type { Energy } from './power/energy';
 import type { Clearance } from './route/clear';
 import type { Gap } from './route/ground';
@@ -19,6 +20,8 @@ export const TAKEN = key<AllTaken>('live.taken');
 /** By net. */
 export const GAPS = key<ReadonlyMap<string, readonly Gap[]>>('live.gaps');
 export const CLEARANCES = key<ReadonlyMap<string, readonly Clearance[]>>('live.clearances');
+/** Nets that have a shape, with all of the above. */
+export const LAID = key<readonly LaidNet[]>('live.laid');
 export const GATES = key<readonly GateGap[]>('live.gates');
 export const WIRED = key<readonly Wired[]>('live.wired');
 /** Null where nothing is live. */

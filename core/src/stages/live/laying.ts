@@ -2,6 +2,7 @@ import { layOver } from '../../engine/layOver';
 import { type AnyStep, adds, step } from '../../engine/step';
 import * as K from '../../keys';
 import * as L from './keys';
+import { laidNets } from './laid';
 import { takePieces } from './pieces';
 import { energyOf } from './power/energy';
 import { clearancesOf } from './route/clear';
@@ -9,9 +10,6 @@ import { gapsOf } from './route/ground';
 import { shaped } from './route/shape';
 import { thingsOf } from './route/things';
 import { gateGaps, wired } from './wires/wires';
-
-/** Of a net that takes none. */
-export const NONE = { pieces: [], owned: 0 } as const;
 
 /** Where nets stand and wires run, whatever they are bought as. */
 export const laying: readonly AnyStep[] = [
@@ -39,7 +37,7 @@ export const laying: readonly AnyStep[] = [
     ({ shaped: { shapes }, taken, terrain }) =>
       new Map(
         shapes.map((shape) => {
-          const { pieces } = taken.byNet.get(shape.net.id) ?? NONE;
+          const pieces = taken.byNet.get(shape.net.id)?.pieces ?? [];
           return [shape.net.id, gapsOf(shape, pieces, terrain)] as const;
         }),
       ),
@@ -50,6 +48,11 @@ export const laying: readonly AnyStep[] = [
     ({ shaped: { shapes }, things }) =>
       new Map(shapes.map(({ net, points }) => [net.id, clearancesOf(points, net.form, things)] as const)),
   ),
+  step(
+    L.LAID,
+    { shaped: L.SHAPED, taken: L.TAKEN, gaps: L.GAPS, clearances: L.CLEARANCES },
+    ({ shaped: { shapes }, taken, ...around }) => laidNets(shapes, taken, around),
+  ),
   step(L.GATES, { openings: K.OPENINGS }, ({ openings }) => gateGaps(openings), layOver),
   step(
     L.WIRED,
@@ -58,13 +61,11 @@ export const laying: readonly AnyStep[] = [
   ),
   step(
     L.ENERGY,
-    { taken: L.TAKEN, shaped: L.SHAPED, wired: L.WIRED, power: L.POWER, at: L.LATITUDE, assumed: K.ASSUMED },
-    ({ taken, shaped: { shapes }, wired: wires, power, at, assumed }) => {
+    { laid: L.LAID, wired: L.WIRED, power: L.POWER, at: L.LATITUDE, assumed: K.ASSUMED },
+    ({ laid, wired: wires, power, at, assumed }) => {
       // Nets by day and by night take turns: the longer of the two counts.
       const of = (when: 'always' | 'day' | 'night') =>
-        shapes
-          .filter((s) => s.net.when === when)
-          .reduce((t, s) => t + (taken.byNet.get(s.net.id)?.pieces ?? []).reduce((sum, p) => sum + p, 0), 0);
+        laid.filter(({ net }) => net.when === when).reduce((t, { total }) => t + total, 0);
       const length =
         of('always') + Math.max(of('day'), of('night')) + wires.reduce((t, w) => t + w.length, 0);
       return length > 0 ? energyOf(power, length, at, assumed) : null;

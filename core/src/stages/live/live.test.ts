@@ -10,30 +10,11 @@ import {
   reckon,
   sayFinding,
 } from '../../index';
+import { aNet, squareOf } from '../../testing/aNet';
 import { aRun, onSlope } from '../../testing/aRun';
 
 const reader = makeReader('metric', 'XXX');
 const bare = emptyPlan('nets', 'Nets', 'metric');
-const aNet = (to: Partial<LiveNet> = {}): LiveNet => ({
-  id: 'n',
-  name: 'Net',
-  form: 'loop',
-  kind: 'single-107',
-  points: null,
-  pieces: null,
-  inside: [],
-  gate: null,
-  when: 'always',
-  foot: 'live',
-  dips: [],
-  ...to,
-});
-const square = (side: number) => [
-  { x: 0, y: 0 },
-  { x: side, y: 0 },
-  { x: side, y: side },
-  { x: 0, y: side },
-];
 const withNets = (nets: readonly LiveNet[], plan: Plan = bare): Plan => ({ ...plan, nets: [...nets] });
 const figure = (plan: Plan, name: 'length' | 'area' | 'nets' | 'surplus' | 'gapWorst', id = 'n') =>
   reckon(plan).figures[`liveNet.${id}.${name}`];
@@ -64,7 +45,7 @@ const sapling = { id: 'plum', name: 'plum', at: { x: 9.2, y: 0 }, trunk: 0, root
 const garden: Plan = { ...bare, ground: { ...bare.ground, buildings: [house], trees: [sapling] } };
 
 describe('power (rules: Live nets)', () => {
-  const two = withNets([aNet({ points: square(25), pieces: [50, 50] })]);
+  const two = withNets([aNet({ points: squareOf(25), pieces: [50, 50] })]);
   const power = { ...bare.power, growth: 'light', battery: 60 } as const;
   test('two nets of 50 in light growth want 0.6 J, one rod and 0.14 A; 60 Ah last 8.93 days', () => {
     const { figures } = reckon({ ...two, power });
@@ -94,9 +75,9 @@ describe('power (rules: Live nets)', () => {
     const run = aRun();
     const plan: Plan = {
       ...run,
-      nets: [aNet({ points: square(8), pieces: [50] })].map((n) => ({
+      nets: [aNet({ points: squareOf(8), pieces: [50] })].map((n) => ({
         ...n,
-        points: square(8).map(({ x, y }) => ({ x: x + 30, y })),
+        points: squareOf(8).map(({ x, y }) => ({ x: x + 30, y })),
       })),
       hotWires: [{ id: 'w', name: 'Wire', sides: ['s2'], offset: 0.15, heights: [0.2, 1.2], gates: 'over' }],
     };
@@ -130,7 +111,7 @@ describe('power (rules: Live nets)', () => {
 
 describe('whole nets', () => {
   test('a square of one net of 50 encloses 156.25 m²', () => {
-    const plan = withNets([aNet({ points: square(12.5) })]);
+    const plan = withNets([aNet({ points: squareOf(12.5) })]);
     expect(figure(plan, 'area')).toBeCloseTo(156.25, 9);
     expect(figure(plan, 'nets')).toBe(1);
     expect(figure(plan, 'surplus')).toBeCloseTo(0, 9);
@@ -156,11 +137,11 @@ describe('whole nets', () => {
     ];
     const both = (when: LiveNet['when']) => ({
       ...withNets([
-        aNet({ points: square(12), when: when === 'always' ? 'always' : 'day' }),
+        aNet({ points: squareOf(12), when: when === 'always' ? 'always' : 'day' }),
         aNet({
           id: 'm',
           name: 'Other',
-          points: square(12).map(({ x, y }) => ({ x: x + 40, y })),
+          points: squareOf(12).map(({ x, y }) => ({ x: x + 40, y })),
           when: when === 'always' ? 'always' : 'night',
         }),
       ]),
@@ -173,7 +154,7 @@ describe('whole nets', () => {
     expect(bought(both('day'))).toMatchObject({ need: 1, owned: 1, buy: 0 });
   });
   test('a length that nobody makes is a finding, and no docket line', () => {
-    const plan = withNets([aNet({ points: square(9), pieces: [37] })]);
+    const plan = withNets([aNet({ points: squareOf(9), pieces: [37] })]);
     expect(codes(plan)).toContain('live.no-such-net');
   });
 });
@@ -187,7 +168,7 @@ describe('what stands about', () => {
     },
   });
   test('a pole 0.6 outside the loop: move the net in, or take the pole inside with 1.0', () => {
-    const plan = withNets([aNet({ points: square(12.5) })], pole(13.2));
+    const plan = withNets([aNet({ points: squareOf(12.5) })], pole(13.2));
     const near = found(plan, 'live.near-outside');
     expect(near.params).toMatchObject({ gap: expect.closeTo(0.6, 9), wanted: 1 });
     const mends = near.mends(plan);
@@ -207,12 +188,14 @@ describe('what stands about', () => {
     expect(line({ x: 1.6, y: -6 }, { x: 1.6, y: 6 })).toEqual(['live.near-outside']);
   });
   test('1.0 off is far enough, and so is 1.0 inside', () => {
-    expect(codes(withNets([aNet({ points: square(12.5) })], pole(13.6)))).not.toContain('live.near-outside');
-    expect(codes(withNets([aNet({ points: square(12.5) })], pole(11.4)))).not.toContain('live.near-inside');
-    expect(codes(withNets([aNet({ points: square(12.5) })], pole(11.6)))).toContain('live.near-inside');
+    expect(codes(withNets([aNet({ points: squareOf(12.5) })], pole(13.6)))).not.toContain(
+      'live.near-outside',
+    );
+    expect(codes(withNets([aNet({ points: squareOf(12.5) })], pole(11.4)))).not.toContain('live.near-inside');
+    expect(codes(withNets([aNet({ points: squareOf(12.5) })], pole(11.6)))).toContain('live.near-inside');
   });
   test('a loop through a house, and one that crosses itself', () => {
-    const through = withNets([aNet({ points: square(9) })], garden);
+    const through = withNets([aNet({ points: squareOf(9) })], garden);
     expect(codes(through)).toContain('live.through');
     const bow = withNets([
       aNet({
@@ -249,7 +232,7 @@ describe('what stands about', () => {
           },
         ],
       },
-      nets: [aNet({ points: square(10) })],
+      nets: [aNet({ points: squareOf(10) })],
     });
     expect(codes(beside(10 + keeps - 0.05))).toContain('live.near-line');
     expect(codes(beside(10 + keeps + 0.01))).not.toContain('live.near-line');
@@ -263,7 +246,7 @@ describe('what stands about', () => {
 describe('ground under it', () => {
   test('level and evenly sloping ground leaves no gap', () => {
     expect(
-      figure(withNets([aNet({ points: square(12) })], onSlope(bare, 0.1, 0.05)), 'gapWorst'),
+      figure(withNets([aNet({ points: squareOf(12) })], onSlope(bare, 0.1, 0.05)), 'gapWorst'),
     ).toBeCloseTo(0, 6);
   });
   /** A trough across the net, half way between two of its posts. */
@@ -281,7 +264,7 @@ describe('ground under it', () => {
         [6.7, 0, 0],
       ].map(([x, y, height], i) => ({ id: `z${i}`, at: { x: x ?? 0, y: y ?? 0 }, height: height ?? 0 })),
     },
-    nets: [aNet({ points: square(12.5) })],
+    nets: [aNet({ points: squareOf(12.5) })],
   });
   test('a hollow of 80 mm is a hole, and a strut, a peg or earth closes it', () => {
     const plan = trough(0.08);
@@ -293,7 +276,7 @@ describe('ground under it', () => {
   });
   test('what the keeper notes counts as well', () => {
     const dips = [{ id: 'd1', along: 3, gap: 0.07, mend: 'none' as const }];
-    const plan = withNets([aNet({ points: square(12.5), dips })]);
+    const plan = withNets([aNet({ points: squareOf(12.5), dips })]);
     expect(figure(plan, 'gapWorst')).toBe(0.07);
     const [strut] = found(plan, 'live.gap').mends(plan);
     expect(strut && figure(apply(plan, strut), 'gapWorst')).toBe(0);
@@ -383,6 +366,13 @@ describe('what a net is for', () => {
       { id: 'p', name: 'pole', kind: 'pole' as const, at: { x: 2.2, y: 0 }, across: 0, height: 3 },
     ];
     expect(ratings(guarded({ ground: { ...garden.ground, obstacles: beside } })).fox).toBe('open');
+  });
+  test('a line that ends against a wall holds; one that passes close by it, or goes through it, does not', () => {
+    const line = (...points: { x: number; y: number }[]) =>
+      ratings(guarded({ nets: [aNet({ form: 'line', points })] })).fox;
+    expect(line({ x: 1.2, y: 0 }, { x: 4, y: 8 })).toBe('holds');
+    expect(line({ x: 1.2, y: 0 }, { x: -6, y: 0 })).toBe('open');
+    expect(line({ x: 1.6, y: -6 }, { x: 1.6, y: 6 })).toBe('open');
   });
 });
 

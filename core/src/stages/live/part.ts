@@ -2,14 +2,15 @@ import type { Vector } from '../../ground/vector';
 import type { Part } from '../../reckoning';
 import type { Power } from './choice';
 import { doubledBack } from './route/back';
-import { HOLE, type Gap } from './route/ground';
+import type { LaidNet } from './laid';
+import { HOLE } from './route/ground';
 import { alongOf, placeAlong, placesAlong } from './route/loop';
 import type { NetShape } from './route/shape';
 import type { NetPost } from './told';
 import type { Wired } from './wires/wires';
 
 /** Its own posts and the struts, in turn. */
-function postsOf({ net, kind, points, length, struts }: NetShape, pieces: readonly number[]): NetPost[] {
+function postsOf({ net, kind, points, length, struts, pieces }: LaidNet): NetPost[] {
   const at = placesAlong(points, net.form);
   const own: number[] = [];
   let begins = 0;
@@ -26,12 +27,11 @@ function postsOf({ net, kind, points, length, struts }: NetShape, pieces: readon
 }
 
 /** A net with its posts, doubled-back end and holes. */
-export function netPart(shape: NetShape, pieces: readonly number[], gaps: readonly Gap[]): Part {
-  const { net, kind, points, length, area } = shape;
+export function netPart(laid: LaidNet): Part {
+  const { net, kind, points, length, area, pieces, surplus, gaps } = laid;
   const { lowest, highest } = kind.strands;
   const foot = net.foot === 'raised' ? 0.05 : 0;
   const steps = 5;
-  const surplus = pieces.reduce((t, p) => t + p, 0) - length;
   const strands = Array.from(
     { length: steps },
     (_, i) => lowest + foot + ((highest - lowest) * i) / (steps - 1),
@@ -47,7 +47,7 @@ export function netPart(shape: NetShape, pieces: readonly number[], gaps: readon
     area,
     height: kind.height,
     strands,
-    posts: postsOf(shape, pieces),
+    posts: postsOf(laid),
     pieces,
     surplus,
     back: doubledBack(points, net.form, surplus),

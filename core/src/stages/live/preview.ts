@@ -1,6 +1,7 @@
 import { surveyRings } from '../../ground/survey';
 import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
+import { laidNets } from './laid';
 import { netPart } from './part';
 import { takePieces } from './pieces';
 import { shaped } from './route/shape';
@@ -9,6 +10,6 @@ import { thingsOf } from './route/things';
 /** Nets as they would stand while one is drawn out: their way and posts, without what is under them. */
 export function previewNets(plan: Plan): readonly Part[] {
   const { shapes } = shaped(plan.nets, thingsOf({ ...plan.ground, rings: surveyRings(plan) }));
-  const taken = takePieces(shapes, plan.owned);
-  return shapes.map((shape) => netPart(shape, taken.byNet.get(shape.net.id)?.pieces ?? [], []));
+  const bare = { gaps: new Map(), clearances: new Map() };
+  return laidNets(shapes, takePieces(shapes, plan.owned), bare).map(netPart);
 }

@@ -16,6 +16,7 @@ import {
   marketOf,
 } from '../../index';
 import { buyingAt } from '../../testing/buying';
+import { aNet } from '../../testing/aNet';
 import { aRun } from '../../testing/aRun';
 import { fewest } from './pieces';
 
@@ -198,19 +199,9 @@ test('nets at the ends of the schema are told, and none is endless', () => {
       x: radius * (1 + 0.3 * Math.sin(i * 7)) * Math.cos((i * Math.PI) / 200),
       y: radius * (1 + 0.3 * Math.sin(i * 7)) * Math.sin((i * Math.PI) / 200),
     }));
-  const nets = Array.from({ length: 12 }, (_, i): LiveNet => ({
-    id: `n${i}`,
-    name: `Net ${i + 1}`,
-    form: 'loop',
-    kind: 'single-107',
-    points: round(i < 6 ? 30 + i : 7000),
-    pieces: null,
-    inside: [],
-    gate: null,
-    when: 'always',
-    foot: 'live',
-    dips: [],
-  }));
+  const nets = Array.from({ length: 12 }, (_, i) =>
+    aNet({ id: `n${i}`, name: `Net ${i + 1}`, points: round(i < 6 ? 30 + i : 7000) }),
+  );
   const plan = { ...bare, nets };
   expect(checkPlan(plan).ok).toBe(true);
   const { figures, findings, parts } = reckon(plan);

@@ -6,8 +6,6 @@ import type { NetShape } from '../route/shape';
 import type { Thing } from '../route/things';
 import { partOf } from './of';
 
-/** Rooms are compared within this, m. */
-export const SAME = 1e-4;
 /** Ends of a line may stand against a wall or a boundary: so much of them is let be, m. */
 export const AT_END = 0.1;
 

@@ -1,8 +1,8 @@
 import { type Finding, finding } from '../../../findings/types';
 import { nextId } from '../../../plan/ids';
 import type { LiveNet } from '../choice';
+import type { LaidNet } from '../laid';
 import { type Gap, HOLE } from '../route/ground';
-import type { NetShape } from '../route/shape';
 import { partOf, setNet } from './of';
 
 /** Holes under a net are told at their widest, so many of them. */
@@ -26,7 +26,7 @@ const mended = (net: LiveNet, { along, gap, dip }: Gap, mend: 'strut' | 'peg' | 
   });
 
 /** Gaps between foot strand and ground that something gets through. */
-export const gapFindings = ({ net }: NetShape, gaps: readonly Gap[]): readonly Finding[] =>
+export const gapFindings = ({ net, gaps }: LaidNet): readonly Finding[] =>
   gaps
     .filter(({ gap }) => gap > HOLE + 1e-6)
     .slice(0, MOST_TOLD)

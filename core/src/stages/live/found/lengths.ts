@@ -1,13 +1,13 @@
 import { type Finding, finding } from '../../../findings/types';
 import { distance } from '../../../ground/vector';
 import type { LiveNet } from '../choice';
-import type { Taken } from '../pieces';
+import { type LaidNet, isShort } from '../laid';
 import { crossesItself } from '../route/loop';
 import { convexHull } from '../route/moved';
-import type { NetShape, Shapeless } from '../route/shape';
+import type { Shapeless } from '../route/shape';
 import type { Thing } from '../route/things';
 import { tightestRound } from '../route/tightest';
-import { SAME } from './ends';
+import { SAME } from '../same';
 import { partOf, setNet } from './of';
 
 /** A loop drawn round all of its corners, a line straight from end to end: where that is one. */
@@ -37,23 +37,21 @@ export const shapelessFindings = (
   );
 
 /** Nets that do not go round, and lengths that nobody makes. */
-export function lengthFindings(shape: NetShape, taken: Taken, things: readonly Thing[]): readonly Finding[] {
-  const { net, length, kind } = shape;
-  const { pieces } = taken;
-  const sum = pieces.reduce((t, l) => t + l, 0);
+export function lengthFindings(laid: LaidNet, things: readonly Thing[]): readonly Finding[] {
+  const { net, length, kind, pieces, total, surplus } = laid;
   const strange = pieces.filter((p) => !kind.sold.some((s) => Math.abs(s.length - p) < 0.005));
   const part = partOf(net);
   const more = [setNet(net.id, { pieces: null })];
   const found: Finding[] = [...new Set(strange)].map((piece) =>
     finding('live.no-such-net', 'mend', 'live', part, { name: net.name, piece }, more),
   );
-  if (sum < length - SAME) {
+  if (isShort(laid)) {
     const inside = things.filter((t) => net.inside.includes(t.id));
     // Without one of them it may go round.
     const leave = inside.filter((t) => {
       const rest = inside.filter((o) => o !== t);
       const round = tightestRound(rest);
-      return net.points === null && round !== null && round.length <= sum + SAME;
+      return net.points === null && round !== null && round.length <= total + SAME;
     });
     found.push(
       finding(
@@ -64,9 +62,9 @@ export function lengthFindings(shape: NetShape, taken: Taken, things: readonly T
         {
           name: net.name,
           nets: pieces.length,
-          total: sum,
+          total,
           length,
-          by: length - sum,
+          by: -surplus,
           inside: inside.map((t) => t.name),
         },
         [...more, ...leave.map((t) => setNet(net.id, { inside: net.inside.filter((id) => id !== t.id) }))],

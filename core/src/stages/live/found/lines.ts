@@ -8,7 +8,8 @@ import { type Box, apartFrom, boxOf, boxesTouch } from '../route/box';
 import { waysOf } from '../route/loop';
 import { keptOffLine } from '../route/moved';
 import type { NetShape } from '../route/shape';
-import { AT_END, SAME, trimmed } from './ends';
+import { SAME } from '../same';
+import { AT_END, trimmed } from './ends';
 import { partOf, setNet } from './of';
 
 /** Lines on the ground that a net keeps off. */

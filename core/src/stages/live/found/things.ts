@@ -2,11 +2,13 @@ import { type Finding, finding } from '../../../findings/types';
 import { betweenLines } from '../../../ground/polyline';
 import type { Vector } from '../../../ground/vector';
 import type { LiveNet } from '../choice';
+import type { LaidNet } from '../laid';
 import { type Clearance, clearanceOf } from '../route/clear';
 import { keptOff, takenIn } from '../route/moved';
 import type { NetShape } from '../route/shape';
 import type { Thing } from '../route/things';
-import { AT_END, SAME, trimmed } from './ends';
+import { SAME } from '../same';
+import { AT_END, trimmed } from './ends';
 import { partOf, setNet } from './of';
 
 /** A way that leaves everything that is to be inside where it belongs, and mends what it was made for. */
@@ -38,30 +40,30 @@ const movedFrom =
     ];
   };
 
-/** Things that the net goes through, is too near to, or leaves out. */
-export function thingFindings(
-  shape: NetShape,
-  clearances: readonly Clearance[],
-  things: readonly Thing[],
-): readonly Finding[] {
+/** What is wrong between a net and a thing; null where nothing is. */
+export type Trouble = 'live.through' | 'live.left-out' | 'live.near-inside' | 'live.near-outside';
+
+export function troubleOf(shape: NetShape, { thing, stands, gap, wanted }: Clearance): Trouble | null {
   const { net } = shape;
-  const part = partOf(net);
-  return clearances.flatMap(({ thing, stands, gap, wanted }): Finding[] => {
-    const told = { name: net.name, thing: thing.name, gap, wanted };
-    if (stands === 'through') {
-      // The end of a line may stand on a wall.
-      if (net.form === 'line' && endsOnly(shape, thing)) return [];
-      return [finding('live.through', 'mend', 'live', part, told, movedFrom(shape, things, thing, 'both'))];
-    }
-    if (stands === 'outside' && net.inside.includes(thing.id))
-      return [finding('live.left-out', 'mend', 'live', part, told, movedFrom(shape, things, thing, 'both'))];
-    if (gap >= wanted - SAME) return [];
-    if (net.form === 'line' && endsOnly(shape, thing)) return [];
-    const code = stands === 'inside' ? 'live.near-inside' : 'live.near-outside';
-    const to = stands === 'inside' ? 'in' : 'both';
-    return [finding(code, 'mend', 'live', part, told, movedFrom(shape, things, thing, to))];
-  });
+  // The end of a line may stand on a wall.
+  const ends = () => net.form === 'line' && endsOnly(shape, thing);
+  if (stands === 'through') return ends() ? null : 'live.through';
+  if (stands === 'outside' && net.inside.includes(thing.id)) return 'live.left-out';
+  if (gap >= wanted - SAME || ends()) return null;
+  return stands === 'inside' ? 'live.near-inside' : 'live.near-outside';
 }
+
+/** Things that the net goes through, is too near to, or leaves out. */
+export const thingFindings = (laid: LaidNet, things: readonly Thing[]): readonly Finding[] =>
+  laid.clearances.flatMap((clearance): Finding[] => {
+    const code = troubleOf(laid, clearance);
+    if (code === null) return [];
+    const { thing, gap, wanted } = clearance;
+    const { net } = laid;
+    const to = code === 'live.near-inside' ? 'in' : 'both';
+    const told = { name: net.name, thing: thing.name, gap, wanted };
+    return [finding(code, 'mend', 'live', partOf(net), told, movedFrom(laid, things, thing, to))];
+  });
 
 /** A line that leaves a wall is near it for so much of its length, m. */
 const LEAVING = 2.5;

@@ -104,7 +104,7 @@ const circle = (at: Vector, radius: number): readonly Vector[] =>
   }));
 
 /** Rooms are kept to this, m: corners are rounded to a tenth of a millimetre. */
-const SAME = 2e-3;
+const ROUNDED = 2e-3;
 
 /** Whether a loop is one: simple, no longer than its nets, with everything where it belongs and as far off as it has to be. */
 export function fits(points: readonly Vector[], task: LargestTask, most: number): boolean {
@@ -112,7 +112,7 @@ export function fits(points: readonly Vector[], task: LargestTask, most: number)
     return false;
   const right = (thing: Thing, stands: 'inside' | 'outside') => {
     const here = clearanceOf(points, 'loop', thing);
-    return here.stands === stands && here.gap >= here.wanted - SAME;
+    return here.stands === stands && here.gap >= here.wanted - ROUNDED;
   };
   return (
     task.inside.every((t) => right(t, 'inside')) &&
@@ -125,7 +125,7 @@ const clearOf = (points: readonly Vector[], line: readonly Vector[], keeps: numb
   straights(line).every(([a, b]) => {
     const thing = { id: '', part: { on: 'plan' }, name: '', kind: 'run', points: [a, b], radius: 0 } as const;
     const { gap, stands } = clearanceOf(points, 'loop', thing);
-    return stands !== 'through' && gap >= keeps - SAME;
+    return stands !== 'through' && gap >= keeps - ROUNDED;
   });
 
 /** Ways in which a loop is first drawn out, radians; null for all alike. */
