@@ -6,6 +6,7 @@ import {
   groundUnder,
   reckon,
   relief,
+  roomIn,
   roomiest,
   sheetScene,
   stripScene,
@@ -173,4 +174,19 @@ test('words about a run stand inside it, whatever its shape', () => {
     if (run?.shape !== 'polygon') throw new Error('no run');
     expect(insideOrOn(roomiest(run.points), run.points, 0)).toBe(true);
   }
+});
+
+test('words beside a house stand clear of it, as far from its walls as from the ring', () => {
+  const box = (left: number, low: number, right: number, high: number) => [
+    { x: left, y: low },
+    { x: right, y: low },
+    { x: right, y: high },
+    { x: left, y: high },
+  ];
+  const [ring, house] = [box(0, 0, 12, 12), box(0, 3, 6, 12)];
+  const { at, room } = roomIn(ring, [house]);
+  expect(insideOrOn(at, house, 0)).toBe(false);
+  expect(at.x).toBeCloseTo(9, 0);
+  expect(room).toBeCloseTo(3, 0);
+  expect(roomIn(ring, [box(-1, -1, 13, 13)]).room).toBe(0);
 });

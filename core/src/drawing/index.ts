@@ -9,7 +9,7 @@ export {
   type SheetSide,
 } from './scene';
 export { type Contour, type FallArrow, type Relief, type SlopeTint, relief, steepness } from './relief';
-export { roomiest } from './roomiest';
+export { roomIn, roomiest } from './roomiest';
 export { type SectionScene, sectionLine, sectionScene } from './section';
 export { netStripScene } from './netStrip';
 export { groundScene, sheetScene } from './sheet';

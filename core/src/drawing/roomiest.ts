@@ -5,17 +5,26 @@ import { extentOf } from './scene';
 /** How finely a place is looked for, across and up. */
 const TRIES = 12;
 
-/** A place well inside a ring, for words about it: of a few across and up, the one furthest from any side. */
-export function roomiest(ring: readonly Vector[]): Vector {
+export interface Room {
+  readonly at: Vector;
+  /** From there to the nearest side, m; 0 where there is none. */
+  readonly room: number;
+}
+
+/** A place well inside a ring and outside others, for words about it: of a few across and up, the one furthest from any side. */
+export function roomIn(ring: readonly Vector[], apart: readonly (readonly Vector[])[] = []): Room {
   const { left, right, low, high } = extentOf(ring);
-  const closed = [...ring, ...ring.slice(0, 1)];
-  let best = { at: { x: (left + right) / 2, y: (low + high) / 2 }, room: -1 };
+  const walls = [ring, ...apart].map((r) => [...r, ...r.slice(0, 1)]);
+  let best: Room = { at: { x: (left + right) / 2, y: (low + high) / 2 }, room: 0 };
   for (let i = 1; i < TRIES; i++) {
     for (let j = 1; j < TRIES; j++) {
       const at = { x: left + ((right - left) * i) / TRIES, y: low + ((high - low) * j) / TRIES };
-      const room = toPolyline(at, closed);
-      if (room > best.room && insideOrOn(at, ring, 0)) best = { at, room };
+      const room = Math.min(...walls.map((wall) => toPolyline(at, wall)));
+      const free = room > best.room && insideOrOn(at, ring, 0) && !apart.some((r) => insideOrOn(at, r, 0));
+      if (free) best = { at, room };
     }
   }
-  return best.at;
+  return best;
 }
+
+export const roomiest = (ring: readonly Vector[]): Vector => roomIn(ring).at;

@@ -24,6 +24,7 @@ import { useReader, useReckoning } from '../state/reckoningStore';
 import { useSelection } from '../state/selection';
 import { hideCovers, useRoom } from '../state/room';
 import { AreaWords } from './AreaWords';
+import { NetWords } from './NetWords';
 import { CornerWords } from './CornerWords';
 import { Dimensions } from './Dimensions';
 import { Grid, NorthArrow, ScaleBar, SlopeLegend } from './Frame';
@@ -158,7 +159,12 @@ function SheetWords({ stage, plan, scene, scale, still, phone, calm }: Words) {
           open={open}
         />
       )}
-      {quiet && reckoning && <AreaWords scene={scene} enclosures={reckoning.enclosures} scale={scale} />}
+      {quiet && reckoning && (
+        <>
+          <AreaWords scene={scene} enclosures={reckoning.enclosures} scale={scale} />
+          <NetWords plan={plan} scene={scene} parts={reckoning.parts} scale={scale} />
+        </>
+      )}
       {lettered && reckoning && (
         <Letters
           plan={plan}

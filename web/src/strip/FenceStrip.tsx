@@ -43,6 +43,38 @@ export function stripScale(
 /** What can be unrolled: runs, then live nets. */
 const fencesOf = (plan: Plan) => [...plan.enclosures, ...plan.nets];
 
+/** So many letters of names stand beside each other in the head of the strip. */
+const MOST_LETTERS = 44;
+
+/** Which run or net is shown: beside each other where their names have room, otherwise in a list. */
+function RunShown({ plan, shown }: { plan: Plan; shown: string }) {
+  const { showRun } = useSelection();
+  const fences = fencesOf(plan);
+  const letters = fences.reduce((t, { name }) => t + name.length + 3, 0);
+  return letters > MOST_LETTERS ? (
+    <select
+      className="select runs"
+      aria-label="Run shown"
+      value={shown}
+      onChange={(e) => showRun(e.target.value)}
+    >
+      {fences.map((e) => (
+        <option key={e.id} value={e.id}>
+          {e.name}
+        </option>
+      ))}
+    </select>
+  ) : (
+    <div className="choices small runs" role="group" aria-label="Run shown">
+      {fences.map((e) => (
+        <button key={e.id} type="button" aria-pressed={e.id === shown} onClick={() => showRun(e.id)}>
+          {e.name}
+        </button>
+      ))}
+    </div>
+  );
+}
+
 /** Which run is shown, from where it is seen, how high, and whether it is folded away. */
 function StripHead({
   shown,
@@ -59,7 +91,6 @@ function StripHead({
   const plan = usePlan((s) => s.plan);
   const draft = usePlan((s) => s.draft);
   const folded = useRoom((s) => s.folded);
-  const { showRun } = useSelection();
   const first = plan ? (surveyRings(plan)[index]?.sides[0]?.startNumber ?? 1) : 1;
   return (
     <header>
@@ -73,13 +104,7 @@ function StripHead({
         <b>The fence, unrolled</b>
       </button>
       {plan && fencesOf(plan).length > 1 ? (
-        <div className="choices small runs" role="group" aria-label="Run shown">
-          {fencesOf(plan).map((e) => (
-            <button key={e.id} type="button" aria-pressed={e.id === shown} onClick={() => showRun(e.id)}>
-              {e.name}
-            </button>
-          ))}
-        </div>
+        <RunShown plan={plan} shown={shown} />
       ) : (
         <span className="soft small stripsaid">
           {draft
