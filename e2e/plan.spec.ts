@@ -194,7 +194,6 @@ for (const [theme, where] of (['light', 'dark'] as const).flatMap((t) =>
   Object.keys(PLACES).map((place) => [t, place] as const),
 )) {
   test(`no accessibility fault on ${where}, ${theme} theme`, async ({ page }) => {
-    test.setTimeout(120_000);
     await page.emulateMedia({ colorScheme: theme });
     for (const stage of PLACES[where] ?? []) {
       await page.goto(`/h/hollin-bank/p/${stage}`);
