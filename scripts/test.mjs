@@ -79,12 +79,11 @@ await main(async () => {
     await make('template', template);
     stops.push(() => make('drop', template));
 
-    // Lint takes as long as the rest together, and each keeps one core.
+    // Lint takes longest and keeps one core: nothing waits for it.
     const lint = part('lint', () => node([bin('eslint/bin/eslint.js'), '.']));
     await part('format', () => node([bin('prettier/bin/prettier.cjs'), '--check', '--log-level=warn', '.']));
     await part('imports', () => node(['scripts/imports.mjs']));
     await part('types', () => node([bin('typescript/bin/tsc'), '--build']));
-    await lint;
     await part('unit and API tests', () =>
       node(
         [
@@ -97,6 +96,7 @@ await main(async () => {
         { env },
       ),
     );
+    await lint;
     const seed = process.env.SEED ?? String(Math.floor(Math.random() * 1e6));
     // It ends databases hard, which only one of its own can be.
     if (!given)
