@@ -115,7 +115,7 @@ test('the largest loop of two nets is found beside the screen, near its bound, a
   await keeper.newPlan('6', '2.4');
   await keeper.open('Live net');
   await page.getByRole('button', { name: /^Add a live net round it/ }).click();
-  await page.getByRole('button', { name: '2 nets of 50.00 m' }).click();
+  await page.getByRole('button', { name: 'Of 2 nets of 50.00 m' }).click();
   const said = page.getByText(/^It encloses/);
   await expect(said).toBeVisible();
   const [area = 0, bound = 0] = [...(await said.innerText()).matchAll(/([\d.]+) m²/g)].map((m) =>

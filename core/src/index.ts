@@ -179,6 +179,7 @@ export { LINE_KINDS, OBSTACLE_KINDS } from './stages/ground/kinds';
 export type { HotWire, LiveNet, Power } from './stages/live/choice';
 export { LIVE_NETS, LIVE_NET_IDS, type LiveNetId } from './catalogue/liveNets';
 export { BATTERIES, ENERGISERS, SOLAR_PANELS, energiserOf } from './catalogue/electrics';
+export { MOST_PIECES } from './stages/live/pieces';
 export { newHotWire, newLine, newLoop, thingsIn } from './stages/live/proposed';
 export { type Thing } from './stages/live/route/things';
 export { tightestRound } from './stages/live/route/tightest';

@@ -2,6 +2,7 @@ import {
   type Largest,
   type LiveNet,
   LIVE_NETS,
+  MOST_PIECES,
   type Plan,
   counted,
   largestTask,
@@ -11,6 +12,8 @@ import { proxy, wrap } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { usePlan } from '../../state/planStore';
 import { useReader } from '../../state/reckoningStore';
+import { Pick } from '../../fields/Choice';
+import { CountField } from '../../fields/CountField';
 import type { LargestApi } from './largest.worker';
 
 /** Nets of one kind that lie in the shed, m. */
@@ -18,7 +21,7 @@ export const ownedOf = (plan: Plan, net: LiveNet): readonly number[] =>
   LIVE_NETS[net.kind].sold.flatMap(({ length, pack }) =>
     plan.owned.flatMap((o) =>
       o.kind === 'pack' && o.product === pack && o.condition !== 'poor'
-        ? Array.from({ length: Math.min(40, o.count) }, () => length)
+        ? Array.from({ length: Math.min(MOST_PIECES, o.count) }, () => length)
         : [],
     ),
   );
@@ -76,16 +79,73 @@ function useLargest(net: LiveNet, plan: Plan) {
   return { looking, found, look, leave };
 }
 
+interface Asking {
+  readonly net: LiveNet;
+  readonly onLook: (pieces: readonly number[]) => void;
+}
+
+/** Of how many nets, and how long each is. */
+function OfSoMany({ net, onLook }: Asking) {
+  const reader = useReader();
+  const lengths = LIVE_NETS[net.kind].sold.map((s) => s.length);
+  const [count, setCount] = useState(2);
+  const [asked, setAsked] = useState<number | null>(null);
+  // Of another kind there may be none so long.
+  const length = lengths.find((l) => l === asked) ?? lengths[lengths.length - 1] ?? 0;
+  return (
+    <>
+      <div className="fields">
+        <CountField name="How many nets" value={count} least={1} most={MOST_PIECES} onCommit={setCount} />
+        <Pick
+          name="Each of"
+          value={String(length)}
+          options={lengths.map((l) => ({ value: String(l), label: reader.about(l) }))}
+          onChoose={(l) => setAsked(Number(l))}
+        />
+      </div>
+      <div className="mends">
+        <button
+          type="button"
+          className="btn"
+          onClick={() => onLook(Array.from({ length: count }, () => length))}
+        >
+          Of {counted(count, 'net')} of {reader.about(length)}
+        </button>
+      </div>
+    </>
+  );
+}
+
+/** Of the nets that it is made of, of those that are there, or of so many. */
+function OfWhich({ net, plan, onLook }: Asking & { readonly plan: Plan }) {
+  const reader = useReader();
+  const owned = ownedOf(plan, net);
+  return (
+    <>
+      <div className="mends">
+        {net.pieces !== null && (
+          <button type="button" className="btn" onClick={() => onLook(net.pieces ?? [])}>
+            Of these {counted(net.pieces.length, 'net')}
+          </button>
+        )}
+        {owned.length > 0 && (
+          <button type="button" className="btn" onClick={() => onLook(owned)}>
+            Of what is in the shed: {owned.map((l) => reader.about(l)).join(' + ')}
+          </button>
+        )}
+      </div>
+      <OfSoMany net={net} onLook={onLook} />
+    </>
+  );
+}
+
 /** The largest loop of some nets, looked for beside the screen; it can be left at any time. */
 export function LargestLoop({ net, plan }: { net: LiveNet; plan: Plan }) {
   const reader = useReader();
   const { looking, found, look, leave } = useLargest(net, plan);
-  const owned = ownedOf(plan, net);
-  const lengths = LIVE_NETS[net.kind].sold.map((s) => s.length);
-  const longest = lengths[lengths.length - 1] ?? 50;
   const inside = net.inside.length === 0 ? ' where it stands' : '';
   return (
-    <div className="field">
+    <div className="field" role="group" aria-label={`The largest loop${inside}`}>
       <span className="name">The largest loop{inside}</span>
       {looking ? (
         <div className="mends">
@@ -95,28 +155,7 @@ export function LargestLoop({ net, plan }: { net: LiveNet; plan: Plan }) {
           </button>
         </div>
       ) : (
-        <div className="mends">
-          {net.pieces !== null && (
-            <button type="button" className="btn" onClick={() => void look(net.pieces ?? [])}>
-              Of these {counted(net.pieces.length, 'net')}
-            </button>
-          )}
-          {owned.length > 0 && (
-            <button type="button" className="btn" onClick={() => void look(owned)}>
-              Of what is in the shed: {owned.map((l) => reader.about(l)).join(' + ')}
-            </button>
-          )}
-          {[1, 2, 4].map((n) => (
-            <button
-              key={n}
-              type="button"
-              className="btn"
-              onClick={() => void look(Array.from({ length: n }, () => longest))}
-            >
-              {counted(n, 'net')} of {reader.about(longest)}
-            </button>
-          ))}
-        </div>
+        <OfWhich net={net} plan={plan} onLook={(pieces) => void look(pieces)} />
       )}
       {found && <p className="small">{said(found, reader)}</p>}
     </div>

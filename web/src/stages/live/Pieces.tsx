@@ -1,4 +1,4 @@
-import { type Change, LIVE_NETS, type LiveNet } from '@aviarum/core';
+import { type Change, LIVE_NETS, type LiveNet, MOST_PIECES } from '@aviarum/core';
 import { usePlan } from '../../state/planStore';
 import { useReader } from '../../state/reckoningStore';
 
@@ -47,7 +47,7 @@ export function Pieces({ net }: { net: LiveNet }) {
             key={length}
             type="button"
             className="btn"
-            disabled={pieces.length >= 40}
+            disabled={pieces.length >= MOST_PIECES}
             onClick={() => take(set(net, { pieces: [...pieces, length] }))}
           >
             {net.pieces === null ? 'Just' : 'And'} one of {reader.about(length)}

@@ -208,9 +208,24 @@ describe('the largest loop', () => {
   afterEach(() => {
     Object.assign(globalThis, before);
   });
+  test('is looked for of so many nets, each as long as some are sold', () => {
+    opened(leat, /^Night loop/);
+    const count = screen.getByRole('textbox', { name: 'How many nets' });
+    const type = (text: string) => {
+      fireEvent.change(count, { target: { value: text } });
+      fireEvent.keyDown(count, { key: 'Enter' });
+    };
+    type('0');
+    expect(screen.getByText('A whole number from 1 to 40.')).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Of 2 nets of 50.00 m' })).toBeTruthy();
+    type('3');
+    fireEvent.change(screen.getByRole('combobox', { name: 'Each of' }), { target: { value: '25' } });
+    press('Of 3 nets of 25.00 m');
+    expect(screen.getByRole('progressbar')).toBeTruthy();
+  });
   test('is left at any time', () => {
     opened(leat, /^Night loop/);
-    press('2 nets of 50.00 m');
+    press('Of 2 nets of 50.00 m');
     expect(screen.getByRole('progressbar')).toBeTruthy();
     press('Leave it');
     expect(ended).toBe(1);
@@ -219,7 +234,7 @@ describe('the largest loop', () => {
   });
   test('of a plan that changed is no answer: the search ends, and says so', () => {
     opened(leat, /^Night loop/);
-    press('2 nets of 50.00 m');
+    press('Of 2 nets of 50.00 m');
     fireEvent.click(screen.getByRole('checkbox', { name: /willow/ }));
     expect(ended).toBe(1);
     expect(screen.queryByRole('progressbar')).toBeNull();
