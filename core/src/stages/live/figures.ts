@@ -20,11 +20,12 @@ export function netFigures(laid: LaidNet): Figures {
   return figures;
 }
 
-export const wireFigures = ({ wire, strand, insulators, lead, length }: Wired): Figures => ({
+export const wireFigures = ({ wire, strand, insulators, lead, length, joints }: Wired): Figures => ({
   [`hotWire.${wire.id}.strand`]: strand,
   [`hotWire.${wire.id}.length`]: length,
   [`hotWire.${wire.id}.insulators`]: insulators,
   [`hotWire.${wire.id}.lead`]: lead,
+  [`hotWire.${wire.id}.joints`]: joints,
 });
 
 /** What the fence takes of its energiser. Without `power.batteryDays` the battery is never flat, or there is none. */

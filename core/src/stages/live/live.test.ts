@@ -298,7 +298,7 @@ describe('hot wires', () => {
       },
     ],
   });
-  const of = (plan: Plan, name: 'strand' | 'lead' | 'insulators' | 'length') =>
+  const of = (plan: Plan, name: 'strand' | 'lead' | 'insulators' | 'length' | 'joints') =>
     reckon(plan).figures[`hotWire.w.${name}`];
   test('round a rectangle a strand is as long as the rectangle 0.15 further out, without its gate', () => {
     const plan = wired();
@@ -308,6 +308,14 @@ describe('hot wires', () => {
     expect(of(plan, 'lead')).toBeCloseTo(gate + 1, 9);
     expect(of(plan, 'insulators')).toBe(2 * (reckon(plan).figures['posts.total'] ?? 0));
     expect(of(wired({ gates: 'over' }), 'strand')).toBeCloseTo(2 * (6.3 + 3.9), 9);
+  });
+  test('each strand is jointed at every corner between two of its sides, and on both sides of a gate', () => {
+    const gates = wired().openings.filter((o) => o.kind === 'gate').length;
+    expect(gates).toBe(1);
+    expect(of(wired(), 'joints')).toBe(2 * (4 + 2 * gates));
+    expect(of(wired({ gates: 'over' }), 'joints')).toBe(2 * 4);
+    expect(of(wired({ gates: 'over', heights: [0.2], sides: ['s1', 's2', 's3'] }), 'joints')).toBe(2);
+    expect(of(wired({ gates: 'over', heights: [0.2], sides: ['s1', 's3'] }), 'joints')).toBe(0);
   });
   test('a nose meets one strand, and none is over the wall', () => {
     expect(codes(wired({ heights: [0.4] }))).toEqual(

@@ -59,5 +59,5 @@ export type LiveParts = NetPart | HotWirePart | SourcePart;
 /** Names of its figures. */
 export type FigureName =
   | `liveNet.${string}.${'length' | 'area' | 'nets' | 'surplus' | 'gapWorst' | 'struts' | 'mown' | 'tightest'}`
-  | `hotWire.${string}.${'strand' | 'insulators' | 'lead' | 'length'}`
+  | `hotWire.${string}.${'strand' | 'insulators' | 'lead' | 'length' | 'joints'}`
   | `power.${'output' | 'rods' | 'draw' | 'batteryDays' | 'length' | 'made'}`;

@@ -4,6 +4,7 @@ import {
   type Plan,
   WHOLE_PLAN,
   asking,
+  counted,
   surveyRings,
   wireOptions,
 } from '@aviarum/core';
@@ -94,6 +95,7 @@ export function OneWire({ wire, plan, fresh }: { wire: HotWire; plan: Plan; fres
   const length = figures?.[`hotWire.${wire.id}.length`] ?? 0;
   const insulators = figures?.[`hotWire.${wire.id}.insulators`] ?? 0;
   const lead = figures?.[`hotWire.${wire.id}.lead`] ?? 0;
+  const joints = figures?.[`hotWire.${wire.id}.joints`] ?? 0;
   const strands = wire.heights.map((h) => reader.length(h)).join(' and ');
   return (
     <Decision name={wire.name} answer={`${reader.about(length)} at ${strands}`} fresh={fresh}>
@@ -101,8 +103,8 @@ export function OneWire({ wire, plan, fresh }: { wire: HotWire; plan: Plan; fres
       <Strands wire={wire} />
       <p className="small">
         {insulators} insulators, one a post and strand.
-        {lead > 0 && ` ${reader.about(lead)} of cable under gates.`} Joints are made at corners, where the
-        wire is made off.
+        {lead > 0 && ` ${reader.about(lead)} of cable under gates.`}
+        {joints > 0 && ` ${counted(joints, 'joint')}, at corners and where a cable meets a strand.`}
       </p>
       <Decisions>
         <OptionGroups groups={wireOptions(asking(plan, market, reader, WHOLE_PLAN), wire)} />

@@ -35,8 +35,8 @@ export interface Wired {
   /** Cable under gates. */
   readonly lead: number;
   readonly insulators: number;
-  /** Turns that joints go round: each strand is made off at every corner. */
-  readonly corners: number;
+  /** Each strand is jointed at every corner, where it is made off, and to both ends of a cable under a gate. */
+  readonly joints: number;
 }
 
 interface WiredBy {
@@ -90,7 +90,7 @@ function wiredOf(wire: HotWire, { rings, gates: all, posts }: WiredBy): Wired {
     lead: under ? gates.reduce((t, g) => t + g.width + LEAD_MORE, 0) : 0,
     insulators:
       posts.filter((p) => sides.some((s) => toSegment(p, s.start, s.end) < ON_SIDE)).length * strands,
-    corners,
+    joints: strands * (corners + (under ? 2 * gates.length : 0)),
   };
 }
 
