@@ -1,7 +1,7 @@
 /*
  * How Jest reads our sources. A test runs in a context of its own, where each use of `Math` or `Map` asks the context's global object through
- * an interceptor: some hundred times as slow as elsewhere, and most of what a reckoning took there. So each module takes what it uses of the
- * language into its own scope once.
+ * an interceptor: comparing two reckonings took five times as long as it takes without. So each module takes what it uses of the language into
+ * its own scope, once.
  */
 import swc from '@swc/jest';
 
