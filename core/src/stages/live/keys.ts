@@ -24,5 +24,7 @@ export const CLEARANCES = key<ReadonlyMap<string, readonly Clearance[]>>('live.c
 export const LAID = key<readonly LaidNet[]>('live.laid');
 export const GATES = key<readonly GateGap[]>('live.gates');
 export const WIRED = key<readonly Wired[]>('live.wired');
+/** All metres that the energiser keeps live at one time. */
+export const LIVE_LENGTH = key<number>('live.length');
 /** Null where nothing is live. */
 export const ENERGY = key<Energy | null>('live.energy');

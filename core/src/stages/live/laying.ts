@@ -1,6 +1,7 @@
 import { layOver } from '../../engine/layOver';
 import { type AnyStep, adds, step } from '../../engine/step';
 import * as K from '../../keys';
+import type { LiveNet } from './choice';
 import * as L from './keys';
 import { laidNets } from './laid';
 import { takePieces } from './pieces';
@@ -59,16 +60,15 @@ export const laying: readonly AnyStep[] = [
     { wires: L.HOT_WIRES, rings: K.RINGS, gates: L.GATES, setOut: K.SET_OUT },
     ({ wires, rings, gates, setOut }) => wired(wires, { rings, gates, posts: setOut.posts.map((p) => p.at) }),
   ),
+  step(L.LIVE_LENGTH, { laid: L.LAID, wired: L.WIRED }, ({ laid, wired: wires }) => {
+    const of = (when: LiveNet['when']) =>
+      laid.filter(({ net }) => net.when === when).reduce((t, { total }) => t + total, 0);
+    // Nets by day and by night take turns: the longer of the two counts.
+    return of('always') + Math.max(of('day'), of('night')) + wires.reduce((t, w) => t + w.length, 0);
+  }),
   step(
     L.ENERGY,
-    { laid: L.LAID, wired: L.WIRED, power: L.POWER, at: L.LATITUDE, assumed: K.ASSUMED },
-    ({ laid, wired: wires, power, at, assumed }) => {
-      // Nets by day and by night take turns: the longer of the two counts.
-      const of = (when: 'always' | 'day' | 'night') =>
-        laid.filter(({ net }) => net.when === when).reduce((t, { total }) => t + total, 0);
-      const length =
-        of('always') + Math.max(of('day'), of('night')) + wires.reduce((t, w) => t + w.length, 0);
-      return length > 0 ? energyOf(power, length, at, assumed) : null;
-    },
+    { length: L.LIVE_LENGTH, power: L.POWER, at: L.LATITUDE, assumed: K.ASSUMED },
+    ({ length, power, at, assumed }) => (length > 0 ? energyOf(power, length, at, assumed) : null),
   ),
 ];
