@@ -1,4 +1,4 @@
-import type { AllTaken } from './pieces';
+import type { AllTaken, Pieces } from './pieces';
 import type { Clearance } from './route/clear';
 import type { Gap } from './route/ground';
 import type { NetShape } from './route/shape';
@@ -6,8 +6,7 @@ import { SAME } from './same';
 
 /** A net as it stands: its way, the whole nets that it is made of, and what is under and beside it. Lengths m. */
 export interface LaidNet extends NetShape {
-  /** In turn; none where nothing goes that far. */
-  readonly pieces: readonly number[];
+  readonly pieces: Pieces;
   /** All pieces together. */
   readonly total: number;
   /** What of them is over; under 0 they do not go round. */
@@ -32,7 +31,7 @@ export const laidNets = (
 ): readonly LaidNet[] =>
   shapes.map((shape): LaidNet => {
     const { id } = shape.net;
-    const { pieces } = byNet.get(id) ?? { pieces: [] };
+    const pieces = byNet.get(id) ?? [];
     const total = pieces.reduce((t, p) => t + p, 0);
     return {
       ...shape,

@@ -38,7 +38,7 @@ export const laying: readonly AnyStep[] = [
     ({ shaped: { shapes }, taken, terrain }) =>
       new Map(
         shapes.map((shape) => {
-          const pieces = taken.byNet.get(shape.net.id)?.pieces ?? [];
+          const pieces = taken.byNet.get(shape.net.id) ?? [];
           return [shape.net.id, gapsOf(shape, pieces, terrain)] as const;
         }),
       ),

@@ -7,13 +7,8 @@ import type { LiveNet } from './choice';
 /** No more are joined in one: of a way that is longer a part stays bare, and is told. */
 export const MOST_PIECES = 40;
 
-/** Whole nets that one is made of. */
-export interface Taken {
-  /** Lengths in turn, m. */
-  readonly pieces: readonly number[];
-  /** Of these, so many come from the shed. */
-  readonly owned: number;
-}
+/** Whole nets that one is made of: their lengths in turn, m. */
+export type Pieces = readonly number[];
 
 /** How many of each length there are in the shed. */
 type Stock = Map<PackId, number>;
@@ -73,15 +68,14 @@ function subsets(lengths: readonly number[]): readonly (readonly number[])[] {
 }
 
 /** Nets of the shed and new ones: as few new ones as will do, then as few at all, then the least over. */
-function cheapest(kind: LiveNetKind, wanted: number, stock: Stock): Taken {
+function cheapest(kind: LiveNetKind, wanted: number, stock: Stock): Pieces {
   const there = kind.sold
     .flatMap(({ length, pack }) => Array.from({ length: stock.get(pack) ?? 0 }, () => length))
     .sort((a, b) => b - a)
     .slice(0, MOST_OWNED);
   const lengths = kind.sold.map((s) => s.length);
   const longest = Math.max(...lengths);
-  if (wanted > MOST_PIECES * longest)
-    return { pieces: Array.from({ length: MOST_PIECES }, () => longest), owned: 0 };
+  if (wanted > MOST_PIECES * longest) return Array.from({ length: MOST_PIECES }, () => longest);
   const ways = subsets(there).map((own) => ({ own, bought: fewest(lengths, wanted - total(own)) }));
   const over = (w: (typeof ways)[number]) => total(w.own) + total(w.bought);
   const best = ways.sort(
@@ -90,26 +84,22 @@ function cheapest(kind: LiveNetKind, wanted: number, stock: Stock): Taken {
       a.own.length + a.bought.length - b.own.length - b.bought.length ||
       over(a) - over(b),
   )[0];
-  if (!best) return { pieces: [], owned: 0 };
-  return { pieces: [...best.own, ...best.bought], owned: best.own.length };
+  return best ? [...best.own, ...best.bought] : [];
 }
 
 const packOf = (kind: LiveNetKind, length: number): PackId | undefined =>
   kind.sold.find((s) => Math.abs(s.length - length) < 0.005)?.pack;
 
 /** Takes what a net is made of out of a stock. */
-function take(net: LiveNet, length: number, stock: Stock): Taken {
+function take(net: LiveNet, length: number, stock: Stock): Pieces {
   const kind = LIVE_NETS[net.kind];
-  const taken = net.pieces ? { pieces: net.pieces, owned: 0 } : cheapest(kind, length, stock);
-  let owned = 0;
-  for (const piece of taken.pieces) {
+  const pieces = net.pieces ?? cheapest(kind, length, stock);
+  for (const piece of pieces) {
     const pack = packOf(kind, piece);
     const there = pack === undefined ? 0 : (stock.get(pack) ?? 0);
-    if (pack === undefined || there < 1) continue;
-    stock.set(pack, there - 1);
-    owned += 1;
+    if (pack !== undefined && there > 0) stock.set(pack, there - 1);
   }
-  return { pieces: taken.pieces, owned };
+  return pieces;
 }
 
 /** A net by how long its way is, m. */
@@ -120,7 +110,7 @@ export interface ToLay {
 
 /** What all nets are made of, and how many of each length are needed at once. */
 export interface AllTaken {
-  readonly byNet: ReadonlyMap<string, Taken>;
+  readonly byNet: ReadonlyMap<string, Pieces>;
   readonly needed: ReadonlyMap<PackId, number>;
 }
 
@@ -130,13 +120,13 @@ export interface AllTaken {
  */
 export function takePieces(nets: readonly ToLay[], owned: readonly OwnedPiece[]): AllTaken {
   const stock = usable(owned);
-  const byNet = new Map<string, Taken>();
+  const byNet = new Map<string, Pieces>();
   const count = (these: readonly ToLay[], from: Stock): ReadonlyMap<PackId, number> => {
     const needed = new Map<PackId, number>();
     for (const { net, length } of these) {
-      const taken = take(net, length, from);
-      byNet.set(net.id, taken);
-      for (const piece of taken.pieces) {
+      const pieces = take(net, length, from);
+      byNet.set(net.id, pieces);
+      for (const piece of pieces) {
         const pack = packOf(LIVE_NETS[net.kind], piece);
         if (pack !== undefined) needed.set(pack, (needed.get(pack) ?? 0) + 1);
       }
