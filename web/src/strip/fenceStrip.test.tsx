@@ -1,5 +1,5 @@
 import { afterEach, expect, test } from '@jest/globals';
-import { type Plan, emptyPlan } from '@aviarum/core';
+import { type Plan, emptyPlan, newLoop } from '@aviarum/core';
 import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { inHand, shown } from '../testing/shown';
 import { FenceStrip } from './FenceStrip';
@@ -7,25 +7,20 @@ import { FenceStrip } from './FenceStrip';
 afterEach(cleanup);
 
 const SIDE = 12.2;
+const empty = emptyPlan('p', 'Paddocks', 'metric');
+const { net } = newLoop(empty);
 const paddocks = (count: number): Plan => ({
-  ...emptyPlan('p', 'Paddocks', 'metric'),
+  ...empty,
   nets: Array.from({ length: count }, (_, i) => ({
+    ...net,
     id: `n${i}`,
     name: `Paddock ${i + 1}`,
-    form: 'loop',
-    kind: 'single-107',
     points: [
       { x: 18 * i, y: 0 },
       { x: 18 * i + SIDE, y: 0 },
       { x: 18 * i + SIDE, y: SIDE },
       { x: 18 * i, y: SIDE },
     ],
-    pieces: null,
-    inside: [],
-    gate: null,
-    when: 'always',
-    foot: 'live',
-    dips: [],
   })),
 });
 
