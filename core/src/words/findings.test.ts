@@ -14,7 +14,10 @@ test.each<[string, string]>([
     'Side 1 crosses side 3. Move one of them until they part.',
   ],
   [said('outline.touches', { side: 2, other: 4 }), 'Side 2 touches side 4. Leave room between them.'],
-  [said('outline.collapsed', { side: 2 }), 'Side 2 has no length left. Pull its ends apart.'],
+  [
+    said('outline.collapsed', { side: 2, least: 0.05 }),
+    'Side 2 would be under 0.05 m, too short to build. Pull its ends apart.',
+  ],
   [said('outline.folds-back', { corner: 5 }), 'The fence folds back on itself at corner 5. Open the corner.'],
   [
     said('gate.wider-than-side', { way: 'gate', side: 2, width: 1.3, length: 0.9 }),

@@ -214,6 +214,21 @@ describe('a draft and not a broken picture', () => {
     expect(blocking(plan).some((f) => f.code.startsWith(code))).toBe(true);
     expect(() => reckon(plan)).not.toThrow();
   });
+  test('a side of 0.05 can be built, though 3.65 − 3.60 is less in the machine; one of 0.04 cannot', () => {
+    expect(3.65 - 3.6).toBeLessThan(0.05);
+    const ending = (x: number) =>
+      blocking(
+        anOutline([
+          [0, 0],
+          [3.6, 0],
+          [x, 0],
+          [x, 4],
+          [0, 4],
+        ]),
+      ).map((f) => f.code);
+    expect(ending(3.65)).toEqual([]);
+    expect(ending(3.64)).toEqual(['outline.collapsed']);
+  });
   test('a house inside out is one; a house walked clockwise is a house', () => {
     const house = (points: readonly (readonly [number, number])[]): Plan => {
       const plan = square();

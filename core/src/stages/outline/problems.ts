@@ -3,6 +3,7 @@ import { type Finding, finding } from '../../findings/types';
 import { choicesFor } from '../../plan/effective';
 import { touchingPairs } from '../../ground/boxes';
 import type { RingSide } from '../../ground/survey';
+import { EPSILON } from '../../units/round';
 import { betweenSegments, cross, dot, segmentsCross, times } from '../../ground/vector';
 
 /** Sides shorter than this have collapsed, m. */
@@ -35,8 +36,10 @@ function tangledSides(sides: readonly RingSide[]): Finding[] {
   const part = (s: RingSide) => ({ on: 'side', side: s.side.id }) as const;
   const numbers = new Map(sides.map((s) => [s.startCorner, s.startNumber]));
   for (const side of sides) {
-    if (side.length < LEAST_SIDE)
-      found.push(finding('outline.collapsed', 'blocks', 'outline', part(side), { side: side.number }));
+    if (side.length < LEAST_SIDE - EPSILON) {
+      const told = { side: side.number, least: LEAST_SIDE };
+      found.push(finding('outline.collapsed', 'blocks', 'outline', part(side), told));
+    }
   }
   if (found.length > 0) return found;
   const boxes = sides.map((s) => ({

@@ -27,8 +27,8 @@ export const FINDINGS = {
     `Side ${side} touches side ${other}. Leave room between them.`,
   'outline.too-long': ({ length, most }: { readonly length: number; readonly most: number }, r: Reader) =>
     `${r.length(length)} of fence takes more than ${most} posts, the most that one plan can have. Draw it smaller, or space the posts wider.`,
-  'outline.collapsed': ({ side }: { readonly side: number }) =>
-    `Side ${side} has no length left. Pull its ends apart.`,
+  'outline.collapsed': ({ side, least }: { readonly side: number; readonly least: number }, r: Reader) =>
+    `Side ${side} would be under ${r.length(least)}, too short to build. Pull its ends apart.`,
   'outline.folds-back': ({ corner }: { readonly corner: number }) =>
     `The fence folds back on itself at corner ${corner}. Open the corner.`,
   'side.off-wall': ({ side, building, by }: SideOffWall, r: Reader) =>
