@@ -67,7 +67,7 @@ export { placesNear } from './ground/boxes';
 export { type Guide, type SnapGround, type Snapped, snapCorner, snapGround } from './ground/snaps';
 export { type Ring, type RingSide, surveyRings } from './ground/survey';
 export { type Terrain, terrainOf } from './ground/terrain';
-export { toSegment, type Vector } from './ground/vector';
+export { insideOrOn, toSegment, type Vector } from './ground/vector';
 export { closingError, shareOut } from './ground/walk';
 export { nextId } from './plan/ids';
 export { type PartOf, type PartRef, formatPart, parsePart, thingOf } from './plan/partRef';

@@ -1,4 +1,4 @@
-import { type Part, type Plan, type SheetScene, roomIn } from '@aviarum/core';
+import { type Part, type Plan, type SheetScene, insideOrOn, roomIn } from '@aviarum/core';
 import { useMemo } from 'react';
 
 /** As wide as a letter of a name, px. */
@@ -13,16 +13,22 @@ const cutTo = (name: string, fits: number): string =>
 type NetPart = Extract<Part, { kind: 'live-net' }>;
 
 /** Where the name of each loop goes: clear of houses, runs and smaller loops inside it. */
-function placed(parts: readonly Part[], { ground }: Plan, runs: SheetScene['layers']['run']) {
+function placed(
+  parts: readonly Part[],
+  buildings: Plan['ground']['buildings'],
+  runs: SheetScene['layers']['run'],
+) {
   const nets = parts.filter((p): p is NetPart => p.kind === 'live-net');
   if (nets.length < 2) return [];
   const stands = [
-    ...ground.buildings.map((h) => h.outline),
+    ...buildings.map((h) => h.outline),
     ...runs.flatMap((r) => (r.shape === 'polygon' ? [r.points] : [])),
   ];
   const loops = nets.filter((n) => n.form === 'loop');
   return loops.map(({ part, name, points, area }) => {
-    const within = loops.filter((o) => o.area < area).map((o) => o.points);
+    const within = loops
+      .map((o) => o.points)
+      .filter(([first], i) => (loops[i]?.area ?? 0) < area && first && insideOrOn(first, points, 0));
     return { id: part.net, name, ...roomIn(points, [...stands, ...within]) };
   });
 }
@@ -37,7 +43,8 @@ interface Props {
 /** Its name in each loop of net, where there are several and it has room. */
 export function NetWords({ plan, scene, parts, scale }: Props) {
   const { run } = scene.layers;
-  const named = useMemo(() => placed(parts, plan, run), [parts, plan, run]);
+  const { buildings } = plan.ground;
+  const named = useMemo(() => placed(parts, buildings, run), [parts, buildings, run]);
   return (
     <g pointerEvents="none">
       {named.map(({ id, name, at, room }) => (
