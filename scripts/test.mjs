@@ -97,16 +97,16 @@ await main(async () => {
       ),
     );
     await lint;
+    await part('build', () => preparing(ensureBuilt));
     const seed = process.env.SEED ?? String(Math.floor(Math.random() * 1e6));
     // It ends databases hard, which only one of its own can be.
     if (!given)
       await part('a short round of torture', async () => {
         say(`torture from seed ${seed}`);
-        for (const each of ['hardEnds', 'fuzz'])
+        for (const each of ['hardEnds', 'fuzz', 'starts'])
           await node(['--import', 'tsx', `torture/${each}.mjs`], { env: { SEED: seed } });
       });
     await part('browser tests', async () => {
-      await preparing(ensureBuilt);
       // Not before the packages are there.
       const { buildCommands } = await import('./lib/commands.mjs');
       const commands = path.join(KEEP, 'commands');

@@ -19,7 +19,7 @@ await main(async () => {
   });
   say(`torture ${short ? '(short) ' : ''}from seed ${seed}`);
   const env = { SEED: seed, ROUND: short ? 'short' : 'long', KEEP };
-  for (const part of ['hardEnds', 'fuzz'])
+  for (const part of ['hardEnds', 'fuzz', 'starts'])
     await run(process.execPath, ['--import', 'tsx', path.join(ROOT, 'torture', `${part}.mjs`)], {
       env,
       what: part,

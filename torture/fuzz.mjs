@@ -17,7 +17,7 @@ const database = await startPostgres(`fuzz-${process.pid}`, { throwAway: true })
 const db = connect(database.url);
 await migrate(db);
 await seed(db);
-const app = makeApp({ db, log: pino({ level: 'silent' }) });
+const app = makeApp({ db, slow: db, log: pino({ level: 'silent' }) });
 
 const routes = [
   ...new Map(

@@ -49,6 +49,7 @@ export {
   type BinnedPlan,
   type Holding,
   type ListedPlan,
+  type KeptYardList,
   type YardList,
   type PlanSummary,
   type SavedPlan,
@@ -59,6 +60,7 @@ export {
 export { type Card, SUMS, cardSchema } from './formats/card';
 export { cardOf } from './formats/makeCard';
 export { readProofs } from './formats/proofFile';
+export { amiss } from './formats/amount';
 export { MOST_PROBLEMS, type Problem, pointerOf } from './formats/problem';
 export { LENGTHS, cutText, textOf, utf8 } from './schema/text';
 export { reckoningFile } from './formats/reckoningFile';
@@ -194,6 +196,7 @@ export {
   type Reading,
   type StandIn,
   readingsSchema,
+  keptReadingSchema,
   standInSchema,
 } from './stages/live/meter/reading';
 export { FOR_BEAR, GOOD, type Pointed, RED, WORKS, diagnose } from './stages/live/meter/diagnose';

@@ -1,11 +1,13 @@
 /* Holds a PostgreSQL for its starter: when the pipe from the starter closes, the server is shut down in order. */
 import { spawn } from 'node:child_process';
-import { openSync, rmSync } from 'node:fs';
+import { rmSync } from 'node:fs';
 import path from 'node:path';
+import { openLog, rotate } from './logs.mjs';
 import { isPostgresOf, pidIn } from './processes.mjs';
 
 const [folder, socket, logFile, command, ...args] = process.argv.slice(2);
-const log = openSync(logFile, 'a');
+const log = openLog(logFile);
+setInterval(() => rotate(logFile), 10 * 60_000).unref();
 const server = spawn(command, args, { cwd: '/', stdio: ['ignore', log, log] });
 
 let stopping = false;

@@ -1,26 +1,38 @@
-import { rmSync, writeFileSync } from 'node:fs';
+import { linkSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { KEEP, ROOT } from './paths.mjs';
-import { alive, commandOf, pidIn } from './processes.mjs';
+import { isStill, markOf } from './processes.mjs';
 import { say } from './say.mjs';
 
 const FILE = path.join(KEEP, 'preparing.pid');
 
-/** Somebody who prepares this folder right now; undefined where nobody does, whatever a file says. */
+/** Somebody who prepares this folder right now; undefined where nobody does, whatever a file says: it may be left over, or have come with a copy of the folder. */
 function atIt() {
-  const pid = pidIn(FILE);
-  const ours = commandOf(pid).some((word) => /scripts\/(start|test|bench|torture)\.mjs$/.test(word));
-  return alive(pid) && pid !== process.pid && ours ? pid : undefined;
+  const [mark = '', root] = read().split('\n');
+  return root === ROOT && isStill(mark) ? mark.split(' ')[0] : undefined;
 }
 
-function take() {
+function read() {
   try {
-    writeFileSync(FILE, `${process.pid}\n`, { flag: 'wx' });
+    return readFileSync(FILE, 'utf8');
+  } catch {
+    return '';
+  }
+}
+
+/** The file comes to be whole: one that is read while it is written would name nobody. */
+function take() {
+  const own = `${FILE}.${process.pid}`;
+  writeFileSync(own, `${markOf(process.pid)}\n${ROOT}\n`);
+  try {
+    linkSync(own, FILE);
     return true;
   } catch (error) {
     if (error.code !== 'EEXIST') throw error;
     return false;
+  } finally {
+    rmSync(own, { force: true });
   }
 }
 

@@ -5,9 +5,10 @@ import os from 'node:os';
 import path from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { fileURLToPath } from 'node:url';
-import { postgresBin, postgresBinOf } from './debian.mjs';
-import { KEEP, ROOT } from './paths.mjs';
-import { alive, commandOf, isPostgresOf, pidIn } from './processes.mjs';
+import { postgresBin } from './debian.mjs';
+import { COPIES_SAID, KEEP, ROOT } from './paths.mjs';
+import { alive, commandOf, isPostgresOf, isStill, markOf, pidIn, postmasterOf } from './processes.mjs';
+import { holdsCluster, repaired } from './repair.mjs';
 import { quiet } from './run.mjs';
 import { Trouble, say } from './say.mjs';
 
@@ -23,15 +24,32 @@ const PORT = 5432;
 /** A socket's path ends here, bytes. */
 const LONGEST_SOCKET = 107;
 
-/** The clone's own folder where the database user can reach it, otherwise one beside the system's other state. */
+/**
+ * The clone's own folder where the database user can reach it, otherwise one beside the system's other state. A folder that holds a cluster is never
+ * exchanged for an empty one.
+ */
 function clusterFolder(name) {
   const near = path.join(KEEP, name);
   if (!asRoot) return near;
-  mkdirSync(near, { recursive: true });
-  const reachable = quiet('runuser', ['-u', 'postgres', '--', 'test', '-x', near]).status === 0;
+  const mark = createHash('sha256').update(KEEP).digest('hex').slice(0, 12);
+  const far = path.join('/var/tmp', `aviarum-${mark}`, name);
+  const earlier = path.join(
+    '/var/tmp',
+    `aviarum-${createHash('sha256').update(ROOT).digest('hex').slice(0, 12)}`,
+    name,
+  );
+  const elsewhere = [far, earlier].find(holdsCluster);
+  if (elsewhere && !holdsCluster(near)) return elsewhere;
+  mkdirSync(near, { recursive: true, mode: 0o700 });
+  if (!holdsCluster(near)) quiet('chown', ['postgres:postgres', near]);
+  // The folder itself is the database's own: whether one can come to it is a matter of those above.
+  const reachable = quiet('runuser', ['-u', 'postgres', '--', 'test', '-x', path.dirname(near)]).status === 0;
   if (reachable) return near;
-  const mark = createHash('sha256').update(ROOT).digest('hex').slice(0, 12);
-  return path.join('/var/tmp', `aviarum-${mark}`, name);
+  if (holdsCluster(near))
+    throw new Trouble(
+      `the database’s own user cannot come to ${near}: a folder above it is closed. Open it (chmod o+x) and start again.`,
+    );
+  return far;
 }
 
 function makeCluster(bin, folder) {
@@ -39,7 +57,7 @@ function makeCluster(bin, folder) {
   rmSync(made, { recursive: true, force: true });
   mkdirSync(made, { recursive: true, mode: 0o700 });
   if (asRoot) {
-    chmodSync(path.dirname(folder), 0o755);
+    chmodSync(path.dirname(folder), 0o711);
     quiet('chown', ['postgres:postgres', made]);
   }
   const words = [
@@ -57,40 +75,48 @@ function makeCluster(bin, folder) {
   quiet('mv', ['-T', made, folder]);
 }
 
-/** The programs of the version that wrote a cluster. @throws Trouble when this machine has others only */
-function binFor(folder) {
-  const wrote = readFileSync(path.join(folder, 'PG_VERSION'), 'utf8').trim();
-  const bin = postgresBinOf(wrote);
-  if (bin) return bin;
-  throw new Trouble(
-    `the data in ${folder} were written by PostgreSQL ${wrote}, which is not on this machine. Install postgresql-${wrote}; or move that folder away, start, and put the newest copy in ${path.join(KEEP, 'copies')} back.`,
-  );
-}
+/** How long the keeper of a starter that is gone takes to stop its database at the most, ms. */
+const STOPS_WITHIN = 25_000;
 
-/** Two starters never share a cluster: the first one's keeper is still there. */
-function refuseSecond(keeperFile, folder) {
-  const pid = pidIn(keeperFile);
+/** Two starters never share a cluster: the first one's keeper is still there. One whose own starter is gone is on its way out, and waited for. */
+async function refuseSecond(keeperFile, folder) {
+  const [keeper = '', starter = ''] = (existsSync(keeperFile) ? readFileSync(keeperFile, 'utf8') : '').split(
+    '\n',
+  );
+  const pid = Number(keeper.split(' ')[0]);
   const words = commandOf(pid);
-  if (!alive(pid) || !words.some((w) => w.includes('keepPostgres')) || !words.includes(folder)) return;
-  throw new Trouble(
-    `Aviarum is running from this folder already (process ${pid}). Stop it first, or start from another clone.`,
-  );
+  const isOurs = () =>
+    isStill(keeper) && words.some((w) => w.includes('keepPostgres')) && words.includes(folder);
+  if (!isOurs()) return;
+  if (isStill(starter))
+    throw new Trouble(
+      `Aviarum is running from this folder already (process ${starter.split(' ')[0]}). Stop it first, or start from another clone.`,
+    );
+  say('an earlier start was ended hard; its database is stopping …');
+  for (let waited = 0; isOurs() && waited < STOPS_WITHIN; waited += 100) await wait(100);
+  if (isOurs()) process.kill(pid, 'SIGKILL');
 }
 
-/** A server left over from a hard kill is stopped before ours starts on the same folder; a process that is not one is left alone. */
-function stopLeftOver(bin, folder) {
+/** How long a database that was left over takes to stop at the most, ms. */
+const LEAVES_WITHIN = 60_000;
+
+/** A server left over from a hard kill is stopped before ours starts on the same folder, whatever its process file says; a process that is not one is left alone. */
+async function stopLeftOver(folder) {
   const file = path.join(folder, 'postmaster.pid');
-  if (!existsSync(file)) return;
-  const pid = pidIn(file);
-  // A file of a server that is gone is PostgreSQL's own to judge: it looks whether anything of it still holds on to the data.
-  if (!alive(pid)) return;
-  if (!isPostgresOf(pid, folder)) return rmSync(file, { force: true });
+  const pid = postmasterOf(folder);
+  if (pid === undefined) {
+    // A file of a server that is gone is PostgreSQL's own to judge, unless it names somebody else or nobody.
+    if (existsSync(file) && (alive(pidIn(file)) || !(pidIn(file) > 0))) rmSync(file, { force: true });
+    return;
+  }
   say('stopping a database left over from an earlier start …');
-  const [command, args] = asPostgres(`${bin}/pg_ctl`, ['-D', folder, '-m', 'fast', '-w', 'stop']);
-  if (quiet(command, args, { cwd: '/' }).status !== 0)
+  process.kill(pid, 'SIGINT');
+  for (let waited = 0; isPostgresOf(pid, folder) && waited < LEAVES_WITHIN; waited += 100) await wait(100);
+  if (isPostgresOf(pid, folder))
     throw new Trouble(
       `a database (process ${pid}) still runs on ${folder} and does not stop. End it, then start again.`,
     );
+  if (!(pidIn(file) > 0)) rmSync(file, { force: true });
 }
 
 /** A folder for the socket that nobody else on this machine can enter, short enough for one. */
@@ -164,13 +190,20 @@ const MOST_TRIES = 40;
 const endOf = (log) => (existsSync(log) ? readFileSync(log, 'utf8').split('\n').slice(-8).join('\n') : '');
 
 /** Why it did not start, from the end of its log. */
-function whyNot(log) {
+function whyNot(log, folder) {
   const tail = endOf(log);
   if (/No space left/i.test(tail))
     return new Trouble('the disk is full: the database cannot start. Make room and start again.');
   if (/Permission denied/i.test(tail))
     return new Trouble(`the database may not write its folder. Its owner must be able to; see ${log}.`);
-  return new Trouble(`the database does not start. The end of ${log}:\n${tail}`);
+  const last =
+    tail
+      .split('\n')
+      .filter((line) => /FATAL|PANIC|ERROR/.test(line))
+      .pop() ?? '';
+  return new Trouble(
+    `the database in ${folder} does not start: ${last.replace(/^.*?(FATAL|PANIC|ERROR):\s*/, '')} (all of it in ${log}). If it cannot be mended, move that folder away and start; ${COPIES_SAID}.`,
+  );
 }
 
 /**
@@ -186,19 +219,12 @@ export async function startPostgres(name, { throwAway = false } = {}) {
   if (!bin) throw new Trouble('PostgreSQL is not installed.');
   const folder = clusterFolder(name);
   const keeperFile = path.join(KEEP, `${name}.keeper`);
-  refuseSecond(keeperFile, folder);
+  await refuseSecond(keeperFile, folder);
   if (throwAway) rmSync(folder, { recursive: true, force: true });
-  const isThere =
-    existsSync(path.join(folder, 'PG_VERSION')) && existsSync(path.join(folder, 'global/pg_control'));
-  if (isThere) {
-    bin = binFor(folder);
-    stopLeftOver(bin, folder);
+  if (holdsCluster(folder)) {
+    bin = repaired(folder, asPostgres);
+    await stopLeftOver(folder);
   } else {
-    if (existsSync(path.join(folder, 'base'))) {
-      throw new Trouble(
-        `the database in ${folder} is only half there. Move that folder away to begin anew, or put it back from a copy.`,
-      );
-    }
     say('making a database …');
     makeCluster(bin, folder);
   }
@@ -219,7 +245,7 @@ export async function startPostgres(name, { throwAway = false } = {}) {
       detached: true,
       stdio: ['pipe', 'ignore', 'inherit'],
     });
-    writeFileSync(keeperFile, String(keeper.pid));
+    writeFileSync(keeperFile, `${markOf(keeper.pid)}\n${markOf(process.pid)}\n`, { mode: 0o600 });
     let over = false;
     const ended = new Promise((resolve) => {
       keeper.on('exit', () => {
@@ -235,12 +261,13 @@ export async function startPostgres(name, { throwAway = false } = {}) {
     await held.ended;
     rmSync(socket, { recursive: true, force: true });
     if (!throwAway) return;
-    for (const left of [folder, keeperFile, log]) rmSync(left, { recursive: true, force: true });
+    for (const left of [folder, keeperFile, log, `${log}.1`]) rmSync(left, { recursive: true, force: true });
   };
   try {
     for (let tries = 0; !(await accepting(bin, socket, held.isOver)); tries++) {
       // What a server left behind that was ended hard lets go by itself, a moment later.
-      if (tries >= MOST_TRIES || !/still in use|is another postmaster/i.test(endOf(log))) throw whyNot(log);
+      if (tries >= MOST_TRIES || !/still in use|is another postmaster/i.test(endOf(log)))
+        throw whyNot(log, folder);
       await wait(500);
       held = keeperOf();
     }
@@ -254,6 +281,7 @@ export async function startPostgres(name, { throwAway = false } = {}) {
     /** The server's own process: a test of hard ends needs it. */
     pid: () => pidIn(path.join(folder, 'postmaster.pid')),
     ended: held.ended,
+    isOver: held.isOver,
     stop,
   };
 }

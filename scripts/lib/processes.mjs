@@ -1,4 +1,4 @@
-import { readFileSync, readlinkSync, realpathSync } from 'node:fs';
+import { readFileSync, readdirSync, readlinkSync, realpathSync } from 'node:fs';
 
 /** Whether a process is there and not merely waiting to be collected. */
 export function alive(pid) {
@@ -43,4 +43,34 @@ export function pidIn(file) {
   } catch {
     return NaN;
   }
+}
+
+/** The PostgreSQL that runs on a folder, whatever its process file says. */
+export const postmasterOf = (folder) =>
+  readdirSync('/proc')
+    .filter((name) => /^\d+$/.test(name))
+    .map(Number)
+    .find((pid) => isPostgresOf(pid, folder));
+
+/** When a process began, in ticks since the machine did: with its number it is that process and no later one. */
+export function beganAt(pid) {
+  try {
+    // The name of the program stands in brackets and may hold anything; the fields are counted after it.
+    return (
+      readFileSync(`/proc/${pid}/stat`, 'utf8')
+        .replace(/^.*\)\s/s, '')
+        .split(' ')[19] ?? ''
+    );
+  } catch {
+    return '';
+  }
+}
+
+/** A process as it is written down, so that it is known again. */
+export const markOf = (pid) => `${pid} ${beganAt(pid)}`;
+
+/** Whether a process that was written down is still there, itself and not another that has its number. */
+export function isStill(mark) {
+  const [pid, began] = mark.trim().split(' ');
+  return alive(Number(pid)) && began !== undefined && began !== '' && beganAt(Number(pid)) === began;
 }

@@ -7,7 +7,7 @@ import { type PublicAddress, guardHeaders, ownHost, ownOrigin } from './guard';
 import { BorderError, notFound, problemResponse } from './problem';
 import { binRoutes } from './routes/bin';
 import { atMost } from './routes/body';
-import { HOLDING_FILE_LIMIT, holdingInRoute, holdingOutRoute } from './routes/holdingFile';
+import { holdingInRoute, holdingOutRoute } from './routes/holdingFile';
 import { holdingRoutes } from './routes/holdings';
 import { meterRoutes } from './routes/meters';
 import { planRoutes, saveRoute } from './routes/plans';
@@ -15,10 +15,13 @@ import { stockRoutes } from './routes/stock';
 import { type Acting, type Services, idIn } from './routes/types';
 import type { Database } from './store/database';
 import { holdingFor, ready } from './store/holdings';
+import { TooMany } from './store/limits';
 import { LOCAL_KEEPER } from './store/seed';
 
 export interface AppParts {
   readonly db: Database;
+  /** The same database for what takes long, over connections of its own. */
+  readonly slow: Database;
   readonly log: Logger;
   /** Folder of the built interface; none in API tests. */
   readonly webRoot?: string | undefined;
@@ -35,28 +38,28 @@ const A_YEAR = 'public, max-age=31536000, immutable';
 /** Everything under one holding: no route here but saving runs before the holding is known to be the keeper's. */
 function holdingScope(services: Services) {
   const { db } = services;
-  return new Hono<Acting>()
-    .route(
-      '/from-file',
-      new Hono<Acting>().use(atMost(HOLDING_FILE_LIMIT)).route('/', holdingInRoute(services)),
-    )
-    .use(atMost(BODY_LIMIT))
-    .route('/', saveRoute(services))
-    .use('/:holding/*', async (c, next) => {
-      const holding = await holdingFor(db, c.var.keeper, idIn(c, 'holding', 'holding'));
-      if (!holding) throw notFound('holding');
-      c.set('holding', holding);
-      await next();
-    })
-    .route('/:holding/plans', planRoutes(services))
-    .route('/:holding/bin', binRoutes(services))
-    .route('/:holding/meters', meterRoutes(services))
-    .route('/:holding/file', holdingOutRoute(services))
-    .route('/:holding', stockRoutes(services))
-    .route('/', holdingRoutes(services));
+  return (
+    new Hono<Acting>()
+      // Read while it comes, line by line: it has limits of its own.
+      .route('/from-file', holdingInRoute(services))
+      .use(atMost(BODY_LIMIT))
+      .route('/', saveRoute(services))
+      .use('/:holding/*', async (c, next) => {
+        const holding = await holdingFor(db, c.var.keeper, idIn(c, 'holding', 'holding'));
+        if (!holding) throw notFound('holding');
+        c.set('holding', holding);
+        await next();
+      })
+      .route('/:holding/plans', planRoutes(services))
+      .route('/:holding/bin', binRoutes(services))
+      .route('/:holding/meters', meterRoutes(services))
+      .route('/:holding/file', holdingOutRoute(services))
+      .route('/:holding', stockRoutes(services))
+      .route('/', holdingRoutes(services))
+  );
 }
 
-function api({ db, publicAddress, clock = () => new Date() }: AppParts) {
+function api({ db, slow, publicAddress, clock = () => new Date() }: AppParts) {
   return new Hono<Acting>()
     .get('/health', (c) => c.json({ status: 'up' }))
     .get('/ready', async (c) => {
@@ -73,7 +76,7 @@ function api({ db, publicAddress, clock = () => new Date() }: AppParts) {
       c.header('cache-control', 'no-store');
       await next();
     })
-    .route('/holdings', holdingScope({ db, clock }))
+    .route('/holdings', holdingScope({ db, slow, clock }))
     .all('*', () => {
       throw notFound('address');
     });
@@ -96,6 +99,10 @@ export function makeApp(parts: AppParts) {
     if (error instanceof BorderError)
       return problemResponse(c, error.status, error.title, error.problems, error.more);
     if (error instanceof HTTPException) return problemResponse(c, error.status, error.message);
+    if (error instanceof TooMany)
+      return problemResponse(c, 422, 'A holding is full; nothing was saved.', [
+        { code: 'too-many', pointer: '', message: `a holding has at most ${error.most} ${error.what}` },
+      ]);
     const failure = databaseFailure(error, c.req.method === 'GET');
     const told = { requestId: c.var.requestId, path: c.req.path, err: error };
     if (failure) {

@@ -11,6 +11,8 @@ export interface Failure {
 const BAD_DATA = /^2[12]/;
 /** Connection lost, shutting down, starting, out of connections or memory, cancelled, a lock held. */
 const AWAY = /^(08|53|57|58|55P03)/;
+/** Two wrote the same at once, and once more as well (see `again`); or what it belongs to went meanwhile. */
+const CROSSED: ReadonlySet<string> = new Set(['23503', '23505', '40001', '40P01']);
 const NETWORK: ReadonlySet<string> = new Set([
   'ECONNREFUSED',
   'ECONNRESET',
@@ -36,6 +38,12 @@ export function databaseFailure(error: unknown, reading: boolean): Failure | und
   if (!told) return undefined;
   const { code, name, message } = told;
   if (BAD_DATA.test(code)) return { status: 422, title: 'Some of it cannot be kept; nothing was saved.' };
+  if (CROSSED.has(code))
+    return {
+      status: 409,
+      title:
+        'It was changed elsewhere in the same moment; nothing was saved. Look at it again, or send it again.',
+    };
   const waited = name === 'KnexTimeoutError' || /timeout exceeded when trying to connect/i.test(message);
   const lost = /Connection terminated|Query read timeout|Client has encountered a connection error/i.test(
     message,

@@ -1,8 +1,11 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { createServer } from 'node:http';
+import { type AddressInfo, connect as connectTo } from 'node:net';
 import { type Plan, proposePlan } from '@aviarum/core';
 import { databaseFailure } from './failures';
 import { connect } from './store/database';
 import { testApp } from './testing/testApp';
+import { endTrickles } from './trickle';
 import { withDatabase } from './testing/withDatabase';
 
 let api: Awaited<ReturnType<typeof testApp>>;
@@ -76,6 +79,26 @@ withDatabase('bad input', () => {
         note: text,
       };
       await refused(await api.request(`${at}/shed/r`, { method: 'PUT', json: piece }), 422, '/note');
+    }
+  });
+  test('what only says that it has a length is no text and no list', async () => {
+    for (const odd of [
+      { length: { toString: 1 } },
+      { length: [] },
+      { length: { valueOf: null } },
+      { length: 'x' },
+    ]) {
+      expect((await api.request('/holdings', { method: 'POST', json: { name: odd } })).status).toBe(422);
+      for (const field of ['name', 'note', 'id', 'corners', 'flock', 'choices'])
+        expect((await put({ saveId: ID, basedOn: 1, plan: { ...plan, [field]: odd } })).status).toBe(422);
+      expect((await put({ saveId: odd, basedOn: 1, plan })).status).toBe(422);
+      const body = JSON.stringify({
+        format: 'aviarum-holding',
+        formatVersion: 1,
+        name: odd,
+        plans: [{ ...plan, name: odd }],
+      });
+      expect((await api.request('/holdings/from-file', { method: 'POST', body })).status).toBe(422);
     }
   });
   test('a broken character in the request is refused', async () => {
@@ -242,6 +265,9 @@ describe('a database that fails', () => {
     ['57P01', 503, /not known/],
     ['ECONNRESET', 503, /not known/],
     ['57014', 503, /not known/],
+    ['23505', 409, /nothing was saved/],
+    ['23503', 409, /nothing was saved/],
+    ['40P01', 409, /nothing was saved/],
   ])('%s while writing is %d: %s', (code, status, said) => {
     const failure = databaseFailure(Object.assign(new Error('x'), { code }), false);
     expect(failure?.status).toBe(status);
@@ -250,5 +276,45 @@ describe('a database that fails', () => {
   test('a bug is no failure of the database', () => {
     expect(databaseFailure(new RangeError('no side'), false)).toBeUndefined();
     expect(databaseFailure(Object.assign(new Error('x'), { code: '42601' }), false)).toBeUndefined();
+  });
+});
+
+describe('a body that trickles', () => {
+  test('is ended, one that comes is not, and neither is one that waits for us', async () => {
+    const server = createServer((incoming, outgoing) => {
+      if (incoming.url === '/unread') return;
+      incoming.resume().on('end', () => outgoing.end('had it'));
+    });
+    endTrickles(server, { every: 50, least: 1000 });
+    await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
+    const { port } = server.address() as AddressInfo;
+    const send = (each: string) =>
+      new Promise<string>((resolve) => {
+        const socket = connectTo(port, '127.0.0.1');
+        let said = '';
+        let left = 20;
+        socket.on('data', (data: Buffer) => (said += data.toString()));
+        socket.on('close', () => resolve(said));
+        socket.on('error', () => undefined);
+        socket.write(
+          `POST / HTTP/1.1\r\nhost: x\r\nconnection: close\r\ncontent-length: ${each.length * left}\r\n\r\n`,
+        );
+        const timer = setInterval(() => {
+          if (socket.destroyed || left-- <= 0) return clearInterval(timer);
+          socket.write(each);
+        }, 20);
+      });
+    const [trickled, came] = await Promise.all([send('x'), send('x'.repeat(4000))]);
+    expect(trickled).toMatch(/^HTTP\/1\.1 408[\s\S]*nothing was saved/);
+    expect(came).toContain('had it');
+    const waiting = connectTo(port, '127.0.0.1');
+    let ended = 'no';
+    waiting.on('close', () => (ended = 'yes'));
+    waiting.write(`POST /unread HTTP/1.1\r\nhost: x\r\ncontent-length: 900000\r\n\r\n${'x'.repeat(400_000)}`);
+    await send('x');
+    expect(ended).toBe('no');
+    waiting.destroy();
+    server.closeAllConnections();
+    await new Promise((resolve) => server.close(resolve));
   });
 });

@@ -1,12 +1,15 @@
-import { afterAll, beforeAll, beforeEach, expect, test } from '@jest/globals';
-import { mkdtemp, readFile, readdir, rm, stat } from 'node:fs/promises';
+import { afterAll, afterEach, beforeAll, beforeEach, expect, test } from '@jest/globals';
+import { mkdir, mkdtemp, readFile, readdir, rm, stat } from 'node:fs/promises';
 import os from 'node:os';
 import path from 'node:path';
 import { type Plan, proposePlan } from '@aviarum/core';
 import pino from 'pino';
+import { AsideReader } from './holdingFile/readAside';
 import { copyHoldings } from './jobs/copies';
 import { dailyRound } from './jobs/daily';
 import { tidy } from './store/bin';
+import { LIMITS } from './store/limits';
+import { fillHolding } from './testing/fillHolding';
 import { testApp } from './testing/testApp';
 import { withDatabase } from './testing/withDatabase';
 
@@ -100,7 +103,7 @@ withDatabase('the daily round', () => {
     expect(await tidy(api.db, NOW)).toMatchObject({ plans: 1, saves: 1 });
     expect(await ids(`${home}/bin`)).toEqual([young.id]);
     expect(await api.db('saves').where({ plan_id: kept.id }).pluck('save_id')).toEqual(['save-of-29']);
-    expect(await tidy(api.db, NOW)).toEqual({ plans: 0, saves: 0, revisions: 0 });
+    expect(await tidy(api.db, NOW)).toEqual({ plans: 0, saves: 0, revisions: 0, readings: 0 });
   });
   test('thins revisions: all of today, the last of a day for a month, the last of a month after', async () => {
     const plan = await made();
@@ -141,33 +144,89 @@ withDatabase('the daily round', () => {
       '2026-11-27T09:00',
     ]);
   });
-  test('writes a copy of each holding once a day, seven days kept, a half-written one under no day’s name', async () => {
-    const folder = await mkdtemp(path.join(os.tmpdir(), 'copies-'));
+  test('by a clock that is far ahead empties no bin and thins nothing young, however often it runs that day', async () => {
     const plan = await made();
-    try {
-      for (let day = 1; day <= 9; day++) {
-        const files = await copyHoldings(api.db, folder, `2026-11-0${day}`);
-        expect(files).toContain('home.json');
-      }
-      expect(await copyHoldings(api.db, folder, '2026-11-09')).toEqual([]);
-      expect((await readdir(folder)).sort()).toEqual([3, 4, 5, 6, 7, 8, 9].map((day) => `2026-11-0${day}`));
-      expect((await stat(path.join(folder, '2026-11-09/home.json'))).mode & 0o077).toBe(0);
-      const copy = JSON.parse(await readFile(path.join(folder, '2026-11-09/home.json'), 'utf8')) as {
-        plans: Plan[];
-      };
-      expect(copy.plans).toEqual([plan]);
-      const back = await api.request('/holdings/from-file', { method: 'POST', json: copy });
-      expect(back.status).toBe(201);
-      const { id } = (await back.json()) as { id: string };
-      expect((await json<{ plan: Plan }>(`/holdings/${id}/plans/${plan.id}`)).plan).toEqual(plan);
-    } finally {
-      await rm(folder, { recursive: true });
-    }
+    await api.request(`${home}/plans/${plan.id}`, { method: 'DELETE' });
+    await tidy(api.db, new Date());
+    const ahead = new Date(Date.now() + 3650 * DAY);
+    for (let i = 0; i < 5; i++) expect(await tidy(api.db, ahead)).toMatchObject({ plans: 0, revisions: 0 });
+    expect(await ids(`${home}/bin`)).toEqual([plan.id]);
+    // Right again, it goes on as it was.
+    await api
+      .db('plans')
+      .where({ id: plan.id })
+      .update({ deleted_at: new Date(Date.now() - 31 * DAY) });
+    expect(await tidy(api.db, new Date())).toMatchObject({ plans: 1 });
   });
   test('that fails says so, and does not end the server', async () => {
     const log = pino({ level: 'silent' });
-    expect(await dailyRound(api.db, log, NOW, '/dev/null/copies')).toBe('failed');
-    expect(await dailyRound(api.db, log, NOW, undefined)).toBe('done');
+    expect(await dailyRound(api, log, NOW, '/dev/null/copies')).toBe('failed');
+    expect(await dailyRound(api, log, NOW, undefined)).toBe('done');
+  });
+});
+
+withDatabase('copies of holdings', () => {
+  let folder = '';
+  const reader = new AsideReader();
+  beforeAll(async () => {
+    api = await testApp();
+  });
+  afterAll(async () => {
+    await reader.close();
+    await api.close();
+  });
+  beforeEach(async () => {
+    folder = await mkdtemp(path.join(os.tmpdir(), 'copies-'));
+  });
+  afterEach(() => rm(folder, { recursive: true }));
+  const day = (n: number) => `2026-11-${String(n).padStart(2, '0')}`;
+  const copied = (n: number) => copyHoldings(api.slow, reader, folder, day(n));
+
+  test('are written once a day, seven days kept, for nobody else to read, and can be put back', async () => {
+    const plan = await made();
+    for (let n = 1; n <= 9; n++)
+      expect(await copied(n)).toEqual({ files: ['hollin-bank.jsonl', 'home.jsonl'], failed: [] });
+    expect(await copied(9)).toEqual({ files: [], failed: [] });
+    expect((await readdir(folder)).sort()).toEqual([3, 4, 5, 6, 7, 8, 9].map(day));
+    for (const at of [folder, path.join(folder, day(9)), path.join(folder, day(9), 'home.jsonl')])
+      expect((await stat(at)).mode & 0o077).toBe(0);
+    const copy = await readFile(path.join(folder, day(9), 'home.jsonl'), 'utf8');
+    const back = await api.request('/holdings/from-file', { method: 'POST', body: copy });
+    expect(back.status).toBe(201);
+    const { id } = (await back.json()) as { id: string };
+    expect((await json<{ plan: Plan }>(`/holdings/${id}/plans/${plan.id}`)).plan).toEqual(plan);
+    await api.db('holdings').where({ id }).delete();
+  });
+  test('days that have not come push none out', async () => {
+    for (const ahead of ['2036-01-01', '2036-01-02', '2036-01-03', '2036-01-04'])
+      await mkdir(path.join(folder, ahead));
+    for (let n = 1; n <= 5; n++) await copied(n);
+    expect((await readdir(folder)).sort()).toEqual([
+      ...[1, 2, 3, 4, 5].map(day),
+      '2036-01-01',
+      '2036-01-02',
+      '2036-01-03',
+      '2036-01-04',
+    ]);
+  });
+  test('of a damaged holding stop alone, are said, and its last good one stays', async () => {
+    const plan = await made();
+    await copied(1);
+    await api
+      .db('plans')
+      .where({ id: plan.id })
+      .update({ document: JSON.stringify({ id: plan.id }) });
+    for (let n = 2; n <= 12; n++) {
+      const { files, failed } = await copied(n);
+      expect(files).toEqual(['hollin-bank.jsonl']);
+      expect(failed).toMatchObject([{ holding: 'home', why: expect.stringContaining('/plan') as unknown }]);
+    }
+    expect(await readdir(path.join(folder, day(1)))).toEqual(['home.jsonl']);
+    await api
+      .db('plans')
+      .where({ id: plan.id })
+      .update({ document: JSON.stringify(plan) });
+    expect((await copied(12)).files).toEqual(['home.jsonl']);
   });
 });
 
@@ -176,60 +235,169 @@ withDatabase('a holding as one file', () => {
     api = await testApp();
   });
   afterAll(() => api.close());
-  const put = (file: unknown) => api.request('/holdings/from-file', { method: 'POST', json: file });
-  interface File {
-    name: string;
-    plans: Plan[];
-    shed: { id: string }[];
-    products: object[];
-    prices: object[];
-  }
+  const put = (body: string | Uint8Array<ArrayBuffer>) =>
+    api.request('/holdings/from-file', { method: 'POST', body });
+  const out = async (holding: string) => (await api.request(`/holdings/${holding}/file`)).text();
+  const linesOf = (text: string) =>
+    text
+      .trimEnd()
+      .split('\n')
+      .map((line) => JSON.parse(line) as Record<string, unknown>);
+  const textOf = (lines: readonly unknown[]) => lines.map((line) => `${JSON.stringify(line)}\n`).join('');
+  const pointers = async (answer: Response) =>
+    ((await answer.json()) as { problems: { pointer: string }[] }).problems.map((p) => p.pointer);
 
-  test('comes back with its plans, shed, products and prices, beside what is there', async () => {
-    const product = {
-      id: 'mine',
-      type: 'welded',
-      opening: { up: 0.04, along: 0.04 },
-      wire: 0.002,
-      widths: [1],
-      lengths: [20],
-    };
-    const price = {
-      id: 'p1',
-      yard: 'far-gate',
-      asOf: '2026-03-03',
-      offer: { kind: 'roll', product: 'mine', width: 1, length: 20, price: 5000, stock: null },
-    };
-    await api.request('/holdings/hollin-bank/products/mine', {
-      method: 'PUT',
-      json: { product, prices: [price] },
+  test('holds all that it keeps, and comes back with it, beside what is there', async () => {
+    await fillHolding(api.db, 'hollin-bank', {
+      plans: 12,
+      binned: 3,
+      revisions: 5,
+      pieces: 30,
+      products: 7,
+      prices: 40,
+      meters: 3,
+      minutes: 700,
     });
-    const out = await json<File>('/holdings/hollin-bank/file');
-    expect([out.plans.length > 0, out.shed.length > 0]).toEqual([true, true]);
-    const { id } = (await (await put(out)).json()) as { id: string };
-    expect(await json<File>(`/holdings/${id}/file`)).toEqual(out);
-    expect((await json<object[]>('/holdings')).length).toBe(3);
+    const text = await out('hollin-bank');
+    const kinds = linesOf(text).map((line) => Object.keys(line)[0]);
+    expect([...new Set(kinds)]).toEqual([
+      'format',
+      'plan',
+      'revision',
+      'piece',
+      'product',
+      'price',
+      'yardList',
+      'readings',
+      'standIn',
+      'end',
+    ]);
+    const back = await put(text);
+    expect(back.status).toBe(201);
+    const { id } = (await back.json()) as { id: string };
+    expect(await out(id)).toBe(text);
+    for (const path of ['/plans', '/bin', '/shed', '/products', '/prices', '/yards', '/meters/m0?days=400'])
+      expect([path, await json(`/holdings/${id}${path}`)]).toEqual([
+        path,
+        await json(`/holdings/hollin-bank${path}`),
+      ]);
+  });
+  test('of a holding at its limits comes back as well', async () => {
+    const { id: full } = await json<{ id: string }>('/holdings', 'POST', { name: 'Full' });
+    await fillHolding(api.db, full, {
+      plans: LIMITS.plans - 10,
+      binned: 10,
+      revisions: 0,
+      pieces: LIMITS.pieces,
+      products: LIMITS.products,
+      prices: LIMITS.prices,
+      meters: LIMITS.meters,
+      minutes: 30,
+    });
+    const text = await out(full);
+    const back = await put(text);
+    expect(await back.clone().json()).toEqual({
+      id: expect.any(String) as unknown,
+      name: 'Full',
+      example: false,
+    });
+    const { id } = (await back.json()) as { id: string };
+    expect(await out(id)).toBe(text);
+    // One more of anything is what the product would not have kept.
+    const lines = linesOf(text);
+    const end = lines[lines.length - 1] as { end: Record<string, number> };
+    for (const kind of ['plan', 'piece', 'product', 'price']) {
+      const at = lines.findIndex((line) => kind in line);
+      const thing = lines[at]?.[kind] as { id: string };
+      const one = { ...lines[at], [kind]: { ...thing, id: 'one-more' } };
+      const more = [
+        ...lines.slice(0, at),
+        one,
+        ...lines.slice(at, -1),
+        { end: { ...end.end, [kind]: (end.end[kind] ?? 0) + 1 } },
+      ];
+      expect([kind, (await put(textOf(more))).status]).toEqual([kind, 422]);
+    }
   });
   test('that is wrong anywhere is refused there, and no holding is made of it', async () => {
-    const out = await json<File>('/holdings/hollin-bank/file');
+    const lines = linesOf(await out('hollin-bank'));
     const holdings = (await json<object[]>('/holdings')).length;
-    const [first, second] = out.plans;
-    if (!first || !second) throw new Error('the example has two plans');
-    const wrong: readonly (readonly [object, string])[] = [
-      [{ ...out, plans: [first, { ...second, crew: 'ten' }] }, '/plans/1/crew'],
-      [{ ...out, plans: [first, { ...second, id: first.id }] }, '/plans/1/id'],
-      [{ ...out, shed: [...out.shed, ...out.shed.slice(0, 1)] }, `/shed/${out.shed.length}/id`],
-      [{ ...out, prices: out.prices.map((p) => ({ ...p, yard: 'nowhere' })) }, '/prices/0/yard'],
-      [{ ...out, formatVersion: 2 }, '/formatVersion'],
-      [{ ...out, name: '' }, '/name'],
-      [{ ...out, surprise: 1 }, ''],
+    const at = (kind: string) => lines.findIndex((line) => kind in line);
+    const changed = (kind: string, change: (line: Record<string, unknown>) => unknown) =>
+      textOf(lines.map((line, i) => (i === at(kind) ? change(line) : line)));
+    const plan = (change: object) =>
+      changed('plan', (line) => ({ ...line, plan: { ...(line.plan as object), ...change } }));
+    const wrong: readonly (readonly [string, string])[] = [
+      [plan({ crew: 'ten' }), `/line ${at('plan') + 1}/plan/crew`],
+      [plan({ id: (lines[at('plan') + 1]?.plan as Plan).id }), `/line ${at('plan') + 2}/plan/id`],
+      [changed('piece', (line) => ({ ...line, more: 1 })), `/line ${at('piece') + 1}`],
+      [
+        changed('price', ({ price }) => ({ price: { ...(price as object), yard: 'nowhere' } })),
+        `/line ${at('price') + 1}/price/yard`,
+      ],
+      [
+        changed('revision', ({ revision, ...rest }) => ({
+          revision: { ...(revision as object), id: 'gone' },
+          ...rest,
+        })),
+        `/line ${at('revision') + 1}/revision/id`,
+      ],
+      [changed('format', (line) => ({ ...line, formatVersion: 3 })), '/formatVersion'],
+      [changed('format', (line) => ({ ...line, name: '' })), '/name'],
+      [changed('end', () => ({ end: {} })), `/line ${lines.length}`],
+      [textOf(lines.slice(0, -1)), ''],
+      [`${textOf(lines)}{"plan":{}}\n`, `/line ${lines.length + 1}`],
+      [textOf(lines).slice(0, -40), `/line ${lines.length}`],
+      ['', ''],
+      ['[]', ''],
     ];
-    for (const [file, pointer] of wrong) {
-      const answer = await put(file);
-      expect(answer.status).toBe(422);
-      const { problems } = (await answer.json()) as { problems: { pointer: string }[] };
-      expect(problems.map((p) => p.pointer)).toContain(pointer);
+    for (const [text, pointer] of wrong) {
+      const answer = await put(text);
+      expect([pointer, answer.status]).toEqual([pointer, 422]);
+      expect(await pointers(answer)).toContain(pointer);
     }
+    const broken = await put(
+      new Uint8Array([...new TextEncoder().encode(textOf(lines.slice(0, 1))), 0xff, 0x0a]),
+    );
+    expect(broken.status).toBe(400);
     expect((await json<object[]>('/holdings')).length).toBe(holdings);
+  });
+  test('as an earlier version wrote it is put back too, and named where it is wrong', async () => {
+    const plan = aPlan();
+    const old = {
+      format: 'aviarum-holding',
+      formatVersion: 1,
+      name: 'Old',
+      plans: [plan],
+      shed: [],
+      products: [],
+      prices: [],
+    };
+    for (const text of [JSON.stringify(old), JSON.stringify(old, null, 2)]) {
+      const back = await put(text);
+      expect(back.status).toBe(201);
+      const { id } = (await back.json()) as { id: string };
+      expect((await json<{ plan: Plan }>(`/holdings/${id}/plans/${plan.id}`)).plan).toEqual(plan);
+    }
+    expect(await pointers(await put(JSON.stringify({ ...old, plans: [plan, plan] })))).toEqual([
+      '/plans/1/id',
+    ]);
+    expect(await pointers(await put(JSON.stringify({ ...old, plans: [{ ...plan, crew: 'ten' }] })))).toEqual([
+      '/plans/0/crew',
+    ]);
+    expect(await pointers(await put(JSON.stringify({ ...old, formatVersion: 2 })))).toContain(
+      '/formatVersion',
+    );
+  });
+  test('of millions of empty lists is refused while it is read, and nobody waits for it', async () => {
+    const plans = `{"format":"aviarum-holding","formatVersion":1,"name":"x","plans":[${'[],'.repeat(10_000_000)}[]]}`;
+    const asked = put(plans);
+    const others = Promise.all(Array.from({ length: 5 }, () => api.request('/holdings')));
+    expect(await Promise.race([asked.then(() => 'the file'), others.then(() => 'the others')])).toBe(
+      'the others',
+    );
+    const refused = await asked;
+    expect([refused.status, await pointers(refused)]).toEqual([422, ['']]);
+    expect((await put(`{"format":${'['.repeat(100_000)}`)).status).toBe(422);
   });
 });

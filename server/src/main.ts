@@ -1,12 +1,14 @@
 /* Starts the server: migrates, seeds once, listens, and stops when told to or when its starter is gone. */
+import type { Server } from 'node:http';
 import { serve } from '@hono/node-server';
 import pino from 'pino';
 import { makeApp } from './app';
 import { readConfig } from './config';
 import { everyDay } from './jobs/daily';
 import { startTrouble } from './startTrouble';
-import { connect, migrate } from './store/database';
+import { POOLS, connect, migrate } from './store/database';
 import { seed } from './store/seed';
+import { endTrickles } from './trickle';
 
 /** Tells the starter, or whoever looks, in one line why nothing was started. */
 function giveUp(error: unknown): never {
@@ -21,6 +23,7 @@ function giveUp(error: unknown): never {
 const config = await Promise.resolve(process.env).then(readConfig).catch(giveUp);
 const log = pino({ level: config.LOG_LEVEL });
 const db = connect(config.DATABASE_URL);
+const slow = connect(config.DATABASE_URL, POOLS.slow);
 try {
   await migrate(db);
   await seed(db);
@@ -29,13 +32,23 @@ try {
 }
 
 const publicAddress = config.PUBLIC_URL === undefined ? undefined : new URL(config.PUBLIC_URL);
-const app = makeApp({ db, log, webRoot: config.WEB_ROOT, publicAddress });
-const server = serve({ fetch: app.fetch, port: config.PORT, hostname: config.HOST }, (info) => {
-  log.info({ port: info.port }, 'listening');
-  process.send?.({ listening: info.port });
-});
+const app = makeApp({ db, slow, log, webRoot: config.WEB_ROOT, publicAddress });
+const server = serve(
+  {
+    fetch: app.fetch,
+    port: config.PORT,
+    hostname: config.HOST,
+    // How long a body may take is told by its pace (see endTrickles), not by its length.
+    serverOptions: { requestTimeout: 0, headersTimeout: 30_000, connectionsCheckingInterval: 5_000 },
+  },
+  (info) => {
+    log.info({ port: info.port }, 'listening');
+    process.send?.({ listening: info.port });
+  },
+) as Server;
+endTrickles(server);
 server.on('error', giveUp);
-const stopDaily = everyDay(db, log, config.COPIES);
+const stopDaily = everyDay({ db, slow }, log, config.COPIES);
 
 let stopping = false;
 /** Lets requests in flight finish, then closes the pool; five seconds at the most. */
@@ -46,9 +59,9 @@ function stop(why: string) {
   stopDaily();
   setTimeout(() => process.exit(1), 5000).unref();
   server.close(() => {
-    void db.destroy().then(() => process.exit(0));
+    void Promise.all([db.destroy(), slow.destroy()]).then(() => process.exit(0));
   });
-  if ('closeIdleConnections' in server) server.closeIdleConnections();
+  server.closeIdleConnections();
 }
 
 process.on('SIGTERM', () => stop('SIGTERM'));

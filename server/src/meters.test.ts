@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import type { KeptReading, MeterAnswer, Reading } from '@aviarum/core';
 import * as bySource from './migrations/0006_readings_by_source';
+import { LIMITS } from './store/limits';
 import { thinReadings } from './store/readings';
 import { hasDatabase, testApp } from './testing/testApp';
 import { withDatabase } from './testing/withDatabase';
@@ -103,7 +104,7 @@ withDatabase('readings', () => {
     expect(many.length).toBeLessThanOrEqual(402);
     expect(many.slice(-2)).toEqual([2.1, 6.2]);
   });
-  test('after sixty days the lowest of each day and source is left, after three years nothing', async () => {
+  test('each minute is kept for sixty days, the lowest of each hour as long as a graph goes back, of each day three years', async () => {
     const hourly = (days: number) =>
       Array.from({ length: 24 }, (_, i) =>
         reading(
@@ -112,25 +113,85 @@ withDatabase('readings', () => {
         ),
       );
     await send('g', [...hourly(1), ...hourly(90)]);
+    await send('g', hourly(500));
     await send('g', [reading(hourly(90)[3]?.at as string, 6.5)], '?from=hand');
-    await api.db('readings').insert({
-      holding_id: 'home',
-      meter: 'g',
-      at: new Date(now - 4 * 365 * DAY),
-      near: 5,
-      source: 'device',
-    });
-    await thinReadings(api.db, new Date(now));
-    const old = await api
-      .db('readings')
-      .where({ meter: 'g' })
-      .where('at', '<', ago(60 * DAY))
-      .orderBy('near');
-    expect((old as KeptReading[]).map((r) => [r.near, r.source])).toEqual([
+    await send('g', [reading(new Date(now - 3 * 365 * DAY + 60_000).toISOString(), 3)]);
+    await api.db.transaction((trx) => thinReadings(trx, new Date(now + 2 * 60_000)));
+    const left = async (table: string) =>
+      api
+        .db(table)
+        .where({ meter: 'g' })
+        .where('at', '<', ago(60 * DAY))
+        .orderBy(['source', 'near']);
+    expect(await left('readings')).toEqual([]);
+    expect(await left('readings_by_hour')).toHaveLength(25);
+    expect(((await left('readings_by_day')) as KeptReading[]).map((r) => [r.near, r.source])).toEqual([
+      [4, 'device'],
       [4, 'device'],
       [6.5, 'hand'],
     ]);
     expect((await shown('g', '?days=2')).readings).toHaveLength(24);
+    const { readings } = await shown('g', '?days=400');
+    expect(readings.filter((r) => r.source === 'hand')).toHaveLength(1);
+    expect(Math.min(...readings.map((r) => r.near))).toBe(4);
+  });
+  test('rolled up as they come say the lowest of each hour and day, in whatever order and however often they come', async () => {
+    const start = Math.floor((now - 3 * DAY) / DAY) * DAY;
+    const all = Array.from({ length: 700 }, (_, i) =>
+      reading(new Date(start + i * 4 * MINUTE).toISOString(), 3 + ((i * 7919) % 601) / 200),
+    );
+    const shuffled = [...all].sort((a, b) => ((a.near * 1000) % 7) - ((b.near * 1000) % 7));
+    for (let i = 0; i < shuffled.length; i += 90) await send('r', shuffled.slice(i, i + 100));
+    for (const [table, length] of [
+      ['readings_by_hour', 3_600_000],
+      ['readings_by_day', DAY],
+    ] as const) {
+      const lowest = new Map<number, number>();
+      for (const { at, near } of all) {
+        const since = Math.floor(Date.parse(at) / length) * length;
+        lowest.set(since, Math.min(lowest.get(since) ?? 99, near - 0.3));
+      }
+      const rows: { since: Date; far: number }[] = await api.db(table).where({ meter: 'r' }).orderBy('since');
+      expect(rows.map((r) => [r.since.getTime(), Math.round(r.far * 1000)])).toEqual(
+        [...lowest].sort((a, b) => a[0] - b[0]).map(([since, low]) => [since, Math.round(low * 1000)]),
+      );
+    }
+  });
+  test('a meter that sends more than are kept has its newest, and a holding has so many meters', async () => {
+    const values = Array.from({ length: LIMITS.minutes + 1500 }, (_, i) => ({
+      holding_id: 'home',
+      meter: 'full',
+      at: new Date(now - (i + 2000) * MINUTE),
+      near: 5,
+      source: 'device',
+    }));
+    await send('full', [reading(ago(MINUTE))]);
+    await api.db.raw('insert into readings select * from json_populate_recordset(null::readings, ?)', [
+      JSON.stringify(values),
+    ]);
+    await api
+      .db('meters')
+      .where({ meter: 'full' })
+      .update({ minutes: values.length + 1 });
+    await send('full', [reading(ago(0), 4)]);
+    const [row] = await api.db('meters').where({ meter: 'full' }).select<{ minutes: number }[]>('minutes');
+    expect(row?.minutes).toBe(LIMITS.minutes);
+    expect((await shown('full', '?days=1')).readings.map((r) => r.near)).toEqual([6, 4]);
+    await api
+      .db('meters')
+      .insert(
+        Array.from({ length: LIMITS.meters }, (_, i) => ({ holding_id: 'hollin-bank', meter: `m${i}` })),
+      );
+    const other = await api.request('/holdings/hollin-bank/meters/one-more/readings', {
+      method: 'POST',
+      json: { readings: [reading(ago(MINUTE))] },
+    });
+    expect([other.status, (await problems(other))[0]?.message]).toEqual([
+      422,
+      `a holding has at most ${LIMITS.meters} meters`,
+    ]);
+    await api.db('meters').where({ meter: 'full' }).delete();
+    await api.db('readings').where({ meter: 'full' }).delete();
   });
   test('of a minute that was read in more ways than one a step back keeps what was read by hand, and a step on all', async () => {
     const at = ago(45 * MINUTE);

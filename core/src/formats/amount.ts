@@ -48,6 +48,9 @@ class Count {
     const keys = Object.keys(at);
     if (keys.length > MOST_ROWS)
       return here('too-large', `has ${keys.length} fields; nothing in a plan has more than ${MOST_ROWS}`);
+    // A list or a text is asked for its length: something that only says it has one may be no text and no number.
+    if (typeof at.length === 'object' && at.length !== null)
+      return below('length', here('invalid_type', 'must be a number'));
     for (const key of keys) {
       // Such a field would not be seen again: it is the object's own maker.
       if (key === '__proto__') return below(key, here('bad-key', 'is no field of a plan; leave it out'));

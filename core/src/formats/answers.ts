@@ -19,6 +19,7 @@ const summary = z.object({
 /** As a list has it: a card that an older version made, or none, is made anew when it is seen. */
 const listed = z.object({ ...summary.shape, card: z._default(z.catch(z.nullable(cardSchema), null), null) });
 const holding = z.object({ id: z.string(), name: z.string(), example: z.boolean() });
+const yardList = z.object({ yard: z.string(), currency, saveNumber: z.int() });
 const price = z.object({ ...ownPrice.shape, id: z.string() });
 
 export const ANSWERS = {
@@ -40,9 +41,9 @@ export const ANSWERS = {
   products: z.array(ownMesh),
   price,
   prices: z.array(price),
-  /** The currency that the list of a yard is in, where the keeper said so. */
-  yardLists: z.array(z.object({ yard: z.string(), currency })),
-  yardList: z.object({ yard: z.string(), currency }),
+  /** The currency that the list of a yard is in, where the keeper ever said so, with a number that counts its changes. */
+  yardLists: z.array(yardList),
+  yardList,
   priceList: z.object({ rows: z.int(), taken: z.int() }),
   /** What is wrong, as problem+json. */
   problem: z.looseObject({
@@ -55,7 +56,8 @@ type Answer<K extends keyof typeof ANSWERS> = z.infer<(typeof ANSWERS)[K]>;
 export type Holding = Answer<'holding'>;
 export type PlanSummary = Answer<'summary'>;
 export type ListedPlan = Answer<'summaries'>[number];
-export type YardList = Answer<'yardLists'>[number];
+export type KeptYardList = Answer<'yardLists'>[number];
+export type YardList = Omit<KeptYardList, 'saveNumber'>;
 export type StoredPlan = Answer<'plan'>;
 export type SavedPlan = Answer<'saved'>;
 export type BinnedPlan = Answer<'binned'>[number];

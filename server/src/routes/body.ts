@@ -1,4 +1,4 @@
-import { MOST_PROBLEMS, type Problem, pointerOf, utf8 } from '@aviarum/core';
+import { MOST_PROBLEMS, type Problem, amiss, pointerOf, utf8 } from '@aviarum/core';
 import type { Context, MiddlewareHandler } from 'hono';
 import { bodyLimit } from 'hono/body-limit';
 import { z } from 'zod';
@@ -40,19 +40,18 @@ export async function jsonBody(c: Context): Promise<unknown> {
   }
 }
 
-/** Lists and objects of a request are counted before they are looked at. */
-const MOST_ENTRIES = 2000;
-
-/** @throws BorderError 422 naming each field */
+/**
+ * What is far too much, or no value that a schema may ask, is refused before it is looked at. A plan is looked through where it is read.
+ *
+ * @throws BorderError 422 naming each field
+ */
 export function checked<T>(schema: z.core.$ZodType<T>, document: unknown): T {
-  if (typeof document === 'object' && document !== null) {
-    for (const [key, value] of Object.entries(document)) {
-      if (key === '__proto__' || (Array.isArray(value) && value.length > MOST_ENTRIES))
-        throw new BorderError(422, 'Some fields are not right.', [
-          { code: 'too-large', pointer: pointerOf([key]), message: `has more than ${MOST_ENTRIES} entries` },
-        ]);
-    }
-  }
+  const wrong = amiss(
+    typeof document === 'object' && document !== null && 'plan' in document
+      ? { ...document, plan: null }
+      : document,
+  );
+  if (wrong) throw new BorderError(422, 'Some fields are not right.', [wrong]);
   const read = z.safeParse(schema, document);
   if (read.success) return read.data;
   const problems = read.error.issues.slice(0, MOST_PROBLEMS).map((issue): Problem => {

@@ -1,69 +1,79 @@
-import { setImmediate } from 'node:timers/promises';
-import { type Plan, type Problem, nameSchema, ownMeshSchema, ownedPieceSchema } from '@aviarum/core';
 import { Hono } from 'hono';
-import { z } from 'zod';
+import { stream } from 'hono/streaming';
+import { AsideReader } from '../holdingFile/readAside';
 import { BorderError } from '../problem';
 import { putBack, takeOut } from '../store/holdingFile';
-import { checked, jsonBody } from './body';
-import { planFrom } from './plans';
-import { checkPrices, priceSchema, yardListSchema } from './prices';
 import type { Acting, Services } from './types';
 
-/** A holding of hundreds of plans is well under it, bytes. */
-export const HOLDING_FILE_LIMIT = 32 * 1024 * 1024;
+const LINES = 'application/jsonl; charset=utf-8';
 
-const holdingFile = z.strictObject({
-  format: z.literal('aviarum-holding'),
-  formatVersion: z.literal(1, 'is from a newer Aviarum; open it there'),
-  name: nameSchema,
-  plans: z.array(z.unknown()).max(1000),
-  shed: z.array(ownedPieceSchema).max(2000),
-  products: z.array(ownMeshSchema).max(500),
-  prices: z.array(priceSchema).max(2000),
-  yardLists: z.array(yardListSchema).max(20).default([]),
-});
+/** So many holdings are taken out at once: each holds a connection for as long as it takes. */
+const OUT_AT_ONCE = 2;
 
-function twice(things: readonly { readonly id: string }[], at: string): Problem[] {
-  const seen = new Set<string>();
-  return things.flatMap(({ id }, i) => {
-    const before = seen.has(id);
-    seen.add(id);
-    return before
-      ? [{ code: 'twice', pointer: `${at}/${i}/id`, message: `the id “${id}” is used twice` }]
-      : [];
+/** Lets so many through at a time; others are told to come back. */
+class Narrow {
+  private inside = 0;
+
+  constructor(private readonly most: number) {}
+
+  /** @returns what to call when it is done @throws BorderError 503 */
+  enter(): () => void {
+    if (this.inside >= this.most)
+      throw new BorderError(503, 'Other holdings are being taken out or put back. Try again in a moment.');
+    this.inside += 1;
+    let left = false;
+    return () => {
+      if (!left) this.inside -= 1;
+      left = true;
+    };
+  }
+}
+
+/** A holding out as one file, line by line as it is read. */
+export function holdingOutRoute({ slow, clock }: Services) {
+  const narrow = new Narrow(OUT_AT_ONCE);
+  return new Hono<Acting>().get('/', (c) => {
+    const { holding } = c.var;
+    const leave = narrow.enter();
+    c.header('content-type', LINES);
+    c.header(
+      'content-disposition',
+      `attachment; filename="holding-${clock().toISOString().slice(0, 10)}.jsonl"`,
+    );
+    return stream(c, async (out) => {
+      try {
+        for await (const line of takeOut(slow, holding)) {
+          if (out.aborted) return;
+          await out.write(line);
+        }
+      } finally {
+        leave();
+      }
+    });
   });
 }
 
-/** A holding out as one file. */
-export const holdingOutRoute = ({ db, clock }: Services) =>
-  new Hono<Acting>().get('/', async (c) => {
-    c.header(
-      'content-disposition',
-      `attachment; filename="holding-${clock().toISOString().slice(0, 10)}.json"`,
-    );
-    return c.json(await takeOut(db, c.var.holding));
-  });
+async function* piecesOf(body: ReadableStream<Uint8Array>): AsyncGenerator<Uint8Array> {
+  for await (const piece of body) yield piece as Uint8Array;
+}
 
 /** A holding back from a file, as a new one: nothing that is there is written over. */
-export const holdingInRoute = ({ db }: Services) =>
-  new Hono<Acting>().post('/', async (c) => {
-    const file = checked(holdingFile, await jsonBody(c));
-    const plans: Plan[] = [];
-    for (const [i, document] of file.plans.entries()) {
-      plans.push(planFrom(document, `/plans/${i}`));
-      // Others have their turn meanwhile.
-      await setImmediate();
+export function holdingInRoute({ db }: Services) {
+  // One at a time, by a reader that is made for the first and stays.
+  const narrow = new Narrow(1);
+  const reader = new AsideReader();
+  return new Hono<Acting>().post('/', async (c) => {
+    const { body } = c.req.raw;
+    if (!body)
+      throw new BorderError(400, 'The request is empty.', [
+        { code: 'empty', pointer: '', message: 'must be the file of a holding' },
+      ]);
+    const leave = narrow.enter();
+    try {
+      const things = reader.read(piecesOf(body));
+      return c.json(await putBack(db, c.var.keeper, crypto.randomUUID(), things), 201);
+    } finally {
+      leave();
     }
-    const problems = [
-      ...twice(plans, '/plans'),
-      ...twice(file.shed, '/shed'),
-      ...twice(file.products, '/products'),
-      ...twice(file.prices, '/prices'),
-      ...checkPrices(file.prices, file.products, '/prices'),
-    ];
-    if (problems.length > 0)
-      throw new BorderError(422, 'The holding was refused; nothing was saved.', problems);
-    const holding = { id: crypto.randomUUID(), name: file.name, example: false };
-    await putBack(db, c.var.keeper, holding, { ...file, plans });
-    return c.json(holding, 201);
   });
+}

@@ -11,7 +11,9 @@ import { Hono } from 'hono';
 import { z } from 'zod';
 import { BorderError, notFound } from '../problem';
 import { setStandIn, windStandIn } from '../simulators/standIn';
-import { KEPT_YEARS, forgetReadings, listReadings, removeStandIn, takeReadings } from '../store/readings';
+import { ofKnownMeter, ofMeter } from '../store/meters';
+import { KEPT_YEARS, forgetReadings, listReadings, takeReadings } from '../store/readings';
+import { removeStandIn } from '../store/standIns';
 import { checked, jsonBody } from './body';
 import { type Acting, type Services, idIn } from './types';
 
@@ -42,14 +44,14 @@ const source = z.enum(['device', 'hand']);
 
 /** What a meter shows: its readings of the last days, and its stand-in where it has one. */
 async function shown(
-  { db, clock }: Services,
+  { db, slow, clock }: Services,
   holding: string,
   meter: string,
   days: number,
 ): Promise<MeterAnswer> {
   const now = clock();
   const standIn = await windStandIn(db, holding, meter, now);
-  const readings: readonly KeptReading[] = await listReadings(db, holding, meter, days);
+  const readings: readonly KeptReading[] = await listReadings(slow, holding, meter, days);
   return {
     readings: [...readings],
     // A stand-in has a clock of its own.
@@ -80,10 +82,14 @@ export function meterRoutes(services: Services) {
         throw new BorderError(422, 'Some fields are not right.', [
           { code: 'from', pointer: '/from', message: 'must be device or hand' },
         ]);
-      return c.json(await takeReadings(db, c.var.holding.id, meter, readings, from.data));
+      const holding = c.var.holding.id;
+      return c.json(
+        await ofMeter(db, holding, meter, (trx) => takeReadings(trx, holding, meter, readings, from.data)),
+      );
     })
     .delete('/:meter/readings', async (c) => {
-      await forgetReadings(db, c.var.holding.id, idIn(c, 'meter', 'meter'));
+      const [holding, meter] = [c.var.holding.id, idIn(c, 'meter', 'meter')];
+      await ofKnownMeter(db, holding, meter, (trx) => forgetReadings(trx, holding, meter));
       return c.body(null, 204);
     })
     .put('/:meter/stand-in', async (c) => {
@@ -93,8 +99,8 @@ export function meterRoutes(services: Services) {
       return c.json(await shown(services, c.var.holding.id, meter, 7));
     })
     .delete('/:meter/stand-in', async (c) => {
-      const meter = idIn(c, 'meter', 'meter');
-      const gone = await db.transaction((trx) => removeStandIn(trx, c.var.holding.id, meter));
+      const [holding, meter] = [c.var.holding.id, idIn(c, 'meter', 'meter')];
+      const gone = await ofKnownMeter(db, holding, meter, (trx) => removeStandIn(trx, holding, meter));
       if (!gone) throw notFound('stand-in');
       return c.body(null, 204);
     });

@@ -27,11 +27,12 @@ import {
   listProducts,
   listShed,
   listYardLists,
-  putPiece,
-  putYardList,
+  putPieces,
   putPrices,
-  putProduct,
+  putProducts,
+  putYardList,
 } from '../store/stock';
+import { type Writing, inHolding } from '../store/writing';
 import { atMost, checked, jsonBody, textBody } from './body';
 import { type Price, checkPrices, latest, priceSchema, yardListSchema } from './prices';
 import { type Acting, type Services, idIn } from './types';
@@ -65,6 +66,33 @@ function refuseWrong(prices: readonly Price[], own: readonly OwnMesh[], at: stri
   if (problems.length > 0) throw new BorderError(422, 'Some fields are not right.', problems);
 }
 
+const yardListChange = z.strictObject({
+  ...yardListSchema.shape,
+  /** The save number that the change is based on, 0 where there was none; without it the list is taken as it is. */
+  basedOn: z.int().min(0).optional(),
+});
+
+/** Rows that differ from the edition become prices. @throws BorderError 422 naming each row and column that is wrong */
+async function takePriceList(trx: Writing, holding: string, text: string, now: Date) {
+  const lists = await listYardLists(trx, holding);
+  const known = knownOf(latest(), await listProducts(trx, holding), lists);
+  const read = readPriceList(text, known, now.toISOString().slice(0, 10));
+  if (!read.ok) throw new BorderError(422, 'Some rows are not right; none was taken.', read.problems);
+  const shipped = new Map(fullPriceList(latest(), []).map((p) => [goodsKey(p.yard, p.offer), p.offer]));
+  // What is as the edition has it needs no price of its own.
+  const own = read.prices.filter(({ yard, offer, currency }) => {
+    if (currency !== undefined) return true;
+    const before = shipped.get(goodsKey(yard, offer));
+    return before?.price !== offer.price || (before.stock ?? null) !== offer.stock;
+  });
+  await putPrices(
+    trx,
+    holding,
+    own.map(({ yard, offer, asOf }) => ({ id: priceId(yard, offer), yard, offer, asOf: asOf ?? '' })),
+  );
+  return { rows: read.prices.length, taken: own.length };
+}
+
 /** The holding's own products, prices and shed. */
 export function stockRoutes({ db, clock }: Services) {
   return new Hono<Acting>()
@@ -82,19 +110,28 @@ export function stockRoutes({ db, clock }: Services) {
           refuse('other-product', `/prices/${i}/offer/product`, `must be a roll of “${product.id}”`);
       });
       refuseWrong(prices, [product], '/prices');
-      await putProduct(db, c.var.holding.id, product, prices);
+      const holding = c.var.holding.id;
+      await inHolding(db, holding, async (trx) => {
+        await putProducts(trx, holding, [product]);
+        await putPrices(trx, holding, prices);
+      });
       return c.json(product);
     })
     .delete('/products/:id', async (c) => {
-      if (!(await deleteProduct(db, c.var.holding.id, idIn(c, 'id', 'product')))) throw notFound('product');
+      const [holding, id] = [c.var.holding.id, idIn(c, 'id', 'product')];
+      if (!(await inHolding(db, holding, (trx) => deleteProduct(trx, holding, id))))
+        throw notFound('product');
       return c.body(null, 204);
     })
     .get('/prices', async (c) => c.json(await listPrices(db, c.var.holding.id)))
     .put('/prices/:id', async (c) => {
       const own = checked<Price>(priceSchema, await jsonBody(c));
       sameId(own.id, idIn(c, 'id', 'price'));
-      refuseWrong([own], await listProducts(db, c.var.holding.id), null);
-      await putPrices(db, c.var.holding.id, [own]);
+      const holding = c.var.holding.id;
+      await inHolding(db, holding, async (trx) => {
+        refuseWrong([own], await listProducts(trx, holding), null);
+        await putPrices(trx, holding, [own]);
+      });
       return c.json(own);
     })
     .delete('/prices/:id', async (c) => {
@@ -107,38 +144,33 @@ export function stockRoutes({ db, clock }: Services) {
     })
     .put('/price-list', priceListLimit, async (c) => {
       const holding = c.var.holding.id;
-      const lists = await listYardLists(db, holding);
-      const known = knownOf(latest(), await listProducts(db, holding), lists);
-      const read = readPriceList(await textBody(c), known, clock().toISOString().slice(0, 10));
-      if (!read.ok) throw new BorderError(422, 'Some rows are not right; none was taken.', read.problems);
-      const shipped = new Map(fullPriceList(latest(), []).map((p) => [goodsKey(p.yard, p.offer), p.offer]));
-      // What is as the edition has it needs no price of its own.
-      const own = read.prices.filter(({ yard, offer, currency }) => {
-        if (currency !== undefined) return true;
-        const before = shipped.get(goodsKey(yard, offer));
-        return before?.price !== offer.price || (before.stock ?? null) !== offer.stock;
-      });
-      await putPrices(
-        db,
-        holding,
-        own.map(({ yard, offer, asOf }) => ({ id: priceId(yard, offer), yard, offer, asOf: asOf ?? '' })),
-      );
-      return c.json({ rows: read.prices.length, taken: own.length });
+      const text = await textBody(c);
+      const taken = await inHolding(db, holding, (trx) => takePriceList(trx, holding, text, clock()));
+      return c.json(taken);
     })
     .get('/yards', async (c) => c.json(await listYardLists(db, c.var.holding.id)))
     .put('/yards/:yard', async (c) => {
-      const list = checked<YardList>(yardListSchema, await jsonBody(c));
+      const { basedOn, ...list } = checked<YardList & { basedOn?: number | undefined }>(
+        yardListChange,
+        await jsonBody(c),
+      );
       sameId(list.yard, idIn(c, 'yard', 'yard'), '/yard');
       if (!latest().yards.some((y) => y.id === list.yard))
         refuse('unknown', '/yard', `there is no yard “${list.yard}”`);
-      await putYardList(db, c.var.holding.id, list);
-      return c.json(list);
+      const holding = c.var.holding.id;
+      const kept = await inHolding(db, holding, (trx) => putYardList(trx, holding, list, basedOn));
+      if (!kept)
+        throw new BorderError(409, 'The list was changed elsewhere; nothing was saved. Look at it again.', [
+          { code: 'changed', pointer: '/basedOn', message: 'is not the latest save number of the list' },
+        ]);
+      return c.json(kept);
     })
     .get('/shed', async (c) => c.json(await listShed(db, c.var.holding.id)))
     .put('/shed/:id', async (c) => {
       const piece = checked<OwnedPiece>(ownedPieceSchema, await jsonBody(c));
       sameId(piece.id, idIn(c, 'id', 'piece'));
-      await putPiece(db, c.var.holding.id, piece);
+      const holding = c.var.holding.id;
+      await inHolding(db, holding, (trx) => putPieces(trx, holding, [piece]));
       return c.json(piece);
     })
     .delete('/shed/:id', async (c) => {

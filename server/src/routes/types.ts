@@ -9,6 +9,8 @@ export interface Acting {
 }
 export interface Services {
   readonly db: Database;
+  /** The same database over connections of its own, for what takes long: what is quick never waits for it. */
+  readonly slow: Database;
   /** What time it is. */
   readonly clock: () => Date;
 }

@@ -1,7 +1,9 @@
 import type { Reading, StandIn } from '@aviarum/core';
 import type { Knex } from 'knex';
-import { type KeptStandIn, putStandIn, standInOf, takeReadings } from '../store/readings';
 import type { Database } from '../store/database';
+import { ofKnownMeter, ofMeter } from '../store/meters';
+import { takeReadings } from '../store/readings';
+import { type KeptStandIn, putStandIn, standInOf } from '../store/standIns';
 import { type LineState, runLine } from './line';
 
 const HOUR = 3_600_000;
@@ -40,15 +42,15 @@ const store = async (trx: Knex.Transaction, holding: string, meter: string, kept
 };
 
 /** Lets a stand-in read as many hours as are due. @returns it; null where there is none */
-export const windStandIn = (db: Database, holding: string, meter: string, now: Date) =>
-  db.transaction(async (trx) => {
+export const windStandIn = async (db: Database, holding: string, meter: string, now: Date) =>
+  (await ofKnownMeter(db, holding, meter, async (trx) => {
     const kept = await standInOf(trx, holding, meter);
-    return kept ? store(trx, holding, meter, kept, now) : null;
-  });
+    return kept && store(trx, holding, meter, kept, now);
+  })) ?? null;
 
 /** Sets a stand-in up, or its faults anew: what it has read stays. */
 export const setStandIn = (db: Database, holding: string, meter: string, setting: StandIn, now: Date) =>
-  db.transaction(async (trx) => {
+  ofMeter(db, holding, meter, async (trx) => {
     const before = await standInOf(trx, holding, meter);
     if (before) {
       const gone = await store(trx, holding, meter, before, now);

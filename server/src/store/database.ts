@@ -5,6 +5,7 @@ import * as third from '../migrations/0003_bin';
 import * as fourth from '../migrations/0004_cards';
 import * as fifth from '../migrations/0005_readings';
 import * as sixth from '../migrations/0006_readings_by_source';
+import * as seventh from '../migrations/0007_limits_and_rollups';
 
 export type Database = Knex;
 
@@ -15,6 +16,7 @@ const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = {
   '0004_cards': fourth,
   '0005_readings': fifth,
   '0006_readings_by_source': sixth,
+  '0007_limits_and_rollups': seventh,
 };
 
 /** Migrations listed in code: nothing is looked up on disk, so the order cannot depend on a folder. */
@@ -38,7 +40,10 @@ const QUIET: Knex.Logger = {
   debug: () => undefined,
 };
 
-export function connect(url: string): Database {
+/** What is quick never waits for what is slow: each has connections of its own. */
+export const POOLS = { quick: 10, slow: 4 } as const;
+
+export function connect(url: string, most: number = POOLS.quick): Database {
   return knex({
     log: QUIET,
     client: 'pg',
@@ -48,7 +53,7 @@ export function connect(url: string): Database {
       statement_timeout: PATIENCE.statement,
       query_timeout: PATIENCE.answer,
     },
-    pool: { min: 0, max: 10 },
+    pool: { min: 0, max: most },
     acquireConnectionTimeout: PATIENCE.connect,
   });
 }

@@ -32,10 +32,12 @@ export async function renameHolding(
   id: string,
   name: string,
 ): Promise<Holding | undefined> {
-  const mine = await holdingFor(db, keeper, id);
-  if (!mine) return undefined;
-  await db('holdings').where({ id }).update({ name });
-  return { ...mine, name };
+  const rows = await db('holdings')
+    .where({ id })
+    .whereIn('id', db('keeper_holdings').where({ keeper_id: keeper }).select('holding_id'))
+    .update({ name })
+    .returning<Holding[]>(['id', 'name', 'example']);
+  return rows[0];
 }
 
 export async function ensureKeeper(db: Database, id: string, name: string): Promise<void> {

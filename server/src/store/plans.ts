@@ -9,6 +9,8 @@ import {
 } from '@aviarum/core';
 import type { Knex } from 'knex';
 import type { Database } from './database';
+import { LIMITS, atMostOf } from './limits';
+import { again, inHolding } from './writing';
 
 export interface Save {
   /** An id of its own: repeating it returns the first answer. */
@@ -73,27 +75,33 @@ export async function getPlan(db: Database, holding: string, id: string): Promis
   return row && { ...summary(row), plan: completePlan(row.document) };
 }
 
-/** @returns undefined when the holding has a plan of that id already, if only in its bin */
-export async function createPlan(
-  db: Database | Knex.Transaction,
+/**
+ * @returns undefined when the holding has a plan of that id already, if only in its bin
+ * @throws TooMany
+ */
+export const createPlan = (
+  db: Database,
   holding: string,
   plan: Plan,
   card: Card | null = null,
-): Promise<PlanSummary | undefined> {
-  const rows: Row[] = await db('plans')
-    .insert({
-      holding_id: holding,
-      id: plan.id,
-      name: plan.name,
-      document: JSON.stringify(plan),
-      card: card && JSON.stringify(card),
-      save_number: 1,
-    })
-    .onConflict(['holding_id', 'id'])
-    .ignore()
-    .returning(['id', 'name', 'save_number', 'saved_at']);
-  return rows[0] && summary(rows[0]);
-}
+): Promise<PlanSummary | undefined> =>
+  inHolding(db, holding, async (trx) => {
+    const rows: Row[] = await trx('plans')
+      .insert({
+        holding_id: holding,
+        id: plan.id,
+        name: plan.name,
+        document: JSON.stringify(plan),
+        card: card && JSON.stringify(card),
+        save_number: 1,
+      })
+      .onConflict(['holding_id', 'id'])
+      .ignore()
+      .returning(['id', 'name', 'save_number', 'saved_at']);
+    const [row] = await trx('plans').where({ holding_id: holding }).count<{ count: string }[]>('* as count');
+    atMostOf('plans with those in the bin', LIMITS.plans, Number(row?.count ?? 0));
+    return rows[0] && summary(rows[0]);
+  });
 
 /**
  * One statement, prepared once a connection and with each value sent once: the keeper acts for the holding, the plan moves on only from the save it is
@@ -155,10 +163,12 @@ export async function savePlan(db: Database, at: PlanAddress, save: Save): Promi
     row: Pick<SavedRow, 'save_number' | 'saved_at'>,
   ): SaveOutcome => ({ outcome, saveNumber: row.save_number, savedAt: row.saved_at.toISOString() });
   const send = () =>
-    db
-      .raw<{ rows: SavedRow[] }>(SAVE_SQL, saveValues(at, save))
-      .options({ name: 'save-plan' })
-      .then(({ rows }) => rows[0]);
+    again(() =>
+      db
+        .raw<{ rows: SavedRow[] }>(SAVE_SQL, saveValues(at, save))
+        .options({ name: 'save-plan' })
+        .then(({ rows }) => rows[0]),
+    );
   const saved = await send();
   if (saved) return answer(saved.outcome, saved);
   // Nothing moved: a twin of this very save may have won in the same instant, or somebody else did.

@@ -2,7 +2,8 @@ import { DEMO_PLANS, DEMO_SHED } from '@aviarum/core';
 import type { Database } from './database';
 import { createHolding, ensureKeeper, holdingsOf } from './holdings';
 import { createPlan } from './plans';
-import { putPiece } from './stock';
+import { putPieces } from './stock';
+import { inHolding } from './writing';
 
 /** The embedded default: one keeper, signed in by itself. Real accounts take its place later. */
 export const LOCAL_KEEPER = 'local';
@@ -14,5 +15,5 @@ export async function seed(db: Database): Promise<void> {
   await createHolding(db, LOCAL_KEEPER, { id: 'home', name: 'My holding', example: false });
   await createHolding(db, LOCAL_KEEPER, { id: 'hollin-bank', name: 'Hollin Bank', example: true });
   for (const plan of DEMO_PLANS) await createPlan(db, 'hollin-bank', plan);
-  for (const piece of DEMO_SHED) await putPiece(db, 'hollin-bank', piece);
+  await inHolding(db, 'hollin-bank', (trx) => putPieces(trx, 'hollin-bank', DEMO_SHED));
 }

@@ -1,4 +1,5 @@
 import {
+  type KeptYardList,
   type OwnMesh,
   type OwnOffer,
   type OwnedPiece,
@@ -9,6 +10,7 @@ import {
 import { goodsKey } from '@aviarum/core/prices';
 import type { Knex } from 'knex';
 import type { Database } from './database';
+import { LIMITS, atMostOf } from './limits';
 
 /** A keeper's own price at a yard, with its date. */
 export interface OwnPrice {
@@ -24,7 +26,15 @@ export interface StatedPrice extends OwnPrice {
   readonly currency?: string;
 }
 
-export async function listProducts(db: Database, holding: string): Promise<readonly OwnMesh[]> {
+/** Either reads; what is to be written by it reads under the lock (see `inHolding`). */
+type Reader = Database | Knex.Transaction;
+
+async function countOf(trx: Reader, table: string, holding: string): Promise<number> {
+  const [row] = await trx(table).where({ holding_id: holding }).count<{ count: string }[]>('* as count');
+  return Number(row?.count ?? 0);
+}
+
+export async function listProducts(db: Reader, holding: string): Promise<readonly OwnMesh[]> {
   const rows = await db('own_products')
     .where({ holding_id: holding })
     .orderBy('id')
@@ -32,45 +42,39 @@ export async function listProducts(db: Database, holding: string): Promise<reado
   return rows.map((row) => row.product);
 }
 
-/** A product with its prices, all or none: with some of them it would be bought wrongly. */
-export async function putProduct(
-  db: Database,
-  holding: string,
-  product: OwnMesh,
-  prices: readonly OwnPrice[],
-): Promise<void> {
-  await db.transaction(async (trx) => {
-    await insertProducts(trx, holding, [product]);
-    await insertPrices(trx, holding, prices);
-  });
-}
-
-export async function insertProducts(
+/**
+ * Products in the order given, each in place of one of its id.
+ *
+ * @throws TooMany
+ */
+export async function putProducts(
   trx: Knex.Transaction,
   holding: string,
   products: readonly OwnMesh[],
 ): Promise<void> {
+  if (products.length === 0) return;
   for (const product of products)
     await trx('own_products')
       .insert({ holding_id: holding, id: product.id, product: JSON.stringify(product) })
       .onConflict(['holding_id', 'id'])
       .merge(['product']);
+  atMostOf('products', LIMITS.products, await countOf(trx, 'own_products', holding));
 }
 
 /** A product goes with its prices. */
-export async function deleteProduct(db: Database, holding: string, id: string): Promise<boolean> {
-  return db.transaction(async (trx) => {
-    await trx('own_prices')
-      .where({ holding_id: holding })
-      .whereRaw(`offer ->> 'kind' = 'roll' and offer ->> 'product' = ?`, [id])
-      .delete();
-    return (await trx('own_products').where({ holding_id: holding, id }).delete()) > 0;
-  });
+export async function deleteProduct(trx: Knex.Transaction, holding: string, id: string): Promise<boolean> {
+  await trx('own_prices')
+    .where({ holding_id: holding })
+    .whereRaw(`offer ->> 'kind' = 'roll' and offer ->> 'product' = ?`, [id])
+    .delete();
+  return (await trx('own_products').where({ holding_id: holding, id }).delete()) > 0;
 }
 
-export async function listPrices(db: Database, holding: string): Promise<readonly StatedPrice[]> {
+export async function listPrices(db: Reader, holding: string): Promise<readonly StatedPrice[]> {
   const rows = await db('own_prices as p')
-    .leftJoin('yard_lists as l', (on) => on.on('l.holding_id', 'p.holding_id').andOn('l.yard', 'p.yard'))
+    .leftJoin('yard_lists as l', (on) =>
+      on.on('l.holding_id', 'p.holding_id').andOn('l.yard', 'p.yard').andOnVal('l.currency', '<>', 'XXX'),
+    )
     .where({ 'p.holding_id': holding })
     .orderBy('p.id')
     .select<(OwnPrice & { currency: string | null })[]>(
@@ -83,41 +87,49 @@ export async function listPrices(db: Database, holding: string): Promise<readonl
   return rows.map(({ currency, ...price }) => (currency === null ? price : { ...price, currency }));
 }
 
-/** The currencies of the yards' lists, where they name one. */
-export async function listYardLists(db: Database, holding: string): Promise<readonly YardList[]> {
+/** Every list that a keeper ever stated; one that names no currency any more is `XXX`. */
+export async function listYardLists(db: Reader, holding: string): Promise<readonly KeptYardList[]> {
   return db('yard_lists')
     .where({ holding_id: holding })
     .orderBy('yard')
-    .select<YardList[]>('yard', 'currency');
+    .select<KeptYardList[]>('yard', 'currency', { saveNumber: 'save_number' });
 }
 
-/**
- * States a yard's list in another currency: the figures stay as they are written, so that 52.00 is 52 where there are no smaller units.
- *
- * @param currency  `XXX` for none
- */
+/** @returns undefined where the list was changed since `basedOn`; `basedOn` undefined takes it as it is */
 export async function putYardList(
-  db: Database,
+  trx: Knex.Transaction,
   holding: string,
   { yard, currency }: YardList,
-): Promise<void> {
-  await db.transaction(async (trx) => {
-    const before = await trx('yard_lists')
-      .where({ holding_id: holding, yard })
-      .forUpdate()
-      .first<{ currency: string } | undefined>('currency');
-    const shift = minorDigits(currency) - minorDigits(before?.currency ?? 'XXX');
-    if (shift !== 0)
-      await trx('own_prices')
-        .where({ holding_id: holding, yard })
-        .update({
-          offer: trx.raw(
-            `jsonb_set(offer, '{price}', to_jsonb(least(1000000000, greatest(0, round((offer ->> 'price')::numeric * power(10::numeric, ?))))::bigint))`,
-            [shift],
-          ),
-        });
-    await insertYardLists(trx, holding, [{ yard, currency }]);
-  });
+  basedOn: number | undefined,
+): Promise<KeptYardList | undefined> {
+  const before = await trx('yard_lists')
+    .where({ holding_id: holding, yard })
+    .first<KeptYardList | undefined>('yard', 'currency', { saveNumber: 'save_number' });
+  // Asked for twice, or by two at once: it is so already, and nothing is shifted again.
+  if (before?.currency === currency) return before;
+  if (basedOn !== undefined && basedOn !== (before?.saveNumber ?? 0)) return undefined;
+  const shift = minorDigits(currency) - minorDigits(before?.currency ?? 'XXX');
+  if (shift !== 0) await shiftPrices(trx, holding, yard, shift);
+  const [kept] = await trx('yard_lists')
+    .insert({ holding_id: holding, yard, currency, save_number: (before?.saveNumber ?? 0) + 1 })
+    .onConflict(['holding_id', 'yard'])
+    .merge(['currency', 'save_number'])
+    .returning<KeptYardList[]>(['yard', 'currency', 'save_number as saveNumber']);
+  return kept;
+}
+
+/** States prices in other smallest units: the figures stay as they are written, so that 52.00 is 52 where there are none. What costs something costs something after. */
+async function shiftPrices(trx: Knex.Transaction, holding: string, yard: string, shift: number) {
+  await trx('own_prices')
+    .where({ holding_id: holding, yard })
+    .update({
+      offer: trx.raw(
+        `jsonb_set(offer, '{price}', to_jsonb(least(1000000000, greatest(
+          case when (offer ->> 'price')::numeric > 0 then 1 else 0 end,
+          round((offer ->> 'price')::numeric * power(10::numeric, ?))))::bigint))`,
+        [shift],
+      ),
+    });
 }
 
 export async function insertYardLists(
@@ -125,22 +137,27 @@ export async function insertYardLists(
   holding: string,
   lists: readonly YardList[],
 ): Promise<void> {
-  for (const { yard, currency } of lists) {
-    await trx('yard_lists').where({ holding_id: holding, yard }).delete();
-    if (currency !== 'XXX') await trx('yard_lists').insert({ holding_id: holding, yard, currency });
-  }
+  if (lists.length > 0)
+    await trx('yard_lists').insert(
+      lists.map(({ yard, currency }) => ({ holding_id: holding, yard, currency })),
+    );
 }
 
-export async function insertPrices(
+/**
+ * Prices in place of those of the same goods at the same yard, whoever named them.
+ *
+ * @throws TooMany
+ */
+export async function putPrices(
   trx: Knex.Transaction,
   holding: string,
   prices: readonly OwnPrice[],
 ): Promise<void> {
+  if (prices.length === 0) return;
   const given = new Map(prices.map((p) => [goodsKey(p.yard, p.offer), p.id]));
   const before = await trx('own_prices')
     .where({ holding_id: holding })
     .select<OwnPrice[]>('id', 'yard', 'offer');
-  // The same goods at the same yard have one price, whoever named it.
   const others = before
     .filter((p) => (given.get(goodsKey(p.yard, p.offer)) ?? p.id) !== p.id)
     .map((p) => p.id);
@@ -158,49 +175,56 @@ export async function insertPrices(
       .insert(rows.slice(i, i + 200))
       .onConflict(['holding_id', 'id'])
       .merge(['yard', 'offer', 'as_of']);
+  atMostOf('prices', LIMITS.prices, await countOf(trx, 'own_prices', holding));
 }
 
 export async function deletePrice(db: Database, holding: string, id: string): Promise<boolean> {
   return (await db('own_prices').where({ holding_id: holding, id }).delete()) > 0;
 }
 
-/** Prices all or none: a price for the same goods at the same yard is replaced. */
-export async function putPrices(db: Database, holding: string, prices: readonly OwnPrice[]): Promise<void> {
-  await db.transaction((trx) => insertPrices(trx, holding, prices));
+export async function listPieces(db: Reader, holding: string): Promise<readonly OwnedPiece[]> {
+  const rows = await db('owned_pieces')
+    .where({ holding_id: holding })
+    .orderBy('id')
+    .select<{ piece: OwnedPiece }[]>('piece');
+  return rows.map((row) => row.piece);
 }
 
-/** The shed, each piece with the plans that count on it. */
-export async function listShed(db: Database, holding: string): Promise<readonly ShedPiece[]> {
-  const rows = await db('owned_pieces as o')
-    .where({ 'o.holding_id': holding })
-    .orderBy('o.id')
-    .select<ShedPiece[]>(
-      'o.piece',
-      db.raw(`(
-        select coalesce(json_agg(json_build_object('plan', p.id, 'name', p.name) order by p.id), '[]')
-        from plans p
-        where p.holding_id = o.holding_id
-          and p.deleted_at is null
-          and p.document->'owned' @> jsonb_build_array(jsonb_build_object('id', o.id))
-      ) as claims`),
-    );
-  return rows;
+/** The shed, each piece with the plans that count on it. Every plan is looked into once, however many pieces there are. */
+export async function listShed(db: Reader, holding: string): Promise<readonly ShedPiece[]> {
+  const pieces = await listPieces(db, holding);
+  const { rows } = await db.raw<{ rows: { piece: string; plan: string; name: string }[] }>(
+    `select distinct o.id as piece, p.id as plan, p.name
+     from plans p
+       cross join lateral jsonb_array_elements(p.document -> 'owned') as claimed
+       join owned_pieces o on o.holding_id = p.holding_id and o.id = claimed ->> 'id'
+     where p.holding_id = ? and p.deleted_at is null and jsonb_typeof(p.document -> 'owned') = 'array'
+     order by 1, 2`,
+    [holding],
+  );
+  const claims = new Map<string, { plan: string; name: string }[]>();
+  for (const { piece, plan, name } of rows) {
+    const told = claims.get(piece) ?? [];
+    claims.set(piece, told);
+    told.push({ plan, name });
+  }
+  return pieces.map((piece) => ({ piece, claims: claims.get(piece.id) ?? [] }));
 }
 
-export async function insertPieces(
-  db: Database | Knex.Transaction,
+/** @throws TooMany */
+export async function putPieces(
+  trx: Knex.Transaction,
   holding: string,
   pieces: readonly OwnedPiece[],
 ): Promise<void> {
+  if (pieces.length === 0) return;
   for (const piece of pieces)
-    await db('owned_pieces')
+    await trx('owned_pieces')
       .insert({ holding_id: holding, id: piece.id, piece: JSON.stringify(piece) })
       .onConflict(['holding_id', 'id'])
       .merge(['piece']);
+  atMostOf('pieces in the shed', LIMITS.pieces, await countOf(trx, 'owned_pieces', holding));
 }
-
-export const putPiece = (db: Database, holding: string, piece: OwnedPiece): Promise<void> =>
-  insertPieces(db, holding, [piece]);
 
 export async function deletePiece(db: Database, holding: string, id: string): Promise<boolean> {
   return (await db('owned_pieces').where({ holding_id: holding, id }).delete()) > 0;

@@ -1,6 +1,6 @@
 import pino from 'pino';
 import { makeApp } from '../app';
-import { type Database, connect } from '../store/database';
+import { type Database, POOLS, connect } from '../store/database';
 import { seed } from '../store/seed';
 
 /** Whether the run gave a database: without one the suites that need it are skipped, and it is said. */
@@ -22,11 +22,13 @@ export async function testApp(clock?: () => Date) {
   const url = new URL(admin);
   url.pathname = `/${name}`;
   const db: Database = connect(url.href);
+  const slow = connect(url.href, POOLS.slow);
   await seed(db);
   const publicAddress = new URL('https://hollin.example');
-  const app = makeApp({ db, log: pino({ level: 'silent' }), publicAddress, ...(clock && { clock }) });
+  const app = makeApp({ db, slow, log: pino({ level: 'silent' }), publicAddress, ...(clock && { clock }) });
   return {
     db,
+    slow,
     request: async (
       path: string,
       init?: {
@@ -56,6 +58,7 @@ export async function testApp(clock?: () => Date) {
       }),
     close: async () => {
       await db.destroy();
+      await slow.destroy();
       await server.raw(`drop database ${name}`);
       await server.destroy();
     },

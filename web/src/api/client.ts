@@ -20,9 +20,11 @@ const isJson = (response: Response): boolean =>
 /** How something is asked beside where: read, unless it says otherwise. */
 interface Asked {
   readonly method?: 'GET' | 'POST' | 'PUT' | 'DELETE';
-  /** Sent as JSON, or as the text it is. */
+  /** Sent as JSON, or as the text or file it is. */
   readonly body?: unknown;
   readonly type?: string;
+  /** How long an answer may take, ms. */
+  readonly patience?: number;
 }
 /** A schema of what is answered. */
 interface Expected<T> {
@@ -39,9 +41,13 @@ interface Expected<T> {
 export async function ask<T>(
   expected: Expected<T>,
   path: string,
-  { method = 'GET', body, type = 'application/json' }: Asked = {},
+  {
+    method = 'GET',
+    body,
+    type = 'application/json',
+    patience = method === 'GET' ? PATIENCE.read : PATIENCE.send,
+  }: Asked = {},
 ): Promise<T> {
-  const patience = method === 'GET' ? PATIENCE.read : PATIENCE.send;
   return within(patience, async (signal) => {
     const ahead = method === 'GET' ? await answerAhead(path) : null;
     const response =
@@ -53,7 +59,7 @@ export async function ask<T>(
           ? {}
           : {
               headers: { 'content-type': type },
-              body: typeof body === 'string' ? body : JSON.stringify(body),
+              body: typeof body === 'string' || body instanceof Blob ? body : JSON.stringify(body),
             }),
       }).catch((error: unknown) => {
         throw new NoConnection(error instanceof Error ? error.message : 'no answer');
@@ -112,5 +118,10 @@ export const restorePlan = (holding: string, id: string) =>
 
 export const holdingFileAddress = (holding: string) => `/api${at(holding)}/file`;
 /** A holding back from its file, as a new one. */
-export const putHoldingBack = (text: string) =>
-  ask(ANSWERS.holding, '/holdings/from-file', { method: 'POST', body: text });
+export const putHoldingBack = (file: Blob) =>
+  ask(ANSWERS.holding, '/holdings/from-file', {
+    method: 'POST',
+    body: file,
+    type: 'application/jsonl',
+    patience: PATIENCE.upload,
+  });

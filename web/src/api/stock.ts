@@ -25,8 +25,12 @@ export const removePrice = (holding: string, id: string) =>
   ask(ANSWERS.nothing, `${at(holding)}/prices/${id}`, DELETE);
 
 export const yardLists = (holding: string) => ask(ANSWERS.yardLists, `${at(holding)}/yards`);
-export const putYardList = (holding: string, list: YardList) =>
-  ask(ANSWERS.yardList, `${at(holding)}/yards/${list.yard}`, { method: 'PUT', body: list });
+/** @throws ApiError 409 where the list was changed since it was read */
+export const putYardList = (holding: string, list: YardList, basedOn: number) =>
+  ask(ANSWERS.yardList, `${at(holding)}/yards/${list.yard}`, {
+    method: 'PUT',
+    body: { ...list, basedOn },
+  });
 
 export const priceListAddress = (holding: string) => `/api${at(holding)}/price-list`;
 /** All rows or none. @throws ApiError naming each row and column that is wrong */

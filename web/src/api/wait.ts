@@ -1,5 +1,5 @@
-/** Reading, and sending something that may be long over a weak connection, ms. */
-export const PATIENCE = { read: 20_000, send: 60_000 } as const;
+/** Reading, sending something that may be long over a weak connection, and sending a file of whatever length, ms. */
+export const PATIENCE = { read: 20_000, send: 60_000, upload: 30 * 60_000 } as const;
 
 /** There was no answer, or none of the server's own: what was sent may have arrived or not. */
 export class NoConnection extends Error {}

@@ -7,7 +7,8 @@ export function HoldingFile({ holding, open }: { holding: string; open: (file: F
     <section className="holdingfile">
       <h2>All of it as a file</h2>
       <p className="soft" style={{ margin: 0 }}>
-        Plans, shed, prices and own products: to keep elsewhere, or to take to another device.
+        Plans with their earlier versions and the bin, shed, prices, own products and readings: to keep
+        elsewhere, or to take to another device.
       </p>
       <div className="toolrow">
         <a className="btn" href={holdingFileAddress(holding)} download>
@@ -16,7 +17,7 @@ export function HoldingFile({ holding, open }: { holding: string; open: (file: F
         <FileButton
           label="Put a copy back"
           name="Holding file"
-          accept=".json,application/json"
+          accept=".json,.jsonl,application/json"
           onFile={open}
         />
       </div>

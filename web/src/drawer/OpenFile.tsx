@@ -37,7 +37,7 @@ export function OpenFile({ open }: { open: (file: File) => void }) {
     <FileButton
       label="Open a file"
       name="Plan file"
-      accept=".json,.gpx,.kml,.geojson,application/json"
+      accept=".json,.jsonl,.gpx,.kml,.geojson,application/json"
       onFile={open}
     />
   );

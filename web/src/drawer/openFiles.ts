@@ -69,7 +69,7 @@ async function planOfTrack(file: File, taken: readonly { readonly id: string }[]
 }
 
 const isTrack = (name: string) => /\.(gpx|kml|geojson)$/i.test(name);
-const isHolding = (text: string) => /"format"\s*:\s*"aviarum-holding"/.test(text.slice(0, 400));
+const isHolding = (text: string) => /"format"\s*:\s*"aviarum-holding"/.test(text);
 
 /**
  * Opens whatever file a keeper brings: a plan, a whole holding, a walked track or an outline.
@@ -83,11 +83,11 @@ export async function openFile(
   taken: readonly { readonly id: string }[],
 ): Promise<string> {
   if (isTrack(file.name)) return create(holding, await planOfTrack(file, taken), taken);
-  const bytes = new Uint8Array(await file.arrayBuffer());
-  const text = utf8(bytes);
-  if (text === undefined) throw notTaken('the file is not UTF-8 text');
-  if (isHolding(text)) return `/h/${(await putHoldingBack(text)).id}`;
+  // A holding is sent as it is, however large: only its first line is looked at here.
+  if (isHolding(await file.slice(0, 400).text())) return `/h/${(await putHoldingBack(file)).id}`;
   if (file.size > MOST) throw notTaken('the file is over 2 MB; a plan is far smaller');
+  const bytes = new Uint8Array(await file.arrayBuffer());
+  if (utf8(bytes) === undefined) throw notTaken('the file is not UTF-8 text');
   const read = readPlanBytes(bytes);
   if (!read.ok) throw new NotTaken(read.problems);
   return create(holding, read.plan, taken);

@@ -1,4 +1,4 @@
-import { type Market, type StoredPrice, type YardList, utf8 } from '@aviarum/core';
+import { type Market, type StoredPrice, type KeptYardList, utf8 } from '@aviarum/core';
 import { useState } from 'react';
 import { ApiError } from '../api/client';
 import { priceListAddress, putPriceList } from '../api/stock';
@@ -10,7 +10,7 @@ import { useTry } from './useTry';
 interface Props {
   readonly holding: string;
   readonly prices: readonly StoredPrice[];
-  readonly lists: readonly YardList[];
+  readonly lists: readonly KeptYardList[];
   readonly market: Market;
 }
 

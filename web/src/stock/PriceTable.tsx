@@ -3,7 +3,7 @@ import {
   LATEST_EDITION,
   type Market,
   type StoredPrice,
-  type YardList,
+  type KeptYardList,
   moneyPrinter,
   newId,
 } from '@aviarum/core';
@@ -115,7 +115,7 @@ function Product({ row, edit, begins }: { row: PriceRow; edit: Edit; begins: boo
 interface Props {
   readonly holding: string;
   readonly prices: readonly StoredPrice[];
-  readonly lists: readonly YardList[];
+  readonly lists: readonly KeptYardList[];
   readonly market: Market;
 }
 
@@ -132,7 +132,8 @@ export function PriceTable({ holding, prices, lists, market }: Props) {
     [catalogue, kind, prices, market, reader],
   );
   if (!catalogue) return null;
-  const currencyOf = (yard: string) => lists.find((l) => l.yard === yard)?.currency ?? 'XXX';
+  const listOf = (yard: string) => lists.find((l) => l.yard === yard);
+  const currencyOf = (yard: string) => listOf(yard)?.currency ?? 'XXX';
   const edit: Edit = {
     currencyOf,
     yardName: (yard) => market.yard(yard).name,
@@ -174,7 +175,11 @@ export function PriceTable({ holding, prices, lists, market }: Props) {
                   hideName
                   value={currencyOf(y.id)}
                   options={named}
-                  onChoose={(currency) => void attempt(() => putYardList(holding, { yard: y.id, currency }))}
+                  onChoose={(currency) =>
+                    void attempt(() =>
+                      putYardList(holding, { yard: y.id, currency }, listOf(y.id)?.saveNumber ?? 0),
+                    )
+                  }
                 />
               </th>
             ))}

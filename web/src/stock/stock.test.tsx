@@ -226,7 +226,7 @@ describe('prices and products of one’s own', () => {
       <PriceList
         holding="home"
         market={market}
-        lists={[{ yard: 'far-gate', currency: 'EUR' }]}
+        lists={[{ yard: 'far-gate', currency: 'EUR', saveNumber: 1 }]}
         prices={[{ id: 'p', yard: 'far-gate', offer, asOf: '2026-11-20' }]}
       />,
     );

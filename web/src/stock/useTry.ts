@@ -8,6 +8,8 @@ import { troubleOf } from '../pages/Trouble';
 export function useTry(holding: string, ...changes: readonly ('shed' | 'products' | 'prices' | 'yards')[]) {
   const client = useQueryClient();
   const [problems, setProblems] = useState<readonly Problem[]>([]);
+  const asked = () =>
+    Promise.all(changes.map((key) => client.invalidateQueries({ queryKey: [key, holding] })));
   const attempt = async (work: () => Promise<unknown>): Promise<boolean> => {
     setProblems([]);
     try {
@@ -15,9 +17,11 @@ export function useTry(holding: string, ...changes: readonly ('shed' | 'products
     } catch (error) {
       const named = error instanceof ApiError ? error.problems : [];
       setProblems(named.length > 0 ? named : [{ code: 'failed', pointer: '', message: troubleOf(error) }]);
+      // What was changed elsewhere is seen as well.
+      await asked();
       return false;
     }
-    await Promise.all(changes.map((key) => client.invalidateQueries({ queryKey: [key, holding] })));
+    await asked();
     return true;
   };
   return { problems, attempt };

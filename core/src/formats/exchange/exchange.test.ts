@@ -314,6 +314,7 @@ describe('a file that is wrong is told plainly', () => {
     ['half a GPX', good.slice(0, good.length / 2), 'truncated'],
     ['half a GeoJSON', JSON.stringify(square(1)).slice(0, 40), 'truncated'],
     ['a GPX with crossed tags', '<gpx><trk></gpx></trk>', 'not-well-formed'],
+    ['two million elements in each other', '<gpx>'.repeat(2_000_000), 'not-well-formed'],
     ['JSON that is none', '{"type": Polygon}', 'not-well-formed'],
     ['GeoJSON of no shape', '{"type":"Topology"}', 'unknown-format'],
     ['one place', track(place(54.1, -2.3)), 'one-point'],

@@ -2,6 +2,8 @@ import { SaxesParser } from 'saxes';
 import type { LonLat } from './projection';
 import { type Reading, type TrackPart, UnreadableFile } from './tracks';
 
+/** Deeper than any track is told: the parser keeps the names of all that is open, and looks through them at each end. */
+const DEEPEST = 100;
 /** Characters between two looks at the clock and the stop sign. */
 const CHUNK = 1 << 16;
 
@@ -44,6 +46,7 @@ export async function readXml(
   let name = '';
   let words = '';
   let root = '';
+  let depth = 0;
   let failure: UnreadableFile | undefined;
   const parser = new SaxesParser({ xmlns: false });
   parser.on('doctype', () => (failure ??= new UnreadableFile('has-doctype')));
@@ -54,6 +57,9 @@ export async function readXml(
   parser.on('opentag', ({ name: tag, attributes }) => {
     root ||= tag;
     words = '';
+    depth += 1;
+    if (depth > DEEPEST)
+      failure ??= new UnreadableFile('not-well-formed', `elements stand in each other over ${DEEPEST} deep`);
     const kind = OPENS[tag];
     if (kind) open = { kind, name, points: [], coordinates: 'wgs84' };
     if (PLACES.has(tag) || tag === 'wpt') {
@@ -63,6 +69,7 @@ export async function readXml(
   });
   parser.on('text', (more) => (words += more));
   parser.on('closetag', ({ name: tag }) => {
+    depth -= 1;
     if (tag === 'name' && !open?.points.length) name = words.trim();
     if (tag === 'name' && open && open.points.length === 0) open.name = words.trim();
     if (tag === 'coordinates') readKmlPlaces(words, open?.points ?? lone);
