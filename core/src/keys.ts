@@ -24,6 +24,7 @@ import type { Wanted } from './cutting/wanted';
 import type { Docket, DocketLine } from './buying/docket/types';
 import { key, slot } from './engine/step';
 import type { Entry } from './findings/entry';
+import type { Guarded } from './findings/guarded';
 import type { Finding } from './findings/types';
 import type { FenceLine, FenceWalk } from './ground/fenceLines';
 import type { OutlineWorkings } from './stages/outline/figures';
@@ -185,8 +186,10 @@ export const STATURE = key<number>('plan.stature');
 export const POST_ASKS = slot<PostAsk>('posts.asks');
 /** Of what lies over the runs, m² in plan. */
 export const OVERHEAD = slot<number>('overhead');
-/** Of what birds roam in beside their runs, m²; Infinity where nobody knows. */
-export const ROAMED = slot<number>('roamed');
+/** What birds roam in beside their runs: m², Infinity where nobody knows, and how high it stands round them, m. */
+export const ROAMED = slot<{ readonly area: number; readonly height: number }>('roamed');
+/** Enclosures round which a live net stands, closed and strong enough, and whom it holds. */
+export const GUARDED = slot<Guarded>('guarded');
 /** How what is held up bears snow and wind. */
 export const STRENGTH = slot<Strength>('strength');
 

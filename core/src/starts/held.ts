@@ -17,7 +17,7 @@ export function heldBy(plan: Plan): Plan {
   };
   const holds = (id: string) =>
     opening(id) <= (limits.bird?.opening ?? Infinity) + EPSILON &&
-    passing(limits, opening(id)).every((t) => t.onlyKnow);
+    passing(limits, opening(id), 'within-reach').every((t) => t.severity === 'know');
   return plan.choices.plan.bands.reduce((at, { id, mesh }) => {
     const better = !holds(mesh) && opening(FINER) < opening(mesh) && holds(FINER);
     return better ? apply(at, { verb: 'set-band', scope: WHOLE_PLAN, id, to: { mesh: FINER } }) : at;

@@ -122,7 +122,7 @@ function Worst({
           <b>{shorten(sayFinding(worst, reader))}</b>
         </>
       ) : (
-        <b>Nothing open</b>
+        <b>Nothing to mend</b>
       )}
     </Link>
   );

@@ -19,10 +19,11 @@ const steps: readonly AnyStep[] = [
       roamed: K.ROAMED,
     },
     ({ flock, birds, outline, tops, overhead, roamed }) => {
-      const heights = [...tops.values()].map(({ top }) => top);
+      const heights = [...[...tops.values()].map(({ top }) => top), ...roamed.map(({ height }) => height)];
       const area = outline.area.value;
-      const covered = overhead.reduce((total, m2) => total + m2, 0) >= COVERED * area;
-      const room = roamed.reduce((total, m2) => total + m2, area);
+      // A net is open above, whatever lies over the runs.
+      const covered = roamed.length === 0 && overhead.reduce((total, m2) => total + m2, 0) >= COVERED * area;
+      const room = roamed.reduce((total, { area: m2 }) => total + m2, area);
       return birdFindings(flock, birds, room, {
         wallTop: heights.length > 0 ? Math.min(...heights) : null,
         overhead: covered ? 'covered' : 'open',

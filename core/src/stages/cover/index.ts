@@ -1,11 +1,11 @@
 import { type AnyStep, adds, step } from '../../engine/step';
 import { layOver } from '../../engine/layOver';
-import { finding } from '../../findings/types';
 import * as K from '../../keys';
 import { value } from '../../working';
 import { packed } from '../../fasteners/along';
 import { choicesFor } from '../../plan/effective';
 import type { Stage } from '../stage';
+import { bareFindings } from './bare';
 import { coverDemands } from './demands';
 import { coverFigures, wrapFigures } from './figures';
 import { coverFindings } from './findings';
@@ -19,8 +19,6 @@ import { soldFindings } from './sold';
 import { coverStrength, wrapStrength } from './strength/check';
 import { strengthFindings } from './strength/findings';
 import { postsOnEdges } from './strength/nets';
-import { proposed } from './proposed';
-import { fromAbove } from './wanted';
 import { wrapDemands, wrappedBy } from './wraps';
 import * as C from './keys';
 
@@ -153,14 +151,18 @@ const told: readonly AnyStep[] = [
   ),
   adds(
     K.FOUND,
-    { covers: C.COVERS, rings: K.RINGS, threats: K.THREATS, threatFigures: K.THREAT_FIGURES },
-    ({ covers, rings, ...about }) => {
-      const threats = fromAbove(about);
-      // An arch is its own roof.
-      const open = rings.some((ring) => !ring.sides.some(({ side }) => side.kind === 'arch-foot'));
-      if (!open || covers.length > 0 || threats.length === 0) return [];
-      return [finding('cover.bare', 'know', 'cover', { on: 'plan' }, { threats }, proposed)];
+    {
+      covers: C.COVERS,
+      rings: K.RINGS,
+      buildings: K.BUILDINGS,
+      guarded: K.GUARDED,
+      tops: K.TOPS,
+      bands: K.BANDS,
+      flock: K.FLOCK,
+      threats: K.THREATS,
+      threatFigures: K.THREAT_FIGURES,
     },
+    bareFindings,
   ),
   adds(
     K.STAGE_HOURS,

@@ -4,7 +4,7 @@ import { nextId } from '../../plan/ids';
 import type { Plan } from '../../plan/schema';
 import { tidy } from '../../units/round';
 import { KINDS, type KindId } from './kinds';
-import { coverWanted } from './wanted';
+import { NET, coverWanted } from './wanted';
 
 /** What a new cover is called. */
 const NAMES: Readonly<Record<KindId, string>> = {
@@ -43,8 +43,9 @@ export function newCover(plan: Plan, kind: KindId): Extract<Change, { verb: 'add
 
 /** The cover that what is about asks for, where the edition sells what it is made of. */
 export function proposed(plan: Plan): readonly Change[] {
-  const wanted = coverWanted(plan);
-  const change = wanted && newCover(plan, wanted.kind);
-  if (!change || !editionOf(plan).meshes.some((m) => m.id === change.cover.mesh)) return [];
-  return [change];
+  const { kind, mesh } = coverWanted(plan) ?? NET;
+  const change = newCover(plan, kind);
+  if (!change) return [];
+  const cover = 'mesh' in change.cover ? { ...change.cover, mesh } : change.cover;
+  return editionOf(plan).meshes.some((m) => m.id === cover.mesh) ? [{ ...change, cover }] : [];
 }

@@ -1,9 +1,11 @@
+import { insideOrOn } from '../../ground/vector';
 import { layOver } from '../../engine/layOver';
 import { type AnyStep, adds, step } from '../../engine/step';
 import * as K from '../../keys';
 import type { LiveNet } from './choice';
 import * as L from './keys';
-import { laidNets } from './laid';
+import { HELD_BY_NETS } from './meets';
+import { isShort, laidNets } from './laid';
 import { takePieces } from './pieces';
 import { energyOf } from './power/energy';
 import { clearancesOf } from './route/clear';
@@ -27,7 +29,9 @@ export const laying: readonly AnyStep[] = [
   step(L.SHAPED, { nets: L.NETS, things: L.THINGS }, ({ nets, things }) => shaped(nets, things)),
   adds(K.ROAMED, { shaped: L.SHAPED }, ({ shaped: { shapes } }) =>
     // By night birds are shut in their house; what a line closes off is between things that were there.
-    shapes.flatMap(({ net, area }) => (net.when === 'night' ? [] : [net.form === 'line' ? Infinity : area])),
+    shapes.flatMap(({ net, kind, area }) =>
+      net.when === 'night' ? [] : [{ area: net.form === 'line' ? Infinity : area, height: kind.height }],
+    ),
   ),
   step(L.TAKEN, { shaped: L.SHAPED, owned: K.OWNED }, ({ shaped: { shapes }, owned }) =>
     takePieces(shapes, owned),
@@ -65,6 +69,17 @@ export const laying: readonly AnyStep[] = [
       laid.filter(({ net }) => net.when === when).reduce((t, { total }) => t + total, 0);
     // Nets by day and by night take turns: the longer of the two counts.
     return of('always') + Math.max(of('day'), of('night')) + wires.reduce((t, w) => t + w.length, 0);
+  }),
+  adds(K.GUARDED, { laid: L.LAID, energy: L.ENERGY, rings: K.RINGS }, ({ laid, energy, rings }) => {
+    if (!energy?.made || energy.made.output < energy.output - 1e-9) return [];
+    const loops = laid.filter(
+      ({ net, ...of }) => net.form === 'loop' && net.when === 'always' && !isShort({ net, ...of }),
+    );
+    return rings
+      .filter((ring) =>
+        loops.some(({ points }) => ring.sides.every(({ start }) => insideOrOn(start, points, 0))),
+      )
+      .map((ring) => ({ enclosure: ring.enclosure, against: HELD_BY_NETS }));
   }),
   step(
     L.ENERGY,

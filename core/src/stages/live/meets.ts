@@ -31,3 +31,8 @@ export const MEETS: Readonly<
   'wild-birds': 'flies',
   person: 'person',
 };
+
+/** Whom a live net holds that is closed and strong enough: all that touch it, but for what comes by air, as a person, or in a coat that takes more. */
+export const HELD_BY_NETS: readonly ThreatId[] = (Object.keys(MEETS) as ThreatId[]).filter(
+  (id) => !['flies', 'person', 'strong'].includes(MEETS[id]),
+);

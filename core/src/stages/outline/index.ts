@@ -2,6 +2,8 @@ import { stakeOutHours } from './hours';
 import { outlineWorkings, groundWorking, outlineFigures } from './figures';
 import { sideProfiles } from '../../ground/profile';
 import { outlineFindings } from './findings';
+import { openSideFindings } from './openSides';
+import { roofOver } from '../../ground/roofed';
 import { type AnyStep, adds, step } from '../../engine/step';
 import * as K from '../../keys';
 import type { Stage } from '../stage';
@@ -20,6 +22,20 @@ const steps: readonly AnyStep[] = [
     K.FOUND,
     { rings: K.RINGS, buildings: K.BUILDINGS, boundaries: K.BOUNDARIES, assumed: K.ASSUMED },
     outlineFindings,
+  ),
+  adds(
+    K.FOUND,
+    {
+      rings: K.RINGS,
+      guarded: K.GUARDED,
+      flock: K.FLOCK,
+      threats: K.THREATS,
+      threatFigures: K.THREAT_FIGURES,
+    },
+    openSideFindings,
+  ),
+  adds(K.OVERHEAD, { rings: K.RINGS, buildings: K.BUILDINGS }, ({ rings, buildings }) =>
+    rings.filter((ring) => roofOver(ring, buildings)).map((ring) => ring.area),
   ),
   adds(
     K.HEADLINES,

@@ -1,4 +1,7 @@
+import { listed } from '../../saying/phrases';
 import { type Reader } from '../../saying/reader';
+import type { ThreatId } from '../threats/kinds';
+import { verb, who } from '../threats/whom';
 
 export { cautions } from './advice';
 
@@ -11,6 +14,16 @@ export interface SideOverBoundary {
   readonly side: number;
   readonly boundary: string;
   readonly by: number;
+}
+export interface SideOpen {
+  readonly side: number;
+  readonly threats: readonly ThreatId[];
+  readonly birds: 'kept' | 'none';
+}
+export interface SideUnseen {
+  readonly name: string;
+  readonly sides: readonly number[];
+  readonly threats: readonly ThreatId[];
 }
 export interface LaneNarrow {
   readonly side: number;
@@ -37,6 +50,16 @@ export const FINDINGS = {
     `Side ${side} runs through ${building}. Move a corner, or put one where the fence meets the wall.`,
   'side.over-boundary': ({ side, boundary, by }: SideOverBoundary, r: Reader) =>
     `Side ${side} reaches ${r.about(by)} over the boundary (${boundary}). Move it back, or ask first.`,
+  'side.open': ({ side, threats, birds }: SideOpen) =>
+    threats.length > 0
+      ? `Side ${side} is open: ${who(threats)} ${verb(threats, 'walks', 'walk')} in there. Fence it.`
+      : birds === 'kept'
+        ? `Side ${side} is open: the birds walk out there. Fence it.`
+        : `Side ${side} is open.`,
+  'side.unseen': ({ name, sides, threats }: SideUnseen) =>
+    sides.length === 1
+      ? `Side ${sides[0] ?? ''} of ${name} stands already, and nothing here says what it is made of. Look at its foot, its holes and its height against ${who(threats)}.`
+      : `Sides ${listed(sides.map(String))} of ${name} stand already, and nothing here says what they are made of. Look at their feet, their holes and their height against ${who(threats)}.`,
   'lane.narrow': ({ side, building, width, lane }: LaneNarrow, r: Reader) =>
     `The way between side ${side} and ${building} is ${r.about(width)}: a barrow wants ${r.length(lane)}.`,
 } as const;

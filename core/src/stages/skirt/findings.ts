@@ -51,22 +51,16 @@ function meshFindings({ market, limits, ...about }: SkirtSeenBy, course: SkirtCo
   const found: Finding[] = [];
   const mesh = market.mesh(skirt.mesh);
   const opening = shorterSide(mesh);
-  const through = passing(limits, opening);
   const finer = (limit: number, threats: readonly ThreatId[]) => (plan: Plan) => {
     const id = finerMesh(market, limit, wireAgainst(about, threats), ({ id: mesh }) =>
       IN_THE_GROUND.has(mesh),
     );
     return id === undefined ? [] : change(course, { ...skirt, mesh: id })(plan);
   };
-  for (const severity of ['mend', 'know'] as const) {
-    const these = through.filter((t) => t.onlyKnow === (severity === 'know'));
-    if (these.length === 0) continue;
-    const limit = Math.min(...these.map((t) => t.limit));
-    const threats = these.map((t) => t.threat);
+  // Nobody puts a paw up through the ground: what counts is whether it comes through itself.
+  for (const { code, severity, threats, limit, mendTo } of passing(limits, opening, 'beyond-reach')) {
     const params = { of: 'skirt' as const, opening, threats, limit, from: 0 };
-    found.push(
-      finding('opening.passes', severity, 'skirt', { on: 'skirts' }, params, finer(limit, breaking(about))),
-    );
+    found.push(finding(code, severity, 'skirt', { on: 'skirts' }, params, finer(mendTo, breaking(about))));
   }
   const torn = tornBy(about, mesh.type, mesh.wire);
   if (torn) {

@@ -87,6 +87,7 @@ export const feetOf = ({ skirts }: SkirtLines): ReadonlyMap<string, Foot> =>
       const shape = shapeOf(skirt);
       const foot: Foot = {
         closed: shape !== null,
+        up: shape?.mesh ? shape.up : 0,
         stones: shape?.fill?.above ?? 0,
       };
       return line.members.map((m) => [m.ringSide.side.id, foot] as const);

@@ -25,6 +25,14 @@ export interface ThreatRow {
   readonly opens: boolean;
   /** Stopped by a lock. */
   readonly steals: boolean;
+  /** How it comes: on the ground, or through the air. */
+  readonly moves: 'walks' | 'flies';
+  /** Goes up any open mesh, any post and any rough wall: nothing but a cover that holds it keeps it out. */
+  readonly climbs: boolean;
+  /** A wall up to this height it jumps, m; null when it does not jump. */
+  readonly over: number | null;
+  /** Jumps at a wall and pulls itself up: a higher one holds it only where it hangs outward. */
+  readonly scrambles: boolean;
 }
 
 const metres = (mm: number | null): number | null => (mm === null ? null : Math.round(mm * 1000) / 1e6);
@@ -41,6 +49,10 @@ const NOTHING: Omit<ThreatRow, 'name' | 'sign'> = {
   takes: 'birds',
   opens: false,
   steals: false,
+  moves: 'walks',
+  climbs: false,
+  over: null,
+  scrambles: false,
 };
 
 /** @param of  in mm; what is left out is no matter to it */
@@ -56,6 +68,7 @@ function threat(name: string, sign: string, of: Partial<typeof NOTHING>): Threat
     apron: metres(row.apron),
     wire: metres(row.wire),
     young: metres(row.young),
+    over: metres(row.over),
   };
 }
 
@@ -68,6 +81,8 @@ export const THREATS = {
     apron: 450,
     wire: 1,
     tears: true,
+    over: 1800,
+    scrambles: true,
   }),
   coyote: threat('coyote', 'birds carried off whole', {
     squeeze: 150,
@@ -76,6 +91,8 @@ export const THREATS = {
     apron: 600,
     wire: 1.4,
     tears: true,
+    over: 2400,
+    scrambles: true,
   }),
   dog: threat('dog', 'many dead, little eaten, wire torn or pushed', {
     squeeze: 120,
@@ -84,6 +101,7 @@ export const THREATS = {
     apron: 500,
     wire: 1.5,
     tears: true,
+    over: 1800,
   }),
   raccoon: threat('raccoon', 'heads or limbs pulled through mesh, catches opened', {
     squeeze: 90,
@@ -93,6 +111,7 @@ export const THREATS = {
     wire: 1,
     tears: true,
     opens: true,
+    climbs: true,
   }),
   opossum: threat('opossum', 'eggs crushed, one bird opened', {
     squeeze: 75,
@@ -102,6 +121,7 @@ export const THREATS = {
     wire: 0.9,
     tears: true,
     smallPrey: true,
+    climbs: true,
   }),
   skunk: threat('skunk', 'eggs and chicks gone, a shallow scrape', {
     squeeze: 75,
@@ -111,6 +131,7 @@ export const THREATS = {
     wire: 0.9,
     tears: true,
     smallPrey: true,
+    over: 300,
   }),
   badger: threat('badger', 'mesh pushed or ripped low, wide digging', {
     squeeze: 130,
@@ -119,6 +140,7 @@ export const THREATS = {
     apron: 900,
     wire: 1.8,
     tears: true,
+    over: 1000,
   }),
   mink: threat('mink', 'whole flock killed, neck bites, laid side by side', {
     squeeze: 25,
@@ -127,12 +149,14 @@ export const THREATS = {
     apron: 450,
     wire: 0.6,
     tears: true,
+    climbs: true,
   }),
   weasel: threat('weasel or stoat', 'small neck bites, no gap seen', {
     squeeze: 19,
     reach: 19,
     apron: 300,
     wire: 0.5,
+    climbs: true,
   }),
   marten: threat('marten', 'killed and cached, entry high up', {
     squeeze: 40,
@@ -141,6 +165,8 @@ export const THREATS = {
     apron: 300,
     wire: 0.9,
     tears: true,
+    climbs: true,
+    over: 1800,
   }),
   rat: threat('rat', 'chicks and eggs gone, burrows, gnawing', {
     squeeze: 15,
@@ -150,6 +176,7 @@ export const THREATS = {
     wire: 0.9,
     smallPrey: true,
     young: 13,
+    climbs: true,
   }),
   mouse: threat('mouse', 'feed loss only', {
     squeeze: 7,
@@ -157,9 +184,17 @@ export const THREATS = {
     wire: 0.5,
     smallPrey: true,
     takes: 'feed',
+    climbs: true,
   }),
-  snake: threat('snake', 'eggs or chicks gone without trace', { squeeze: 13, smallPrey: true }),
-  cat: threat('cat', 'chicks and small birds only', { squeeze: 75, reach: 50, wire: 0.7, smallPrey: true }),
+  snake: threat('snake', 'eggs or chicks gone without trace', { squeeze: 13, smallPrey: true, climbs: true }),
+  cat: threat('cat', 'chicks and small birds only', {
+    squeeze: 75,
+    reach: 50,
+    wire: 0.7,
+    smallPrey: true,
+    climbs: true,
+    over: 1800,
+  }),
   lynx: threat('bobcat or lynx', 'bird covered with litter', {
     squeeze: 120,
     reach: 75,
@@ -167,6 +202,8 @@ export const THREATS = {
     apron: 300,
     wire: 1.4,
     tears: true,
+    climbs: true,
+    over: 2400,
   }),
   pig: threat('wild pig', 'fence lifted, ground rooted', {
     squeeze: 250,
@@ -174,16 +211,22 @@ export const THREATS = {
     apron: 900,
     wire: 3,
     tears: true,
+    over: 900,
   }),
-  bear: threat('bear', 'housing broken open', { tears: true }),
-  hawk: threat('hawk or buzzard', 'plucked ring of feathers, breast eaten', { squeeze: 60 }),
-  eagle: threat('eagle', 'bird gone by day', { squeeze: 150 }),
-  owl: threat('owl', 'head and neck eaten', { squeeze: 75 }),
-  crow: threat('crow or magpie', 'eggs and chicks gone', { squeeze: 60, reach: 40, smallPrey: true }),
+  bear: threat('bear', 'housing broken open', { tears: true, climbs: true }),
+  hawk: threat('hawk or buzzard', 'plucked ring of feathers, breast eaten', { squeeze: 60, moves: 'flies' }),
+  eagle: threat('eagle', 'bird gone by day', { squeeze: 150, moves: 'flies' }),
+  owl: threat('owl', 'head and neck eaten', { squeeze: 75, moves: 'flies' }),
+  crow: threat('crow or magpie', 'eggs and chicks gone', {
+    squeeze: 60,
+    reach: 40,
+    smallPrey: true,
+    moves: 'flies',
+  }),
   'wild-birds': threat(
     'wild birds (disease)',
     'none; a housing order asks for a solid cover and openings of 25 mm or less',
-    { squeeze: 26 },
+    { squeeze: 26, moves: 'flies' },
   ),
   person: threat('person (theft)', 'birds gone, catches undone', { opens: true, steals: true }),
 } as const;

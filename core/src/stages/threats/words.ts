@@ -26,19 +26,24 @@ export interface MeshTorn {
   readonly needs: number | null;
 }
 
+/** Where an opening is, as a sentence goes on. */
+function openingIn({ of, way, from, side }: OpeningPasses, r: Reader): string {
+  const under = `under the mesh on side ${side ?? ''}`;
+  const where = {
+    gap: `the gap at the foot of a step, ${under}`,
+    hollow: `a hollow ${under}`,
+    gate: `the gap beside the ${nameOf(way ?? 'gate')}`,
+    band: from > 0 ? `the wall above ${r.length(from)}` : 'the foot of the wall',
+  };
+  return of in where ? where[of as keyof typeof where] : `the ${USES[of as Use].name}`;
+}
+
 /** What is found about threats. Lengths m. */
 export const FINDINGS = {
-  'opening.passes': ({ of, opening, way, threats, limit, from, side }: OpeningPasses, r: Reader) => {
-    const under = `under the mesh on side ${side ?? ''}`;
-    const where = {
-      gap: `the gap at the foot of a step, ${under}`,
-      hollow: `a hollow ${under}`,
-      gate: `the gap beside the ${nameOf(way ?? 'gate')}`,
-      band: from > 0 ? `the wall above ${r.length(from)}` : 'the foot of the wall',
-    };
-    const through = of in where ? where[of as keyof typeof where] : `the ${USES[of as Use].name}`;
-    return `${capital(who(threats))} ${verb(threats, 'gets', 'get')} through ${through}: ${r.opening(opening)} is not smaller than ${r.opening(limit)}.`;
-  },
+  'opening.passes': (params: OpeningPasses, r: Reader) =>
+    `${capital(who(params.threats))} ${verb(params.threats, 'gets', 'get')} through ${openingIn(params, r)}: ${r.opening(params.opening)} is not smaller than ${r.opening(params.limit)}.`,
+  'opening.reached': (params: OpeningPasses, r: Reader) =>
+    `${capital(who(params.threats))} ${verb(params.threats, 'takes', 'take')} birds through ${openingIn(params, r)} with a paw: ${r.opening(params.opening)} is not smaller than ${r.opening(params.limit)}.`,
   'mesh.torn': ({ of, threats, wire, needs }: MeshTorn) => {
     const breaks = `${capital(who(threats))} ${verb(threats, 'breaks', 'break')}`;
     const torn = of === 'band' ? `${breaks} this mesh` : `${breaks} the ${USES[of].name}`;

@@ -5,7 +5,8 @@ import { type Facet, scopeOf } from '../../plan/effective';
 import type { FenceLine } from '../../ground/fenceLines';
 import { type PartRef, formatPart } from '../../plan/partRef';
 import type { Band, Plan } from '../../plan/schema';
-import { type OpeningLimits, passing, shorterSide } from '../threats/openings';
+import type { Foot } from '../../ground/foot';
+import { type OpeningLimits, nearOf, passing, shorterSide } from '../threats/openings';
 import { breaking, finerMesh, tornBy, wireAgainst } from '../threats/strongMesh';
 import { EPSILON, tidy } from '../../units/round';
 import { isRigid } from '../../catalogue/rigid';
@@ -23,6 +24,7 @@ export interface BandsSeenBy {
   readonly threatFigures: Plan['threatFigures'];
   readonly spacings: ReadonlyMap<FenceLine, Facet<'spacing'>>;
   readonly boards: ReadonlyMap<FenceLine, Facet<'boards'>>;
+  readonly feet: ReadonlyMap<string, Foot>;
 }
 
 interface Seen extends BandsSeenBy {
@@ -32,24 +34,26 @@ interface Seen extends BandsSeenBy {
   readonly change: (to: Partial<Omit<Band, 'id'>>) => Change;
 }
 
+/** How high mesh of the skirt stands on every side of a group, m. */
+const lappedTo = ({ lines }: WallGroup, feet: ReadonlyMap<string, Foot>): number =>
+  Math.min(...lines.flatMap((l) => l.members.map((m) => feet.get(m.ringSide.side.id)?.up ?? 0)));
+
 function passes({ market, limits, group, band, part, change, ...about }: Seen): Finding[] {
   const found: Finding[] = [];
   const mesh = market.mesh(band.band.mesh);
   const opening = shorterSide(mesh);
-  const from = group.bands[band.index - 1]?.top ?? 0;
-  const through = passing(limits, opening);
+  const lapped = lappedTo(group, about.feet);
+  // Behind mesh that comes up from the skirt no hole of this band is free: the skirt's own is looked at there.
+  if (band.top <= lapped + EPSILON) return [];
+  const from = Math.max(group.bands[band.index - 1]?.top ?? 0, lapped);
   const hang = (finer: () => string | undefined) => () => {
     const id = finer();
     return id === undefined ? [] : [change({ mesh: id, widths: 'cheapest' })];
   };
-  for (const severity of ['mend', 'know'] as const) {
-    const these = through.filter((t) => t.onlyKnow === (severity === 'know'));
-    if (these.length === 0) continue;
-    const limit = Math.min(...these.map((t) => t.limit));
-    const threats = these.map((t) => t.threat);
+  for (const { code, severity, threats, limit, mendTo } of passing(limits, opening, nearOf(from))) {
     const params = { of: 'band' as const, opening, threats, limit, from };
-    const finer = hang(() => finerMesh(market, limit, wireAgainst(about, breaking(about))));
-    found.push(finding('opening.passes', severity, 'walls', part, params, finer));
+    const finer = hang(() => finerMesh(market, mendTo, wireAgainst(about, breaking(about))));
+    found.push(finding(code, severity, 'walls', part, params, finer));
   }
   if (limits.bird && opening > limits.bird.opening + EPSILON) {
     const params = { kind: limits.bird.kind, opening, holds: limits.bird.opening };

@@ -80,6 +80,7 @@ const steps: readonly AnyStep[] = [
       threatFigures: K.THREAT_FIGURES,
       spacings: K.SPACINGS,
       boards: K.BOARDS,
+      feet: K.FEET,
       walls: K.WALLS,
     },
     ({ walls, ...by }) => wallFindings(by, walls.groups),

@@ -32,14 +32,9 @@ function gapFindings(
   mends: Mends,
 ): Finding[] {
   const part = { on: 'side', side: line.id } as const;
-  const through = passing(limits, gap);
-  const found = (['mend', 'know'] as const).flatMap((severity): Finding[] => {
-    const these = through.filter((t) => t.onlyKnow === (severity === 'know'));
-    if (these.length === 0) return [];
-    const limit = Math.min(...these.map((t) => t.limit));
-    const threats = these.map((t) => t.threat);
+  const found = passing(limits, gap, 'within-reach').map(({ code, severity, threats, limit }): Finding => {
     const params = { of, opening: gap, threats, limit, from: 0, side: line.number };
-    return [finding('opening.passes', severity, 'walls', part, params, mends)];
+    return finding(code, severity, 'walls', part, params, mends);
   });
   if (limits.bird && gap > limits.bird.opening + EPSILON) {
     const params = { kind: limits.bird.kind, opening: gap, holds: limits.bird.opening };

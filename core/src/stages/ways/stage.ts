@@ -40,19 +40,15 @@ function noKit(opening: Opening, nearest: number | null): Finding {
 
 /** What gets through beside a shut leaf; what takes feed alone is left out (rules: Gates and doors). */
 function gapFindings(opening: Having<'gap'>, limits: OpeningLimits): Finding[] {
-  const through = passing(limits, opening.gap).filter((t) => THREATS[t.threat].takes !== 'feed');
-  return (['mend', 'know'] as const).flatMap((severity): Finding[] => {
-    const these = through.filter((t) => t.onlyKnow === (severity === 'know'));
-    if (these.length === 0) return [];
-    const limit = Math.min(...these.map((t) => t.limit));
-    const threats = these.map((t) => t.threat);
-    const tighter = limit > USUAL_GAP ? USUAL_GAP : (rowOf(opening).tightest ?? USUAL_GAP);
+  const threats = limits.threats.filter((t) => THREATS[t.threat].takes !== 'feed');
+  const part = { on: 'opening', opening: opening.id } as const;
+  return passing({ ...limits, threats }, opening.gap, 'within-reach').map((passed): Finding => {
+    const { code, severity, limit, mendTo } = passed;
+    const tighter = mendTo > USUAL_GAP ? USUAL_GAP : (rowOf(opening).tightest ?? USUAL_GAP);
     const mends =
-      tighter < limit ? [{ verb: 'set-opening', id: opening.id, to: { gap: tighter } } as const] : [];
-    const params = { of: 'gate', way: opening.kind, opening: opening.gap, threats, limit, from: 0 } as const;
-    return [
-      finding('opening.passes', severity, 'ways', { on: 'opening', opening: opening.id }, params, mends),
-    ];
+      tighter < mendTo ? [{ verb: 'set-opening', id: opening.id, to: { gap: tighter } } as const] : [];
+    const of = { of: 'gate', way: opening.kind, opening: opening.gap, from: 0 } as const;
+    return finding(code, severity, 'ways', part, { ...of, threats: passed.threats, limit }, mends);
   });
 }
 

@@ -32,22 +32,10 @@ export function passes(shape: ArchShape, { limits, goods, ...about }: ArchMeshBy
     const better = finerMesh(goods, limit, wire);
     return better === undefined ? [] : [set(arch.id, { skin: better })];
   };
-  const through = passing(limits, opening);
-  const found = (['mend', 'know'] as const).flatMap((severity): Finding[] => {
-    const these = through.filter((t) => t.onlyKnow === (severity === 'know'));
-    if (these.length === 0) return [];
-    const limit = Math.min(...these.map((t) => t.limit));
-    const params = { of: 'skin' as const, opening, threats: these.map((t) => t.threat), limit, from: 0 };
-    return [
-      finding(
-        'opening.passes',
-        severity,
-        'arch',
-        part,
-        params,
-        finer(limit, wireAgainst(about, breaking(about))),
-      ),
-    ];
+  const found = passing(limits, opening, 'within-reach').map((passed): Finding => {
+    const { code, severity, threats, limit, mendTo } = passed;
+    const params = { of: 'skin' as const, opening, threats, limit, from: 0 };
+    return finding(code, severity, 'arch', part, params, finer(mendTo, wireAgainst(about, breaking(about))));
   });
   if (limits.bird && opening > limits.bird.opening + EPSILON)
     found.push(

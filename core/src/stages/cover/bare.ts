@@ -1,0 +1,45 @@
+import { type Guarded, stillCome } from '../../findings/guarded';
+import { type Finding, finding } from '../../findings/types';
+import type { FenceLine } from '../../ground/fenceLines';
+import { roofOver } from '../../ground/roofed';
+import type { Ring } from '../../ground/survey';
+import type { Facet } from '../../plan/effective';
+import type { Building } from '../../plan/schema';
+import type { WallTop } from '../walls/wallTop';
+import type { Cover } from './kinds';
+import { proposed } from './proposed';
+import { type About, type Walls, fromAbove } from './wanted';
+
+export interface BareBy extends About {
+  readonly covers: readonly Cover[];
+  readonly rings: readonly Ring[];
+  readonly buildings: readonly Building[];
+  readonly guarded: readonly Guarded[];
+  readonly tops: ReadonlyMap<FenceLine, WallTop>;
+  readonly bands: ReadonlyMap<FenceLine, Facet<'bands'>>;
+}
+
+function lowest({ tops, bands }: Pick<BareBy, 'tops' | 'bands'>, open: readonly Ring[]): Walls {
+  const sides = new Set(open.flatMap((r) => r.sides.map((s) => s.side.id)));
+  const lines = [...tops].filter(([line]) => line.members.some((m) => sides.has(m.ringSide.side.id)));
+  return {
+    top: Math.min(...lines.map(([, { top }]) => top)),
+    overhang: Math.min(...lines.map(([line]) => bands.get(line)?.overhang ?? 0)),
+  };
+}
+
+/** Runs with nothing over them, and who comes in there: worth knowing, since birds are shut in at night wherever nothing lies over them (rules: Cover). */
+export function bareFindings(by: BareBy): readonly Finding[] {
+  const { covers, rings, buildings, guarded } = by;
+  // An arch is its own roof, and what stands on posts over a run is one.
+  const open = rings.filter(
+    (ring) => !ring.sides.some(({ side }) => side.kind === 'arch-foot') && !roofOver(ring, buildings),
+  );
+  if (open.length === 0 || covers.length > 0) return [];
+  const walls = lowest(by, open);
+  const coming = fromAbove(by, walls);
+  const threats = coming.filter((id) => open.some((r) => stillCome(guarded, r.enclosure, [id]).length > 0));
+  return threats.length === 0
+    ? []
+    : [finding('cover.bare', 'know', 'cover', { on: 'plan' }, { threats }, proposed)];
+}
