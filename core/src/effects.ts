@@ -3,6 +3,7 @@ import { apply } from './plan/changes/apply';
 import type { Change } from './plan/changes/types';
 import type { Plan } from './plan/schema';
 import { type ReckonMore, reckonerOf } from './reckon';
+import type { Estimate } from './reckoning';
 
 /** What making a change would do, beside the plan as it is. */
 export interface Effect {
@@ -13,6 +14,13 @@ export interface Effect {
   /** The largest opening left, m more or less. */
   readonly opening: number;
 }
+
+/** What one estimate says beside another. */
+export const effectBetween = (before: Estimate, after: Estimate): Effect => ({
+  price: after.complete && before.complete ? after.total - before.total : null,
+  hours: after.hours - before.hours,
+  opening: after.openingLeft - before.openingLeft,
+});
 
 /** What a change would do to a plan. */
 export type Previewer = (plan: Plan, change: Change, more?: ReckonMore) => Effect;
@@ -28,11 +36,6 @@ export function makePreviewer(): Previewer {
   const aside = inHand.fork();
   return (plan, change, more) => {
     const base = inHand.read(plan, more)(K.ESTIMATE);
-    const then = aside.read(apply(plan, change), more)(K.ESTIMATE);
-    return {
-      price: then.complete && base.complete ? then.total - base.total : null,
-      hours: then.hours - base.hours,
-      opening: then.openingLeft - base.openingLeft,
-    };
+    return effectBetween(base, aside.read(apply(plan, change), more)(K.ESTIMATE));
   };
 }

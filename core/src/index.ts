@@ -60,6 +60,7 @@ export {
 export { type Card, SUMS, cardSchema } from './formats/card';
 export { cardOf } from './formats/makeCard';
 export { readProofs } from './formats/proofFile';
+export { type Mending, type TriedMend, isMended, makeMender, newMatters } from './mending';
 export { amiss } from './formats/amount';
 export { MOST_PROBLEMS, type Problem, pointerOf } from './formats/problem';
 export { LENGTHS, cutText, textOf, utf8 } from './schema/text';
@@ -182,6 +183,7 @@ export type { HotWire, LiveNet, Power } from './stages/live/choice';
 export { LIVE_NETS, LIVE_NET_IDS, type LiveNetId } from './catalogue/liveNets';
 export { BATTERIES, ENERGISERS, SOLAR_PANELS, energiserOf } from './catalogue/electrics';
 export { MOST_PIECES } from './stages/live/pieces';
+export { freeGround } from './ground/freeGround';
 export { newHotWire, newLine, newLoop, thingsIn } from './stages/live/proposed';
 export { type Thing } from './stages/live/route/things';
 export { tightestRound } from './stages/live/route/tightest';

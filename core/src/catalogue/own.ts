@@ -4,12 +4,15 @@ import { PACK_IDS } from './packs';
 import { LENGTHS, textOf } from '../schema/text';
 import { currency, day, id, length, meaning } from '../schema/common';
 
+/** Mesh comes off rolls; nets, films and tarps are pieces up to 15 m wide and 30 long (rules: Cover). */
+const WIDEST = 15;
+
 export const ownMesh = z.strictObject({
   id,
   type: z.enum(MESH_TYPE_IDS),
   opening: z.strictObject({ up: length(0.001, 0.5), along: length(0.001, 0.5) }),
   wire: length(0.0001, 0.02),
-  widths: z.array(length(0.05, 6)).check(z.minLength(1), z.maxLength(12)),
+  widths: z.array(length(0.05, WIDEST)).check(z.minLength(1), z.maxLength(12)),
   lengths: z.array(length(0.5, 500)).check(z.minLength(1), z.maxLength(12)),
 });
 
@@ -24,7 +27,7 @@ export const offer = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('roll'),
     product: id,
-    width: length(0.05, 12),
+    width: length(0.05, WIDEST),
     length: length(0.5, 500),
     price,
     stock,
@@ -55,7 +58,7 @@ export const ownedPiece = z.discriminatedUnion('kind', [
     ...ownedIds,
     kind: z.literal('roll'),
     product: id,
-    width: length(0.05, 12),
+    width: length(0.05, WIDEST),
     length: length(0.05, 500),
   }),
   z.strictObject({ ...ownedIds, kind: z.literal('post'), product: id, length: length(0.3, 12) }),

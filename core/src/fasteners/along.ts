@@ -42,7 +42,6 @@ type Along =
   | 'fasten.rails'
   | 'fasten.on-frame'
   | 'arch.ties'
-  | 'cover.ties'
   | 'cover.screws';
 
 /** ⌈length / pitch⌉ + 1 along one edge, at both its ends and no further apart than the pitch. */
@@ -53,6 +52,16 @@ export function onePast<C extends Along>(
   params: TermParams[C],
 ): Term {
   return sum(code, 'piece', params, [gaps(length, pitch), oneMore()]);
+}
+
+/** ⌈length / pitch⌉ round an edge that is closed: it has no end to add one at. */
+export function around<C extends 'cover.ties'>(
+  code: C,
+  length: number,
+  pitch: number,
+  params: TermParams[C],
+): Term {
+  return sum(code, 'piece', params, [gaps(length, pitch)]);
 }
 
 /** The same as a number, where nobody asks how it comes about. */

@@ -15,7 +15,7 @@ describe('bounds of a field', () => {
     ['choices.plan.skirt.apron.lapUp', 0, 0.5],
     ['postPins.post.standing.above', 0.1, 10],
     ['flock.count', 0, 100000],
-    ['owned.roll.width', 0.05, 12],
+    ['owned.roll.width', 0.05, 15],
     ['buying.ownProducts.opening.up', 0.001, 0.5],
   ])('%s is from %d to %d', (path, least, most) => {
     expect(boundsAt(path)).toEqual({ least, most });

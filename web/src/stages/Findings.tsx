@@ -1,11 +1,11 @@
 import { MendButton } from './MendButton';
-import { type Change, type ToldFinding, type StageId, sayFinding, formatPart } from '@aviarum/core';
+import { type StageId, type ToldFinding, apply, blocking, formatPart, sayFinding } from '@aviarum/core';
 import { useMemo } from 'react';
 import { usePlan } from '../state/planStore';
-import { useEffects, useMends, useReader, useReckoning } from '../state/reckoningStore';
+import type { ToldMending } from '../workers/reckon.worker';
+import { useMends, useReader, useReckoning } from '../state/reckoningStore';
 
 const NONE: readonly ToldFinding[] = [];
-const NO_MENDS: readonly Change[] = [];
 
 interface Props {
   readonly stage: StageId;
@@ -19,13 +19,14 @@ export function Findings({ stage, severity }: Props) {
   const draft = usePlan((s) => s.draft);
   const dropDraft = usePlan((s) => s.dropDraft);
   const reader = useReader();
-  const mendsOf = useMends(stage);
+  const asks = all.some((f) => f.stage === stage && f.severity === severity) ? 'some' : 'none';
+  const mendings = useMends(stage, asks);
   // Each with its mends: those of the stage come in the order of its findings.
   const findings = useMemo(() => {
     const seen = new Map<string, number>();
     return all
       .filter((f) => f.stage === stage)
-      .map((f, i) => ({ told: f, mends: mendsOf[i] ?? NO_MENDS }))
+      .map((f, i) => ({ told: f, mending: mendings ? (mendings[i] ?? null) : ('tried now' as const) }))
       .filter(({ told }) => told.severity === severity)
       .map((found) => {
         // Of one part the same may be told twice: two hollows under one net.
@@ -34,9 +35,7 @@ export function Findings({ stage, severity }: Props) {
         seen.set(alike, nth + 1);
         return { ...found, key: `${alike} ${nth}` };
       });
-  }, [all, stage, severity, mendsOf]);
-  const effects = useEffects(useMemo(() => findings.flatMap((f) => f.mends), [findings]));
-  let at = 0;
+  }, [all, stage, severity, mendings]);
   return (
     <>
       {draft && severity === 'mend' && (
@@ -55,6 +54,8 @@ export function Findings({ stage, severity }: Props) {
               ...new Map(
                 draft.findings
                   .flatMap((f) => f.mends(draft.plan))
+                  // Each is tried first: one that leaves as much in the way is no mend.
+                  .filter((mend) => blocking(apply(draft.plan, mend)).length < draft.findings.length)
                   .map((mend) => [JSON.stringify(mend), mend] as const),
               ),
             ].map(([key, mend]) => (
@@ -66,21 +67,46 @@ export function Findings({ stage, severity }: Props) {
           </div>
         </div>
       )}
-      {findings.map(({ told: f, mends, key }) => (
+      {findings.map(({ told: f, mending, key }) => (
         <div className="finding" key={key} data-severity={f.severity}>
           <p>
             <span className="sign">{f.severity === 'mend' ? '▲ Mend: ' : 'Note: '}</span>
             {sayFinding(f, reader)}
           </p>
-          {mends.length > 0 && (
-            <div className="mends">
-              {mends.map((mend) => (
-                <MendButton key={JSON.stringify(mend)} mend={mend} effect={effects[at++]} />
-              ))}
-            </div>
-          )}
+          <Mends mending={mending} severity={severity} />
         </div>
       ))}
     </>
+  );
+}
+
+/** Changes that were tried, each one press; or why there is none. */
+function Mends({
+  mending,
+  severity,
+}: {
+  mending: ToldMending | null | 'tried now';
+  severity: Props['severity'];
+}) {
+  const reader = useReader();
+  if (mending === null) return null;
+  if (mending === 'tried now')
+    return severity === 'mend' ? <p className="small soft">Trying what mends it …</p> : null;
+  const { mends, instead } = mending;
+  if (mends.length > 0)
+    return (
+      <div className="mends">
+        {mends.map(({ change, effect }) => (
+          <MendButton key={JSON.stringify(change)} mend={change} effect={effect} />
+        ))}
+      </div>
+    );
+  if (severity === 'know') return null;
+  return (
+    <p className="small soft">
+      {instead
+        ? `No single change mends this here. What was tried brings this instead: ${sayFinding(instead, reader)}`
+        : 'No single change mends this: it takes what the sentence says, by hand.'}
+    </p>
   );
 }

@@ -14,7 +14,7 @@ import {
 } from '@aviarum/core';
 import { useEffect, useMemo, useState } from 'react';
 import type { Feed } from '../workers/feed';
-import type { ReckonApi } from '../workers/reckon.worker';
+import type { ToldMending } from '../workers/reckon.worker';
 import { PreviewClient, ReckonClient } from '../workers/reckonClient';
 import { workerAhead } from './ahead';
 import { usePlan } from './planStore';
@@ -93,20 +93,32 @@ export function learn(plan: Plan, proofs: ProofBook): void {
   if (now?.id === plan.id) tell({ plan: null, changes: [], proofs });
 }
 
-/** The mends of a stage's findings, one list a finding in their order; none until they are worked out for what is shown. */
-export function useMends(stage: StageId): readonly (readonly Change[])[] {
+/**
+ * What mends a stage's findings, one answer a finding in their order; null until each was tried on the plan that is shown.
+ *
+ * @param asks  whether the stage has any finding at all
+ */
+export function useMends(stage: StageId, asks: 'some' | 'none'): readonly ToldMending[] | null {
   const version = useReckoning((s) => s.version);
-  const [found, setFound] = useState<Awaited<ReturnType<ReckonApi['mends']>> | null>(null);
+  const [found, setFound] = useState<{
+    stage: StageId;
+    version: number;
+    told: readonly ToldMending[];
+  } | null>(null);
   useEffect(() => {
     let current = true;
-    void client?.api.mends(stage).then((mends) => current && setFound(mends));
+    if (asks === 'none' || useReckoning.getState().reckoning === null) return undefined;
+    // After the edit itself has been drawn: trying never delays it.
+    const timer = setTimeout(() => {
+      void previews?.mends(stage).then((told) => current && told && setFound({ stage, version, told }));
+    }, 60);
     return () => {
       current = false;
+      clearTimeout(timer);
     };
-  }, [stage, version]);
-  return found?.sequence === version ? found.mends : NO_MENDS;
+  }, [stage, version, asks]);
+  return found?.version === version && found.stage === stage ? found.told : null;
 }
-const NO_MENDS: readonly (readonly Change[])[] = [];
 
 /** A working by id, asked for when it is opened and again whenever the plan was reckoned anew. */
 export function useWorking(id: string | null): Term | null {
@@ -122,10 +134,12 @@ export function useWorking(id: string | null): Term | null {
   return term && term.id === id ? term.term : null;
 }
 
+const NO_EFFECTS: readonly Effect[] = [];
+
 /** What each change would do to price, hours, opening and matters; empty until the worker has looked. */
 export function useEffects(changes: readonly Change[]): readonly Effect[] {
   const version = useReckoning((s) => s.version);
-  const [effects, setEffects] = useState<readonly Effect[]>([]);
+  const [known, setKnown] = useState<{ key: string; effects: readonly Effect[] } | null>(null);
   const key = JSON.stringify(changes);
   useEffect(() => {
     let current = true;
@@ -135,14 +149,15 @@ export function useEffects(changes: readonly Change[]): readonly Effect[] {
     // After the edit itself has been drawn: previews never delay it.
     const timer = setTimeout(() => {
       if (asked.length > 0)
-        void previews?.effects(asked).then((found) => current && found && setEffects(found));
+        void previews?.effects(asked).then((found) => current && found && setKnown({ key, effects: found }));
     }, 60);
     return () => {
       current = false;
       clearTimeout(timer);
     };
   }, [key, version]);
-  return effects;
+  // Those of other changes would stand at the wrong buttons.
+  return known?.key === key ? known.effects : NO_EFFECTS;
 }
 
 export function useReader(): Reader {

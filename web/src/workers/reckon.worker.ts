@@ -7,6 +7,9 @@ import {
   type ProofBook,
   type Reckoning,
   type StageId,
+  type ToldFinding,
+  type TriedMend,
+  makeMender,
   makePreviewer,
   makeReckoner,
 } from '@aviarum/core';
@@ -15,9 +18,17 @@ import type { Warmth } from '../state/ahead';
 import { type Feed, planAfter } from './feed';
 import { changedView, view } from './view';
 
+/** What mends a finding, as it is told. */
+export interface ToldMending {
+  readonly mends: readonly TriedMend[];
+  /** What the changes that are known would make wrong instead; null where one mends it, or none is known. */
+  readonly instead: ToldFinding | null;
+}
+
 /* Two of these run: one reckons the plan in hand, one previews what options would do to it. */
 const reckoner = makeReckoner();
 const preview = makePreviewer();
+const mender = makeMender();
 let plan: Plan | null = null;
 let proofs: ProofBook = NO_PROOFS;
 let last: Reckoning | null = null;
@@ -72,12 +83,21 @@ const api = {
     return last.docket.lines.find((line) => line.id === id)?.working.need ?? null;
   },
   priceWorking: (id: string) => last?.docket.lines.find((line) => line.id === id)?.working.price ?? null,
-  /** The mends of a stage's findings, one list a finding, with the request in whose answer these were told. */
-  mends(stage: StageId) {
-    const [now, of] = [last, plan];
-    if (!now || !of) return { sequence: 0, mends: [] };
-    const mends = now.findings.filter((f) => f.stage === stage).map((f) => f.mends(of));
-    return { sequence: sent?.sequence ?? 0, mends };
+  /**
+   * What mends a stage's findings, tried one after the other, one answer a finding in their order.
+   *
+   * @returns null where the plan changed meanwhile, and they are asked for anew
+   */
+  async mends(feed: Feed, stage: StageId): Promise<readonly ToldMending[] | null> {
+    const [now, began] = [follow(feed), turn];
+    const told: ToldMending[] = [];
+    for (const { mends, instead } of mender(now, (f) => f.stage === stage, { proofs })) {
+      const { mends: _, ...worse } = instead ?? { mends: null };
+      told.push({ mends, instead: instead ? (worse as ToldFinding) : null });
+      await breathe();
+      if (turn !== began) return null;
+    }
+    return told;
   },
   /** @returns one effect a change; null where the plan changed meanwhile, and they are asked for anew */
   async effects(feed: Feed, changes: readonly Change[]): Promise<readonly Effect[] | null> {

@@ -157,9 +157,21 @@ export class PreviewClient {
   async effects(
     changes: Parameters<ReckonApi['effects']>[1],
   ): Promise<Awaited<ReturnType<ReckonApi['effects']>>> {
+    const [api, feed] = this.next();
+    return await api.effects(feed, changes);
+  }
+
+  /** @returns one answer a finding of the stage, in their order; null where the plan changed meanwhile */
+  async mends(stage: Parameters<ReckonApi['mends']>[1]): Promise<Awaited<ReturnType<ReckonApi['mends']>>> {
+    const [api, feed] = this.next();
+    return await api.mends(feed, stage);
+  }
+
+  /** The worker with what it has to be told first. */
+  private next(): [Remote<ReckonApi>, Feed] {
     const api = this.api ?? this.start();
     const feed: Feed = this.waiting ?? { plan: null, changes: [], proofs: null };
     this.waiting = null;
-    return await api.effects(feed, changes);
+    return [api, feed];
   }
 }

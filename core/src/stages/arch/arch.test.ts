@@ -78,6 +78,49 @@ describe('three panels 1.27 wide', () => {
     const at = figures({ ...plan, buying: { ...plan.buying, ownProducts: rolls(1.2, 30) } });
     expect(at('endStripLength') / at('endStrips')).toBeGreaterThan(1.9);
   });
+  test('a sheet of the shed that covers it is used, and no size on sale is told to be short', () => {
+    const plan = panels({ base: 2.4, length: 3.81 }, { film: 'film' });
+    const film = { ...plan, arches: plan.arches.map((a) => ({ ...a, film: 'sheet-of-mine' })) };
+    const own: Plan = {
+      ...film,
+      buying: {
+        ...plan.buying,
+        ownProducts: [
+          {
+            id: 'sheet-of-mine',
+            type: 'film',
+            opening: { up: 0.001, along: 0.001 },
+            wire: 0.0002,
+            widths: [1.37],
+            lengths: [10.06],
+          },
+        ],
+      },
+    };
+    const small = reckon(own).findings.filter((f) => f.code === 'arch.film-small');
+    expect(small).toHaveLength(1);
+    const [mend] = small[0]?.mends(own) ?? [];
+    expect(mend && reckon(apply(own, mend)).findings.some((f) => f.code === 'arch.film-small')).toBe(false);
+    const shed: Plan = {
+      ...own,
+      owned: [
+        {
+          id: 'vinyl',
+          kind: 'roll',
+          product: 'sheet-of-mine',
+          width: 5.49,
+          length: 6.2,
+          count: 1,
+          condition: 'worn',
+          note: '',
+        },
+      ],
+    };
+    expect(reckon(shed).findings.filter((f) => f.code === 'arch.film-small')).toEqual([]);
+    expect(
+      reckon(shed).docket.lines.some((l) => l.id.startsWith('piece:sheet-of-mine@') && l.buy === 0),
+    ).toBe(true);
+  });
   test('stand on ten stakes, and film is held by three straps', () => {
     const plan = panels({ base: 2.4, length: 3.81 }, { film: 'film' });
     const at = figures(plan);

@@ -1,5 +1,7 @@
 import type { Goods } from '../../catalogue/goods';
 import { nearestSize } from '../../buying/fits';
+import { largerFilm } from '../../buying/largerFilm';
+import type { Unmet } from '../../buying/unmet';
 import { type Finding, finding } from '../../findings/types';
 import type { Building, Tree } from '../../plan/schema';
 import { EPSILON } from '../../units/round';
@@ -14,7 +16,7 @@ import { filmOf } from './skin/film';
 import { widthsFor } from './skin/skin';
 
 /** What nothing sold is long or large enough for. */
-function sold(shape: ArchShape, goods: Goods): Finding[] {
+function sold(shape: ArchShape, goods: Goods, unmet: readonly Unmet[]): Finding[] {
   const { arch, name, bent } = shape;
   const part = partOf(shape);
   const found: Finding[] = [];
@@ -47,14 +49,23 @@ function sold(shape: ArchShape, goods: Goods): Finding[] {
       .flatMap((width) => goods.rollLengths(of, width).map((length) => ({ width, length })));
     const nearest = nearestSize(film, sizes);
     const short = nearest?.short ?? film;
-    if (short.across + short.along > EPSILON)
+    // What the docket takes from a yard or the shed covers it: then nothing is short, whatever else is on sale.
+    const lacks = unmet.some((u) => u.buy === 'piece' && u.part.on === 'arch' && u.part.arch === arch.id);
+    if (lacks && short.across + short.along > EPSILON)
       found.push(
-        finding('arch.film-small', 'mend', 'arch', part, {
-          name,
-          across: short.across,
-          along: short.along,
-          ...(nearest?.size ?? { width: 0, length: 0 }),
-        }),
+        finding(
+          'arch.film-small',
+          'mend',
+          'arch',
+          part,
+          {
+            name,
+            across: short.across,
+            along: short.along,
+            ...(nearest?.size ?? { width: 0, length: 0 }),
+          },
+          () => [set(arch.id, { film: largerFilm(goods, of, film) ?? null })],
+        ),
       );
   }
   return found;
@@ -101,6 +112,8 @@ export interface ArchFindingsBy extends ArchMeshBy {
   readonly trees: readonly Tree[];
   readonly buildings: readonly Building[];
   readonly stature: number;
+  /** What neither the yards nor the shed have. */
+  readonly unmet: readonly Unmet[];
   readonly moved: ReadonlyMap<string, Moved | null>;
 }
 
@@ -114,7 +127,7 @@ export function archFindings(by: ArchFindingsBy): readonly Finding[] {
       ? [
           ...doors(shape, by.openings, by.stature),
           ...passes(shape, by),
-          ...sold(shape, by.goods),
+          ...sold(shape, by.goods, by.unmet),
           ...others(shape, by.moved.get(shape.arch.id) ?? null),
         ]
       : []),

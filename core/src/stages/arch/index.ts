@@ -87,6 +87,7 @@ const told: readonly AnyStep[] = [
       threats: K.THREATS,
       threatFigures: K.THREAT_FIGURES,
       stature: K.STATURE,
+      unmet: K.UNMET,
       moved: A.MOVED,
     },
     ({ arched: { shapes }, ...by }) => archFindings({ ...by, shapes }),

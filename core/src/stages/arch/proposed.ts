@@ -4,6 +4,7 @@ import { nextId } from '../../plan/ids';
 import type { Change } from '../../plan/changes/types';
 import { assumptionsOf } from '../../plan/effective';
 import type { Building, Plan } from '../../plan/schema';
+import { freeGround } from '../../ground/freeGround';
 import { surveyRings } from '../../ground/survey';
 import { type Vector, doubleArea, insideOrOn, lerp, minus, plus, times } from '../../ground/vector';
 import { tidy } from '../../units/round';
@@ -27,7 +28,6 @@ export interface NewArch {
 
 /** Clear of what stands already, m. */
 const CLEAR = 0.05;
-const APART = 2;
 
 interface Wall {
   readonly from: Vector;
@@ -95,20 +95,17 @@ function placesBy(
   });
 }
 
-/** To the right of all there is. */
+/** On free ground beside all there is, along the sheet. */
 function placeAlone(plan: Plan, size: Pick<ArchPlace, 'base' | 'length'>): ArchPlace {
-  const points = [
-    ...plan.corners,
-    ...plan.ground.buildings.flatMap((b) => b.outline),
-    ...plan.ground.trees.map((t) => t.at),
-  ];
-  const right = points.reduce((m, p) => Math.max(m, p.x), 0);
-  const low = points.reduce((m, p) => Math.min(m, p.y), points[0]?.y ?? 0);
-  const free = points.length > 0 ? APART : 0;
-  return { ...size, at: { x: tidy(right + free + size.base / 2), y: tidy(low) }, direction: Math.PI / 2 };
+  const middle = freeGround(plan, { x: size.base / 2, y: size.length / 2 });
+  return {
+    ...size,
+    at: { x: middle.x, y: tidy(middle.y - size.length / 2) },
+    direction: Math.PI / 2,
+  };
 }
 
-/** An arch moved to the right of all there is, where it stands clear. */
+/** An arch moved to free ground, where it stands clear. */
 export function movedClear(plan: Plan, id: string): readonly Change[] {
   const now = archPlace(plan, id);
   if (!now) return [];
@@ -186,7 +183,11 @@ export function newArches(plan: Plan): readonly NewArch[] {
       houses.flatMap((house): NewArch[] => {
         const place = placesBy(plan, house, where, size).find((p) => isClear(plan, p));
         if (!place) return [];
-        const building = where === 'gable' ? house.id : null;
+        // Wider than the wall it stands against, its end closes round the house.
+        const onWall = wallsOf(house).some(
+          (w) => w.length >= size.base - CLEAR && Math.abs(heading(w.out) - place.direction) < 1e-6,
+        );
+        const building = where === 'gable' && onWall ? house.id : null;
         return [{ where, kind, building: house.id, run: null, change: newArch(plan, kind, place, building) }];
       }),
     );

@@ -48,8 +48,8 @@ const FIELDS: Readonly<Record<string, Say>> = {
   tent: (value, r) => (value === null ? 'No props under the net' : `Props ${length(value, r)} high`),
   hung: either(
     'summer',
-    'Drop the net for winter: birds are then open from above',
-    'Leave the net up all year',
+    'Take the cover down before the first snow: birds are then open from above',
+    'Leave the cover up all year',
   ),
   stays: either('stayed', 'Stay the posts', 'Leave the posts unstayed'),
   edge: either('wire', 'Tie the net to a wire round the top', 'Tie the net to posts alone'),

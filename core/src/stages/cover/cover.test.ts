@@ -130,7 +130,7 @@ describe('what holds it up', () => {
         line: 'round-100',
       },
     };
-    const base = covered(rectangle(6, 9), 'net', { tent: null, stays: 'none' });
+    const base = covered(rectangle(6, 9), 'net', { tent: null, stays: 'none', hung: 'always' });
     const plan: Plan = {
       ...base,
       choices: { ...base.choices, plan: { ...base.choices.plan, ...choices } },

@@ -2,7 +2,7 @@ import type { Ask, AtHand, Candidate, Demand, Reason } from '../../buying/demand
 import type { Run } from '../../buying/run';
 import type { PackId } from '../../catalogue/packs';
 import type { Products } from '../../catalogue/products';
-import { PITCH, onePast, packed } from '../../fasteners/along';
+import { PITCH, around, onePast, packed } from '../../fasteners/along';
 import { cordAlong } from '../../fasteners/joints';
 import { ringed } from '../../fasteners/seams';
 import type { PartRef } from '../../plan/partRef';
@@ -186,7 +186,7 @@ function netFasteners(shape: CoverShape, way: CoverWay, cover: CoverOf<'net'>): 
     along,
   );
   return [
-    packed(reason, 'tie', [onePast('cover.ties', round, TIE_EACH, { length: round })]),
+    packed(reason, 'tie', [around('cover.ties', round, TIE_EACH, { length: round })]),
     ...(between > 0 ? [packed(reason, 'cord', [value('cover.cord', cordAlong(between), 'piece', {})])] : []),
     ...(cover.edge === 'wire' ? [packed(reason, 'wire', [metres('cover.wire', round)])] : []),
   ];

@@ -4,6 +4,7 @@ import { tangled } from '../../ground/polyline';
 import { type Vector, insideOrOn, lerp } from '../../ground/vector';
 import { slopeOf } from '../../ground/plane';
 import type { PartRef } from '../../plan/partRef';
+import { WHOLE_PLAN } from '../../plan/changes/types';
 import type { Facet } from '../../plan/effective';
 import type { OpeningPlace } from '../../plan/openingPlace';
 import type { Plan } from '../../plan/schema';
@@ -38,6 +39,8 @@ const set = (cover: OverRun, to: Partial<OverRun>): Mends => [
 
 /** Wider gaps than this are seen, m. */
 const GAP = 0.05;
+/** Nobody crawls through a lower one, m. */
+const LEAST_LEAF = 0.6;
 /** Water stands in laps that fall less (rules: Cover). */
 const LEAST_FALL = 0.09;
 
@@ -152,7 +155,7 @@ function meets({ shape }: OpenCover, by: CoversSeenBy): Finding[] {
           'cover',
           part,
           params,
-          under ? [] : set(cover, { height: tidy(building.eaves - 0.1) }),
+          under ? [] : set(cover, { height: tidy(cover.height - (at - (building.eaves - 0.1))) }),
         ),
       ];
     }
@@ -171,7 +174,18 @@ function meets({ shape }: OpenCover, by: CoversSeenBy): Finding[] {
         to: { top: tidy(at) },
       };
       const flat = at - low < GAP && cover.rise === 0 && height > 0.2;
-      const mends = [...(flat ? [level] : []), ...(raise ? [raise] : [])];
+      const all = top && {
+        verb: 'set-band' as const,
+        scope: WHOLE_PLAN,
+        id: top.id,
+        to: { top: tidy(at) },
+      };
+      const mends = [
+        ...(flat ? [level] : []),
+        ...(raise ? [raise] : []),
+        ...(all ? [all] : []),
+        ...(!flat && height > 0.8 ? [level] : []),
+      ];
       return [finding('cover.gap', 'mend', 'cover', part, params, mends)];
     }
     return wall - at > GAP + EPSILON ? [finding('cover.sunk', 'know', 'cover', part, params, [level])] : [];
@@ -194,14 +208,12 @@ function gates({ shape }: OpenCover, by: CoversSeenBy): Finding[] {
     if (top <= under + GAP) return [];
     const params = { name: cover.name, opening: nameOf(opening.kind), top, under };
     return [
-      finding(
-        'cover.gate',
-        'mend',
-        'cover',
-        { on: 'opening', opening: opening.id },
-        params,
-        set(cover, { height: tidy(cover.height + top - under) }),
-      ),
+      finding('cover.gate', 'mend', 'cover', { on: 'opening', opening: opening.id }, params, [
+        { verb: 'set-cover', id: cover.id, to: { height: tidy(cover.height + top - under) } },
+        ...(under > LEAST_LEAF && 'height' in opening
+          ? [{ verb: 'set-opening', id: opening.id, to: { height: tidy(under) } } as const]
+          : []),
+      ]),
     ];
   });
 }

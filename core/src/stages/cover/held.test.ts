@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
-import { type Plan, reckon } from '../../index';
+import { type Plan, apply, reckon } from '../../index';
 import { L_SHAPE, anOutline, onSlope } from '../../testing/aRun';
 import { type Cover, type CoverOf, KINDS, type KindId } from './kinds';
+import { newCover } from './proposed';
 import { layStrips } from './over/strips';
 
 const over = { id: 'lid', name: 'lid', enclosure: 'run', outline: null, height: 1.8 };
@@ -174,8 +175,35 @@ test('a wrap is its sides × the wall less the gap at the top, under battens', (
   expect(line?.need).toBeCloseTo(battens, 6);
 });
 
+test('ties go round a net each 0.30: a closed edge has no end to add one at', () => {
+  for (const [wide, deep, ties] of [
+    [9, 6, 100],
+    [3, 3, 40],
+    [3.1, 3, 41],
+  ] as const) {
+    const { docket } = reckon(covered(rectangle(wide, deep), 'net', { tent: null, edge: 'none' }));
+    expect([wide, docket.lines.find((l) => l.id.startsWith('pack:tie'))?.need]).toEqual([wide, ties]);
+  }
+});
+
+test('a new net is dropped before the first snow, and asks no more of its posts than the fence does', () => {
+  const bare = covered(rectangle(9, 6), 'net', {});
+  const without = apply(bare, { verb: 'remove-cover', id: 'lid' });
+  const posts = (plan: Plan) =>
+    reckon(plan)
+      .docket.lines.filter((l) => l.id.startsWith('post:'))
+      .map((l) => [l.id, l.need]);
+  expect(bare.covers[0]).toMatchObject({ hung: 'summer', stays: 'none' });
+  expect(posts(bare)).toEqual(posts(without));
+  expect(reckon(bare).docket.lines.some((l) => l.id.startsWith('pack:stay'))).toBe(false);
+  const up = apply(bare, { verb: 'set-cover', id: 'lid', to: { hung: 'always', stays: 'stayed' } });
+  expect(posts(up)).not.toEqual(posts(without));
+  const housed: Plan = { ...without, threats: { 'wild-birds': 'seen' } };
+  expect(newCover(housed, 'net')?.cover).toMatchObject({ hung: 'always', stays: 'stayed' });
+});
+
 test('a corner post is pulled from both its edges, by half a bay of each', () => {
-  const plan = covered(rectangle(3.6, 3.6), 'net', { tent: null, stays: 'none' });
+  const plan = covered(rectangle(3.6, 3.6), 'net', { tent: null, stays: 'none', hung: 'always' });
   const rows = reckon(plan).strength.filter((s) => s.member === 'post');
   // 0.1 kPa over 3.6 with a sag of 0.3: 0.54 kN for each metre; posts 1.8 apart.
   const pull = (0.1 * 3.6 ** 2) / (8 * 0.3);

@@ -7,6 +7,7 @@ import { choicesFor } from '../../plan/effective';
 import type { Stage } from '../stage';
 import { bareFindings } from './bare';
 import { coverDemands } from './demands';
+import { isDropped } from './dropped';
 import { coverFigures, wrapFigures } from './figures';
 import { coverFindings } from './findings';
 import { supportsOf } from './held/supports';
@@ -67,7 +68,7 @@ const asking: readonly AnyStep[] = [
   ),
   adds(K.DEMANDS, { covered: C.COVERED, posts: K.POSTS, wraps: C.WRAPPED }, ({ covered, posts, wraps }) => {
     const nets = covered.over.flatMap(({ shape: { cover, edges } }) =>
-      'hung' in cover && cover.stays === 'stayed'
+      'hung' in cover && 'stays' in cover && cover.stays === 'stayed' && !isDropped(cover)
         ? [{ cover, count: postsOnEdges(edges, posts.posts).length }]
         : [],
     );
@@ -146,8 +147,8 @@ const told: readonly AnyStep[] = [
   ),
   adds(
     K.FOUND,
-    { covered: C.COVERED, laid: C.LAID_COVERS, goods: K.GOODS },
-    ({ covered, laid: ways, goods }) => soldFindings(covered, ways, goods),
+    { covered: C.COVERED, laid: C.LAID_COVERS, goods: K.GOODS, unmet: K.UNMET },
+    ({ covered, laid: ways, goods, unmet }) => soldFindings(covered, ways, goods, unmet),
   ),
   adds(
     K.FOUND,

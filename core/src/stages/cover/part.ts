@@ -1,3 +1,4 @@
+import { isDropped } from './dropped';
 import type { Vector } from '../../ground/vector';
 import { axesOf, onSheet } from './over/bands';
 import { folded, planeAt } from '../../ground/plane';
@@ -107,7 +108,7 @@ export function coverParts(
       points: outline,
       plane: shape.plane,
       sag: 'sag' in cover ? cover.sag : 0,
-      snow: 'hung' in cover && cover.hung === 'summer' ? 0 : snow,
+      snow: isDropped(cover) ? 0 : snow,
       low: Math.min(...heights),
       high: Math.max(...heights),
     },

@@ -3,8 +3,10 @@ import type { Change } from '../../plan/changes/types';
 import { nextId } from '../../plan/ids';
 import type { Plan } from '../../plan/schema';
 import { tidy } from '../../units/round';
-import { KINDS, type KindId } from './kinds';
-import { NET, coverWanted } from './wanted';
+import { roofOver } from '../../ground/roofed';
+import { surveyRings } from '../../ground/survey';
+import { type Cover, KINDS, type KindId, rowOf } from './kinds';
+import { NET, coverWanted, isHoused } from './wanted';
 
 /** What a new cover is called. */
 const NAMES: Readonly<Record<KindId, string>> = {
@@ -29,16 +31,53 @@ function freeName({ covers }: Plan, kind: KindId): string {
   }
 }
 
+/** A roof lies so far below the eave that it is tucked under, m. */
+const UNDER_EAVE = 0.1;
+/** Sheets fall at least so much, and lie no lower than this, m a metre and m. */
+const LEAST_FALL = 0.09;
+const LOWEST = 0.8;
+
+/** What sheds rain falls away from the house that its run leans on, and is tucked under its eave; elsewhere it is left as it is. */
+function fallingAway(plan: Plan, cover: Cover): Cover {
+  if (!rowOf(cover).sheds || !('rise' in cover)) return cover;
+  const ring = surveyRings(plan).find((r) => r.enclosure === cover.enclosure);
+  // Under a roof that stands its posts are as high as its eave: the higher edge lies on the walls.
+  if (ring && roofOver(ring, plan.ground.buildings))
+    return { ...cover, height: Math.max(LOWEST, tidy(cover.height - cover.rise)) };
+  const against = (ring?.sides ?? [])
+    .flatMap((side) => {
+      const of = side.side.kind === 'building' ? side.side.building : null;
+      const house = plan.ground.buildings.find((b) => b.id === of && b.stands === 'walls');
+      return house ? [{ side, house }] : [];
+    })
+    .sort((a, b) => b.side.length - a.side.length)[0];
+  if (!ring || !against) return cover;
+  const { outward } = against.side;
+  const along = ring.sides.map(({ start }) => start.x * outward.x + start.y * outward.y);
+  const run = Math.max(...along) - Math.min(...along);
+  const rise = tidy(Math.ceil(LEAST_FALL * run * 20) / 20);
+  const height = Math.min(cover.height, Math.max(LOWEST, tidy(against.house.eaves - UNDER_EAVE - rise)));
+  return { ...cover, rise, height, falls: Math.atan2(-outward.y, -outward.x) };
+}
+
 /** A cover of a kind over the first run that has none, at the height of the walls; null where no run is laid out. */
 export function newCover(plan: Plan, kind: KindId): Extract<Change, { verb: 'add-cover' }> | null {
   // An arch is its own roof.
   const posted = plan.enclosures.filter((e) => !plan.arches.some((a) => a.enclosure === e.id));
   const bare = posted.find((e) => !plan.covers.some((c) => c.enclosure === e.id && 'height' in c));
-  const enclosure = (bare ?? posted[0] ?? plan.enclosures[0])?.id;
+  const enclosure = (bare ?? posted[0])?.id;
   if (enclosure === undefined) return null;
   const id = nextId('v', plan.covers);
   const over = { id, name: freeName(plan, kind), enclosure, outline: null, height: wallTop(plan) };
-  return { verb: 'add-cover', cover: KINDS[kind].usual(over) };
+  const cover = fallingAway(plan, KINDS[kind].usual(over));
+  // Under a housing order a net is never dropped: it bears the winter, on posts that are stayed.
+  return {
+    verb: 'add-cover',
+    cover:
+      'hung' in cover && 'stays' in cover && isHoused(plan)
+        ? { ...cover, hung: 'always', stays: 'stayed' }
+        : cover,
+  };
 }
 
 /** The cover that what is about asks for, where the edition sells what it is made of. */

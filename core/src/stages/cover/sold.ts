@@ -3,6 +3,8 @@ import { type Finding, finding } from '../../findings/types';
 import { EPSILON } from '../../units/round';
 import type { Covered } from './laid';
 import { nearestSize } from '../../buying/fits';
+import { largerFilm } from '../../buying/largerFilm';
+import type { Unmet } from '../../buying/unmet';
 import { fitOf } from './over/fitter';
 import type { CoverWay } from './over/ways';
 
@@ -11,6 +13,7 @@ export function soldFindings(
   { over }: Covered,
   laid: ReadonlyMap<string, CoverWay | null>,
   goods: Goods,
+  unmet: readonly Unmet[],
 ): readonly Finding[] {
   return over.flatMap(({ shape, side }): Finding[] => {
     const { cover } = shape;
@@ -35,9 +38,19 @@ export function soldFindings(
       .widths(mesh)
       .flatMap((width) => goods.rollLengths(mesh, width).map((length) => ({ width, length })));
     const nearest = nearestSize(fit, sizes);
+    // What the docket takes from a yard or the shed covers it: then nothing is short, whatever else is on sale.
+    if (!unmet.some((u) => u.buy === 'piece' && u.part.on === 'cover' && u.part.cover === cover.id))
+      return [];
     if (nearest && nearest.short.across + nearest.short.along <= EPSILON) return [];
     const size = nearest?.size ?? { width: 0, length: 0 };
     const short = nearest?.short ?? { across: fit.across, along: fit.along };
-    return [finding('cover.too-small', 'mend', 'cover', part, { name, ...short, ...size })];
+    return [
+      finding('cover.too-small', 'mend', 'cover', part, { name, ...short, ...size }, () => {
+        const larger = largerFilm(goods, mesh, fit);
+        return larger === undefined
+          ? [{ verb: 'remove-cover', id: cover.id }]
+          : [{ verb: 'set-cover', id: cover.id, to: { mesh: larger } }];
+      }),
+    ];
   });
 }

@@ -5,6 +5,7 @@ import { surveyRings } from '../../ground/survey';
 import type { Vector } from '../../ground/vector';
 import { tidy } from '../../units/round';
 import type { HotWire, LiveNet } from './choice';
+import { openedOut } from './opened';
 import { type Thing, thingsOf } from './route/things';
 
 /** Everything on the plan that a net can go round. */
@@ -45,20 +46,21 @@ const square = ({ x, y }: Vector): { x: number; y: number }[] =>
     [-1, 1],
   ].map(([dx, dy]) => ({ x: tidy(x + (dx ?? 0) * 6.25), y: tidy(y + (dy ?? 0) * 6.25) }));
 
-/** A loop round what is there, drawn tight; a square where nothing is. */
+/** A loop round what is there, opened out to the whole length of its nets; a square where nothing is. */
 export function newLoop(plan: Plan): ChangeOf<'add-net'> {
   const inside = wanted(plan);
   const count = plan.nets.length;
+  const net: LiveNet = {
+    ...BARE,
+    id: nextId('net', plan.nets),
+    name: count === 0 ? 'Live net' : `Live net ${count + 1}`,
+    form: 'loop',
+    points: inside.length > 0 ? null : square({ x: 0, y: 0 }),
+    inside: [...inside],
+  };
   return {
     verb: 'add-net',
-    net: {
-      ...BARE,
-      id: nextId('net', plan.nets),
-      name: count === 0 ? 'Live net' : `Live net ${count + 1}`,
-      form: 'loop',
-      points: inside.length > 0 ? null : square({ x: 0, y: 0 }),
-      inside: [...inside],
-    },
+    net: { ...net, points: net.points ?? openedOut(plan, net, thingsIn(plan)) },
   };
 }
 

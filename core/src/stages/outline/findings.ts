@@ -61,7 +61,13 @@ function buildingFindings({ buildings }: StandingRound, ring: Ring): Finding[] {
               'outline',
               part,
               { side: side.number, building: building.name, by },
-              [{ verb: 'set-side-kind', side: side.side.id, kind: 'fence' }],
+              [
+                {
+                  verb: 'set-side-kind',
+                  side: side.side.id,
+                  kind: ring.sides.some((s) => s.side.kind === 'arch-foot') ? 'arch-end' : 'fence',
+                },
+              ],
             ),
           );
         }

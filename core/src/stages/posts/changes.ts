@@ -13,10 +13,12 @@ type Of<V extends keyof typeof VERBS> = Parameters<(typeof VERBS)[V]>[1];
 
 /** What each change does, as its button or its undo step says it. */
 export const CHANGES = {
-  'set-pin': ({ pin }: Of<'set-pin'>, r: Reader) =>
-    pin.post.kind === 'standing'
-      ? 'Use the post that stands here'
-      : `Move the post to ${r.length(pin.along)} from the corner`,
+  'set-pin': ({ pin, beside }: Of<'set-pin'>, r: Reader) =>
+    beside
+      ? `Set posts at ${r.length(Math.min(pin.along, beside.along))} and ${r.length(Math.max(pin.along, beside.along))} from the corner`
+      : pin.post.kind === 'standing'
+        ? 'Use the post that stands here'
+        : `Move the post to ${r.length(pin.along)} from the corner`,
   'remove-pin': () => 'Let the post find its own place',
   'set-load': ({ load }: Of<'set-load'>) =>
     ({ fence: 'Posts carry the walls alone', cover: 'Posts carry a cover', roof: 'Posts carry a roof' })[

@@ -1,7 +1,9 @@
 import { postKindOf } from '../../catalogue/postKinds';
 import type { Goods } from '../../catalogue/goods';
 import { type Finding, finding } from '../../findings/types';
-import { WHOLE_PLAN } from '../../plan/changes/types';
+import type { Vector } from '../../ground/vector';
+import { type Change, WHOLE_PLAN } from '../../plan/changes/types';
+import { choicesFor } from '../../plan/effective';
 import type { Plan } from '../../plan/schema';
 import { EPSILON, tidy } from '../../units/round';
 import { buriedLength } from './footing';
@@ -9,6 +11,34 @@ import type { BoughtPost } from './bought';
 
 /** A post is set so much shallower at most to fit a shorter length sold, m. */
 const NEARLY = 0.15;
+
+/** A pin and the corner that it stands at are one within this, m. */
+const SAME_PLACE = 0.05;
+
+/** Standing posts that a plan says are at a place, as those at corners are. */
+function pinsAt({ postPins, sides, corners }: Plan, { x, y }: Vector): readonly string[] {
+  const corner = new Map(corners.map((c) => [c.id, c]));
+  return postPins.flatMap(({ id, side: of, along }) => {
+    const side = sides.find((s) => s.id === of);
+    const [from, to] = [corner.get(side?.from ?? ''), corner.get(side?.to ?? '')];
+    if (!from || !to) return [];
+    const share = along / Math.max(Math.hypot(to.x - from.x, to.y - from.y), 1e-9);
+    const at = { x: from.x + share * (to.x - from.x), y: from.y + share * (to.y - from.y) };
+    return Math.hypot(at.x - x, at.y - y) < SAME_PLACE ? [id] : [];
+  });
+}
+
+/** The wall on a post's side made as low as the post that stands there. */
+function lowered(plan: Plan, post: BoughtPost, by: number): readonly Change[] {
+  const side = post.line.members[0]?.ringSide.side.id;
+  const bands = side === undefined ? [] : choicesFor(plan, side).bands;
+  const top = bands[bands.length - 1];
+  if (side === undefined || !top || top.top - by <= (bands[bands.length - 2]?.top ?? 0.3)) return [];
+  return [
+    { verb: 'set-band', scope: { scope: 'side', of: side }, id: top.id, to: { top: tidy(top.top - by) } },
+    { verb: 'set-band', scope: WHOLE_PLAN, id: top.id, to: { top: tidy(top.top - by) } },
+  ];
+}
 
 /** One post of each kind that stands alike: the rest would say the same. */
 function kinds(posts: readonly BoughtPost[], key: (post: BoughtPost) => string) {
@@ -92,7 +122,12 @@ export function lengthFindings(
   for (const post of posts) {
     if (post.standing === null || post.standing >= post.asked - EPSILON) continue;
     const params = { number: post.number, above: post.standing, needs: post.asked };
-    const mends = post.part.on === 'pin' ? [{ verb: 'remove-pin', id: post.part.pin } as const] : [];
+    const mends = (plan: Plan) => [
+      ...(post.part.on === 'pin'
+        ? [{ verb: 'remove-pin', id: post.part.pin } as const]
+        : pinsAt(plan, post.at).map((id) => ({ verb: 'remove-pin', id }) as const)),
+      ...lowered(plan, post, tidy(post.asked - (post.standing ?? 0))),
+    ];
     found.push(finding('post.standing-low', 'mend', 'posts', post.part, params, mends));
   }
   return found;

@@ -74,7 +74,42 @@ function movePost(plan: Plan, setOut: SetOut, post: Post, roots: Roots): Change[
     const id = post.part.on === 'pin' ? post.part.pin : nextId('p', plan.postPins);
     return [{ verb: 'set-pin', pin: { id, side: on.side, along: tidy(on.along), post: { kind: 'new' } } }];
   }
-  return [];
+  return furtherOff(plan, post, room.stretch, roots);
+}
+
+/** So many places further off are tried, each so far from the one before, m: another post is needed for them. */
+const MOST_PLACES = 4;
+const FURTHER = 0.3;
+
+/** A post on each side of what is in the way, no further apart than posts stand; or one further off, with another where that leaves too wide a bay. */
+function furtherOff(plan: Plan, post: Post, stretch: Stretch, roots: Roots): Change[] {
+  const pinAt = (along: number, id: string) => {
+    const on = onSide(post.line, along);
+    return { id, side: on.side, along: tidy(on.along), post: { kind: 'new' } } as const;
+  };
+  const own = post.part.on === 'pin' ? post.part.pin : nextId('p', plan.postPins);
+  const free = [...nearestFirst(post.lineAlong, stretch.from + 0.3, stretch.to - 0.3)].filter((along) =>
+    freeAt(plan, pointOn(post, along), roots),
+  );
+  const before = free.find((along) => along < post.lineAlong);
+  const after = free.find((along) => along > post.lineAlong);
+  const both =
+    before !== undefined && after !== undefined && after - before <= stretch.chosen.spacing + EPSILON
+      ? [
+          {
+            verb: 'set-pin' as const,
+            pin: pinAt(before, own),
+            beside: pinAt(after, nextId('p', [...plan.postPins, { id: own }])),
+          },
+        ]
+      : [];
+  const apart = free.filter((along, i) =>
+    free.slice(0, i).every((other) => Math.abs(other - along) >= FURTHER),
+  );
+  return [
+    ...both,
+    ...apart.slice(0, MOST_PLACES).map((along) => ({ verb: 'set-pin' as const, pin: pinAt(along, own) })),
+  ];
 }
 
 /** The gate slid along its side until both its posts can be dug. */

@@ -5,9 +5,17 @@ import { choose } from '../../plan/choose';
 
 /** What can be done to the posts of a plan. */
 export const VERBS = {
-  'set-pin': (plan: Plan, { pin }: { readonly pin: PostPin }): Plan => ({
+  /** A post at a place; `beside` sets another with it, as on both sides of a pipe. */
+  'set-pin': (
+    plan: Plan,
+    { pin, beside }: { readonly pin: PostPin; readonly beside?: PostPin | undefined },
+  ): Plan => ({
     ...plan,
-    postPins: [...without(plan.postPins, pin.id), pin],
+    postPins: [
+      ...plan.postPins.filter(({ id }) => id !== pin.id && id !== beside?.id),
+      pin,
+      ...(beside ? [beside] : []),
+    ],
   }),
   'remove-pin': (plan: Plan, { id }: { readonly id: string }): Plan => ({
     ...plan,

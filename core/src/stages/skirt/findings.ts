@@ -232,7 +232,11 @@ export function skirtFindings(by: SkirtSeenBy): readonly Finding[] {
       const mesh =
         finerMesh(market, limits.largestOpening ?? 1, wireAgainst(plan, diggers), fit) ?? 'fine-13';
       const skirt = { kind: 'apron' as const, mesh, width: skirtWanted(plan, 'flat'), lapUp: 0.1 };
-      return [{ verb: 'set-skirt', scope: WHOLE_PLAN, skirt }];
+      return [skirt, skirtOfKind(plan, 'house-apron', skirt)].map((one) => ({
+        verb: 'set-skirt',
+        scope: WHOLE_PLAN,
+        skirt: one,
+      }));
     };
     none.push(finding('skirt.none', 'mend', 'skirt', { on: 'skirts' }, { threats: diggers }, apron));
   }

@@ -12,6 +12,7 @@ import type { Plan } from '../../plan/schema';
 import { catchFindings, leafFindings, placeFindings } from './gates';
 import { type Having, type Opening, hangingOf, kitOf, partsFence, rowOf } from './kinds';
 import type { Joinery, Leaf } from './kinds/kind';
+import { gatesFor } from './gateFor';
 import { leafTop } from './leaf';
 import { BOARD_TIMBER } from '../../catalogue/timbers';
 
@@ -118,7 +119,7 @@ export function openingFindings(by: OpeningsSeenBy): readonly Finding[] {
     );
     if (fenced.length === 0 || gated) return [];
     const part = { on: 'enclosure', enclosure: ring.enclosure } as const;
-    return [finding('fence.no-gate', 'mend', 'ways', part, { name: ring.name })];
+    return [finding('fence.no-gate', 'mend', 'ways', part, { name: ring.name }, gatesFor(ring))];
   });
   return [...each, ...ungated];
 }

@@ -1,13 +1,7 @@
 import { stopId } from '../../sheet/stopId';
-import { type Change, type Plan, type Point, newId, sheetScene } from '@aviarum/core';
+import { type Change, type Plan, freeGround, newId, sheetScene } from '@aviarum/core';
 
 const tidy = (n: number) => Math.round(n * 100) / 100;
-
-/** A place beside the run for something new, m. */
-function beside(plan: Plan): Point {
-  const { extent } = sheetScene(plan, []);
-  return { x: tidy(extent.right + 2), y: tidy((extent.low + extent.high) / 2) };
-}
 
 const taken = (plan: Plan) => {
   const { buildings, trees, services, boundaries, obstacles, spotHeights } = plan.ground;
@@ -23,12 +17,12 @@ export const NEW_THINGS: readonly {
     label: 'Add a house or shed',
     make: (plan) => {
       const id = newId('b', taken(plan), Math.random);
-      const { x, y } = beside(plan);
+      const { x, y } = freeGround(plan, { x: 1.5, y: 1 });
       const outline = [
-        { x, y: y - 1 },
-        { x: x + 3, y: y - 1 },
-        { x: x + 3, y: y + 1 },
-        { x, y: y + 1 },
+        { x: x - 1.5, y: y - 1 },
+        { x: x + 1.5, y: y - 1 },
+        { x: x + 1.5, y: y + 1 },
+        { x: x - 1.5, y: y + 1 },
       ];
       const thing = { id, name: 'Shed', outline, eaves: 2, height: 2.6, stands: 'walls' as const };
       return {
@@ -41,7 +35,14 @@ export const NEW_THINGS: readonly {
     label: 'Add a tree',
     make: (plan) => {
       const id = newId('t', taken(plan), Math.random);
-      const thing = { id, name: 'tree', at: beside(plan), trunk: 0.3, roots: 2.5, crown: 2 };
+      const thing = {
+        id,
+        name: 'tree',
+        at: freeGround(plan, { x: 2.5, y: 2.5 }),
+        trunk: 0.3,
+        roots: 2.5,
+        crown: 2,
+      };
       return {
         change: { verb: 'add-to-ground', list: 'trees', thing },
         stop: stopId({ on: 'tree', tree: id }),
@@ -52,7 +53,14 @@ export const NEW_THINGS: readonly {
     label: 'Add a pole or stack',
     make: (plan) => {
       const id = newId('o', taken(plan), Math.random);
-      const thing = { id, name: 'pole', kind: 'pole' as const, at: beside(plan), across: 0.2, height: 3 };
+      const thing = {
+        id,
+        name: 'pole',
+        kind: 'pole' as const,
+        at: freeGround(plan, { x: 0.1, y: 0.1 }),
+        across: 0.2,
+        height: 3,
+      };
       return {
         change: { verb: 'add-to-ground', list: 'obstacles', thing },
         stop: stopId({ on: 'obstacle', obstacle: id }),

@@ -50,8 +50,8 @@ export const net = kind(
         props: null,
         sag: 0.3,
         edge: 'wire',
-        stays: 'stayed',
-        hung: 'always',
+        stays: 'none',
+        hung: 'summer',
       }) as const,
   },
 );

@@ -61,6 +61,9 @@ export const tarp = kind(
     rolls: z
       ._default(z.enum(['one side', 'none']), 'none')
       .apply(meaning('Whether one side is made to roll up for summer.')),
+    hung: z
+      ._default(z.enum(['always', 'summer']), 'always')
+      .apply(meaning('Up all year, or taken off before the first snow.')),
     runOff,
     beneath,
     rail: CARRIED.rail,
@@ -91,6 +94,7 @@ export const tarp = kind(
         hem: 'hem',
         straps: null,
         rolls: 'none',
+        hung: 'always',
         runOff: 'away',
         beneath: 'open',
         rail: RAIL,

@@ -3,6 +3,7 @@ import type { Assumptions } from '../../../plan/assumptions';
 import type { Building } from '../../../plan/schema';
 import type { StandingPost } from '../../posts/stage';
 import { type Bar, alongBar } from '../held/lines';
+import { isDropped } from '../dropped';
 import type { Supports } from '../held/supports';
 import type { OpenCover } from '../laid';
 import { type CoverShape, type HeightAt, overGround } from '../over/shape';
@@ -116,8 +117,10 @@ export function coverStrength(by: StrengthBy): readonly Strength[] {
     const { cover } = shape;
     const supports = held.get(cover.id);
     if (!supports) return [];
-    const drifts = driftsAt(shape, buildings, shapes, ground);
-    const loads = loadsOn(cover, products.mesh(cover.mesh), assumed.groundSnow, drifts);
+    // What is taken off before the first snow carries itself alone.
+    const snow = isDropped(cover) ? 0 : assumed.groundSnow;
+    const drifts = isDropped(cover) ? [] : driftsAt(shape, buildings, shapes, ground);
+    const loads = loadsOn(cover, products.mesh(cover.mesh), snow, drifts);
     if ('tent' in cover) {
       const above = (post: StandingPost) => Math.max(0.1, overGround(shape, ground, post.at));
       return netRows(loads, shape, cover, { products, posts, above });

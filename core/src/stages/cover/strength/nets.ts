@@ -1,3 +1,4 @@
+import { isDropped } from '../dropped';
 import type { Products } from '../../../catalogue/products';
 import { STRENGTHS, postSection } from '../../../catalogue/sections';
 import type { MeshProduct } from '../../../catalogue/types';
@@ -120,7 +121,7 @@ export function netRows(
     readonly above: (post: StandingPost) => number;
   },
 ): readonly Strength[] {
-  if (cover.hung === 'summer') return [];
+  if (isDropped(cover)) return [];
   const { products, posts } = by;
   const mesh = products.mesh(cover.mesh);
   const tent = tentOf(shape);

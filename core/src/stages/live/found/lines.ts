@@ -52,10 +52,17 @@ export const crossing = (shapes: readonly NetShape[]): readonly Finding[] =>
       );
       return cross
         ? [
-            finding('live.nets-cross', 'mend', 'live', partOf(b.net), {
-              name: b.net.name,
-              other: a.net.name,
-            }),
+            finding(
+              'live.nets-cross',
+              'mend',
+              'live',
+              partOf(b.net),
+              { name: b.net.name, other: a.net.name },
+              [
+                ...(['day', 'night'] as const).map((when) => setNet(b.net.id, { when })),
+                { verb: 'remove-net', id: b.net.id },
+              ],
+            ),
           ]
         : [];
     }),
