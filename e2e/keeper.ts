@@ -156,6 +156,12 @@ export const test = base.extend<{ keeper: Keeper }>({
     const complaints: string[] = [];
     const written: string[] = [];
     page.on('pageerror', (error) => complaints.push(error.message));
+    // What the browser itself says of a request that a test made fail is no word of ours.
+    page.on('console', (said) => {
+      const ofRequest =
+        said.text().startsWith('Failed to load resource') && said.location().url.includes('/api/');
+      if (!ofRequest) complaints.push(`console: ${said.text()} (${said.location().url})`);
+    });
     page.on('request', (sent) => {
       if (writesToTheExample(sent.method(), sent.url())) written.push(`${sent.method()} ${sent.url()}`);
     });

@@ -90,6 +90,8 @@ export default defineConfig({
   build: {
     target: 'es2022',
     reportCompressedSize: false,
+    // A small font or picture in a style sheet would be refused by the server's own policy: files are files.
+    assetsInlineLimit: 0,
     // All screens that a plan begins with are one file on purpose; what it may weigh is a limit of the bench.
     chunkSizeWarningLimit: 800,
     rolldownOptions: {

@@ -74,7 +74,9 @@ export { insideOrOn, toSegment, type Vector } from './ground/vector';
 export { closingError, shareOut } from './ground/walk';
 export { nextId } from './plan/ids';
 export { type PartOf, type PartRef, formatPart, parsePart, thingOf } from './plan/partRef';
-export { ASSUMED, assumedIn } from './words/assumed';
+export { inUnits } from './saying/inUnits';
+export { readRough, sayRough } from './words/rough';
+export { ASSUMED, assumedAs, assumedIn } from './words/assumed';
 export { type AssumedRow } from './working/assumed';
 export { ASSUMPTIONS, type AssumptionId, SOIL_FACTORS, type Soil } from './plan/assumptions';
 export {

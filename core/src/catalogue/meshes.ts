@@ -1,6 +1,11 @@
 import type { MeshProduct, MeshType } from './types';
 
 const mm = (n: number) => Math.round(n * 1000) / 1e6;
+/** The trade calls a wide opening by whole inches and a small one by quarters: 200 mm is 8, 25 is 1, 13 is ½. */
+const inches = (n: number) => {
+  const step = n >= 75 ? 1 : 0.25;
+  return Math.round(n / 25.4 / step) * step;
+};
 
 function mesh(
   id: string,
@@ -10,7 +15,15 @@ function mesh(
   widths: readonly number[],
   lengths: readonly number[],
 ): MeshProduct {
-  return { id, type, opening: { up: mm(up), along: mm(along) }, wire: mm(wire), widths, lengths };
+  return {
+    id,
+    type,
+    opening: { up: mm(up), along: mm(along) },
+    trade: [inches(up), inches(along)],
+    wire: mm(wire),
+    widths,
+    lengths,
+  };
 }
 
 const HEX_WIDTHS = [0.6, 0.9, 1.2, 1.5, 1.8];

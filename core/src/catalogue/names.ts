@@ -4,7 +4,8 @@ import { isClosed, typeOf } from './meshTypes';
 import { type TimberProduct, type MeshProduct, type PostProduct } from './types';
 import { type Reader } from '../saying/reader';
 import { printNumber } from '../units/printLength';
-import { gaugeOf } from '../units/factors';
+import { inUnits } from '../saying/inUnits';
+import { INCH, gaugeOf } from '../units/factors';
 const PACK_NAMES: Readonly<Record<PackId, string>> = {
   staple: 'Staples 25 mm',
   clip: 'Clips for steel T posts',
@@ -84,7 +85,7 @@ const TIMBER_NAMES: Readonly<Record<TimberProduct['kind'], string>> = {
 export const timberName = (timber: TimberProduct, reader: Reader): string => {
   // Round: by its diameter.
   if (timber.thickness === timber.width && timber.kind !== 'joist')
-    return `${TIMBER_NAMES[timber.kind]} ${mm(timber.width)} mm`;
+    return inUnits(`${TIMBER_NAMES[timber.kind]} ${mm(timber.width)} mm`, reader.system);
   const size = (metres: number) => (reader.system === 'imperial' ? reader.opening(metres) : mm(metres));
   const unit = reader.system === 'imperial' ? '' : ' mm';
   return `${TIMBER_NAMES[timber.kind]} ${size(timber.width)} × ${size(timber.thickness)}${unit}`;
@@ -98,7 +99,9 @@ const mm = (metres: number) => {
 /** Inches as yards that sell in feet name an opening: `½″ × ½″`. */
 const opening = (mesh: MeshProduct, reader: Reader): string =>
   reader.system === 'imperial'
-    ? `${reader.opening(mesh.opening.up)} × ${reader.opening(mesh.opening.along)}`
+    ? mesh.trade
+      ? mesh.trade.map((inches) => reader.opening(inches * INCH)).join(' × ')
+      : `${reader.opening(mesh.opening.up)} × ${reader.opening(mesh.opening.along)}`
     : `${mm(mesh.opening.up)} × ${mm(mesh.opening.along)}`;
 
 /** `Welded 50 × 25`. */
@@ -110,11 +113,11 @@ export const meshSaid = (mesh: MeshProduct, reader: Reader): string =>
   isClosed(mesh) ? typeOf(mesh).said : `${typeOf(mesh).said} ${opening(mesh, reader)}`;
 
 /** `wire 2.0 mm (14 gauge)`: millimetres and gauge are said together. */
-export function wireName(mesh: MeshProduct): string {
-  if (isClosed(mesh)) return `${printNumber(mesh.wire * 1000, 2)} mm thick`;
+export function wireName(mesh: MeshProduct, { system }: Pick<Reader, 'system'>): string {
+  if (isClosed(mesh)) return inUnits(`${printNumber(mesh.wire * 1000, 2)} mm thick`, system);
   const gauge = gaugeOf(mesh.wire);
   const word = typeOf(mesh).wall ? 'wire' : 'cord';
-  return `${word} ${printNumber(mesh.wire * 1000, 1)} mm${gauge ? ` (${gauge} gauge)` : ''}`;
+  return inUnits(`${word} ${printNumber(mesh.wire * 1000, 1)} mm${gauge ? ` (${gauge} gauge)` : ''}`, system);
 }
 
 /** `Round treated 100 mm`. */
@@ -126,7 +129,8 @@ export function postName(post: PostProduct, reader: Reader): string {
   return postKindOf(post).named(size);
 }
 
-export const packName = (pack: PackId): string => PACK_NAMES[pack];
+export const packName = (pack: PackId, { system }: Pick<Reader, 'system'>): string =>
+  inUnits(PACK_NAMES[pack], system);
 
 const POP_DOOR_KIT_NAME = 'Pop door with runners and frame';
 

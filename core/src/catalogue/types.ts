@@ -12,6 +12,8 @@ export interface MeshProduct {
   readonly type: MeshType;
   /** Clear opening: `up` the wall by `along` it, m. A graded mesh has its largest opening here. */
   readonly opening: { readonly up: number; readonly along: number };
+  /** What the trade calls its opening in feet countries, inches up and along; left out for a keeper's own. */
+  readonly trade?: readonly [up: number, along: number] | undefined;
   /** Wire or cord diameter, m. */
   readonly wire: number;
   /** Widths and lengths in which it is commonly made, m; what a yard sells is in its offers. */

@@ -7,7 +7,8 @@ import type { CuttingPool } from '../cutting/types';
 import type { BoughtUnits, DocketLine } from '../buying/docket/types';
 import { cutList } from '../cutList/cutList';
 import { STAGE_NAMES, poolName, readerFor, sayCut, sayLine, sayPiece, sayUnits } from '../words';
-import { printNumber } from '../units';
+import { massText, printNumber } from '../units';
+import { measureIn } from '../units/measures';
 import { majorUnits } from '../units/money';
 
 type Cell = string | number;
@@ -17,6 +18,12 @@ function lengths(plan: Pick<Plan, 'units'>) {
   const unit = plan.units === 'imperial' ? 'ft' : 'm';
   const factor = plan.units === 'imperial' ? 1 / 0.3048 : 1;
   return { unit, of: (metres: number) => Number((metres * factor).toFixed(4)) };
+}
+
+/** Kilograms or pounds, to a tenth. */
+function weights({ units }: Pick<Plan, 'units'>) {
+  const [, factor] = measureIn('kg', units);
+  return (kilograms: number) => Math.round(kilograms * factor * 10) / 10;
 }
 
 /** A sheet that spreadsheets open properly: UTF-8 mark, CRLF, and no cell that could run as a formula. */
@@ -36,6 +43,7 @@ interface CutListShown extends Pick<Reckoning, 'parts'> {
 /** The docket as CSV; money in major units with its currency beside it, empty where a yard has no price. */
 export function docketCsv(plan: Plan, { docket }: DocketShown): string {
   const market = marketOf(editionOf(plan), plan.buying);
+  const weighs = weights(plan);
   const reader = readerFor(plan);
   const { unit, of } = lengths(plan);
   const { currency } = plan;
@@ -59,7 +67,7 @@ export function docketCsv(plan: Plan, { docket }: DocketShown): string {
       line.units.map((u) => (u.price === null ? '' : major(u.price))).join(' + '),
       line.price === null ? '' : major(line.price),
       line.tax === null ? '' : major(Math.round(line.tax)),
-      Math.round(line.weight * 10) / 10,
+      weighs(line.weight),
       currency,
     ];
   });
@@ -77,7 +85,7 @@ export function docketCsv(plan: Plan, { docket }: DocketShown): string {
     ...blank(9),
     major(docket.total),
     '',
-    Math.round(docket.weight * 10) / 10,
+    weighs(docket.weight),
     currency,
   ]);
   return sheet(
@@ -95,7 +103,7 @@ export function docketCsv(plan: Plan, { docket }: DocketShown): string {
       'Unit price',
       'Price',
       'Tax',
-      'Weight kg',
+      `Weight ${massText(0, plan.units).unit}`,
       'Currency',
     ],
     rows,

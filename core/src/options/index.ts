@@ -1,3 +1,4 @@
+import { inUnits } from '../saying/inUnits';
 import type { Market } from '../catalogue/market';
 import type { Scope } from '../plan/changes/types';
 import { choicesFor } from '../plan/effective';
@@ -50,7 +51,7 @@ export const asking = (plan: Plan, market: Market, reader: Reader, scope: Scope)
 });
 
 /** Every question of every stage that is decided by choosing, in one scope. What is no matter of scope is asked for the whole plan. */
-export const QUESTIONS: Readonly<Partial<Record<StageId, (asking: Asking) => readonly OptionGroup[]>>> = {
+const ASKED: Readonly<Partial<Record<StageId, (asking: Asking) => readonly OptionGroup[]>>> = {
   posts: (asking) => postOptions(asking, asking.market.postIds(), POST_ROLES),
   walls: (asking) => asking.choices.bands.flatMap((band) => wallOptions(asking, band)),
   arch: (asking) =>
@@ -64,3 +65,19 @@ export const QUESTIONS: Readonly<Partial<Record<StageId, (asking: Asking) => rea
       ? asking.plan.openings.flatMap((opening) => openingOptions(asking, opening))
       : [],
 };
+
+/** The same in the reader's units, whatever the answers were written in. */
+export const QUESTIONS: typeof ASKED = Object.fromEntries(
+  Object.entries(ASKED).map(([stage, ask]) => [
+    stage,
+    (asking: Asking) =>
+      ask(asking).map((group) => ({
+        ...group,
+        options: group.options.map((option) => ({
+          ...option,
+          title: inUnits(option.title, asking.reader.system),
+          note: inUnits(option.note, asking.reader.system),
+        })),
+      })),
+  ]),
+);

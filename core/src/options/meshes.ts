@@ -19,5 +19,5 @@ export function meshesOnOffer(
 
 export const meshOption = ({ market, reader }: Asking, id: string) => {
   const mesh = market.mesh(id);
-  return { key: id, title: meshName(mesh, reader), note: wireName(mesh), mesh: id };
+  return { key: id, title: meshName(mesh, reader), note: wireName(mesh, reader), mesh: id };
 };

@@ -1,4 +1,5 @@
 import { aboutLength, areaText, printLength, moneyPrinter, printNumber, type UnitSystem } from '../units';
+import { measureIn } from '../units/measures';
 import type { Reader } from './reader';
 
 export type { Reader } from './reader';
@@ -33,8 +34,11 @@ export function makeReader(system: UnitSystem, currency: string): Reader {
           return area(value);
         case 'm³':
           return system === 'imperial'
-            ? `${printNumber(value / 0.3048 ** 3, 2)} ft³`
+            ? `${printNumber(value * measureIn('m³', system)[1], 2)} ft³`
             : `${printNumber(value, 3)} m³`;
+        case 'N/kN':
+          // Pounds are pounds, however many.
+          return system === 'imperial' ? '1' : trimmed(value, 2);
         case 'piece':
           return printNumber(value, 0);
         case 'h':
@@ -47,8 +51,10 @@ export function makeReader(system: UnitSystem, currency: string): Reader {
           return `${printNumber(value * 100, 1)} %`;
         case 'ratio':
           return trimmed(value, 2);
-        default:
-          return `${trimmed(value, 2)} ${unit}`;
+        default: {
+          const [name, factor] = measureIn(unit, system);
+          return `${trimmed(value * factor, 2)} ${name}`;
+        }
       }
     },
   };

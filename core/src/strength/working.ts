@@ -18,7 +18,7 @@ function stressTerm(row: Strength, of: 'dry' | 'bridged'): Term {
   const line = product('strength.line', 'N/m', {}, [
     onSquare(row, of),
     value('strength.carries', row.carries, 'm', {}),
-    value('strength.newtons', 1000, 'ratio', {}),
+    value('strength.newtons', 1000, 'N/kN', {}),
   ]);
   const moment = product('strength.moment', 'Nm', {}, [
     line,

@@ -30,3 +30,6 @@ export function gaugeOf(diameter: number): string | undefined {
   const best = GAUGES.reduce((a, b) => (Math.abs(b[1] - mm) < Math.abs(a[1] - mm) ? b : a));
   return Math.abs(best[1] - mm) <= 0.04 ? best[0] : undefined;
 }
+
+/** kg. */
+export const POUND = 0.45359237;

@@ -1,4 +1,4 @@
-import { FOOT, INCH } from './factors';
+import { FOOT, INCH, POUND } from './factors';
 import type { LengthField, UnitSystem } from './parseLength';
 
 const GLYPH: Record<string, string> = {
@@ -83,6 +83,12 @@ export function aboutLength(value: number, system: UnitSystem): number {
 export function printLength(value: number, system: UnitSystem, field: LengthField = 'length'): string {
   const { figure, unit } = lengthText(value, system, field);
   return unit === '' ? figure : `${figure} ${unit}`;
+}
+
+/** A weight for reading, in kilograms or pounds. @param value kg */
+export function massText(value: number, system: UnitSystem): LengthText {
+  const shown = system === 'imperial' ? value / POUND : value;
+  return { figure: printNumber(shown, shown < 10 ? 1 : 0), unit: system === 'imperial' ? 'lb' : 'kg' };
 }
 
 /** An area for reading: `21.6 m²` or `232 ft²`. @param value m² */

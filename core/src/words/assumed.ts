@@ -3,6 +3,9 @@ import type { AssumptionId } from '../plan/assumptions';
 import { ROUGH_ROWS as ARCH } from '../stages/arch/rough';
 import { ROUGH_ROWS as COVER } from '../stages/cover/rough';
 import { ROUGH_ROWS as LIVE } from '../stages/live/rough';
+import { FOOT } from '../units/factors';
+import type { UnitSystem } from '../units/parseLength';
+import { inUnits } from '../saying/inUnits';
 import type { AssumedRow, Touches } from '../working/assumed';
 
 const hours = (name: string, ...told: readonly TermCode[]): AssumedRow => ({
@@ -10,6 +13,16 @@ const hours = (name: string, ...told: readonly TermCode[]): AssumedRow => ({
   unit: 'h',
   touches: ['hours'],
   told,
+});
+/** Hours for a metre, square or cubic, and the same for a foot. */
+const hoursPer = (
+  power: 1 | 2 | 3,
+  name: string,
+  feet: string,
+  ...told: readonly TermCode[]
+): AssumedRow => ({
+  ...hours(name, ...told),
+  feet: { name: feet, per: FOOT ** power },
 });
 const length = (name: string, touches: readonly Touches[], ...told: readonly TermCode[]): AssumedRow => ({
   name,
@@ -38,12 +51,12 @@ export const ASSUMED: Readonly<Record<AssumptionId, AssumedRow>> = {
   hoursPostDriven: hours('A post driven', 'hours.posts'),
   hoursPostSpike: hours('A post on a spike', 'hours.posts'),
   hoursConcrete: hours('Concrete for a post, added to digging', 'hours.concrete'),
-  hoursMeshMetre: hours('A metre of mesh hung', 'hours.mesh'),
-  hoursTrenchCubicMetre: hours('A cubic metre of trench', 'hours.trench'),
-  hoursApronMetre: hours('A metre of apron laid', 'hours.apron'),
-  hoursStoneCubicMetre: hours('A cubic metre of stones', 'hours.stones'),
+  hoursMeshMetre: hoursPer(1, 'A metre of mesh hung', 'A foot of mesh hung', 'hours.mesh'),
+  hoursTrenchCubicMetre: hoursPer(3, 'A cubic metre of trench', 'A cubic foot of trench', 'hours.trench'),
+  hoursApronMetre: hoursPer(1, 'A metre of apron laid', 'A foot of apron laid', 'hours.apron'),
+  hoursStoneCubicMetre: hoursPer(3, 'A cubic metre of stones', 'A cubic foot of stones', 'hours.stones'),
   hoursConcreteBag: hours('A bag mixed and poured in a strip', 'hours.concrete-strip'),
-  hoursBoardMetre: hours('A metre of board or rail', 'hours.boards'),
+  hoursBoardMetre: hoursPer(1, 'A metre of board or rail', 'A foot of board or rail', 'hours.boards'),
   hoursGateKit: hours('A gate hung from a kit', 'hours.gates'),
   hoursGateBuilt: hours('A gate built and hung', 'hours.gates-built'),
   hoursPopDoor: hours('A pop door or hatch', 'hours.pop-doors'),
@@ -57,6 +70,15 @@ export const ASSUMED: Readonly<Record<AssumptionId, AssumedRow>> = {
     told: ['hours.elapsed'],
   },
 };
+
+/** What a rough figure is called by a reader, and how many of it one that is kept makes. */
+export function assumedAs(
+  row: AssumedRow,
+  system: UnitSystem,
+): { readonly name: string; readonly per: number } {
+  if (system === 'imperial' && row.feet) return row.feet;
+  return { name: inUnits(row.name, system), per: 1 };
+}
 
 const ROWS = Object.entries(ASSUMED) as readonly (readonly [AssumptionId, AssumedRow])[];
 

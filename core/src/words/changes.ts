@@ -1,5 +1,6 @@
 import type { Market } from '../catalogue/market';
 import { type Change, type ChangeOf, type Verb } from '../plan/changes';
+import { inUnits } from '../saying/inUnits';
 import { type Reader } from '../saying/makeReader';
 import { CHANGES } from '../stages/sentences';
 
@@ -10,5 +11,5 @@ const SENTENCES: Sentences = CHANGES;
 
 export function sayChange(change: Change, reader: Reader, market: Market): string {
   const sentence = SENTENCES[change.verb] as (change: Change, reader: Reader, market: Market) => string;
-  return sentence(change, reader, market);
+  return inUnits(sentence(change, reader, market), reader.system);
 }

@@ -7,13 +7,23 @@ import type { BoughtUnits, DocketLine } from '../buying/docket/types';
 import { ROLE_NAMES } from '../stages/posts/names';
 import { kitName, meshName, packName, postName, timberName, wireName } from '../catalogue/names';
 import { FOOT } from '../units/factors';
-import { printNumber } from '../units';
+import { massText, printNumber } from '../units';
+import { inUnits } from '../saying/inUnits';
 import { type Reader } from '../saying/makeReader';
 import { capital, counted, listed } from '../saying/phrases';
 import type { OwnedPiece, PostRole } from '../plan/schema';
 
 /** A line's name, and what is said small beside it. */
 export function sayLine(
+  line: Omit<DocketLine, 'working'>,
+  reader: Reader,
+  market: Market,
+): { readonly name: string; readonly note: string } {
+  const { name, note } = named(line, reader, market);
+  return { name: inUnits(name, reader.system), note: inUnits(note, reader.system) };
+}
+
+function named(
   line: Omit<DocketLine, 'working'>,
   reader: Reader,
   market: Market,
@@ -40,7 +50,7 @@ export function sayLine(
       const panel = typeOf(mesh).rigid;
       return {
         name: `${meshName(mesh, reader)}, ${reader.about(width)} ${panel ? 'high' : 'wide'}`,
-        note: `${wireName(mesh)}${top}`,
+        note: `${wireName(mesh, reader)}${top}`,
       };
     }
     case 'timber':
@@ -65,7 +75,7 @@ export function sayLine(
       };
     }
     case 'pack':
-      return { name: packName(line.product as PackId), note: '' };
+      return { name: packName(line.product as PackId, reader), note: '' };
   }
 }
 
@@ -114,7 +124,13 @@ export function sayWeightAndTax(line: Omit<DocketLine, 'working'>, reader: Reade
     if (tax.rate === 0) return [];
     return [`Tax of ${rate} is ${tax.stated === 'with' ? 'in' : 'added to'} the price at ${name}.`];
   });
-  return [weight, ...rates].join(' ');
+  return inUnits([weight, ...rates].join(' '), system);
+}
+
+/** A weight to carry: `77 kg`, or `170 lb` for a reader in feet. @param kilograms kg */
+export function massOf(kilograms: number, { system }: Pick<Reader, 'system'>): string {
+  const { figure, unit } = massText(kilograms, system);
+  return `${figure} ${unit}`;
 }
 
 /** What a pool is cut from, without its width. */
@@ -165,6 +181,6 @@ export function sayOwned(piece: OwnedPiece, reader: Reader, market: Market): str
     case 'kit':
       return `${several}${kitName(piece.product)}, ${reader.about(piece.width)} clear${worn}`;
     case 'pack':
-      return `${piece.count} ${packName(piece.product)}${worn}`;
+      return `${piece.count} ${packName(piece.product, reader)}${worn}`;
   }
 }

@@ -1,4 +1,5 @@
 import type { FindingCode, FindingParams, ToldFinding } from '../findings/types';
+import { inUnits } from '../saying/inUnits';
 import { type Reader } from '../saying/makeReader';
 import { FINDINGS } from '../stages/words';
 
@@ -9,5 +10,5 @@ const SENTENCES: Sentences = FINDINGS;
 /** One sentence: what is wrong and how to mend it. */
 export function sayFinding(finding: ToldFinding, reader: Reader): string {
   const sentence = SENTENCES[finding.code] as (params: object, reader: Reader) => string;
-  return sentence(finding.params, reader);
+  return inUnits(sentence(finding.params, reader), reader.system);
 }

@@ -1,6 +1,7 @@
 export { cautionsFor } from './cautions';
 export { sayChange } from './changes';
 export {
+  massOf,
   poolName,
   sayLine,
   sayOwned,

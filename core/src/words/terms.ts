@@ -1,4 +1,5 @@
 import type { Term, TermCode, TermParams } from '../working';
+import { inUnits } from '../saying/inUnits';
 import type { Reader } from '../saying/makeReader';
 import { TERMS } from '../stages/sentences';
 
@@ -10,7 +11,7 @@ const SENTENCES: Sentences = TERMS;
 /** A term's words without its value. */
 export function sayTerm(term: Term, reader: Reader): string {
   const sentence = SENTENCES[term.code] as (params: object, reader: Reader) => string;
-  return sentence(term.params, reader);
+  return inUnits(sentence(term.params, reader), reader.system);
 }
 
 /** One line of a working: words, and the figure with its unit. */

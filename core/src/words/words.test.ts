@@ -30,8 +30,8 @@ describe('what is said', () => {
   test('a mesh by opening, wire in millimetres and gauge together', () => {
     const mesh = market.mesh('welded-50x25');
     expect(meshName(mesh, metres)).toBe('Welded 50 × 25');
-    expect(wireName(mesh)).toBe('wire 2.0 mm (14 gauge)');
-    expect(wireName(market.mesh('fine-13'))).toBe('wire 1.0 mm (19 gauge)');
+    expect(wireName(mesh, metres)).toBe('wire 2.0 mm (14 gauge)');
+    expect(wireName(market.mesh('fine-13'), metres)).toBe('wire 1.0 mm (19 gauge)');
     expect(meshName(market.mesh('fine-13'), feet)).toBe('Fine welded ½″ × ½″');
   });
   test('a fence as a sum of its sides, alike ones once', () => {

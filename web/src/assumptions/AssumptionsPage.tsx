@@ -1,4 +1,13 @@
-import { ASSUMED, ASSUMPTIONS, type AssumptionId, type Plan, assumptionsOf, counted } from '@aviarum/core';
+import {
+  ASSUMED,
+  ASSUMPTIONS,
+  type AssumptionId,
+  type Plan,
+  assumedAs,
+  assumptionsOf,
+  counted,
+  sayRough,
+} from '@aviarum/core';
 import { Link, useParams } from 'react-router';
 import { LostPlan } from '../pages/LostPlan';
 import { Opening } from '../pages/Opening';
@@ -9,7 +18,7 @@ import { leftAt } from '../state/leftAt';
 import { usePlan } from '../state/planStore';
 import { LeafTop } from '../yard/LeafTop';
 import { FigureRow, FigureTable } from './FigureRow';
-import { RoughField, roughText } from './RoughField';
+import { RoughField } from './RoughField';
 import { ThreatFigures } from './ThreatFigures';
 import { YardTerms } from './YardTerms';
 
@@ -28,12 +37,13 @@ function RoughFigures({ plan }: { plan: Plan }) {
       </p>
       <FigureTable of="figure">
         {IDS.map((id) => {
-          const { name, touches } = ASSUMED[id];
+          const { touches } = ASSUMED[id];
+          const { name } = assumedAs(ASSUMED[id], plan.units);
           return (
             <FigureRow
               key={id}
               name={name}
-              ours={roughText(ASSUMPTIONS[id], ASSUMED[id].unit, plan.units)}
+              ours={sayRough(id, ASSUMPTIONS[id], plan.units)}
               touches={touches.join(', ')}
               back={plan.assumptions[id] === undefined ? null : { verb: 'set-assumption', id, value: null }}
             >

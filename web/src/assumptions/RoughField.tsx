@@ -1,36 +1,14 @@
 import {
   ASSUMED,
-  type AssumedRow,
   type AssumptionId,
-  FOOT,
   type UnitSystem,
+  assumedAs,
   boundsAt,
-  printLength,
-  printNumber,
+  readRough,
+  sayRough,
 } from '@aviarum/core';
 import { FigureField, type Parsed } from '../fields/FigureField';
 import { LengthField } from '../fields/LengthField';
-
-const CUBIC_FOOT = FOOT ** 3;
-
-const trim = (value: number, most: number) =>
-  printNumber(value, most)
-    .replace(/(\.\d*?)0+$/, '$1')
-    .replace(/\.$/, '');
-
-/** A rough figure with its unit, in the units of the plan. */
-export function roughText(value: number, unit: AssumedRow['unit'], system: UnitSystem): string {
-  if (unit === 'm') return printLength(value, system);
-  if (unit === 'h') return `${trim(value, 3)} h`;
-  if (unit === 'share') return `${trim(value * 100, 1)} %`;
-  return system === 'imperial' ? `${trim(value / CUBIC_FOOT, 3)} ft³` : `${trim(value, 4)} m³`;
-}
-
-/** How many of what is typed make one of what is kept. */
-const typedOf = (unit: AssumedRow['unit'], system: UnitSystem): number => {
-  if (unit === 'share') return 100;
-  return unit === 'm³' && system === 'imperial' ? 1 / CUBIC_FOOT : 1;
-};
 
 interface Props {
   readonly id: AssumptionId;
@@ -39,32 +17,23 @@ interface Props {
   readonly onCommit: (value: number) => void;
 }
 
-/** A rough figure as it is typed. */
+/** A rough figure as it is typed, in its own unit. */
 export function RoughField({ id, value, system, onCommit }: Props) {
-  const { name, unit } = ASSUMED[id];
+  const row = ASSUMED[id];
+  const { name } = assumedAs(row, system);
   const { least, most } = boundsAt(`assumptions.${id}`);
-  if (unit === 'm')
+  if (row.unit === 'm')
     return <LengthField name={name} hideName value={value} least={least} most={most} onCommit={onCommit} />;
   const parse = (text: string): Parsed => {
-    const bare = text
-      .trim()
-      .replace(/\s*(h|%|m³|ft³|m3|ft3)$/, '')
-      .replace(',', '.');
-    const given = /^(\d+\.?\d*|\.\d+)$/.test(bare) ? Number(bare) / typedOf(unit, system) : NaN;
-    if (!(given >= least && given <= most))
-      return {
-        ok: false,
-        message: `A figure from ${roughText(least, unit, system)} to ${roughText(most, unit, system)}.`,
-      };
-    return { ok: true, value: given };
+    const given = readRough(id, text, system) ?? NaN;
+    return given >= least && given <= most
+      ? { ok: true, value: given }
+      : {
+          ok: false,
+          message: `A figure from ${sayRough(id, least, system)} to ${sayRough(id, most, system)}.`,
+        };
   };
   return (
-    <FigureField
-      name={name}
-      hideName
-      shown={roughText(value, unit, system)}
-      parse={parse}
-      onCommit={onCommit}
-    />
+    <FigureField name={name} hideName shown={sayRough(id, value, system)} parse={parse} onCommit={onCommit} />
   );
 }

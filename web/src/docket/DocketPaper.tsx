@@ -1,4 +1,4 @@
-import { type Plan, STAGE_IDS, STAGE_NAMES, printNumber } from '@aviarum/core';
+import { type Plan, STAGE_IDS, STAGE_NAMES, massOf } from '@aviarum/core';
 import { longDay } from '../fields/dates';
 import { usePlan } from '../state/planStore';
 import { useMarket, useReader, useReckoning } from '../state/reckoningStore';
@@ -62,11 +62,10 @@ function Lines({ plan }: { plan: Plan }) {
               <th scope="rowgroup" colSpan={taxed ? 6 : 5}>
                 {STAGE_NAMES[stage]}
                 <span className="soft small groupweight">
-                  {printNumber(
+                  {massOf(
                     lines.reduce((total, l) => total + l.weight, 0),
-                    0,
-                  )}{' '}
-                  kg
+                    reader,
+                  )}
                 </span>
               </th>
               <td colSpan={2}>

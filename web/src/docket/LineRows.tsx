@@ -6,6 +6,7 @@ import {
   sayLine,
   sayReason,
   sayWeightAndTax,
+  massText,
 } from '@aviarum/core';
 import { Fragment } from 'react';
 import { Choice } from '../fields/Choice';
@@ -47,6 +48,7 @@ export function LineRows({ line, plan, taxed }: { line: Line; plan: Plan; taxed:
   };
   const yards = [...new Set(line.units.map((u) => u.yard))].filter((y) => y !== '');
   const at = plan.buying.yards.length > 1 ? yards.map((y) => market.yard(y).name).join(', ') : '';
+  const mass = massText(line.weight, reader.system);
   return (
     <Fragment>
       <tr className="line" data-open={open ? 'yes' : 'no'} data-line={line.id}>
@@ -60,8 +62,8 @@ export function LineRows({ line, plan, taxed }: { line: Line; plan: Plan; taxed:
         <td data-name="buy">{amount(line.buy)}</td>
         <td data-name="left">{amount(line.left)}</td>
         <td data-name="weight" className="weight">
-          {printNumber(line.weight, line.weight < 10 ? 1 : 0)}
-          <span className="unit">kg</span>
+          {mass.figure}
+          <span className="unit">{mass.unit}</span>
         </td>
         <td data-name="each" className="each">
           {line.units.map((u, i) => (

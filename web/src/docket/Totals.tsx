@@ -1,4 +1,4 @@
-import { printNumber } from '@aviarum/core';
+import { printNumber, massOf } from '@aviarum/core';
 import { useMarket, useReader } from '../state/reckoningStore';
 import type { ReckoningView } from '../workers/view';
 
@@ -28,9 +28,7 @@ export function Totals({ docket, columns }: { docket: ReckoningView['docket']; c
       <tr className="totalrow">
         <th scope="row" colSpan={columns - 2}>
           {docket.complete ? 'To pay' : 'To pay, at least'}
-          <span className="soft small groupweight">
-            about {printNumber(docket.weight, 0)} kg to carry home
-          </span>
+          <span className="soft small groupweight">about {massOf(docket.weight, reader)} to carry home</span>
         </th>
         <td colSpan={2}>{reader.money(docket.total)}</td>
       </tr>

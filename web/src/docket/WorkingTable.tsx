@@ -1,4 +1,4 @@
-import { ASSUMED, type Term, assumedIn, workingLines } from '@aviarum/core';
+import { ASSUMED, type Term, assumedAs, assumedIn, workingLines } from '@aviarum/core';
 import { Link } from 'react-router';
 import { usePlan } from '../state/planStore';
 import { useReader } from '../state/reckoningStore';
@@ -26,7 +26,7 @@ export function WorkingTable({ term }: { term: Term }) {
         <p className="small roughlink">
           Rough:{' '}
           <Link to={`/h/${holding}/p/${plan}/assumptions`}>
-            {rough.map((id) => ASSUMED[id].name.toLowerCase()).join('; ')}
+            {rough.map((id) => assumedAs(ASSUMED[id], reader.system).name.toLowerCase()).join('; ')}
           </Link>
         </p>
       )}

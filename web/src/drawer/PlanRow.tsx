@@ -1,4 +1,12 @@
-import { LENGTHS, type ListedPlan, areaText, cutText, lengthText, moneyPrinter } from '@aviarum/core';
+import {
+  LENGTHS,
+  type ListedPlan,
+  areaText,
+  cutText,
+  lengthText,
+  moneyPrinter,
+  aboutLength,
+} from '@aviarum/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { MiniSheet } from './MiniSheet';
@@ -54,7 +62,7 @@ function Figures({ plan }: { plan: ListedPlan }) {
   if (!card) return <span className="rowfigures soft small">being worked out …</span>;
   const units = card.units ?? 'metric';
   const area = areaText(card.area, units);
-  const fence = lengthText(card.fence, units);
+  const fence = lengthText(aboutLength(card.fence, units), units);
   return (
     <span className="rowfigures">
       <span>

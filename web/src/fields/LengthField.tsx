@@ -1,13 +1,20 @@
-import { type LengthField as Kind, type LengthProblem, parseLength, printLength } from '@aviarum/core';
+import {
+  type LengthField as Kind,
+  type LengthProblem,
+  parseLength,
+  printLength,
+  type UnitSystem,
+} from '@aviarum/core';
 import { useReader } from '../state/reckoningStore';
 import { FigureField, type Parsed } from './FigureField';
 
-const MESSAGES: Readonly<Record<LengthProblem, string>> = {
-  empty: 'Give a length, such as 3.60 or 11′ 10″.',
-  'not-a-length': 'This is not a length. Try 3.60, 360 cm, 11′ 10½″ or 74in.',
+const SUCH = { metric: ['3.60', '3.60 or 360 cm'], imperial: ['11′ 10″', '11′ 10½″ or 74in'] } as const;
+const messages = (system: UnitSystem): Readonly<Record<LengthProblem, string>> => ({
+  empty: `Give a length, such as ${SUCH[system][0]}.`,
+  'not-a-length': `This is not a length. Try ${SUCH[system][1]}.`,
   'two-decimal-signs': 'One comma or point is the decimal sign; group thousands with a space.',
   negative: 'A length cannot be negative.',
-};
+});
 
 interface Props {
   readonly name: string;
@@ -41,7 +48,7 @@ export function LengthField({
     const bare = text.trim();
     const minus = least < 0 && /^[-−–]/.test(bare);
     const parsed = parseLength(minus ? bare.slice(1) : bare, system, kind);
-    if (!parsed.ok) return { ok: false, message: MESSAGES[parsed.problem] };
+    if (!parsed.ok) return { ok: false, message: messages(system)[parsed.problem] };
     const metres = minus ? -parsed.value : parsed.value;
     if (metres < least - 1e-9 || metres > most + 1e-9)
       return { ok: false, message: `Between ${print(least)} and ${print(most)}.` };

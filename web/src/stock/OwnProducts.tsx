@@ -42,7 +42,7 @@ export function OwnProducts({ holding, products, prices, market }: Props) {
           {products.map((product) => (
             <li key={product.id}>
               <span>
-                {capital(meshName(product, reader))}, {wireName(product)};{' '}
+                {capital(meshName(product, reader))}, {wireName(product, reader)};{' '}
                 {product.widths.map((w) => reader.length(w)).join(', ')} wide
                 <span className="soft">
                   {' '}

@@ -48,7 +48,7 @@ function productsOf(kind: Kind, market: Market, reader: Reader) {
     case 'kit':
       return market.kitIds().map((id) => ({ value: id, label: kitName(id) }));
     case 'pack':
-      return PACK_IDS.map((id) => ({ value: id, label: packName(id) }));
+      return PACK_IDS.map((id) => ({ value: id, label: packName(id, reader) }));
   }
 }
 

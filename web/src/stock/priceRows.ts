@@ -61,7 +61,7 @@ function nameOf({ kind, product }: Offer, market: Market, reader: Reader): strin
   if (!market.knows(kind, product)) return product;
   switch (kind) {
     case 'roll':
-      return `${meshName(market.mesh(product), reader)}, ${wireName(market.mesh(product))}`;
+      return `${meshName(market.mesh(product), reader)}, ${wireName(market.mesh(product), reader)}`;
     case 'post':
       return postName(market.post(product), reader);
     case 'timber':
@@ -69,7 +69,7 @@ function nameOf({ kind, product }: Offer, market: Market, reader: Reader): strin
     case 'kit':
       return kitName(product);
     case 'pack':
-      return packName(product);
+      return packName(product, reader);
   }
 }
 

@@ -1,11 +1,13 @@
 import { useState } from 'react';
 import { Pick } from '../fields/Choice';
 import { LengthField } from '../fields/LengthField';
+import { useReader } from '../state/reckoningStore';
 import { Problems } from './Problems';
 import { type Found, MOST, type Setting, residual } from './setting';
 
 /** Distances from stake to stake, which check the rest. */
 export function Diagonals({ tape, found, onSet }: Setting & { found: Found }) {
+  const reader = useReader();
   const options = tape.stakes.map((s) => ({ value: s.id, label: s.name }));
   const [from, setFrom] = useState('');
   const [to, setTo] = useState('');
@@ -27,7 +29,7 @@ export function Diagonals({ tape, found, onSet }: Setting & { found: Found }) {
         return (
           <div key={`${r.from} ${r.to}`} className="runrow">
             <LengthField
-              name={`${nameOf(r.from)} to ${nameOf(r.to)}${fit ? `, ${residual(fit.residual)}` : ''}`}
+              name={`${nameOf(r.from)} to ${nameOf(r.to)}${fit ? `, ${residual(fit.residual, reader)}` : ''}`}
               value={r.distance}
               least={0.01}
               most={MOST}

@@ -28,7 +28,7 @@ export function StakeCard({ tape, stake, found, onSet }: Setting & { stake: Tape
       <div className="rows">
         {tape.marks.map((m) => {
           const fit = found.readings.find((r) => r.id === `${stake.id}/${m.id}`);
-          const spare = found.spare > 0 && fit ? `, ${residual(fit.residual)}` : '';
+          const spare = found.spare > 0 && fit ? `, ${residual(fit.residual, reader)}` : '';
           return (
             <LengthField
               key={m.id}

@@ -1,4 +1,4 @@
-import type { Tape } from '@aviarum/core';
+import type { Reader, Tape } from '@aviarum/core';
 import type { surveyByTape } from '@aviarum/core/survey';
 
 export type Found = ReturnType<typeof surveyByTape>;
@@ -13,7 +13,7 @@ export interface Setting {
 export const MOST = 500;
 
 /** How far a reading is from what fits, with its sign. */
-export function residual(metres: number): string {
-  const mm = Math.round(metres * 1000);
-  return `${mm > 0 ? '+' : mm < 0 ? '−' : ''}${Math.abs(mm)} mm`;
+export function residual(metres: number, { opening }: Pick<Reader, 'opening'>): string {
+  const least = Math.round(metres * 1000) / 1000;
+  return `${least > 0 ? '+' : least < 0 ? '−' : ''}${opening(Math.abs(least))}`;
 }

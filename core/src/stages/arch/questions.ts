@@ -40,7 +40,7 @@ function meshes(
       ...ids.map((id): Option => ({
         key: id,
         title: meshName(market.mesh(id), reader),
-        note: wireName(market.mesh(id)),
+        note: wireName(market.mesh(id), reader),
         mesh: id,
         chosen: chosenIf(id === now),
         change: set(arch, { [field]: id }),

@@ -56,7 +56,7 @@ function meshes(asking: Asking, cover: Cover): OptionGroup {
     options: ids.map((id) => ({
       key: id,
       title: meshName(market.mesh(id), reader),
-      note: wireName(market.mesh(id)),
+      note: wireName(market.mesh(id), reader),
       mesh: id,
       chosen: chosenIf(id === cover.mesh),
       change: set(cover, { mesh: id }),

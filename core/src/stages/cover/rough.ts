@@ -1,3 +1,4 @@
+import { FOOT } from '../../units/factors';
 import type { AssumedRow } from '../../working/assumed';
 import type { ROUGH } from './assumed';
 
@@ -14,6 +15,12 @@ export const ROUGH_ROWS: Readonly<Record<keyof typeof ROUGH, AssumedRow>> = {
   gust: row('Strongest gust', 'm/s'),
   strapHolds: row('A strap holds, with both its anchors', 'kN'),
   screwHolds: row('A screw with its washer holds', 'kN'),
-  hoursCoverStrip: row('A square metre of strips or sheets laid', 'h', 'hours.cover'),
-  hoursCoverNet: row('A square metre of net, tarp or film put up', 'h', 'hours.net'),
+  hoursCoverStrip: {
+    ...row('A square metre of strips or sheets laid', 'h', 'hours.cover'),
+    feet: { name: 'A square foot of strips or sheets laid', per: FOOT ** 2 },
+  },
+  hoursCoverNet: {
+    ...row('A square metre of net, tarp or film put up', 'h', 'hours.net'),
+    feet: { name: 'A square foot of net, tarp or film put up', per: FOOT ** 2 },
+  },
 };

@@ -1,3 +1,4 @@
+import { FOOT } from '../../units/factors';
 import type { AssumedRow } from '../../working/assumed';
 import type { ROUGH } from './assumed';
 
@@ -21,9 +22,12 @@ export const ROUGH_ROWS: Readonly<Record<keyof typeof ROUGH, AssumedRow>> = {
   drawAlways: battery('Current that an energiser draws beside', 'A'),
   batteryShare: battery('Of a battery’s capacity that may be used', 'share'),
   solarShare: battery('Of a solar panel’s rating that reaches the battery', 'share'),
-  sunShare: battery('Peak-sun hours for each kWh/m² outside the air', 'share'),
+  sunShare: battery('Of the sun’s energy outside the air that reaches the ground', 'share'),
   hoursNet: row('A net of 50 m set up', 'h', 'hours.live-nets'),
-  hoursHotWireMetre: row('A metre of hot wire drawn on its insulators', 'h', 'hours.hot-wire'),
+  hoursHotWireMetre: {
+    ...row('A metre of hot wire drawn on its insulators', 'h', 'hours.hot-wire'),
+    feet: { name: 'A foot of hot wire drawn on its insulators', per: FOOT },
+  },
   hoursRod: row('An earth rod driven', 'h', 'hours.live-power'),
   hoursEnergiser: row('An energiser set up and tested', 'h', 'hours.live-power'),
 };

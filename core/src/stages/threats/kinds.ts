@@ -225,7 +225,7 @@ export const THREATS = {
   }),
   'wild-birds': threat(
     'wild birds (disease)',
-    'none; a housing order asks for a solid cover and openings of 25 mm or less',
+    'none; a housing order asks for a solid cover and openings that no sparrow gets through',
     { squeeze: 26, moves: 'flies' },
   ),
   person: threat('person (theft)', 'birds gone, catches undone', { opens: true, steals: true }),

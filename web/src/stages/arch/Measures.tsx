@@ -1,4 +1,4 @@
-import { type Arch, type Plan, archPlace } from '@aviarum/core';
+import { type Arch, type Plan, archPlace, inUnits } from '@aviarum/core';
 import { DayPick } from '../../fields/DayPick';
 import { HeadingField } from '../../fields/HeadingField';
 import { PlaceFields } from '../../fields/PlaceFields';
@@ -10,6 +10,7 @@ import { set } from './archFigures';
 /** Measures of skin, low band, film, stakes and props, of what there is. */
 export function More({ arch }: { arch: Arch }) {
   const take = usePlan((s) => s.take);
+  const units = usePlan((s) => s.plan?.units ?? 'metric');
   const field = (name: string, of: 'lap' | 'turnDown' | 'lowHeight') => (
     <PlanLength
       of={`arches.${arch.kind}.${of}`}
@@ -45,11 +46,11 @@ export function More({ arch }: { arch: Arch }) {
         </>
       )}
       {arch.low !== null && field('Low band, height', 'lowHeight')}
-      {arch.foot === 'stakes' && count('Stakes along a foot', 'stakes', 'one each 1.2 m')}
-      {arch.ridge !== null && count('Props', 'props', 'one each 2.4 m')}
+      {arch.foot === 'stakes' && count('Stakes along a foot', 'stakes', inUnits('one each 1.2 m', units))}
+      {arch.ridge !== null && count('Props', 'props', inUnits('one each 2.4 m', units))}
       {arch.film !== null && (
         <>
-          {count('Straps', 'straps', 'one each 2.4 m')}
+          {count('Straps', 'straps', inUnits('one each 2.4 m', units))}
           <DayPick name="Film goes on" value={arch.on} onChoose={(on) => take(set(arch, { on }))} />
           <DayPick name="Film comes off" value={arch.off} onChoose={(off) => take(set(arch, { off }))} />
         </>

@@ -1,4 +1,4 @@
-import { type Arch, printNumber } from '@aviarum/core';
+import { type Arch, printNumber, inUnits, massOf } from '@aviarum/core';
 import { useReader } from '../../state/reckoningStore';
 import { useFigures } from './archFigures';
 
@@ -25,7 +25,7 @@ export function Stands({ arch }: { arch: Arch }) {
       {wide !== null && wide > 0
         ? `At your height it is ${reader.about(wide)} wide.`
         : 'Nobody of your height stands in it.'}
-      {volume !== null && ` It holds ${printNumber(volume, 1)} m³ of air.`}
+      {volume !== null && ` It holds ${reader.amount(volume, 'm³')} of air.`}
     </p>
   );
 }
@@ -51,7 +51,9 @@ export function Takes({ arch }: { arch: Arch }) {
     ...(stakes !== null && stakes > 0 ? [`${stakes} stakes`] : []),
     ...(straps !== null && straps > 0 ? [`${straps} straps`] : []),
     ...(weight !== null && pull !== null
-      ? [`weighs ${printNumber(weight, 0)} kg, draws with ${printNumber(pull, 0)} N`]
+      ? [
+          `weighs ${massOf(weight, reader)}, draws with ${inUnits(`${printNumber(pull, 0)} N`, reader.system)}`,
+        ]
       : []),
   ];
   return told.length === 0 ? null : <p className="small">{told.join('; ')}.</p>;

@@ -12,6 +12,7 @@ import {
   meshName,
   surveyRings,
   worse,
+  inUnits,
 } from '@aviarum/core';
 import { PlanCount } from '../../fields/PlanCount';
 import { DayPick } from '../../fields/DayPick';
@@ -54,6 +55,7 @@ function useAnswer(cover: Cover, strength: readonly Strength[], reader: Reader):
 
 /** The measures of its kind, each a number. */
 function Measures({ cover }: { cover: Cover }) {
+  const reader = useReader();
   const take = usePlan((s) => s.take);
   const values = cover as unknown as Readonly<Record<string, number | null>>;
   return (
@@ -99,7 +101,7 @@ function Measures({ cover }: { cover: Cover }) {
           of="covers.tarp.straps"
           name="Straps"
           value={cover.straps}
-          placeholder="one each 2.4 m"
+          placeholder={inUnits('one each 2.4 m', reader.system)}
           onCommit={(straps) => take(set(cover, { straps }))}
           onClear={() => take(set(cover, { straps: null }))}
         />

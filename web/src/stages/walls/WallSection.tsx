@@ -50,7 +50,7 @@ function BandDrawn({ band: b, mesh, top, high, says }: BandProps) {
             {name.length > ROOM ? MESH_TYPES[mesh.type].name : name}
           </text>
           <text x="176" y={middle + 16} style={{ fill: 'var(--soft)' }}>
-            {name.length > ROOM ? name.slice(MESH_TYPES[mesh.type].name.length + 1) : wireName(mesh)}
+            {name.length > ROOM ? name.slice(MESH_TYPES[mesh.type].name.length + 1) : wireName(mesh, reader)}
           </text>
         </>
       )}
