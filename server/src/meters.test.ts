@@ -151,7 +151,11 @@ withDatabase('readings', () => {
         const since = Math.floor(Date.parse(at) / length) * length;
         lowest.set(since, Math.min(lowest.get(since) ?? 99, near - 0.3));
       }
-      const rows: { since: Date; far: number }[] = await api.db(table).where({ meter: 'r' }).orderBy('since');
+      const rows = await api
+        .db(table)
+        .where({ meter: 'r' })
+        .orderBy('since')
+        .select<{ since: Date; far: number }[]>('since', 'far');
       expect(rows.map((r) => [r.since.getTime(), Math.round(r.far * 1000)])).toEqual(
         [...lowest].sort((a, b) => a[0] - b[0]).map(([since, low]) => [since, Math.round(low * 1000)]),
       );

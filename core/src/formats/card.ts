@@ -3,7 +3,7 @@ import { currency, day } from '../schema/common';
 import { LENGTHS, textOf } from '../schema/text';
 
 /** Counts up whenever the same plan comes to other figures: cards of before are made anew when they are seen. */
-export const SUMS = 1;
+export const SUMS = 2;
 
 /** Runs and corners that a small drawing shows, and characters of what is worst: two hundred cards are a small list. */
 export const MOST_RUNS = 8;

@@ -9,6 +9,7 @@ import {
   type Plan,
   QUESTIONS,
   STAGE_IDS,
+  type Term,
   WHOLE_PLAN,
   asking,
   assumedAs,
@@ -64,7 +65,7 @@ function textsOf(given: Plan): readonly string[] {
       );
       return [name, note, sayReason(line, reader), sayWeightAndTax(line, reader, market), ...workings];
     }),
-    ...Object.values(now.workings).flatMap((term) =>
+    ...(Object.values(now.workings) as Term[]).flatMap((term) =>
       workingLines(term, reader).flatMap((l) => [l.words, l.how, l.amount]),
     ),
     docketCsv(plan, now),

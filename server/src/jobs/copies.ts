@@ -39,7 +39,9 @@ async function write(db: Database, holding: Holding, file: string, reader: Aside
   } finally {
     await handle.close();
   }
-  for await (const things of reader.read(createReadStream(file))) void things;
+  // What is in it goes nowhere: whether it can be read is what is asked.
+  const read = reader.read(createReadStream(file));
+  while (!(await read.next()).done);
 }
 
 /**

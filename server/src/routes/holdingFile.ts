@@ -2,7 +2,8 @@ import { Hono } from 'hono';
 import { stream } from 'hono/streaming';
 import { AsideReader } from '../holdingFile/readAside';
 import { BorderError } from '../problem';
-import { putBack, takeOut } from '../store/holdingFile';
+import { putBack } from '../store/holdingBack';
+import { takeOut } from '../store/holdingFile';
 import type { Acting, Services } from './types';
 
 const LINES = 'application/jsonl; charset=utf-8';
@@ -54,7 +55,7 @@ export function holdingOutRoute({ slow, clock }: Services) {
 }
 
 async function* piecesOf(body: ReadableStream<Uint8Array>): AsyncGenerator<Uint8Array> {
-  for await (const piece of body) yield piece as Uint8Array;
+  for await (const piece of body) yield piece;
 }
 
 /** A holding back from a file, as a new one: nothing that is there is written over. */

@@ -93,8 +93,8 @@ async function takePriceList(trx: Writing, holding: string, text: string, now: D
   return { rows: read.prices.length, taken: own.length };
 }
 
-/** The holding's own products, prices and shed. */
-export function stockRoutes({ db, clock }: Services) {
+/** The holding's own products. */
+function productRoutes({ db }: Services) {
   return new Hono<Acting>()
     .get('/products', async (c) => c.json(await listProducts(db, c.var.holding.id)))
     .put('/products/:id', async (c) => {
@@ -122,7 +122,14 @@ export function stockRoutes({ db, clock }: Services) {
       if (!(await inHolding(db, holding, (trx) => deleteProduct(trx, holding, id))))
         throw notFound('product');
       return c.body(null, 204);
-    })
+    });
+}
+
+/** The holding's own products, prices and shed. */
+export function stockRoutes(services: Services) {
+  const { db, clock } = services;
+  return new Hono<Acting>()
+    .route('/', productRoutes(services))
     .get('/prices', async (c) => c.json(await listPrices(db, c.var.holding.id)))
     .put('/prices/:id', async (c) => {
       const own = checked<Price>(priceSchema, await jsonBody(c));

@@ -11,7 +11,11 @@ export interface ExportRow {
 /** Every kind, in the order in which it is offered; what writes each is in `export.ts`. */
 export const EXPORTS = {
   geojson: { label: 'GeoJSON', ending: '.geojson', type: 'application/geo+json' },
-  'geojson-local': { label: 'GeoJSON in metres', ending: '-metres.geojson', type: 'application/json' },
+  'geojson-local': {
+    label: 'GeoJSON on the sheet’s own grid',
+    ending: '-metres.geojson',
+    type: 'application/json',
+  },
   gpx: { label: 'GPX of the stakes', ending: '.gpx', type: 'application/gpx+xml' },
   dxf: { label: 'DXF', ending: '.dxf', type: 'image/vnd.dxf' },
   svg: { label: 'SVG to scale', ending: '.svg', type: 'image/svg+xml' },

@@ -1,3 +1,4 @@
+import { loadOnPosts } from './dropped';
 import type { Primitive, StripLine, GroundOf } from '../../drawing/scene';
 import { surveyRings } from '../../ground/survey';
 import { formatPart } from '../../plan/partRef';
@@ -5,7 +6,7 @@ import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
 import type { PostAsk } from '../posts/asks';
 import type { COVER_INKS } from './inks';
-import { isOver, rowOf } from './kinds';
+import { isOver } from './kinds';
 import { SPACING } from './spacing';
 
 type CoverInk = keyof typeof COVER_INKS;
@@ -49,7 +50,7 @@ export function strip(part: Part, ground: GroundOf): readonly StripLine[] {
 /** What covers ask of posts while something is dragged: how far apart they stand, by the outlines alone. */
 export const asks = (plan: Plan): readonly PostAsk[] =>
   plan.covers.flatMap((cover) => {
-    const { load } = rowOf(cover);
+    const load = loadOnPosts(cover);
     if (load === null || !isOver(cover)) return [];
     const ring = surveyRings(plan).find((r) => r.enclosure === cover.enclosure);
     const points = cover.outline ?? ring?.sides.map((s) => s.start) ?? [];

@@ -28,7 +28,7 @@ const thatTakeOurs = (plan: About): readonly ThreatId[] =>
 const climbers = (plan: About): readonly ThreatId[] =>
   thatTakeOurs(plan).filter((id) => threatIn(plan, id).climbs);
 const flyers = (plan: About): readonly ThreatId[] =>
-  thatTakeOurs(plan).filter((id) => threatIn(plan, id).moves === 'flies' && id !== 'wild-birds');
+  thatTakeOurs(plan).filter((id) => threatIn(plan, id).moves === 'flies' && !threatIn(plan, id).soils);
 
 /** The lowest of the walls round what lies open above, m; 0 where there is none. */
 export interface Walls {

@@ -33,6 +33,8 @@ export interface ThreatRow {
   readonly over: number | null;
   /** Jumps at a wall and pulls itself up: a higher one holds it only where it hangs outward. */
   readonly scrambles: boolean;
+  /** Brings disease in its droppings and takes no bird itself: it is kept out by a closed roof. */
+  readonly soils: boolean;
 }
 
 const metres = (mm: number | null): number | null => (mm === null ? null : Math.round(mm * 1000) / 1e6);
@@ -53,6 +55,7 @@ const NOTHING: Omit<ThreatRow, 'name' | 'sign'> = {
   climbs: false,
   over: null,
   scrambles: false,
+  soils: false,
 };
 
 /** @param of  in mm; what is left out is no matter to it */
@@ -226,7 +229,7 @@ export const THREATS = {
   'wild-birds': threat(
     'wild birds (disease)',
     'none; a housing order asks for a solid cover and openings that no sparrow gets through',
-    { squeeze: 26, moves: 'flies' },
+    { squeeze: 26, moves: 'flies', soils: true },
   ),
   person: threat('person (theft)', 'birds gone, catches undone', { opens: true, steals: true }),
 } as const;

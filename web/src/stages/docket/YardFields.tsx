@@ -22,7 +22,10 @@ export function YardFields({ plan }: { plan: Plan }) {
     const yard = yards.find((y) => y.id === id);
     if (!yard) return '';
     const tax = yard.tax.rate > 0 ? `, prices ${yard.tax.stated} tax` : '';
-    return `sells ${yard.system === plan.units ? 'in your units' : 'in other units, told in yours'}${tax}`;
+    // A plan in feet names no metre.
+    const sizes =
+      yard.system === 'imperial' ? 'in feet' : plan.units === 'metric' ? 'in metres' : 'in other sizes';
+    return `sells ${sizes}${tax}`;
   };
   const options = [
     ...yards.map((y) => ({ ids: [y.id], title: y.name, note: note(y.id) })),
