@@ -28,7 +28,7 @@ test('a mesh lid costs what its button said, and its strips are those of the for
   const [width, depth] = [next(), next()].map((n) => Math.round(30 + n * 50) / 10) as [number, number];
   await aRun(keeper, width, depth);
   await keeper.open('Cover');
-  const add = page.getByRole('button', { name: /^Add mesh strips/ });
+  const add = page.locator('.addcover').getByRole('button', { name: /^Add mesh strips/ });
   await expect(add.locator('.figure').first()).toHaveText(/^\+\d+\.\d\d$/);
   const promised =
     (await keeper.toBuy()) + Number((await add.locator('.figure').first().innerText()).slice(1));
@@ -58,7 +58,10 @@ test('a cover over a part: its corner is dragged and typed, its prop moved by ke
 }) => {
   await aRun(keeper, 4, 6);
   await keeper.open('Cover');
-  await page.getByRole('button', { name: /^Add mesh strips/ }).click();
+  await page
+    .locator('.addcover')
+    .getByRole('button', { name: /^Add mesh strips/ })
+    .click();
   await page.getByRole('button', { name: 'Cover a part: draw its corners' }).click();
   const corner = page.getByRole('button', { name: 'mesh lid, corner 2' });
   await expect(corner).toBeVisible();
@@ -88,7 +91,10 @@ test('a cover over a part: its corner is dragged and typed, its prop moved by ke
 test('what is too weak is told with its working, and its mend makes it hold', async ({ keeper, page }) => {
   await aRun(keeper, 4, 6);
   await keeper.open('Cover');
-  await page.getByRole('button', { name: /^Add tarp/ }).click();
+  await page
+    .locator('.addcover')
+    .getByRole('button', { name: /^Add tarp/ })
+    .click();
   const rows = page.locator('table.strength');
   await expect(rows).toContainText('fails');
   await rows.getByRole('button', { name: /^Cover in the wind/ }).click();

@@ -115,7 +115,10 @@ test('skirt: a buried one has no pegs and a trench in the hours; none is a matte
   await keeper.open('Skirt');
   await page.getByRole('radio', { name: /^No skirt/ }).check();
   await expect(page.getByText(/Nothing stops fox and rat from digging under/).first()).toBeVisible();
-  await page.getByRole('button', { name: /^Lay an apron/ }).click();
+  await page
+    .getByRole('button', { name: /^Lay an apron/ })
+    .first()
+    .click();
   await expect(page.getByText(/Nothing stops/)).toHaveCount(0);
 });
 

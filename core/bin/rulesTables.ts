@@ -6,7 +6,7 @@ import { BIRDS, BIRD_KINDS } from '../src/stages/birds/kinds';
 import { SOIL_NAMES } from '../src/stages/ground/names';
 import { KINDS, KIND_IDS } from '../src/stages/skirt/kinds';
 import { KINDS as OPENING_KINDS, KIND_IDS as OPENING_KIND_IDS } from '../src/stages/ways/kinds';
-import { THREATS, THREAT_IDS } from '../src/stages/threats/kinds';
+import { type ThreatRow, THREATS, THREAT_IDS } from '../src/stages/threats/kinds';
 
 type Cell = string | number | null;
 
@@ -40,13 +40,16 @@ export const RULES_TABLES: Readonly<Record<string, string>> = {
       'digs, mm',
       'apron, mm',
       'wire, mm',
+      'jumps, m',
+      'climbs',
       'tears hex',
       'small prey',
       'opens catches',
       'sign',
     ],
     THREAT_IDS.map((id) => {
-      const { squeeze, reach, dig, apron, wire, tears, smallPrey, opens } = THREATS[id];
+      const row: ThreatRow = THREATS[id];
+      const { squeeze, reach, dig, apron, wire, over, scrambles, climbs, tears, smallPrey, opens } = row;
       const yes = (is: boolean) => (is ? 'yes' : null);
       return [
         THREATS[id].name,
@@ -55,6 +58,8 @@ export const RULES_TABLES: Readonly<Record<string, string>> = {
         mm(dig),
         mm(apron),
         mm(wire),
+        over === null ? null : `${over}${scrambles ? ', scrambles' : ''}`,
+        yes(climbs),
         yes(tears),
         yes(smallPrey),
         yes(opens),

@@ -1,4 +1,4 @@
-import { accessSync, chmodSync, constants, mkdirSync } from 'node:fs';
+import { accessSync, chmodSync, constants, existsSync, mkdirSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import path from 'node:path';
 import { Trouble } from './say.mjs';
@@ -17,6 +17,7 @@ export function ensureKeep() {
     accessSync(KEEP, constants.W_OK);
     // The database's own user goes through it to its folder, and reads nothing on the way.
     chmodSync(KEEP, 0o711);
+    if (existsSync(COPIES)) chmodSync(COPIES, 0o700);
   } catch (error) {
     if (!['EACCES', 'EPERM', 'EROFS'].includes(error.code)) throw error;
     throw new Trouble(

@@ -47,6 +47,8 @@ const server = serve(
   },
 ) as Server;
 endTrickles(server);
+// Who neither sends nor takes anything for so long is gone: a file that nobody reads on would hold its connection to the database.
+server.setTimeout(5 * 60_000);
 server.on('error', giveUp);
 const stopDaily = everyDay({ db, slow }, log, config.COPIES);
 

@@ -1,4 +1,4 @@
-import { type Change, type Effect, type Reader, printNumber } from '@aviarum/core';
+import { type Change, type Effect, type Reader, inUnits, printNumber } from '@aviarum/core';
 import { type ReactNode, useId } from 'react';
 import { usePlan } from '../state/planStore';
 import { useEffects, useReader } from '../state/reckoningStore';
@@ -45,6 +45,7 @@ export function EffectOptions({ name, hideName, options, effects: known }: Props
   const others = options.filter((o) => o.chosen === 'no');
   const asked = useEffects(known ? NO_CHANGES : others.map((o) => o.change));
   const effects = known ?? asked;
+  const told = (text: string) => inUnits(text, reader.system);
   return (
     <div role="radiogroup" aria-label={name}>
       <div className="optionhead" aria-hidden="true">
@@ -61,15 +62,15 @@ export function EffectOptions({ name, hideName, options, effects: known }: Props
               name={group}
               checked={option.chosen === 'yes'}
               onChange={() => take(option.change)}
-              aria-label={option.note === '' ? option.title : `${option.title}, ${option.note}`}
+              aria-label={told(option.note === '' ? option.title : `${option.title}, ${option.note}`)}
             />
             {option.picture && (
               <span className="picture" aria-hidden="true">
                 {option.picture}
               </span>
             )}
-            <span className="title">{option.title}</span>
-            <span className="note">{option.note}</span>
+            <span className="title">{told(option.title)}</span>
+            <span className="note">{told(option.note)}</span>
             {option.chosen === 'yes' ? (
               <span className="effect chosen">chosen</span>
             ) : (

@@ -1,4 +1,4 @@
-import { type Effect, type OptionGroup, type Reader, printNumber } from '@aviarum/core';
+import { type Effect, type OptionGroup, type Reader, inUnits, printNumber } from '@aviarum/core';
 import type { ReactNode } from 'react';
 import { Decision } from '../stages/Decision';
 import { useEffects, useMarket, useReader } from '../state/reckoningStore';
@@ -51,7 +51,7 @@ function Group({ group, begins, above }: { group: OptionGroup; begins: boolean; 
   return (
     <Decision
       name={group.name}
-      answer={chosen?.title ?? 'not among these'}
+      answer={chosen ? inUnits(chosen.title, reader.system) : 'not among these'}
       effect={known ? range(effects, reader) : undefined}
       begins={begins}
     >

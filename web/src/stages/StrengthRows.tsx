@@ -5,6 +5,7 @@ import {
   type Strength,
   capital,
   formatPart,
+  measureIn,
   printNumber,
   strengthWorking,
   used,
@@ -50,10 +51,11 @@ const SIGNS: Readonly<Record<Strength['verdict'], string>> = {
 
 /** What it carries, and over what, as one line. */
 function told({ load, unit, bridged, span, member }: Strength, reader: Reader): string {
-  const figures = (n: number) => printNumber(n, n < 1 ? 2 : 1);
+  const [name, factor] = measureIn(unit, reader.system);
+  const figures = (n: number) => printNumber(n * factor, n * factor < 1 ? 2 : n * factor < 100 ? 1 : 0);
   const wet = bridged && bridged.load > load ? ` dry, ${figures(bridged.load)} bridged` : '';
   const over = span > 0 && member !== 'uplift' ? `, ${reader.about(span)}` : '';
-  return `${figures(load)} ${unit}${wet}${over}`;
+  return `${figures(load)} ${name}${wet}${over}`;
 }
 
 function Row({ row }: { row: Alike }) {

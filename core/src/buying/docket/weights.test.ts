@@ -68,7 +68,7 @@ describe('a line says how its weight and tax come about', () => {
   });
   test('by the foot, and nothing of tax where the edition tells none', () => {
     expect(said(leanTo, 'roll:fine-13', 'imperial')).toMatch(
-      /^\d+′ at 0\.\d\d kg a foot, about \d+(\.\d)? kg\.$/,
+      /^\d+′ at 0\.\d\d lb a foot, about \d+(\.\d)? lb\.$/,
     );
   });
   test('fasteners by the piece', () => {

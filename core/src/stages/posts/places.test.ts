@@ -58,11 +58,15 @@ describe('a post on a buried service', () => {
     const plan = withPipe(long(), 4.8);
     const finding = found(plan, 'post.on-service').find((f) => formatPart(f.part).startsWith('side:e0'));
     expect(finding?.params).toMatchObject({ distance: near(0, 9), name: 'water pipe' });
-    expect(finding?.mends(plan)).toEqual([]);
+    // On both sides of the pipe a post, which is one more: no place within the spacing is free.
+    expect(finding?.mends(plan)[0]).toMatchObject({
+      pin: { side: 'e0', along: near(4.3, 9) },
+      beside: { side: 'e0', along: near(5.3, 9) },
+    });
     // At 2.4 apart in five bays of 2.4 nothing can move; in bays of 2.4 at most of a spacing of 3.0 it can.
     const roomy = withPipe(long({ spacing: 3 }), 6);
     const [loose] = found(roomy, 'post.on-service').filter((f) => formatPart(f.part).startsWith('side:e0'));
-    expect(loose?.mends(roomy)).toEqual([]);
+    expect(loose?.mends(roomy)[0]).toMatchObject({ beside: { side: 'e0' } });
     const slack = withPipe(long({ spacing: 3.4 }), 6);
     const [mend] =
       found(slack, 'post.on-service')
@@ -73,7 +77,7 @@ describe('a post on a buried service', () => {
       pin: { side: 'e0', along: near(6.5, 1) },
     });
   });
-  test('moved off keeps every bay within the spacing, needs no post more, and is off it', () => {
+  test('moved off keeps every bay within the spacing and is off it, with no post more where one place will do', () => {
     fc.assert(
       fc.property(uniform(0.8, 11.2), uniform(1.8, 3.5), (x, spacing) => {
         const plan = withPipe(long({ spacing }), x);
@@ -81,12 +85,15 @@ describe('a post on a buried service', () => {
         const [mend] = before?.mends(plan) ?? [];
         if (!mend) return;
         const next = apply(plan, mend);
-        expect(on(next, 'e0')).toHaveLength(on(plan, 'e0').length);
+        const [was, is] = [on(plan, 'e0').length, on(next, 'e0').length];
+        // Of a place within the spacing there is one; of those further off there are more.
+        if (before?.mends(plan).length === 1) expect(is).toBe(was);
+        else expect(is).toBeLessThanOrEqual(was + 2);
         const stops = [0, ...on(next, 'e0').filter((a) => a > 0), 12];
         stops.slice(1).forEach((to, i) => expect(to - (stops[i] ?? 0)).toBeLessThanOrEqual(spacing + 2e-3));
-        const [pinned] = next.postPins;
         const pipe = next.ground.services[0]?.line ?? [];
-        expect(toPolyline({ x: pinned?.along ?? 0, y: 0 }, pipe)).toBeGreaterThanOrEqual(0.5 - 1e-4);
+        for (const pinned of next.postPins)
+          expect(toPolyline({ x: pinned.along, y: 0 }, pipe)).toBeGreaterThanOrEqual(0.5 - 1e-4);
       }),
       { numRuns: 60 },
     );

@@ -59,7 +59,10 @@ export const crossing = (shapes: readonly NetShape[]): readonly Finding[] =>
               partOf(b.net),
               { name: b.net.name, other: a.net.name },
               [
-                ...(['day', 'night'] as const).map((when) => setNet(b.net.id, { when })),
+                // By turns, where the other is not up all the time.
+                ...(a.net.when === 'always'
+                  ? []
+                  : [setNet(b.net.id, { when: a.net.when === 'day' ? 'night' : 'day' })]),
                 { verb: 'remove-net', id: b.net.id },
               ],
             ),
