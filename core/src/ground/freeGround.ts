@@ -1,4 +1,5 @@
 import type { Plan } from '../plan/schema';
+import { type Box, boxOf } from './box';
 import { type Vector, segmentsCross } from './vector';
 import { tidy } from '../units/round';
 
@@ -10,26 +11,13 @@ const AROUND_RUN = 1;
 /** A net drawn tight round what is there, with the room that it keeps, m. */
 const TIGHT = 2;
 
-interface Box {
-  readonly left: number;
-  readonly right: number;
-  readonly low: number;
-  readonly high: number;
-}
-
 /** Everything that takes room on the ground, as boxes. */
 function takenBy({ corners, ground, nets, covers }: Plan): readonly Box[] {
-  const round = (points: readonly Vector[], by: number): Box[] =>
-    points.length === 0
-      ? []
-      : [
-          {
-            left: Math.min(...points.map((p) => p.x)) - by,
-            right: Math.max(...points.map((p) => p.x)) + by,
-            low: Math.min(...points.map((p) => p.y)) - by,
-            high: Math.max(...points.map((p) => p.y)) + by,
-          },
-        ];
+  const round = (points: readonly Vector[], by: number): Box[] => {
+    if (points.length === 0) return [];
+    const { left, right, low, high } = boxOf(points);
+    return [{ left: left - by, right: right + by, low: low - by, high: high + by }];
+  };
   return [
     ...round(corners, AROUND_RUN),
     ...ground.buildings.flatMap((b) => round(b.outline, 0)),
@@ -54,12 +42,12 @@ function takenBy({ corners, ground, nets, covers }: Plan): readonly Box[] {
 export function freeGround(plan: Plan, half: Vector): Vector {
   const boxes = takenBy(plan);
   if (boxes.length === 0) return { x: 0, y: 0 };
-  const all: Box = {
-    left: Math.min(...boxes.map((b) => b.left)),
-    right: Math.max(...boxes.map((b) => b.right)),
-    low: Math.min(...boxes.map((b) => b.low)),
-    high: Math.max(...boxes.map((b) => b.high)),
-  };
+  const all = boxOf(
+    boxes.flatMap((b) => [
+      { x: b.left, y: b.low },
+      { x: b.right, y: b.high },
+    ]),
+  );
   const middle = { x: (all.left + all.right) / 2, y: (all.low + all.high) / 2 };
   const [right, left, high, low] = [
     { x: all.right + ROOM + half.x, y: middle.y },

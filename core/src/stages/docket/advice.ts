@@ -1,4 +1,4 @@
 import { type Cautions } from '../../plan/cautions';
 
-/** What is to be known before anything is bought. */
+/** What a buyer has to know first. */
 export const cautions: Cautions = () => ['Prices are made up and dated; your yard’s own prices decide.'];

@@ -33,7 +33,7 @@ const NET: Says<Omit<LiveNet, 'id'>> = {
     pieces === null
       ? 'As many nets as go round'
       : `${counted(pieces.length, 'net')}: ${pieces.map((p) => r.about(p)).join(' + ')}`,
-  inside: () => 'Change what is to be inside',
+  inside: () => 'Change what has to be inside',
   gate: (gate, r) => (gate === null ? 'Walk in where its ends meet' : `Walk in ${r.about(gate)} along it`),
   when: (when) => WHEN[when],
   foot: (foot) => FOOT[foot],
@@ -73,7 +73,7 @@ const POWER: Says<Power> = {
 
 /** What setting the first of some fields does. */
 function said<T extends object>(says: Says<T>, to: Partial<T>, r: Reader, otherwise: string): string {
-  // What is to be inside goes with where the net is then.
+  // What has to be inside follows from where the net stands then.
   const fields = Object.keys(to) as (keyof T)[];
   const [field] = fields;
   if (field === undefined) return otherwise;

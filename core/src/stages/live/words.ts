@@ -50,7 +50,7 @@ export const FINDINGS = {
   'live.crosses': ({ name }: LiveNamed) =>
     `${name} crosses itself or encloses nothing: nothing of it is reckoned. Move a corner back, or draw it round.`,
   'live.nothing-inside': ({ name }: LiveNamed) =>
-    `${name} is to be drawn tight, and nothing is to be inside it. Say what goes in, or draw its corners.`,
+    `${name} is drawn tight round what is inside it, and nothing is. Say what goes in, or draw its corners.`,
   'live.short': (
     {
       nets,
@@ -72,7 +72,7 @@ export const FINDINGS = {
   'live.through': ({ name, thing }: Beside) =>
     `${name} goes through ${thing}. Lead it round, or keep it off.`,
   'live.left-out': ({ name, thing }: Beside) =>
-    `${capital(thing)} is to be inside ${name} and stands outside it.`,
+    `${capital(thing)} stands outside ${name}, and has to be inside.`,
   'live.near-outside': ({ name, thing, gap, wanted }: Beside, r: Reader) =>
     `${capital(thing)} stands ${r.length(gap)} outside ${name}: what climbs it jumps in. Move the net in to ${r.about(wanted)}, or take it inside whole.`,
   'live.near-inside': ({ name, thing, gap, wanted }: Beside, r: Reader) =>

@@ -1,6 +1,7 @@
 import type { Vector } from '../../../ground/vector';
 import { roundUp } from '../../../units/round';
-import { type Axes, type Reach, along, axesOf, boundsOf, insideAt, onSheet } from '../over/bands';
+import { boxOf } from '../../../ground/box';
+import { type Axes, type Reach, along, axesOf, insideAt, onSheet } from '../over/bands';
 import type { CoverShape } from '../over/shape';
 import type { Edge } from '../over/strips';
 
@@ -84,7 +85,7 @@ export interface InAxes {
 export function inAxes(shape: CoverShape, direction: number): InAxes {
   const axes = axesOf(direction);
   const points = along(axes, shape.outline);
-  return { axes, points, ...boundsOf(points) };
+  return { axes, points, ...boxOf(points) };
 }
 
 /** Rails of seams, and those half way, each with the width that it carries. */

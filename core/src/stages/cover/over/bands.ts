@@ -30,12 +30,6 @@ export const onSheet = ({ u, v }: Axes, x: number, y: number): Vector => ({
 /** Bands thinner than this are none: an edge that is touched does not count, m. */
 const THIN = 1e-7;
 
-export function boundsOf(points: readonly Vector[]) {
-  const xs = points.map((p) => p.x);
-  const ys = points.map((p) => p.y);
-  return { left: Math.min(...xs), right: Math.max(...xs), low: Math.min(...ys), high: Math.max(...ys) };
-}
-
 /** Where the edges of an outline are at a level, the way in and the way out of it by turns. */
 function crossed(points: readonly Vector[], y: number): number[] {
   const found: number[] = [];

@@ -1,6 +1,7 @@
 import type { Vector } from '../../../ground/vector';
 import { EPSILON, roundUp } from '../../../units/round';
-import { type Axes, along, axesOf, boundsOf, joined, reachesIn } from './bands';
+import { boxOf } from '../../../ground/box';
+import { type Axes, along, axesOf, joined, reachesIn } from './bands';
 
 /** Which edge strips are stacked from: that with the lower or the higher coordinate across them. */
 export type Edge = 'low' | 'high';
@@ -90,7 +91,7 @@ export interface Turned {
 
 export function inDirection(outline: readonly Vector[], direction: number): Turned {
   const points = along(axesOf(direction), outline);
-  const { low, high } = boundsOf(points);
+  const { low, high } = boxOf(points);
   return { direction, points, low, high };
 }
 
@@ -159,7 +160,7 @@ export interface Box {
 export function boxRound(outline: readonly Vector[]): Box {
   const boxes = directionsOf(outline).map((direction): Box => {
     const axes = axesOf(direction);
-    return { direction, axes, ...boundsOf(along(axes, outline)) };
+    return { direction, axes, ...boxOf(along(axes, outline)) };
   });
   const areaOf = ({ left, right, low, high }: Box) => (right - left) * (high - low);
   const [first] = boxes;

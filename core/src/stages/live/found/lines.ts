@@ -4,7 +4,7 @@ import { segmentsCross } from '../../../ground/vector';
 import type { Boundary } from '../../../plan/schema';
 import { LINE_KINDS } from '../../ground/kinds';
 import type { LiveNet } from '../choice';
-import { type Box, apartFrom, boxOf, boxesTouch } from '../route/box';
+import { type Box, apartFrom, boxOf, boxesTouch } from '../../../ground/box';
 import { waysOf } from '../route/loop';
 import { keptOffLine } from '../route/moved';
 import type { NetShape } from '../route/shape';

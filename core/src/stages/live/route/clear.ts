@@ -1,6 +1,6 @@
 import { ringStraights } from '../../../ground/polyline';
 import { type Vector, betweenSegments, insideOrOn, toSegment } from '../../../ground/vector';
-import { type Box, apartFrom, boxOf, boxesTouch } from './box';
+import { type Box, apartFrom, boxOf, boxesTouch } from '../../../ground/box';
 import { waysOf } from './loop';
 import { type Thing, insideBy, outsideBy } from './things';
 

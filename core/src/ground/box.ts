@@ -1,4 +1,4 @@
-import type { Vector } from '../../../ground/vector';
+import type { Vector } from './vector';
 
 /** Where some places lie, m. */
 export interface Box {
