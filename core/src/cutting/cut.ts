@@ -12,6 +12,7 @@ import { type Prepared, couldHold, prepare } from './prepare';
 import { LARGE, type Laid, cheaper, countOf, packAsNeeded, packBest, used } from './quick';
 import { demands, slotsOf } from './sets';
 import { isSheet } from './sheets';
+import { tabled } from './tabled';
 
 /** All is laid, and what is bought for it has a price: nothing may be. */
 export const isPriced = ({ bins, unplaced }: Cutting): boolean =>
@@ -65,6 +66,11 @@ function search(
   const covers = new CoverSearch(units, demands(given, owned), effort.units);
   const proving: Budget = { nodes: effort.proving };
   let best = begun;
+  const worth =
+    owned.length === 0 && covers.floor < (best?.cost ?? Infinity) - EPSILON ? given.worth() : undefined;
+  const table = worth && tabled(given, worth, best?.cost ?? Infinity);
+  if (table?.least != null) return { laid: table.laid ?? best, bound: table.least };
+  if (table?.laid) best = table.laid;
   let bound: number | undefined;
   const price = () => best?.cost ?? Infinity;
   for (let looked = 0; looked < effort.sets; looked++) {

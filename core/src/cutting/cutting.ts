@@ -87,6 +87,13 @@ export interface Known {
   readonly runs: readonly Run[];
 }
 
+/** Pieces that are not jointed, by their lengths: as many numbers as there are kinds. */
+export interface Lengths {
+  /** Longest first, m. */
+  readonly each: Float64Array;
+  readonly counts: Int32Array;
+}
+
 /** What one roll can be cut into: so many of each kind, the cheapest roll that holds them. */
 export interface Pattern {
   readonly counts: readonly number[];

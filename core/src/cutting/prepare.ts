@@ -6,6 +6,8 @@ import { type Memo, newMemo } from './memo';
 import { reachTable } from './reach';
 import { type Lying, MANY_SHEETS, isSheet, leastRoll, rowsOf } from './sheets';
 import { LEAST_PIECE, canBeLaid, leastJoints, wholeLength } from './stretch';
+import { alikeOf, countsOf } from './unjointed';
+import { type Worth, worthOf } from './worth';
 import type { Run } from '../buying/run';
 
 /** A task with its runs sorted by how they may be cut, and what they need at least. */
@@ -39,6 +41,8 @@ export interface Prepared {
   readonly inOrder: (order: Order) => Ordered;
   /** What a roll with so much free covers of the strips at most, m. */
   readonly reach: (free: number) => number;
+  /** Of pieces none of which is jointed or lies beside another: what each is worth; undefined otherwise, or where that is not known. */
+  readonly worth: () => Worth | undefined;
 }
 
 /** Which run is laid first. */
@@ -123,6 +127,12 @@ export function prepare(task: Task, lying: Lying = 'any', memo: Memo = newMemo()
     covered: strips.reduce((total, run) => total + run.length, 0),
     inOrder: (order) => (order === 'longest' ? longestFirst() : alongFence()),
     reach: onceAsked(() => reachTable(strips, longest, lap, loose.length > 0)),
+    worth: once(() => {
+      const jointed = loose.length + sheets.length > 0 || strips.some((run) => run.joints.length > 0);
+      return jointed || strips.length === 0
+        ? undefined
+        : worthOf(countsOf(alikeOf({ strips, least })), units);
+    }),
   };
 }
 

@@ -1,0 +1,200 @@
+import type { Lengths, Pattern } from './cutting';
+import type { SoldUnit } from '../catalogue/market';
+import { EPSILON } from '../units/round';
+import { weight } from './covers';
+
+/* Named here: the inner loops of cutting ask for them millions of times. */
+const { ceil, max, min } = Math;
+
+/** With more ways the table is not made. */
+export interface MostWays {
+  /** How many of each kind may be left to cut: in so many ways. */
+  readonly states: number;
+  readonly patterns: number;
+  /** Patterns looked at, over all states. */
+  readonly looked: number;
+  /** What pieces are worth beside each other, by kind, and what so much worth costs at least for one. */
+  readonly worths?: Float64Array;
+  readonly rate?: number;
+  /** Only what costs less is looked for. */
+  readonly below?: number;
+}
+
+/** Patterns side by side in flat arrays: a few hundred of them are looked through at every state. */
+interface Row {
+  readonly size: number;
+  /** How many of each kind, pattern after pattern. */
+  readonly counts: Int32Array;
+  /** How far back the state lies that a pattern leaves. */
+  readonly steps: Int32Array;
+  readonly prices: Float64Array;
+  /** Roll that a pattern takes, m, and what its pieces are worth, minor units. */
+  readonly totals: Float64Array;
+  readonly worths: Float64Array;
+}
+
+function flattened(
+  patterns: readonly Pattern[],
+  strides: readonly number[],
+  { worths, rate = 0 }: MostWays,
+): Row {
+  const size = patterns.length;
+  const kinds = strides.length;
+  const row: Row = {
+    size,
+    counts: new Int32Array(size * kinds),
+    steps: new Int32Array(size),
+    prices: new Float64Array(size),
+    totals: new Float64Array(size),
+    worths: new Float64Array(size),
+  };
+  for (let p = 0; p < size; p++) {
+    const pattern = patterns[p];
+    if (!pattern) continue;
+    let back = 0;
+    let worth = 0;
+    for (let k = 0; k < kinds; k++) {
+      const n = pattern.counts[k] ?? 0;
+      row.counts[p * kinds + k] = n;
+      back += n * (strides[k] ?? 0);
+      worth += n * (worths?.[k] ?? 0) * rate;
+    }
+    row.steps[p] = back;
+    row.prices[p] = weight(pattern.unit);
+    row.totals[p] = pattern.total;
+    row.worths[p] = worth;
+  }
+  return row;
+}
+
+/** Cells of the table of prices: more do not find more for what they take. */
+const MOST_CELLS = 8000;
+const CELLS_A_STATE = 20;
+
+/** What lengths cost at least, whatever is cut from them: units that reach them, to a cell. */
+function leastPrices(
+  units: readonly SoldUnit[],
+  longest: number,
+  states: number,
+): (length: number) => number {
+  const cells = min(MOST_CELLS, CELLS_A_STATE * states);
+  const cell = longest / cells;
+  const prices = new Float64Array(cells + 1);
+  const sizes = Int32Array.from(units, ({ size }) => max(1, ceil(size / cell - EPSILON)));
+  const costs = Float64Array.from(units, weight);
+  for (let c = 1; c <= cells; c++) {
+    let least = Infinity;
+    for (let u = 0; u < sizes.length; u++) {
+      const rest = prices[max(0, c - (sizes[u] as number))] as number;
+      const price = rest + (costs[u] as number);
+      if (price < least) least = price;
+    }
+    prices[c] = least;
+  }
+  // Whole cells of rolls reach every cell that is begun.
+  return (length) => prices[max(0, min(cells, ceil(length / cell - 1e-4)))] as number;
+}
+
+/** The longest piece left has to come from some roll, with whatever else that roll then holds. */
+export class FillingTable {
+  private readonly prices: Float64Array;
+  private readonly taken: Int32Array;
+  private readonly left: Int32Array;
+  private readonly strides: readonly number[];
+  private readonly rows: readonly Row[];
+  private readonly patterns: readonly (readonly Pattern[])[];
+  private readonly least: (length: number) => number;
+  private looked = 0;
+
+  /** @param patterns  by the longest piece in them */
+  constructor(
+    private readonly lengths: Lengths,
+    patterns: readonly (readonly Pattern[])[],
+    units: readonly SoldUnit[],
+    private readonly most: MostWays,
+  ) {
+    let states = 1;
+    this.strides = Array.from(lengths.counts, (n) => {
+      const before = states;
+      states *= n + 1;
+      return before;
+    });
+    this.prices = new Float64Array(states).fill(NaN);
+    this.prices[0] = 0;
+    this.taken = new Int32Array(states).fill(-1);
+    this.left = lengths.counts.slice();
+    const useful = this.usefulOf(patterns);
+    this.rows = useful.map((these) => flattened(these, this.strides, most));
+    this.patterns = useful;
+    this.least = leastPrices(units, this.sumOf(lengths.each), states);
+  }
+
+  private sumOf(each: Float64Array): number {
+    return this.lengths.counts.reduce((total, n, k) => total + n * (each[k] ?? 0), 0);
+  }
+
+  /** Patterns that waste no more worth than what costs less could waste in all. */
+  private usefulOf(patterns: readonly (readonly Pattern[])[]): readonly (readonly Pattern[])[] {
+    const { worths, rate = 0, below } = this.most;
+    if (!worths || below === undefined) return patterns;
+    const spare = below - this.sumOf(worths) * rate;
+    const worthOf = ({ counts }: Pattern) => counts.reduce((total, n, k) => total + n * (worths[k] ?? 0), 0);
+    return patterns.map((these) => these.filter((p) => weight(p.unit) - worthOf(p) * rate < spare - EPSILON));
+  }
+
+  /** The pattern that is taken where so many are left; undefined where none can be cut. */
+  takenOf(left: Int32Array): Pattern | undefined {
+    const state = left.reduce((total, n, k) => total + n * (this.strides[k] ?? 0), 0);
+    const first = left.findIndex((n) => n > 0);
+    return this.patterns[first]?.[this.taken[state] ?? -1];
+  }
+
+  /** What cutting everything costs at least; undefined where there was too much to look at. */
+  price(): number | undefined {
+    const { worths, rate = 0 } = this.most;
+    const worth = worths ? this.sumOf(worths) * rate : 0;
+    const price = this.priceAt(this.prices.length - 1, this.sumOf(this.lengths.each), worth);
+    return this.looked > this.most.looked ? undefined : price;
+  }
+
+  /**
+   * Of patterns that come to one price the first is taken. A pattern is followed only where it could cost less than one before it, and none any more
+   * where neither length nor worth could: so most states are never looked at.
+   *
+   * @param length  of all that is left, m
+   * @param worth  of all that is left, minor units
+   */
+  private priceAt(state: number, length: number, worth: number): number {
+    const known = this.prices[state] as number;
+    if (known === known) return known;
+    const { left, rows } = this;
+    const kinds = left.length;
+    let first = 0;
+    while (left[first] === 0) first += 1;
+    const row = rows[first];
+    const floor = max(this.least(length), worth);
+    let best = -1;
+    let cost = Infinity;
+    for (let p = 0; row && p < row.size && cost > floor + EPSILON; p++) {
+      const at = p * kinds;
+      let k = 0;
+      while (k < kinds && (row.counts[at + k] as number) <= (left[k] as number)) k += 1;
+      if (k < kinds) continue;
+      const paid = row.prices[p] as number;
+      const rest = length - (row.totals[p] as number);
+      const restWorth = worth - (row.worths[p] as number);
+      if (paid + max(this.least(rest), restWorth) >= cost - EPSILON) continue;
+      this.looked += 1;
+      if (this.looked > this.most.looked) return Infinity;
+      for (k = 0; k < kinds; k++) left[k] = (left[k] as number) - (row.counts[at + k] as number);
+      const now = paid + this.priceAt(state - (row.steps[p] as number), rest, restWorth);
+      for (k = 0; k < kinds; k++) left[k] = (left[k] as number) + (row.counts[at + k] as number);
+      if (now >= cost - EPSILON) continue;
+      best = p;
+      cost = now;
+    }
+    this.prices[state] = cost;
+    this.taken[state] = best;
+    return cost;
+  }
+}

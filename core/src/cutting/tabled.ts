@@ -1,0 +1,106 @@
+import { EPSILON } from '../units/round';
+import { boughtSlot, emptyBin } from './bins';
+import { weight } from './covers';
+import type { Bin, Lengths, Pattern } from './cutting';
+import { cheapestFillings, statesOf } from './fillings';
+import type { Prepared } from './prepare';
+import { type Laid, used } from './quick';
+import { type Alike, alikeOf, countsOf } from './unjointed';
+import type { Filled, Worth } from './worth';
+
+/** What is left after whole fillings were peeled off is looked through if there is no more of it than this. */
+const MOST_LEFT = 400;
+const MOST = { states: 40_000, patterns: 4000, looked: 40_000 };
+
+/** Takes whole fillings off, of which most are taken, until what is left is few enough; each stays in as long as it may. */
+function peeled(
+  counts: Int32Array,
+  fillings: readonly Filled[],
+): { left: Int32Array; off: Int32Array[] } | undefined {
+  const left = counts.slice();
+  const off: Int32Array[] = [];
+  const times = fillings.map((f) => Math.floor(f.times + EPSILON));
+  while (statesOf({ counts: left }) > MOST_LEFT) {
+    const most = times.reduce((a, n, i) => (n > (times[a] ?? 0) ? i : a), 0);
+    const filling = fillings[most];
+    if (!filling || (times[most] ?? 0) < 1) return undefined;
+    times[most] = (times[most] ?? 0) - 1;
+    // Of a piece more than there is, what there is.
+    const taken = filling.counts.map((n, k) => Math.min(n, left[k] as number));
+    for (let k = 0; k < left.length; k++) left[k] = (left[k] as number) - (taken[k] as number);
+    off.push(taken);
+  }
+  return { left, off };
+}
+
+/** The cheapest unit that so much is cut from. */
+function patternOf(counts: Int32Array, { task }: Prepared, { each }: Lengths): Pattern | undefined {
+  const total = counts.reduce((sum, n, k) => sum + n * (each[k] ?? 0), 0);
+  const fit = task.units.filter((u) => u.size >= total - EPSILON);
+  const [first, ...others] = fit;
+  if (!first) return undefined;
+  const unit = others.reduce((a, b) => (weight(b) < weight(a) ? b : a), first);
+  return { counts: [...counts], total, unit };
+}
+
+/** Rolls filled so, with the runs in them. */
+function laidOut(patterns: readonly Pattern[], kinds: readonly Alike[], given: Prepared): Laid | undefined {
+  const held = given.task.units.every(
+    (u) => patterns.filter((p) => p.unit === u).length <= (u.stock ?? Infinity),
+  );
+  if (!held) return undefined;
+  const waiting = kinds.map(({ runs }) => [...runs]);
+  return used(
+    patterns.map(({ counts, unit }): Bin => {
+      const bin = emptyBin(boughtSlot(unit));
+      for (const run of counts.flatMap((n, k) => waiting[k]?.splice(0, n) ?? [])) {
+        const length = given.least(run);
+        bin.cuts.push({ run, from: 0, to: run.length, length });
+        bin.free -= length;
+      }
+      return bin;
+    }),
+  );
+}
+
+/** What a table says of unjointed pieces. */
+export interface Tabled {
+  /** Cheaper than what was found before; null where nothing is. */
+  readonly laid: Laid | null;
+  /** Nothing costs less than this; null where only a part was looked through. */
+  readonly least: number | null;
+}
+
+/** The fillings that cost least where rolls could be bought in parts, taken as often as they are taken whole, and what is left laid as cheaply as may be. */
+function peeledFirst(lengths: Lengths, given: Prepared, worth: Worth): readonly Pattern[] | undefined {
+  const begun = peeled(lengths.counts, worth.fillings);
+  const rest = begun && cheapestFillings({ each: lengths.each, counts: begun.left }, given.task.units, MOST);
+  if (!rest || rest.price === Infinity) return undefined;
+  return [...begun.off.flatMap((counts) => patternOf(counts, given, lengths) ?? []), ...rest.patterns];
+}
+
+/**
+ * Unjointed pieces of few lengths: whether anything costs less than what was found, with every way looked at that could.
+ *
+ * @param found  what something costs already
+ * @returns undefined where there is too much to look at
+ */
+export function tabled(given: Prepared, worth: Worth, found: number): Tabled | undefined {
+  const kinds = alikeOf(given);
+  const lengths = countsOf(kinds);
+  const { units } = given.task;
+  const first = peeledFirst(lengths, given, worth);
+  const begun = first && laidOut(first, kinds, given);
+  const better = begun && begun.cost < found - EPSILON ? begun : undefined;
+  const below = better?.cost ?? found;
+  const all = cheapestFillings(lengths, units, {
+    ...MOST,
+    worths: worth.each,
+    rate: Math.min(...units.map((u) => weight(u) / worth.holds(u.size))),
+    below,
+  });
+  if (!all) return better && { laid: better, least: null };
+  const laid = all.price < below - EPSILON ? laidOut(all.patterns, kinds, given) : undefined;
+  // What the yard does not hold so may be had otherwise, at no lower price.
+  return { laid: laid ?? better ?? null, least: Math.min(below, all.price) };
+}
