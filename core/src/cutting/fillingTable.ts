@@ -13,11 +13,6 @@ export interface MostWays {
   readonly patterns: number;
   /** Patterns looked at, over all states. */
   readonly looked: number;
-  /** What pieces are worth beside each other, by kind, and what so much worth costs at least for one. */
-  readonly worths?: Float64Array;
-  readonly rate?: number;
-  /** Only what costs less is looked for. */
-  readonly below?: number;
 }
 
 /** Patterns side by side in flat arrays: a few hundred of them are looked through at every state. */
@@ -28,16 +23,11 @@ interface Row {
   /** How far back the state lies that a pattern leaves. */
   readonly steps: Int32Array;
   readonly prices: Float64Array;
-  /** Roll that a pattern takes, m, and what its pieces are worth, minor units. */
+  /** Roll that a pattern takes, m. */
   readonly totals: Float64Array;
-  readonly worths: Float64Array;
 }
 
-function flattened(
-  patterns: readonly Pattern[],
-  strides: readonly number[],
-  { worths, rate = 0 }: MostWays,
-): Row {
+function flattened(patterns: readonly Pattern[], strides: readonly number[]): Row {
   const size = patterns.length;
   const kinds = strides.length;
   const row: Row = {
@@ -46,23 +36,19 @@ function flattened(
     steps: new Int32Array(size),
     prices: new Float64Array(size),
     totals: new Float64Array(size),
-    worths: new Float64Array(size),
   };
   for (let p = 0; p < size; p++) {
     const pattern = patterns[p];
     if (!pattern) continue;
     let back = 0;
-    let worth = 0;
     for (let k = 0; k < kinds; k++) {
       const n = pattern.counts[k] ?? 0;
       row.counts[p * kinds + k] = n;
       back += n * (strides[k] ?? 0);
-      worth += n * (worths?.[k] ?? 0) * rate;
     }
     row.steps[p] = back;
     row.prices[p] = weight(pattern.unit);
     row.totals[p] = pattern.total;
-    row.worths[p] = worth;
   }
   return row;
 }
@@ -102,14 +88,13 @@ export class FillingTable {
   private readonly left: Int32Array;
   private readonly strides: readonly number[];
   private readonly rows: readonly Row[];
-  private readonly patterns: readonly (readonly Pattern[])[];
   private readonly least: (length: number) => number;
   private looked = 0;
 
   /** @param patterns  by the longest piece in them */
   constructor(
     private readonly lengths: Lengths,
-    patterns: readonly (readonly Pattern[])[],
+    private readonly patterns: readonly (readonly Pattern[])[],
     units: readonly SoldUnit[],
     private readonly most: MostWays,
   ) {
@@ -123,23 +108,12 @@ export class FillingTable {
     this.prices[0] = 0;
     this.taken = new Int32Array(states).fill(-1);
     this.left = lengths.counts.slice();
-    const useful = this.usefulOf(patterns);
-    this.rows = useful.map((these) => flattened(these, this.strides, most));
-    this.patterns = useful;
+    this.rows = patterns.map((these) => flattened(these, this.strides));
     this.least = leastPrices(units, this.sumOf(lengths.each), states);
   }
 
   private sumOf(each: Float64Array): number {
     return this.lengths.counts.reduce((total, n, k) => total + n * (each[k] ?? 0), 0);
-  }
-
-  /** Patterns that waste no more worth than what costs less could waste in all. */
-  private usefulOf(patterns: readonly (readonly Pattern[])[]): readonly (readonly Pattern[])[] {
-    const { worths, rate = 0, below } = this.most;
-    if (!worths || below === undefined) return patterns;
-    const spare = below - this.sumOf(worths) * rate;
-    const worthOf = ({ counts }: Pattern) => counts.reduce((total, n, k) => total + n * (worths[k] ?? 0), 0);
-    return patterns.map((these) => these.filter((p) => weight(p.unit) - worthOf(p) * rate < spare - EPSILON));
   }
 
   /** The pattern that is taken where so many are left; undefined where none can be cut. */
@@ -151,20 +125,17 @@ export class FillingTable {
 
   /** What cutting everything costs at least; undefined where there was too much to look at. */
   price(): number | undefined {
-    const { worths, rate = 0 } = this.most;
-    const worth = worths ? this.sumOf(worths) * rate : 0;
-    const price = this.priceAt(this.prices.length - 1, this.sumOf(this.lengths.each), worth);
+    const price = this.priceAt(this.prices.length - 1, this.sumOf(this.lengths.each));
     return this.looked > this.most.looked ? undefined : price;
   }
 
   /**
    * Of patterns that come to one price the first is taken. A pattern is followed only where it could cost less than one before it, and none any more
-   * where neither length nor worth could: so most states are never looked at.
+   * where no length could: so most states are never looked at.
    *
    * @param length  of all that is left, m
-   * @param worth  of all that is left, minor units
    */
-  private priceAt(state: number, length: number, worth: number): number {
+  private priceAt(state: number, length: number): number {
     const known = this.prices[state] as number;
     if (known === known) return known;
     const { left, rows } = this;
@@ -172,7 +143,7 @@ export class FillingTable {
     let first = 0;
     while (left[first] === 0) first += 1;
     const row = rows[first];
-    const floor = max(this.least(length), worth);
+    const floor = this.least(length);
     let best = -1;
     let cost = Infinity;
     for (let p = 0; row && p < row.size && cost > floor + EPSILON; p++) {
@@ -182,12 +153,11 @@ export class FillingTable {
       if (k < kinds) continue;
       const paid = row.prices[p] as number;
       const rest = length - (row.totals[p] as number);
-      const restWorth = worth - (row.worths[p] as number);
-      if (paid + max(this.least(rest), restWorth) >= cost - EPSILON) continue;
+      if (paid + this.least(rest) >= cost - EPSILON) continue;
       this.looked += 1;
       if (this.looked > this.most.looked) return Infinity;
       for (k = 0; k < kinds; k++) left[k] = (left[k] as number) - (row.counts[at + k] as number);
-      const now = paid + this.priceAt(state - (row.steps[p] as number), rest, restWorth);
+      const now = paid + this.priceAt(state - (row.steps[p] as number), rest);
       for (k = 0; k < kinds; k++) left[k] = (left[k] as number) + (row.counts[at + k] as number);
       if (now >= cost - EPSILON) continue;
       best = p;

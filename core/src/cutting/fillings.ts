@@ -81,19 +81,26 @@ export function sameWays(kinds: readonly Kind[], units: readonly SoldUnit[]): bo
   });
 }
 
+/** All ways to fill a roll, where there are not too many of what is left to cut. */
+export function fillingsOf(
+  lengths: Lengths,
+  units: readonly SoldUnit[],
+  most: MostWays,
+): readonly (readonly Pattern[])[] | undefined {
+  return statesOf(lengths) > most.states ? undefined : patternsOf(lengths, units, most.patterns);
+}
+
 /**
  * A dynamic program over how many of each kind are left to cut, which leaves out no way that could be cheaper.
  *
- * @returns undefined where there are too many ways; a price of `Infinity` where nothing can be cut so
+ * @returns undefined where there are too many ways
  */
 export function cheapestFillings(
   lengths: Lengths,
   units: readonly SoldUnit[],
   most: MostWays,
 ): Patterns | undefined {
-  const states = statesOf(lengths);
-  if (states > most.states) return undefined;
-  const found = patternsOf(lengths, units, most.patterns);
+  const found = fillingsOf(lengths, units, most);
   if (!found) return undefined;
   // The fullest first: of ways at one price they leave the longest single left-over.
   const patterns = found.map((these) => [...these].sort((a, b) => b.total - a.total));
@@ -101,7 +108,6 @@ export function cheapestFillings(
   const price = table.price();
   if (price === undefined) return undefined;
   const cutInto: Pattern[] = [];
-  if (price === Infinity) return { price, patterns: cutInto };
   const left = lengths.counts.slice();
   while (left.some((n) => n > 0)) {
     const pattern = table.takenOf(left);

@@ -2,10 +2,11 @@ import { EPSILON } from '../units/round';
 import { boughtSlot, emptyBin } from './bins';
 import { weight } from './covers';
 import type { Bin, Lengths, Pattern } from './cutting';
-import { cheapestFillings, statesOf } from './fillings';
+import { cheapestFillings, fillingsOf, statesOf } from './fillings';
 import type { Prepared } from './prepare';
 import { type Laid, used } from './quick';
 import { type Alike, alikeOf, countsOf } from './unjointed';
+import { cheapestByWaste } from './wasting';
 import type { Filled, Worth } from './worth';
 
 /** What is left after whole fillings were peeled off is looked through if there is no more of it than this. */
@@ -75,7 +76,7 @@ export interface Tabled {
 function peeledFirst(lengths: Lengths, given: Prepared, worth: Worth): readonly Pattern[] | undefined {
   const begun = peeled(lengths.counts, worth.fillings);
   const rest = begun && cheapestFillings({ each: lengths.each, counts: begun.left }, given.task.units, MOST);
-  if (!rest || rest.price === Infinity) return undefined;
+  if (!rest) return undefined;
   return [...begun.off.flatMap((counts) => patternOf(counts, given, lengths) ?? []), ...rest.patterns];
 }
 
@@ -93,12 +94,9 @@ export function tabled(given: Prepared, worth: Worth, found: number): Tabled | u
   const begun = first && laidOut(first, kinds, given);
   const better = begun && begun.cost < found - EPSILON ? begun : undefined;
   const below = better?.cost ?? found;
-  const all = cheapestFillings(lengths, units, {
-    ...MOST,
-    worths: worth.each,
-    rate: Math.min(...units.map((u) => weight(u) / worth.holds(u.size))),
-    below,
-  });
+  const rate = Math.min(...units.map((u) => weight(u) / worth.holds(u.size)));
+  const ways = fillingsOf(lengths, units, MOST);
+  const all = ways && cheapestByWaste(lengths, ways, { each: worth.each, rate }, below, MOST.looked);
   if (!all) return better && { laid: better, least: null };
   const laid = all.price < below - EPSILON ? laidOut(all.patterns, kinds, given) : undefined;
   // What the yard does not hold so may be had otherwise, at no lower price.
