@@ -1,22 +1,19 @@
 import { formatPart } from './plan/partRef';
 import { describe, expect, test } from '@jest/globals';
 import Papa from 'papaparse';
-import {
-  apply,
-  checkPlan,
-  editionOf,
-  makePreviewer,
-  marketOf,
-  readerFor,
-  reckon,
-  recompute,
-  sayFinding,
-  sayLine,
-  sayReason,
-  sheetScene,
-  stripScene,
-  workingLines,
-} from './index';
+import { apply } from './plan/changes/apply';
+import { checkPlan } from './formats/planFile';
+import { editionOf } from './catalogue/editionOf';
+import { makePreviewer } from './effects';
+import { marketOf } from './catalogue/market';
+import { readerFor } from './saying/makeReader';
+import { reckon } from './reckon';
+import { recompute } from './working/term';
+import { sayFinding } from './words/findings';
+import { sayLine, sayReason } from './words/docket';
+import { sheetScene } from './drawing/sheet';
+import { stripScene } from './drawing/strip';
+import { workingLines } from './words/terms';
 import { cutListCsv, docketCsv } from './formats/csv';
 import { toPay } from './testing/toPay';
 import { aChosenRun } from './testing/randomRun';

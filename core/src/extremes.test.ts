@@ -1,6 +1,9 @@
 import { formatPart } from './plan/partRef';
 import { describe, expect, test } from '@jest/globals';
-import { type Plan, checkPlan, reckon, reckonImproved } from './index';
+import type { Plan } from './plan/schema';
+import { checkPlan } from './formats/planFile';
+import { reckon } from './reckon';
+import { reckonImproved } from './buying/lookFurther';
 import { anOutline, aPolygon } from './testing/aRun';
 import { EXTREMES, withExtras } from './testing/extremes';
 

@@ -4,16 +4,12 @@ import fc from 'fast-check';
 import { EXPORT_KINDS, exportAs } from './formats/exchange';
 import { terrainOf } from './ground/terrain';
 import { type Vector, lerp } from './ground/vector';
-import {
-  DEMO_PLANS,
-  type Plan,
-  type Reckoning,
-  apply,
-  checkPlan,
-  readPlan,
-  reckon,
-  writePlan,
-} from './index';
+import { DEMO_PLANS } from './plan/samples';
+import type { Plan } from './plan/schema';
+import type { Reckoning } from './reckoning';
+import { apply } from './plan/changes/apply';
+import { checkPlan, readPlan, writePlan } from './formats/planFile';
+import { reckon } from './reckon';
 import { stakeMarks, stakeOut } from './stakeout';
 import { aRandomRun, aChosenRun, moved, turnedBy } from './testing/randomRun';
 import { sampled } from './testing/sampled';

@@ -1,22 +1,15 @@
 import { describe, expect, test } from '@jest/globals';
-import {
-  COVER_KIND_IDS,
-  type Change,
-  DEMO_PLANS,
-  type Finding,
-  type Plan,
-  START_IDS,
-  apply,
-  isMended,
-  makeMender,
-  makeReckoner,
-  newArches,
-  newLine,
-  newLoop,
-  newMatters,
-  propose,
-  reckon,
-} from '.';
+import { KIND_IDS as COVER_KIND_IDS } from './stages/cover/kinds';
+import type { Change } from './plan/changes/types';
+import { DEMO_PLANS } from './plan/samples';
+import type { Finding } from './findings/types';
+import type { Plan } from './plan/schema';
+import { START_IDS, propose } from './starts';
+import { apply } from './plan/changes/apply';
+import { isMended, makeMender, newMatters } from './mending';
+import { makeReckoner, reckon } from './reckon';
+import { newArches } from './stages/arch/proposed';
+import { newLine, newLoop } from './stages/live/proposed';
 import { newCover } from './stages/cover/proposed';
 import { aRun } from './testing/aRun';
 

@@ -1,7 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import { byName } from './testing/byName';
 import fc from 'fast-check';
-import { type Plan, apply, emptyPlan, reckon } from './index';
+import type { Plan } from './plan/schema';
+import { apply } from './plan/changes/apply';
+import { emptyPlan } from './plan/newPlan';
+import { reckon } from './reckon';
 import { L_SHAPE, aPolygon, aRun, anOutline } from './testing/aRun';
 import { toPay } from './testing/toPay';
 import { type Term, recompute } from './working';

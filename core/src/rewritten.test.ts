@@ -1,7 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import { byName } from './testing/byName';
 import fc from 'fast-check';
-import { DEMO_PLANS, type Plan, apply, checkPlan, reckon } from './index';
+import { DEMO_PLANS } from './plan/samples';
+import type { Plan } from './plan/schema';
+import { apply } from './plan/changes/apply';
+import { checkPlan } from './formats/planFile';
+import { reckon } from './reckon';
 import { anOutline } from './testing/aRun';
 import { aChosenRun } from './testing/randomRun';
 import { mirrored, renamed, ringsReversed, ringsTurned, sidesReversed } from './testing/rewritten';

@@ -1,7 +1,10 @@
 import { near } from './testing/near';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type Plan, apply, checkPlan, reckon } from './index';
+import type { Plan } from './plan/schema';
+import { apply } from './plan/changes/apply';
+import { checkPlan } from './formats/planFile';
+import { reckon } from './reckon';
 import { aRun, anOutline, onSlope } from './testing/aRun';
 import { terrainOf } from './ground/terrain';
 import { aRandomRun, moved } from './testing/randomRun';

@@ -1,5 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import { type Plan, apply, reckon } from '../index';
+import type { Plan } from '../plan/schema';
+import { apply } from '../plan/changes/apply';
+import { reckon } from '../reckon';
 import { aRun } from '../testing/aRun';
 import { byName } from '../testing/byName';
 

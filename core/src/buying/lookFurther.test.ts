@@ -2,19 +2,15 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import loadHighs from 'highs';
 import { highsSolver } from '../cutting/highs';
-import {
-  NO_PROOFS,
-  type OwnedPiece,
-  type Plan,
-  type Scope,
-  apply,
-  editionOf,
-  lookFurther,
-  marketOf,
-  reckon,
-  reckonImproved,
-  withWay,
-} from '../index';
+import { NO_PROOFS, withWay } from './proofBook';
+import type { OwnedPiece } from '../catalogue/own';
+import type { Plan } from '../plan/schema';
+import type { Scope } from '../plan/scope';
+import { apply } from '../plan/changes/apply';
+import { editionOf } from '../catalogue/editionOf';
+import { lookFurther, reckonImproved } from './lookFurther';
+import { marketOf } from '../catalogue/market';
+import { reckon } from '../reckon';
 import { aRun } from '../testing/aRun';
 import { uniform } from '../testing/uniform';
 import { handOf } from './hand';

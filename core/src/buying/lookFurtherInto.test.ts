@@ -2,18 +2,14 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import loadHighs from 'highs';
 import { highsSolver } from '../cutting/highs';
-import {
-  type OwnedPiece,
-  type Plan,
-  NO_PROOFS,
-  WHOLE_PLAN,
-  apply,
-  improve,
-  mayImprove,
-  reckon,
-  reckonImproved,
-  withCut,
-} from '..';
+import type { OwnedPiece } from '../catalogue/own';
+import type { Plan } from '../plan/schema';
+import { NO_PROOFS, withCut } from './proofBook';
+import { WHOLE_PLAN } from '../plan/scope';
+import { apply } from '../plan/changes/apply';
+import { improve } from '../cutting/improve';
+import { mayImprove, reckonImproved } from './lookFurther';
+import { reckon } from '../reckon';
 import { aRun } from '../testing/aRun';
 import { toPay } from '../testing/toPay';
 import { uniform } from '../testing/uniform';

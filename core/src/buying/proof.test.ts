@@ -1,6 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type Plan, apply, reckon } from '../index';
+import type { Plan } from '../plan/schema';
+import { apply } from '../plan/changes/apply';
+import { reckon } from '../reckon';
 import { aRun } from '../testing/aRun';
 import { buyingAt } from '../testing/buying';
 import { uniform } from '../testing/uniform';

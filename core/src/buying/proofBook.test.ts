@@ -1,7 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { cutRuns } from '../cutting/cut';
-import { type Plan, NO_PROOFS, WHOLE_PLAN, apply, readProofs, reckon, withCut, withWay } from '..';
+import type { Plan } from '../plan/schema';
+import { NO_PROOFS, withCut, withWay } from './proofBook';
+import { WHOLE_PLAN } from '../plan/scope';
+import { apply } from '../plan/changes/apply';
+import { readProofs } from '../formats/proofFile';
+import { reckon } from '../reckon';
 import { cutFrom, proofFrom } from '../cutting/proofs';
 import { aRun } from '../testing/aRun';
 import { runOf, sheetOf, sold } from '../testing/pools';

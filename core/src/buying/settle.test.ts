@@ -1,6 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type Figures, type OwnedPiece, type Plan, apply, reckon } from '../index';
+import type { Figures } from '../stages/told';
+import type { OwnedPiece } from '../catalogue/own';
+import type { Plan } from '../plan/schema';
+import { apply } from '../plan/changes/apply';
+import { reckon } from '../reckon';
 import { aRun } from '../testing/aRun';
 import { uniform } from '../testing/uniform';
 

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type OwnedPiece, type Plan, reckon } from '../index';
-import type { Choices } from '../plan/schema';
+import type { OwnedPiece } from '../catalogue/own';
+import type { Plan, Choices } from '../plan/schema';
+import { reckon } from '../reckon';
 import { aRun } from '../testing/aRun';
 import { uniform } from '../testing/uniform';
 import { boughtWith, choicesOf } from '../testing/boughtWith';

@@ -1,5 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
-import { DEMO_PLANS, apply, editionNamed, editionOf, reckon } from '../index';
+import { DEMO_PLANS } from '../plan/samples';
+import { apply } from '../plan/changes/apply';
+import { editionNamed, editionOf } from './editionOf';
+import { reckon } from '../reckon';
 
 const [orchard] = DEMO_PLANS;
 if (!orchard) throw new Error('no demo plan');

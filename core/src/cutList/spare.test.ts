@@ -1,5 +1,9 @@
 import { expect, test } from '@jest/globals';
-import { DEMO_PLANS, DEMO_SHED, ownedPieceSchema, propose, reckon, spares } from '..';
+import { DEMO_PLANS, DEMO_SHED } from '../plan/samples';
+import { ownedPieceSchema } from '../plan/schema';
+import { propose } from '../starts';
+import { reckon } from '../reckon';
+import { spares } from './spare';
 
 const plan = propose({
   id: 'p',

@@ -1,7 +1,10 @@
 import type { Task } from './cutting';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { DEMO_PLANS, type Plan, apply, reckon } from '../index';
+import { DEMO_PLANS } from '../plan/samples';
+import type { Plan } from '../plan/schema';
+import { apply } from '../plan/changes/apply';
+import { reckon } from '../reckon';
 import { lowestPrice } from '../testing/bruteForce';
 import { runOf, sheetOf, sold } from '../testing/pools';
 import { cutAlike } from './alike';

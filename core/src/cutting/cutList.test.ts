@@ -1,5 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
-import { DEMO_PLANS, cutList, leftOver, makeReader, readerFor, reckon, sayCut, sayLeftOver } from '../index';
+import { DEMO_PLANS } from '../plan/samples';
+import { cutList } from '../cutList/cutList';
+import { leftOver } from '../cutList/leftOvers';
+import { makeReader, readerFor } from '../saying/makeReader';
+import { reckon } from '../reckon';
+import { sayCut, sayLeftOver } from '../words/cutList';
 import { anOutline } from '../testing/aRun';
 import { buyingAt, ownRoll } from '../testing/buying';
 

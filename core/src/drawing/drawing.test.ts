@@ -1,16 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
-import {
-  DEMO_PLANS,
-  USES,
-  apply,
-  groundUnder,
-  reckon,
-  relief,
-  roomIn,
-  roomiest,
-  sheetScene,
-  stripScene,
-} from '../index';
+import { DEMO_PLANS } from '../plan/samples';
+import { USES } from '../stages/facts';
+import { apply } from '../plan/changes/apply';
+import { groundUnder } from './unrolled';
+import { reckon } from '../reckon';
+import { relief } from './relief';
+import { roomIn, roomiest } from './roomiest';
+import { sheetScene } from './sheet';
+import { stripScene } from './strip';
 import { doubleArea, insideOrOn } from '../ground/vector';
 import { aPolygon, aRun, anOutline, onSlope } from '../testing/aRun';
 

@@ -1,6 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import { leanTo as aLeanTo } from '../testing/leanTo';
-import { type Change, DEMO_PLANS, LATEST_EDITION, type Plan, apply, reckon } from '../index';
+import type { Change } from '../plan/changes/types';
+import { DEMO_PLANS } from '../plan/samples';
+import { LATEST_EDITION } from '../catalogue/editions';
+import type { Plan } from '../plan/schema';
+import { apply } from '../plan/changes/apply';
+import { reckon } from '../reckon';
 
 const [demo] = DEMO_PLANS;
 if (!demo) throw new Error('the demo plans are gone');

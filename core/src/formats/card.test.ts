@@ -1,16 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
-import {
-  DEMO_PLANS,
-  SUMS,
-  type Plan,
-  apply,
-  cardOf,
-  cardSchema,
-  propose,
-  reckon,
-  sayFinding,
-  readerFor,
-} from '..';
+import { DEMO_PLANS } from '../plan/samples';
+import { SUMS, cardSchema } from './card';
+import type { Plan } from '../plan/schema';
+import { apply } from '../plan/changes/apply';
+import { cardOf } from './makeCard';
+import { propose } from '../starts';
+import { reckon } from '../reckon';
+import { sayFinding } from '../words/findings';
+import { readerFor } from '../saying/makeReader';
 import { aFullRun } from '../testing/everyVerb';
 import { aRun } from '../testing/aRun';
 

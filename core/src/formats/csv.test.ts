@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import Papa from 'papaparse';
-import { DEMO_PLANS, reckon } from '../index';
+import { DEMO_PLANS } from '../plan/samples';
+import { reckon } from '../reckon';
 import { cutListCsv, docketCsv, docketText, sheet } from './csv';
 
 const rows = (csv: string) =>

@@ -1,18 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import {
-  DEMO_PLANS,
-  EDITIONS,
-  LATEST_EDITION,
-  type Plan,
-  apply,
-  checkPlan,
-  cutText,
-  readPlan,
-  readPlanBytes,
-  reckon,
-  writePlan,
-} from '../index';
+import { DEMO_PLANS } from '../plan/samples';
+import { EDITIONS, LATEST_EDITION } from '../catalogue/editions';
+import type { Plan } from '../plan/schema';
+import { apply } from '../plan/changes/apply';
+import { checkPlan, readPlan, readPlanBytes, writePlan } from './planFile';
+import { cutText } from '../schema/text';
+import { reckon } from '../reckon';
 import { readTracks } from './exchange';
 import { PRICE_LIST_LIMIT, fullPriceList, knownOf, priceListCsv, readPriceList } from './priceList';
 

@@ -1,8 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
-import { DEMO_PLANS, type Plan, readPlan, writePlan } from '../index';
+import { DEMO_PLANS } from '../plan/samples';
+import type { Plan } from '../plan/schema';
+import { readPlan, writePlan, checkPlan, completePlan } from './planFile';
 import { aPolygon, aRun, anOutline } from '../testing/aRun';
 import { reckon } from '../reckon';
-import { checkPlan, completePlan } from './planFile';
 
 const pointers = (document: unknown) => {
   const read = checkPlan(document);

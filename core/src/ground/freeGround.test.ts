@@ -1,5 +1,8 @@
 import { expect, test } from '@jest/globals';
-import { DEMO_PLANS, type Plan, emptyPlan, freeGround } from '..';
+import { DEMO_PLANS } from '../plan/samples';
+import type { Plan } from '../plan/schema';
+import { emptyPlan } from '../plan/newPlan';
+import { freeGround } from './freeGround';
 import { insideOrOn, toSegment } from './vector';
 import { aRun } from '../testing/aRun';
 

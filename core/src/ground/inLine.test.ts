@@ -1,5 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
-import { type Change, type Plan, apply, reckon } from '../index';
+import type { Change } from '../plan/changes/types';
+import type { Plan } from '../plan/schema';
+import { apply } from '../plan/changes/apply';
+import { reckon } from '../reckon';
 import { anOutline } from '../testing/aRun';
 
 /** 12 × 5 with a corner in the middle of its long side: e0 and e0b in line, 6 m each. */

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { snapCorner, snapGround } from '../index';
+import { snapCorner, snapGround } from './snaps';
 import { aRun, anOutline } from '../testing/aRun';
 import { uniform } from '../testing/uniform';
 

@@ -1,6 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { apply, checkPlan, closingError, reckon, shareOut, walkedCorners } from '../index';
+import { apply } from '../plan/changes/apply';
+import { checkPlan } from '../formats/planFile';
+import { closingError, shareOut } from './walk';
+import { reckon } from '../reckon';
+import { walkedCorners } from '../stages/outline/corners';
 import { anOutline } from '../testing/aRun';
 import { near } from '../testing/near';
 import { uniform } from '../testing/uniform';

@@ -1,5 +1,11 @@
 import { expect, test } from '@jest/globals';
-import { DEMO_PLANS, type Plan, WHOLE_PLAN, apply, choicesApart, linesApart, propose, reckon } from '..';
+import { DEMO_PLANS } from '../plan/samples';
+import type { Plan } from '../plan/schema';
+import { WHOLE_PLAN } from '../plan/scope';
+import { apply } from '../plan/changes/apply';
+import { choicesApart, linesApart } from './compare';
+import { propose } from '../starts';
+import { reckon } from '../reckon';
 
 const plan = propose({ id: 'p', name: 'Run', units: 'metric', flock: [], start: 'house', sizes: {} });
 

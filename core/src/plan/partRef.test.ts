@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { DEMO_PLANS, reckon } from '../index';
+import { DEMO_PLANS } from './samples';
+import { reckon } from '../reckon';
 import { type PartRef, formatPart, parsePart, thingOf } from './partRef';
 import { byPlace, placeAt } from './place';
 

@@ -1,6 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { DEMO_PLANS, type Plan, apply, reckon } from '../index';
+import { DEMO_PLANS } from '../plan/samples';
+import type { Plan } from '../plan/schema';
+import { apply } from '../plan/changes/apply';
+import { reckon } from '../reckon';
 import { surveyByTape } from '../survey';
 import { L_SHAPE, aPolygon, aRun, anOutline, onSlope } from '../testing/aRun';
 import { stakeMarks, stakeOut, usualMarks } from './index';

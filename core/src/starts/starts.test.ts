@@ -1,5 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
-import { FOOT, type BirdKind, type Plan, START_IDS, apply, checkPlan, propose, reckon } from '..';
+import { FOOT } from '../units/factors';
+import type { BirdKind } from '../stages/birds/kinds';
+import type { Plan } from '../plan/schema';
+import { START_IDS, propose } from './index';
+import { apply } from '../plan/changes/apply';
+import { checkPlan } from '../formats/planFile';
+import { reckon } from '../reckon';
 import { PICTURE, STARTS, START_BIRDS, type Sizes } from '.';
 
 const wanted = (count: number, kind: BirdKind = 'hen-heavy', units: Plan['units'] = 'metric') => ({

@@ -1,4 +1,4 @@
-import type { Figures } from '../index';
+import type { Figures } from '../stages/told';
 
 /** Figures by any name, to be gone through. */
 export const byName = (figures: Figures): Readonly<Record<string, number>> =>

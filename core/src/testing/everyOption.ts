@@ -1,23 +1,18 @@
-import {
-  type Change,
-  OPENING_KINDS,
-  OPENING_KIND_IDS,
-  type OptionGroup,
-  type Plan,
-  QUESTIONS,
-  SKIRT_KINDS,
-  WHOLE_PLAN,
-  apply,
-  asking,
-  editionOf,
-  freePlace,
-  marketOf,
-  readerFor,
-  skirtOfKind,
-  surveyRings,
-} from '../index';
+import type { Change } from '../plan/changes/types';
+import { KINDS as OPENING_KINDS, KIND_IDS as OPENING_KIND_IDS } from '../stages/ways/kinds';
+import type { OptionGroup } from '../options/types';
+import type { Plan } from '../plan/schema';
+import { QUESTIONS, asking } from '../options';
+import { KIND_IDS as SKIRT_KINDS } from '../stages/skirt/kinds';
+import { WHOLE_PLAN, type Scope } from '../plan/scope';
+import { apply } from '../plan/changes/apply';
+import { editionOf } from '../catalogue/editionOf';
+import { freePlace } from '../stages/ways/freePlace';
+import { marketOf } from '../catalogue/market';
+import { readerFor } from '../saying/makeReader';
+import { skirtOfKind } from '../stages/skirt/wanted';
+import { surveyRings } from '../ground/survey';
 import { KIND_IDS as COVER_KIND_IDS, KINDS as COVER_KINDS } from '../stages/cover/kinds';
-import type { Scope } from '../plan/scope';
 
 /** Every scope in which something can be chosen: the plan, each run, each fenced side. */
 export const everyScope = (plan: Plan): readonly Scope[] => [

@@ -1,14 +1,9 @@
-import {
-  type Change,
-  type ChangeOf,
-  DEMO_PLANS,
-  DEMO_SHED,
-  type OwnedPiece,
-  type Plan,
-  WHOLE_PLAN,
-  apply,
-} from '../index';
-import type { Verb } from '../plan/changes/types';
+import type { Change, ChangeOf, Verb } from '../plan/changes/types';
+import { DEMO_PLANS, DEMO_SHED } from '../plan/samples';
+import type { OwnedPiece } from '../catalogue/own';
+import type { Plan } from '../plan/schema';
+import { WHOLE_PLAN } from '../plan/scope';
+import { apply } from '../plan/changes/apply';
 import { PLAIN_GATE } from '../stages/ways/kinds/gate';
 import { KINDS as ARCHES } from '../stages/arch/kinds';
 import { KINDS as COVERS } from '../stages/cover/kinds';

@@ -1,4 +1,5 @@
-import { DEMO_PLANS, type Plan } from '../index';
+import { DEMO_PLANS } from '../plan/samples';
+import type { Plan } from '../plan/schema';
 import { PLAIN_GATE } from '../stages/ways/kinds/gate';
 import { aPolygon, anOutline } from './aRun';
 

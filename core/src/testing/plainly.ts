@@ -1,4 +1,5 @@
-import type { Plan, Reckoning } from '../index';
+import type { Plan } from '../plan/schema';
+import type { Reckoning } from '../reckoning';
 
 /** A reckoning as plain data that can be compared: mends worked out. */
 export function plainly(plan: Plan, reckoning: Reckoning): Readonly<Record<string, unknown>> {

@@ -1,6 +1,9 @@
 import fc from 'fast-check';
 import type { Vector } from '../ground/vector';
-import { type Change, type Plan, apply, skirtOfKind } from '../index';
+import type { Change } from '../plan/changes/types';
+import type { Plan } from '../plan/schema';
+import { apply } from '../plan/changes/apply';
+import { skirtOfKind } from '../stages/skirt/wanted';
 import { KIND_IDS as SKIRT_KINDS } from '../stages/skirt/kinds';
 import { PLAIN_GATE } from '../stages/ways/kinds/gate';
 import { anOutline } from './aRun';

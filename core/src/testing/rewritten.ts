@@ -1,4 +1,5 @@
-import type { Opening, Plan } from '../index';
+import type { Opening } from '../stages/ways/kinds';
+import type { Plan } from '../plan/schema';
 import { moved } from './randomRun';
 
 /** The same plan under other ids, in another order of the alphabet. */

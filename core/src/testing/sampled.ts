@@ -1,5 +1,7 @@
 import fc from 'fast-check';
-import { type Plan, type Reckoning, reckon } from '../index';
+import type { Plan } from '../plan/schema';
+import type { Reckoning } from '../reckoning';
+import { reckon } from '../reckon';
 
 const SEED = Number(process.env.SEED ?? Math.floor(Math.random() * 2 ** 31));
 

@@ -1,14 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
-import {
-  type Change,
-  type Skirt,
-  WHOLE_PLAN,
-  editionOf,
-  emptyPlan,
-  marketOf,
-  readerFor,
-  sayChange,
-} from '../index';
+import type { Change } from '../plan/changes/types';
+import type { Skirt } from '../stages/skirt/kinds';
+import { WHOLE_PLAN } from '../plan/scope';
+import { editionOf } from '../catalogue/editionOf';
+import { emptyPlan } from '../plan/newPlan';
+import { marketOf } from '../catalogue/market';
+import { readerFor } from '../saying/makeReader';
+import { sayChange } from './changes';
 
 const plan = emptyPlan('p', 'P', 'metric');
 const feet = emptyPlan('f', 'F', 'imperial');

@@ -1,5 +1,10 @@
 import { expect, test } from '@jest/globals';
-import { DEMO_PLANS, type OwnedPiece, editionOf, makeReader, marketOf, sayCouldDo, highestWall } from '..';
+import { DEMO_PLANS } from '../plan/samples';
+import type { OwnedPiece } from '../catalogue/own';
+import { editionOf } from '../catalogue/editionOf';
+import { makeReader } from '../saying/makeReader';
+import { marketOf } from '../catalogue/market';
+import { sayCouldDo, highestWall } from './couldDo';
 
 const [plan] = DEMO_PLANS;
 if (!plan) throw new Error('no demo plan');

@@ -1,35 +1,25 @@
 import { describe, expect, test } from '@jest/globals';
-import {
-  ASSUMED,
-  type AssumptionId,
-  DEMO_PLANS,
-  EDITIONS,
-  LATEST_EDITION,
-  PACK_IDS,
-  type Plan,
-  QUESTIONS,
-  STAGE_IDS,
-  type Term,
-  WHOLE_PLAN,
-  asking,
-  assumedAs,
-  cautionsFor,
-  inUnits,
-  makeReader,
-  marketOf,
-  meshName,
-  packName,
-  reckon,
-  sayChange,
-  sayFinding,
-  sayLine,
-  sayReason,
-  sayRough,
-  sayWeightAndTax,
-  timberName,
-  wireName,
-  workingLines,
-} from '..';
+import { ASSUMED, assumedAs } from './assumed';
+import type { AssumptionId } from '../plan/assumptions';
+import { DEMO_PLANS } from '../plan/samples';
+import { EDITIONS, LATEST_EDITION } from '../catalogue/editions';
+import { PACK_IDS } from '../catalogue/packs';
+import type { Plan } from '../plan/schema';
+import { QUESTIONS, asking } from '../options';
+import { STAGE_IDS } from '../stages/facts';
+import type { Term } from '../working/term';
+import { WHOLE_PLAN } from '../plan/scope';
+import { cautionsFor } from './cautions';
+import { inUnits } from '../saying/inUnits';
+import { makeReader } from '../saying/makeReader';
+import { marketOf } from '../catalogue/market';
+import { meshName, packName, timberName, wireName } from '../catalogue/names';
+import { reckon } from '../reckon';
+import { sayChange } from './changes';
+import { sayFinding } from './findings';
+import { sayLine, sayReason, sayWeightAndTax } from './docket';
+import { sayRough } from './rough';
+import { workingLines } from './terms';
 import { cutListCsv, docketCsv } from '../formats/csv';
 import { SCHOOLS } from '../stages/words';
 import { EVERY_VERB } from '../testing/everyVerb';

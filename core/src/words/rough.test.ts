@@ -1,6 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { ASSUMED, ASSUMPTIONS, type AssumptionId, type UnitSystem, boundsAt, readRough, sayRough } from '..';
+import { ASSUMED } from './assumed';
+import { ASSUMPTIONS, type AssumptionId } from '../plan/assumptions';
+import type { UnitSystem } from '../units/parseLength';
+import { boundsAt } from '../plan/bounds';
+import { readRough, sayRough } from './rough';
 import { type Measure, measureIn, parseMeasure, printMeasure } from '../units';
 
 const IDS = Object.keys(ASSUMED) as readonly AssumptionId[];

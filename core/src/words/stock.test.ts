@@ -1,18 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
 import { leftOver } from '../cutList/leftOvers';
-import {
-  DEMO_SHED,
-  EDITIONS,
-  LATEST_EDITION,
-  type OwnedPiece,
-  makeReader,
-  marketOf,
-  sayChange,
-  sayLeftOver,
-  sayOwned,
-  sayProof,
-  sayPriceProof,
-} from '../index';
+import { DEMO_SHED } from '../plan/samples';
+import { EDITIONS, LATEST_EDITION } from '../catalogue/editions';
+import type { OwnedPiece } from '../catalogue/own';
+import { makeReader } from '../saying/makeReader';
+import { marketOf } from '../catalogue/market';
+import { sayChange } from './changes';
+import { sayLeftOver } from './cutList';
+import { sayOwned, sayProof, sayPriceProof } from './docket';
 import { buyingAt } from '../testing/buying';
 
 const edition = EDITIONS[LATEST_EDITION];

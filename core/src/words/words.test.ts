@@ -1,22 +1,16 @@
 import { describe, expect, test } from '@jest/globals';
-import {
-  DEMO_PLANS,
-  EDITIONS,
-  STAGE_IDS,
-  cautionsFor,
-  makeReader,
-  marketOf,
-  meshName,
-  reckon,
-  sayChange,
-  sayFinding,
-  sayLine,
-  sayProof,
-  sayReason,
-  sayWorking,
-  wireName,
-  workingLines,
-} from '../index';
+import { DEMO_PLANS } from '../plan/samples';
+import { EDITIONS } from '../catalogue/editions';
+import { STAGE_IDS } from '../stages/facts';
+import { cautionsFor } from './cautions';
+import { makeReader } from '../saying/makeReader';
+import { marketOf } from '../catalogue/market';
+import { meshName, wireName } from '../catalogue/names';
+import { reckon } from '../reckon';
+import { sayChange } from './changes';
+import { sayFinding } from './findings';
+import { sayLine, sayProof, sayReason } from './docket';
+import { sayWorking, workingLines } from './terms';
 import { aRun } from '../testing/aRun';
 
 const metres = makeReader('metric', 'XXX');

@@ -37,6 +37,9 @@ function saved({ saveId, basedOn, plan }: Sent): Response {
   }
   return anAnswer({ saveNumber: before ?? server.saveNumber, savedAt: '2026-03-03T09:42:00Z' });
 }
+/** What it reckons by is the same in every tab, and is read once. */
+const core = await import('@aviarum/core');
+jest.unstable_mockModule('@aviarum/core', () => core);
 globalThis.fetch = ((_: string, init?: { method?: string; body?: string }) => {
   if (network === 'down') return Promise.reject(new TypeError('network'));
   if (network === 'login-page') return Promise.resolve(aLoginPage());

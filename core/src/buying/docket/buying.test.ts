@@ -1,6 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type OwnedPiece, type Plan, apply, checkPlan, reckon } from '../..';
+import type { OwnedPiece } from '../../catalogue/own';
+import type { Plan } from '../../plan/schema';
+import { apply } from '../../plan/changes/apply';
+import { checkPlan } from '../../formats/planFile';
+import { reckon } from '../../reckon';
 import { aRun } from '../../testing/aRun';
 import { buyingAt, ownRoll } from '../../testing/buying';
 import { toPay } from '../../testing/toPay';

@@ -1,5 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import { type OwnOffer, type Plan, reckon } from '../..';
+import type { OwnOffer } from '../../catalogue/own';
+import type { Plan } from '../../plan/schema';
+import { reckon } from '../../reckon';
 import { EDITIONS } from '../../catalogue';
 import { aRun } from '../../testing/aRun';
 import { buyingAt } from '../../testing/buying';

@@ -1,14 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
-import {
-  DEMO_PLANS,
-  EDITIONS,
-  LATEST_EDITION,
-  editionOf,
-  makeReader,
-  marketOf,
-  reckon,
-  sayWeightAndTax,
-} from '../..';
+import { DEMO_PLANS } from '../../plan/samples';
+import { EDITIONS, LATEST_EDITION } from '../../catalogue/editions';
+import { editionOf } from '../../catalogue/editionOf';
+import { makeReader } from '../../saying/makeReader';
+import { marketOf } from '../../catalogue/market';
+import { reckon } from '../../reckon';
+import { sayWeightAndTax } from '../../words/docket';
 import { buyingAt } from '../../testing/buying';
 import { leanTo as aLeanTo } from '../../testing/leanTo';
 import { meshWeight } from '../../catalogue/meshWeight';

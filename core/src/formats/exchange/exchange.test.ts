@@ -1,6 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { DEMO_PLANS, type Plan, apply, reckon } from '../../index';
+import { DEMO_PLANS } from '../../plan/samples';
+import type { Plan } from '../../plan/schema';
+import { apply } from '../../plan/changes/apply';
+import { reckon } from '../../reckon';
 import { tangled, toPolyline } from '../../ground/polyline';
 import type { Vector } from '../../ground/vector';
 import { L_SHAPE, aRun, anOutline } from '../../testing/aRun';

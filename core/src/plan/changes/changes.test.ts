@@ -1,6 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type Plan, apply, blocking, checkPlan, proposePlan, reckon } from '../../index';
+import type { Plan } from '../schema';
+import { apply } from './apply';
+import { blocking } from '../../stages/blocking';
+import { checkPlan } from '../../formats/planFile';
+import { proposePlan } from '../../starts';
+import { reckon } from '../../reckon';
 import { ownRoll } from '../../testing/buying';
 import { aRun } from '../../testing/aRun';
 

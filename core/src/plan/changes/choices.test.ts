@@ -1,6 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type Change, type Choices, type Scope, apply, choicesFor, choicesIn } from '../../index';
+import type { Change } from './types';
+import type { Choices } from '../schema';
+import type { Scope } from '../scope';
+import { apply } from './apply';
+import { choicesFor } from '../effective';
+import { choicesIn } from '../../options';
 import { anOutline } from '../../testing/aRun';
 
 const plan = anOutline([

@@ -1,5 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
-import { type Plan, apply, blocking, checkPlan, reckon } from '../../index';
+import type { Plan } from '../../plan/schema';
+import { apply } from '../../plan/changes/apply';
+import { blocking } from '../blocking';
+import { checkPlan } from '../../formats/planFile';
+import { reckon } from '../../reckon';
 import { PLAIN } from '../../testing/aRun';
 import { hoops, panels } from '../../testing/anArch';
 

@@ -1,15 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import {
-  type Change,
-  type Plan,
-  apply,
-  archPlace,
-  blocking,
-  checkPlan,
-  newArches,
-  reckon,
-} from '../../index';
+import type { Change } from '../../plan/changes/types';
+import type { Plan } from '../../plan/schema';
+import { apply } from '../../plan/changes/apply';
+import { archPlace } from './verbs';
+import { blocking } from '../blocking';
+import { checkPlan } from '../../formats/planFile';
+import { newArches } from './proposed';
+import { reckon } from '../../reckon';
 import { aRun, onSlope } from '../../testing/aRun';
 import { hoops, panels } from '../../testing/anArch';
 import { KINDS, KIND_IDS } from './kinds';

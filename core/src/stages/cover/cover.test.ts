@@ -1,10 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import { type Cover, type CoverOf, type KindId, KINDS } from './kinds';
-import { type Plan, type Reckoning, reckon } from '../../index';
-import { type Section } from '../../catalogue/sections';
+import type { Plan } from '../../plan/schema';
+import type { Reckoning } from '../../reckoning';
+import { reckon } from '../../reckon';
+import { type Section, postSection, timberSection } from '../../catalogue/sections';
 import { L_SHAPE, anOutline } from '../../testing/aRun';
 import { bent, footStress, pullOf } from '../../strength/beams';
-import { postSection, timberSection } from '../../catalogue/sections';
 import { POSTS } from '../../catalogue/posts';
 import { TIMBERS_2026_11_28 } from '../../catalogue/timbers';
 import { upliftOf } from '../../strength/wind';

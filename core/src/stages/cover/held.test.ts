@@ -1,5 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import { type Plan, apply, reckon } from '../../index';
+import type { Plan } from '../../plan/schema';
+import { apply } from '../../plan/changes/apply';
+import { reckon } from '../../reckon';
 import { L_SHAPE, anOutline, onSlope } from '../../testing/aRun';
 import { type Cover, type CoverOf, KINDS, type KindId } from './kinds';
 import { newCover } from './proposed';

@@ -1,8 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type Plan, apply, checkPlan, reckon } from '../../index';
+import type { Plan } from '../../plan/schema';
+import { apply } from '../../plan/changes/apply';
+import { checkPlan } from '../../formats/planFile';
+import { reckon } from '../../reckon';
 import { PLAIN_GATE } from '../ways/kinds/gate';
 import { anOutline } from '../../testing/aRun';
+import { reckonedAnew } from '../../testing/anew';
 import { insideOrOn } from '../../ground/vector';
 import { along, axesOf } from './over/bands';
 import { directionsOf, layStrips } from './over/strips';
@@ -144,8 +148,9 @@ describe('a cover of any kind', () => {
             cover,
           );
           expect(checkPlan(plan).ok).toBe(true);
-          const { findings, strength, figures } = reckon(plan);
-          for (const f of findings) for (const mend of f.mends(plan)) reckon(apply(plan, mend));
+          const anew = reckonedAnew();
+          const { findings, strength, figures } = anew(plan);
+          for (const f of findings) for (const mend of f.mends(plan)) anew(apply(plan, mend));
           for (const row of strength) expect(Number.isFinite(row.load)).toBe(true);
           for (const value of Object.values(figures)) expect(Number.isFinite(value)).toBe(true);
         },

@@ -1,5 +1,8 @@
 import { expect, test } from '@jest/globals';
-import { type Plan, apply, checkPlan, reckon } from '../..';
+import type { Plan } from '../../plan/schema';
+import { apply } from '../../plan/changes/apply';
+import { checkPlan } from '../../formats/planFile';
+import { reckon } from '../../reckon';
 import { aRun } from '../../testing/aRun';
 import { buyingAt, ownRoll } from '../../testing/buying';
 

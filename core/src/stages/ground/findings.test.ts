@@ -1,6 +1,9 @@
 import { formatPart } from '../../plan/partRef';
 import { describe, expect, test } from '@jest/globals';
-import { type Finding, type FindingCode, type Plan, apply, reckon } from '../..';
+import type { Finding, FindingCode } from '../../findings/types';
+import type { Plan } from '../../plan/schema';
+import { apply } from '../../plan/changes/apply';
+import { reckon } from '../../reckon';
 import { aRun, anOutline } from '../../testing/aRun';
 import { near } from '../../testing/near';
 

@@ -1,15 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
-import {
-  type LiveNet,
-  type Plan,
-  apply,
-  checkPlan,
-  completePlan,
-  emptyPlan,
-  makeReader,
-  reckon,
-  sayFinding,
-} from '../../index';
+import type { LiveNet } from './choice';
+import type { Plan } from '../../plan/schema';
+import { apply } from '../../plan/changes/apply';
+import { checkPlan, completePlan } from '../../formats/planFile';
+import { emptyPlan } from '../../plan/newPlan';
+import { makeReader } from '../../saying/makeReader';
+import { reckon } from '../../reckon';
+import { sayFinding } from '../../words/findings';
 import { aNet, squareOf } from '../../testing/aNet';
 import { aRun, onSlope } from '../../testing/aRun';
 

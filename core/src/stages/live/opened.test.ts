@@ -1,6 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type Plan, apply, newLoop, reckon } from '../..';
+import type { Plan } from '../../plan/schema';
+import { apply } from '../../plan/changes/apply';
+import { newLoop } from './proposed';
+import { reckon } from '../../reckon';
 import { aRun } from '../../testing/aRun';
 
 const bare = (plan: Plan): Plan => ({ ...plan, nets: [] });

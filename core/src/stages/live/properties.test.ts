@@ -1,20 +1,16 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import {
-  type LiveNet,
-  type Plan,
-  apply,
-  checkPlan,
-  emptyPlan,
-  makeReader,
-  makeReckoner,
-  reckon,
-  sayChange,
-  sayFinding,
-  EDITIONS,
-  LATEST_EDITION,
-  marketOf,
-} from '../../index';
+import type { LiveNet } from './choice';
+import type { Plan } from '../../plan/schema';
+import { apply } from '../../plan/changes/apply';
+import { checkPlan } from '../../formats/planFile';
+import { emptyPlan } from '../../plan/newPlan';
+import { makeReader } from '../../saying/makeReader';
+import { makeReckoner, reckon } from '../../reckon';
+import { sayChange } from '../../words/changes';
+import { sayFinding } from '../../words/findings';
+import { EDITIONS, LATEST_EDITION } from '../../catalogue/editions';
+import { marketOf } from '../../catalogue/market';
 import { buyingAt } from '../../testing/buying';
 import { aNet } from '../../testing/aNet';
 import { aRun } from '../../testing/aRun';

@@ -1,7 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { PLAIN_GATE } from '../ways/kinds/gate';
-import { type Plan, apply, blocking, canRemoveCorner, checkPlan, reckon, surveyRings } from '../..';
+import type { Plan } from '../../plan/schema';
+import { apply } from '../../plan/changes/apply';
+import { blocking } from '../blocking';
+import { canRemoveCorner } from './corners';
+import { checkPlan } from '../../formats/planFile';
+import { reckon } from '../../reckon';
+import { surveyRings } from '../../ground/survey';
 import { aPolygon, aRun, anOutline } from '../../testing/aRun';
 import type { FigureName } from '../told';
 

@@ -1,7 +1,12 @@
 import { formatPart } from '../../plan/partRef';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type Change, type FindingCode, type Part, type Plan, apply, reckon } from '../..';
+import type { Change } from '../../plan/changes/types';
+import type { FindingCode } from '../../findings/types';
+import type { Part } from '../told';
+import type { Plan } from '../../plan/schema';
+import { apply } from '../../plan/changes/apply';
+import { reckon } from '../../reckon';
 import { toPolyline } from '../../ground/polyline';
 import { aRun, anOutline } from '../../testing/aRun';
 import { near } from '../../testing/near';

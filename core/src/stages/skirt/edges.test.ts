@@ -1,6 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type Plan, proposePlan, surveyRings } from '../../index';
+import type { Plan } from '../../plan/schema';
+import { proposePlan } from '../../starts';
+import { surveyRings } from '../../ground/survey';
 import { walksOf } from '../../ground/walksOf';
 import { distance } from '../../ground/vector';
 import { aRun, anOutline } from '../../testing/aRun';

@@ -1,12 +1,16 @@
 import { formatPart } from '../../plan/partRef';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type Plan, type Skirt, apply, proposePlan, reckon, recompute, skirtOfKind } from '../../index';
+import type { Plan } from '../../plan/schema';
+import { type Skirt, KIND_IDS } from './kinds';
+import { apply } from '../../plan/changes/apply';
+import { proposePlan } from '../../starts';
+import { reckon } from '../../reckon';
+import { recompute } from '../../working/term';
+import { skirtOfKind, stopsDigging } from './wanted';
 import { aPolygon, aRun, anOutline } from '../../testing/aRun';
 import { uniform } from '../../testing/uniform';
-import { KIND_IDS } from './kinds';
 import { type Laid, shapeOf } from './shape';
-import { stopsDigging } from './wanted';
 
 /** Kinds that are made of mesh, whatever is kept. */
 const MESHED = KIND_IDS.filter(

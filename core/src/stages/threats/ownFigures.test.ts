@@ -1,14 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
-import {
-  DEMO_PLANS,
-  type Plan,
-  THREATS,
-  THREAT_FIGURES,
-  THREAT_IDS,
-  apply,
-  reckon,
-  threatIn,
-} from '../../index';
+import { DEMO_PLANS } from '../../plan/samples';
+import type { Plan } from '../../plan/schema';
+import { THREATS, THREAT_FIGURES, THREAT_IDS, threatIn } from './kinds';
+import { apply } from '../../plan/changes/apply';
+import { reckon } from '../../reckon';
 
 const [orchard] = DEMO_PLANS;
 if (!orchard) throw new Error('no demo plan');

@@ -1,6 +1,8 @@
 import { formatPart } from '../../plan/partRef';
 import { describe, expect, test } from '@jest/globals';
-import { type Plan, apply as applyChange, reckon } from '../..';
+import type { Plan } from '../../plan/schema';
+import { apply as applyChange } from '../../plan/changes/apply';
+import { reckon } from '../../reckon';
 import { aRun } from '../../testing/aRun';
 import { openingLimits } from './openings';
 

@@ -1,6 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type Band, type Plan, apply, marketOf, editionOf, readerFor, reckon, sayLine } from '../..';
+import type { Band, Plan } from '../../plan/schema';
+import { apply } from '../../plan/changes/apply';
+import { marketOf } from '../../catalogue/market';
+import { editionOf } from '../../catalogue/editionOf';
+import { readerFor } from '../../saying/makeReader';
+import { reckon } from '../../reckon';
+import { sayLine } from '../../words/docket';
 import { aPolygon, aRun, anOutline } from '../../testing/aRun';
 import { lowestPrice } from '../../testing/bruteForce';
 import { uniform } from '../../testing/uniform';

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { type Plan, apply } from '../../index';
+import type { Plan } from '../../plan/schema';
+import { apply } from '../../plan/changes/apply';
 import { ofEveryKind } from '../../testing/everyOption';
 import { aFullRun } from '../../testing/everyVerb';
 

@@ -1,7 +1,11 @@
 import { terrainOf } from '../../ground/terrain';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type Change, type Plan, apply, reckon, surveyRings } from '../..';
+import type { Change } from '../../plan/changes/types';
+import type { Plan } from '../../plan/schema';
+import { apply } from '../../plan/changes/apply';
+import { reckon } from '../../reckon';
+import { surveyRings } from '../../ground/survey';
 import { aRun, onSlope } from '../../testing/aRun';
 import { riseUnder, swingOf, toSwing } from './swing';
 import { near } from '../../testing/near';

@@ -1,6 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type Change, PLAIN_GATE, type Plan, apply, blocking, checkPlan, freePlace, reckon } from '../..';
+import type { Change } from '../../plan/changes/types';
+import { PLAIN_GATE } from './kinds/gate';
+import type { Plan } from '../../plan/schema';
+import { apply } from '../../plan/changes/apply';
+import { blocking } from '../blocking';
+import { checkPlan } from '../../formats/planFile';
+import { freePlace } from './freePlace';
+import { reckon } from '../../reckon';
 import { aRun, anOutline } from '../../testing/aRun';
 import { uniform } from '../../testing/uniform';
 

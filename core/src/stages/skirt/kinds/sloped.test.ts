@@ -1,5 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
-import { type Plan, apply, reckon, sheetScene } from '../../../index';
+import type { Plan } from '../../../plan/schema';
+import { apply } from '../../../plan/changes/apply';
+import { reckon } from '../../../reckon';
+import { sheetScene } from '../../../drawing/sheet';
 import { aRun } from '../../../testing/aRun';
 import { shapeOf, stripWidthOf } from '../shape';
 import { stopsDigging } from '../wanted';

@@ -1,5 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
-import { type Plan, apply, checkPlan, reckon, sheetScene, stripScene } from '../../../index';
+import type { Plan } from '../../../plan/schema';
+import { apply } from '../../../plan/changes/apply';
+import { checkPlan } from '../../../formats/planFile';
+import { reckon } from '../../../reckon';
+import { sheetScene } from '../../../drawing/sheet';
+import { stripScene } from '../../../drawing/strip';
 import { aRun } from '../../../testing/aRun';
 import { everyOption } from '../../../testing/everyOption';
 import type { OpeningOf } from './index';
