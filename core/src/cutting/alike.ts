@@ -17,7 +17,9 @@ function kindsOf({ strips, sheets, least, task, memo }: Prepared, grain: number)
   const kinds = new Map<number, Run[]>();
   for (const run of [...strips, ...sheets]) {
     const key = Math.round(lengthOf(run) / grain);
-    kinds.set(key, [...(kinds.get(key) ?? []), run]);
+    const known = kinds.get(key);
+    if (known) known.push(run);
+    else kinds.set(key, [run]);
   }
   return [...kinds.values()]
     .map((runs) => {

@@ -12,7 +12,7 @@ import { type Prepared, couldHold, prepare } from './prepare';
 import { LARGE, type Laid, cheaper, countOf, packAsNeeded, packBest, used } from './quick';
 import { demands, slotsOf } from './sets';
 import { isSheet } from './sheets';
-import { tabled } from './tabled';
+import { rateOf, tabled } from './tabled';
 
 /** All is laid, and what is bought for it has a price: nothing may be. */
 export const isPriced = ({ bins, unplaced }: Cutting): boolean =>
@@ -100,6 +100,19 @@ function search(
   return { laid: best, bound: Math.min(bound ?? Infinity, floor) };
 }
 
+/** Of so many pieces that are not jointed those alike are laid together, and no roll is looked at for each. */
+const MANY_ALIKE = 200;
+
+function cutMany(given: Prepared): { readonly laid: Laid; readonly bound: number } | undefined {
+  const { units } = given.task;
+  const worth = given.worth();
+  const table = worth && tabled(given, worth, Infinity);
+  if (!worth || !table?.laid) return undefined;
+  const byWorth = worth.need * rateOf(worth, units);
+  const least = table.least ?? Math.max(byWorth, cheapestCover(units, given.need).floor);
+  return { laid: table.laid, bound: Math.min(least, table.laid.cost) };
+}
+
 /** Of all that is sold and owned, as far as the search sees. */
 function cutOnce(task: Task, memo: Memo, effort: Effort | undefined, refuted: Refuted): Cutting {
   const { runs, width, units } = task;
@@ -117,6 +130,8 @@ function cutOnce(task: Task, memo: Memo, effort: Effort | undefined, refuted: Re
     const hangs = unturned && unturned.cost <= alike.cost + EPSILON;
     return finish(hangs ? asHung : given, [], hangs ? unturned : alike, alike.cost, how);
   }
+  const many = countOf(given) > MANY_ALIKE && task.owned.length === 0 ? cutMany(given) : undefined;
+  if (many) return finish(given, [], many.laid, many.bound, how);
   const owned = task.owned.map(ownedSlot);
   const asNeeded = (): Laid | undefined => {
     const beside = packAsNeeded(asHung, owned);

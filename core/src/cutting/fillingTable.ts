@@ -81,6 +81,19 @@ function leastPrices(
   return (length) => prices[max(0, min(cells, ceil(length / cell - 1e-4)))] as number;
 }
 
+/** A state whose patterns are being looked through. */
+interface Frame {
+  readonly state: number;
+  readonly length: number;
+  readonly first: number;
+  readonly least: number;
+  /** Pattern that is looked at, and whether what it leaves is being worked out. */
+  at: number;
+  followed: boolean;
+  best: number;
+  cost: number;
+}
+
 /** The longest piece left has to come from some roll, with whatever else that roll then holds. */
 export class FillingTable {
   private readonly prices: Float64Array;
@@ -129,42 +142,82 @@ export class FillingTable {
     return this.looked > this.most.looked ? undefined : price;
   }
 
+  /** The longest kind of which some are left. */
+  private firstLeft(): number {
+    let first = 0;
+    while (this.left[first] === 0) first += 1;
+    return first;
+  }
+
+  private fits({ counts }: Row, p: number): boolean {
+    const { left } = this;
+    const kinds = left.length;
+    for (let k = 0; k < kinds; k++) if ((counts[p * kinds + k] as number) > (left[k] as number)) return false;
+    return true;
+  }
+
+  private take({ counts }: Row, p: number, sign: 1 | -1): void {
+    const { left } = this;
+    const kinds = left.length;
+    for (let k = 0; k < kinds; k++) left[k] = (left[k] as number) - sign * (counts[p * kinds + k] as number);
+  }
+
   /**
    * Of patterns that come to one price the first is taken. A pattern is followed only where it could cost less than one before it, and none any more
-   * where no length could: so most states are never looked at.
+   * where no length could: so most states are never looked at. States wait for each other on a stack of our own: there may be as many as pieces.
    *
    * @param length  of all that is left, m
    */
-  private priceAt(state: number, length: number): number {
-    const known = this.prices[state] as number;
-    if (known === known) return known;
-    const { left, rows } = this;
-    const kinds = left.length;
-    let first = 0;
-    while (left[first] === 0) first += 1;
-    const row = rows[first];
-    const floor = this.least(length);
-    let best = -1;
-    let cost = Infinity;
-    for (let p = 0; row && p < row.size && cost > floor + EPSILON; p++) {
-      const at = p * kinds;
-      let k = 0;
-      while (k < kinds && (row.counts[at + k] as number) <= (left[k] as number)) k += 1;
-      if (k < kinds) continue;
-      const paid = row.prices[p] as number;
-      const rest = length - (row.totals[p] as number);
-      if (paid + this.least(rest) >= cost - EPSILON) continue;
-      this.looked += 1;
-      if (this.looked > this.most.looked) return Infinity;
-      for (k = 0; k < kinds; k++) left[k] = (left[k] as number) - (row.counts[at + k] as number);
-      const now = paid + this.priceAt(state - (row.steps[p] as number), rest);
-      for (k = 0; k < kinds; k++) left[k] = (left[k] as number) + (row.counts[at + k] as number);
-      if (now >= cost - EPSILON) continue;
-      best = p;
-      cost = now;
+  private priceAt(root: number, length: number): number {
+    const { prices, taken, rows, least, most } = this;
+    const waiting: Frame[] = [];
+    if (Number.isNaN(prices[root])) waiting.push(this.frameOf(root, length));
+    for (let frame = waiting[waiting.length - 1]; frame; frame = waiting[waiting.length - 1]) {
+      const row = rows[frame.first];
+      if (!row) throw new RangeError('a piece that no pattern begins with');
+      if (frame.followed) {
+        const now =
+          (row.prices[frame.at] as number) +
+          (prices[frame.state - (row.steps[frame.at] as number)] as number);
+        this.take(row, frame.at, -1);
+        if (now < frame.cost - EPSILON) {
+          frame.best = frame.at;
+          frame.cost = now;
+        }
+        frame.followed = false;
+        frame.at += 1;
+      }
+      for (; frame.at < row.size && frame.cost > frame.least + EPSILON; frame.at++) {
+        if (!this.fits(row, frame.at)) continue;
+        const rest = frame.length - (row.totals[frame.at] as number);
+        if ((row.prices[frame.at] as number) + least(rest) >= frame.cost - EPSILON) continue;
+        this.looked += 1;
+        if (this.looked > most.looked) return Infinity;
+        this.take(row, frame.at, 1);
+        frame.followed = true;
+        const next = frame.state - (row.steps[frame.at] as number);
+        if (Number.isNaN(prices[next])) waiting.push(this.frameOf(next, rest));
+        break;
+      }
+      if (frame.followed) continue;
+      prices[frame.state] = frame.cost;
+      taken[frame.state] = frame.best;
+      waiting.pop();
     }
-    this.prices[state] = cost;
-    this.taken[state] = best;
-    return cost;
+    return prices[root] as number;
+  }
+
+  private frameOf(state: number, length: number): Frame {
+    const first = this.firstLeft();
+    return {
+      state,
+      length,
+      first,
+      least: this.least(length),
+      at: 0,
+      best: -1,
+      cost: Infinity,
+      followed: false,
+    };
   }
 }

@@ -1,23 +1,39 @@
 import type { Bin } from './cutting';
 import { EPSILON } from '../units/round';
 
-/** Rolls that can still take something, kept by what is free: of a thousand rolls the right one is found without looking at each. */
+/** Rolls with as much free, in the order in which they were opened: those before `head` are gone. */
+interface AsFree {
+  readonly free: number;
+  readonly bins: Bin[];
+  readonly ranks: number[];
+  head: number;
+}
+
+/** Where a rank stands, or would stand, among rising ones. */
+function placeOf(ranks: readonly number[], rank: number, from: number): number {
+  let low = from;
+  let high = ranks.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((ranks[middle] ?? 0) < rank) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+}
+
+/** Rolls that can still take something, kept by what is free: of many thousands the right one is found without looking at each. */
 export class OpenBins {
-  /** By what is free, rising; of the same the one opened first. */
-  private readonly byFree: Bin[] = [];
-  private readonly opened = new Map<Bin, number>();
+  /** By what is free, rising; none is empty. */
+  private readonly byFree: AsFree[] = [];
+  private opened = 0;
   /** In the order in which they were opened. */
-  readonly all: Bin[] = [];
+  readonly all = new Set<Bin>();
 
   constructor(bins: readonly Bin[]) {
     for (const bin of bins) this.add(bin);
   }
 
-  private rank(bin: Bin): number {
-    return this.opened.get(bin) ?? 0;
-  }
-
-  /** Where the first roll stands that has at least so much free. */
+  /** Where the first rolls stand that have at least so much free. */
   private firstWith(free: number): number {
     let low = 0;
     let high = this.byFree.length;
@@ -29,53 +45,65 @@ export class OpenBins {
     return low;
   }
 
-  private put(bin: Bin): void {
-    let at = this.firstWith(bin.free);
-    const rank = this.rank(bin);
-    for (
-      let next = this.byFree[at];
-      next?.free === bin.free && this.rank(next) < rank;
-      next = this.byFree[at]
-    )
-      at += 1;
-    this.byFree.splice(at, 0, bin);
+  private put(bin: Bin, rank: number): void {
+    const at = this.firstWith(bin.free);
+    const alike = this.byFree[at];
+    if (alike?.free !== bin.free) {
+      this.byFree.splice(at, 0, { free: bin.free, bins: [bin], ranks: [rank], head: 0 });
+      return;
+    }
+    const place = placeOf(alike.ranks, rank, alike.head);
+    alike.bins.splice(place, 0, bin);
+    alike.ranks.splice(place, 0, rank);
+  }
+
+  /** Takes a roll out. @returns the how manieth it was opened */
+  private remove(bin: Bin): number {
+    const at = this.firstWith(bin.free);
+    const alike = this.byFree[at];
+    if (!alike) throw new RangeError('a roll that is not open');
+    const place = alike.bins.indexOf(bin, alike.head);
+    const rank = alike.ranks[place] ?? 0;
+    if (place === alike.head) alike.head += 1;
+    else {
+      alike.bins.splice(place, 1);
+      alike.ranks.splice(place, 1);
+    }
+    if (alike.head === alike.bins.length) this.byFree.splice(at, 1);
+    return rank;
   }
 
   add(bin: Bin): void {
-    this.opened.set(bin, this.opened.size);
-    this.all.push(bin);
-    this.put(bin);
+    this.all.add(bin);
+    this.put(bin, this.opened);
+    this.opened += 1;
   }
 
   /** Takes so much from a roll, which is left out from then on if less than `shortest` is free. */
   take(bin: Bin, length: number, shortest: number): void {
-    let at = this.firstWith(bin.free);
-    while (this.byFree[at] !== bin) at += 1;
-    this.byFree.splice(at, 1);
+    const rank = this.remove(bin);
     bin.free -= length;
-    if (bin.free >= shortest - EPSILON) this.put(bin);
-    else this.all.splice(this.all.indexOf(bin), 1);
+    if (bin.free >= shortest - EPSILON) this.put(bin, rank);
+    else this.all.delete(bin);
   }
 
   /** The roll with least free that takes a length. */
   tightest(length: number): Bin | undefined {
-    return this.byFree[this.firstWith(length - EPSILON)];
+    const alike = this.byFree[this.firstWith(length - EPSILON)];
+    return alike?.bins[alike.head];
   }
 
   /** The roll with most free; of those as good as alike the one opened first. */
   mostFree(): Bin | undefined {
-    let best = this.byFree[this.byFree.length - 1];
+    const { byFree } = this;
+    let best = byFree[byFree.length - 1];
     if (!best) return undefined;
     const least = best.free - EPSILON;
-    // Of those that have just as much free the one opened first stands first: very often all of these.
-    const first = this.byFree[this.firstWith(best.free)];
-    const before = this.byFree[this.firstWith(best.free) - 1];
-    if (first && (!before || before.free <= least)) return first;
-    for (let i = this.byFree.length - 2; i >= 0; i--) {
-      const bin = this.byFree[i];
-      if (!bin || bin.free <= least) break;
-      if (this.rank(bin) < this.rank(best)) best = bin;
+    for (let i = byFree.length - 2; i >= 0; i--) {
+      const alike = byFree[i];
+      if (!alike || alike.free <= least) break;
+      if ((alike.ranks[alike.head] ?? 0) < (best.ranks[best.head] ?? 0)) best = alike;
     }
-    return best;
+    return best.bins[best.head];
   }
 }

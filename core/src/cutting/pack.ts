@@ -94,7 +94,8 @@ export function pack(
         place(tightest, run, from, run.length);
         break;
       }
-      const best = chooseSplit(open, run, from, lap, strategy.split);
+      // What has no joints fits whole or not at all.
+      const best = run.joints.length === 0 ? undefined : chooseSplit(open, run, from, lap, strategy.split);
       if (best) {
         place(best.bin, run, from, best.to);
         from = best.to;

@@ -1,6 +1,7 @@
 import { EPSILON } from '../units/round';
 import { boughtSlot, emptyBin } from './bins';
 import { weight } from './covers';
+import type { SoldUnit } from '../catalogue/market';
 import type { Bin, Lengths, Pattern } from './cutting';
 import { cheapestFillings, fillingsOf, statesOf } from './fillings';
 import type { Prepared } from './prepare';
@@ -13,23 +14,35 @@ import type { Filled, Worth } from './worth';
 const MOST_LEFT = 400;
 const MOST = { states: 40_000, patterns: 4000, looked: 40_000 };
 
+/** A filling that is peeled off so many times. */
+interface Peel {
+  readonly counts: Int32Array;
+  times: number;
+}
+
 /** Takes whole fillings off, of which most are taken, until what is left is few enough; each stays in as long as it may. */
 function peeled(
   counts: Int32Array,
   fillings: readonly Filled[],
-): { left: Int32Array; off: Int32Array[] } | undefined {
+): { left: Int32Array; off: readonly Peel[] } | undefined {
   const left = counts.slice();
-  const off: Int32Array[] = [];
+  const off: Peel[] = [];
   const times = fillings.map((f) => Math.floor(f.times + EPSILON));
   while (statesOf({ counts: left }) > MOST_LEFT) {
     const most = times.reduce((a, n, i) => (n > (times[a] ?? 0) ? i : a), 0);
     const filling = fillings[most];
-    if (!filling || (times[most] ?? 0) < 1) return undefined;
-    times[most] = (times[most] ?? 0) - 1;
-    // Of a piece more than there is, what there is.
+    const there = times[most] ?? 0;
+    if (!filling || there < 1) return undefined;
+    // Of a piece more than there is, what there is; of very many as many at once as surely have to go.
+    const whole = filling.counts.reduce(
+      (n, c, k) => (c > 0 ? Math.min(n, Math.floor((left[k] ?? 0) / c)) : n),
+      there,
+    );
+    const by = Math.max(1, Math.min(whole, there - MOST_LEFT));
     const taken = filling.counts.map((n, k) => Math.min(n, left[k] as number));
-    for (let k = 0; k < left.length; k++) left[k] = (left[k] as number) - (taken[k] as number);
-    off.push(taken);
+    for (let k = 0; k < left.length; k++) left[k] = (left[k] as number) - by * (taken[k] as number);
+    times[most] = there - by;
+    off.push({ counts: taken, times: by });
   }
   return { left, off };
 }
@@ -46,18 +59,22 @@ function patternOf(counts: Int32Array, { task }: Prepared, { each }: Lengths): P
 
 /** Rolls filled so, with the runs in them. */
 function laidOut(patterns: readonly Pattern[], kinds: readonly Alike[], given: Prepared): Laid | undefined {
-  const held = given.task.units.every(
-    (u) => patterns.filter((p) => p.unit === u).length <= (u.stock ?? Infinity),
-  );
-  if (!held) return undefined;
-  const waiting = kinds.map(({ runs }) => [...runs]);
+  const bought = new Map<SoldUnit, number>();
+  for (const { unit } of patterns) bought.set(unit, (bought.get(unit) ?? 0) + 1);
+  if (given.task.units.some((u) => (bought.get(u) ?? 0) > (u.stock ?? Infinity))) return undefined;
+  const next = kinds.map(() => 0);
   return used(
     patterns.map(({ counts, unit }): Bin => {
       const bin = emptyBin(boughtSlot(unit));
-      for (const run of counts.flatMap((n, k) => waiting[k]?.splice(0, n) ?? [])) {
-        const length = given.least(run);
-        bin.cuts.push({ run, from: 0, to: run.length, length });
-        bin.free -= length;
+      for (let k = 0; k < counts.length; k++) {
+        const from = next[k] ?? 0;
+        const to = from + (counts[k] ?? 0);
+        next[k] = to;
+        for (const run of kinds[k]?.runs.slice(from, to) ?? []) {
+          const length = given.least(run);
+          bin.cuts.push({ run, from: 0, to: run.length, length });
+          bin.free -= length;
+        }
       }
       return bin;
     }),
@@ -72,12 +89,20 @@ export interface Tabled {
   readonly least: number | null;
 }
 
+/** What so much worth costs at least, for one. */
+export const rateOf = ({ holds }: Worth, units: readonly SoldUnit[]): number =>
+  Math.min(...units.map((u) => weight(u) / holds(u.size)));
+
 /** The fillings that cost least where rolls could be bought in parts, taken as often as they are taken whole, and what is left laid as cheaply as may be. */
 function peeledFirst(lengths: Lengths, given: Prepared, worth: Worth): readonly Pattern[] | undefined {
   const begun = peeled(lengths.counts, worth.fillings);
   const rest = begun && cheapestFillings({ each: lengths.each, counts: begun.left }, given.task.units, MOST);
   if (!rest) return undefined;
-  return [...begun.off.flatMap((counts) => patternOf(counts, given, lengths) ?? []), ...rest.patterns];
+  const peels = begun.off.flatMap(({ counts, times }) => {
+    const pattern = patternOf(counts, given, lengths);
+    return pattern ? Array.from({ length: times }, () => pattern) : [];
+  });
+  return [...peels, ...rest.patterns];
 }
 
 /**
@@ -94,7 +119,7 @@ export function tabled(given: Prepared, worth: Worth, found: number): Tabled | u
   const begun = first && laidOut(first, kinds, given);
   const better = begun && begun.cost < found - EPSILON ? begun : undefined;
   const below = better?.cost ?? found;
-  const rate = Math.min(...units.map((u) => weight(u) / worth.holds(u.size)));
+  const rate = rateOf(worth, units);
   const ways = fillingsOf(lengths, units, MOST);
   const all = ways && cheapestByWaste(lengths, ways, { each: worth.each, rate }, below, MOST.looked);
   if (!all) return better && { laid: better, least: null };

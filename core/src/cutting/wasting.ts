@@ -20,6 +20,15 @@ interface Row {
   readonly wastes: Float64Array;
 }
 
+/** A state on the way whose patterns are being looked through. */
+interface Step {
+  readonly state: number;
+  readonly wasted: number;
+  readonly first: number;
+  at: number;
+  followed: boolean;
+}
+
 /**
  * The cheapest fillings by what they waste: a set of rolls costs what all pieces are worth, and what its fillings cost over the worth of what is in them. The longest
  * piece left comes from some roll; a way is left where it has wasted as much as the best one, or more than a way before it had at the same place.
@@ -29,7 +38,6 @@ class Wasting {
   private readonly left: Int32Array;
   /** The least that was wasted on the way to a state. */
   private readonly wasted: Float64Array;
-  private readonly path: Pattern[] = [];
   looked = 0;
   best: readonly Pattern[] | undefined;
 
@@ -65,38 +73,61 @@ class Wasting {
         wastes: Float64Array.from(falling, (f) => f.waste),
       };
     });
-    this.from(states - 1, 0);
+    this.search(states - 1);
   }
 
-  private from(state: number, wasted: number): void {
-    if (wasted >= (this.wasted[state] as number) - EPSILON) return;
-    this.wasted[state] = wasted;
-    if (state === 0) {
-      this.least = wasted;
-      this.best = [...this.path];
-      return;
-    }
+  private take({ counts }: Row, p: number, sign: 1 | -1): void {
     const { left } = this;
     const kinds = left.length;
-    let first = 0;
-    while (left[first] === 0) first += 1;
-    const row = this.rows[first];
-    if (!row) return;
-    const { counts, wastes, steps } = row;
-    for (let p = 0; p < wastes.length; p++) {
-      const now = wasted + (wastes[p] as number);
-      if (now >= this.least - EPSILON) return;
-      const at = p * kinds;
-      let k = 0;
-      while (k < kinds && (counts[at + k] as number) <= (left[k] as number)) k += 1;
-      if (k < kinds) continue;
+    for (let k = 0; k < kinds; k++) left[k] = (left[k] as number) - sign * (counts[p * kinds + k] as number);
+  }
+
+  private fits({ counts }: Row, p: number): boolean {
+    const { left } = this;
+    const kinds = left.length;
+    for (let k = 0; k < kinds; k++) if ((counts[p * kinds + k] as number) > (left[k] as number)) return false;
+    return true;
+  }
+
+  /** Steps wait for each other on a stack of our own: there may be as many as pieces. */
+  private search(root: number): void {
+    const { rows, left } = this;
+    const stack: Step[] = [];
+    const enter = (state: number, wasted: number): boolean => {
+      if (wasted >= (this.wasted[state] as number) - EPSILON) return false;
+      this.wasted[state] = wasted;
+      if (state === 0) {
+        this.least = wasted;
+        this.best = stack.map((s) => rows[s.first]?.patterns[s.at] as Pattern);
+        return false;
+      }
+      let first = 0;
+      while (left[first] === 0) first += 1;
+      stack.push({ state, wasted, first, at: 0, followed: false });
+      return true;
+    };
+    enter(root, 0);
+    for (let step = stack[stack.length - 1]; step; step = stack[stack.length - 1]) {
+      const row = rows[step.first];
+      if (row && step.followed) {
+        this.take(row, step.at, -1);
+        step.followed = false;
+        step.at += 1;
+      }
+      const now = step.wasted + (row?.wastes[step.at] ?? Infinity);
+      if (!row || now >= this.least - EPSILON) {
+        stack.pop();
+        continue;
+      }
+      if (!this.fits(row, step.at)) {
+        step.at += 1;
+        continue;
+      }
       this.looked += 1;
       if (this.looked > this.most) return;
-      for (k = 0; k < kinds; k++) left[k] = (left[k] as number) - (counts[at + k] as number);
-      this.path.push(row.patterns[p] as Pattern);
-      this.from(state - (steps[p] as number), now);
-      this.path.pop();
-      for (k = 0; k < kinds; k++) left[k] = (left[k] as number) + (counts[at + k] as number);
+      this.take(row, step.at, 1);
+      step.followed = true;
+      enter(step.state - (row.steps[step.at] as number), now);
     }
   }
 }

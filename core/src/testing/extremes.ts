@@ -1,6 +1,8 @@
 import { DEMO_PLANS } from '../plan/samples';
 import type { Plan } from '../plan/schema';
 import { PLAIN_GATE } from '../stages/ways/kinds/gate';
+import { KINDS as COVERS } from '../stages/cover/kinds';
+import { aNet } from './aNet';
 import { aPolygon, anOutline } from './aRun';
 
 const demo = DEMO_PLANS[0] as Plan;
@@ -131,6 +133,83 @@ function aFullShed(): Plan {
   return { ...demo, owned };
 }
 
+const covered = (plan: Plan, kind: 'strips' | 'panels', to: object = {}): Plan => ({
+  ...plan,
+  covers: [{ ...COVERS[kind].usual({ ...OVER, id: 'c', name: 'lid' }), ...to }],
+});
+const OVER = { enclosure: 'run', outline: null, height: 1.8 };
+
+/** Forty covers side by side, each over a part of the run. */
+function fortyCovers(): Plan {
+  const covers = Array.from({ length: 40 }, (_, i) => {
+    const [x, y] = [(i % 8) * 6, Math.floor(i / 8) * 8];
+    const corner = (dx: number, dy: number) => ({ x: x + dx, y: y + dy });
+    const outline = [corner(0, 0), corner(5.6 + i / 100, 0), corner(5.6 + i / 100, 7.5), corner(0, 7.5)];
+    return { ...COVERS.strips.usual({ ...OVER, id: `c${i}`, name: `lid ${i}` }), outline };
+  });
+  return { ...square(48), covers };
+}
+
+/** Forty wraps, each of ten sides. */
+function fortyWraps(): Plan {
+  const plan = polygon();
+  const covers = Array.from({ length: 40 }, (_, i) => ({
+    ...COVERS.wrap.usual({ ...OVER, id: `c${i}`, name: `wrap ${i}` }),
+    sides: plan.sides.slice(i * 10, i * 10 + 10).map((s) => s.id),
+  }));
+  return { ...plan, covers };
+}
+
+/** A ring of so many corners, a little out of round. */
+const ringed = (corners: number, radius: number, x = 0, y = 0) =>
+  Array.from({ length: corners }, (_, i) => {
+    const turn = (2 * Math.PI * i) / corners;
+    const away = radius + (i % 3) * 0.2;
+    return { x: x + away * Math.cos(turn), y: y + away * Math.sin(turn) };
+  });
+
+const nets = (plan: Plan, count: number, each: (i: number) => Parameters<typeof aNet>[0]): Plan => ({
+  ...plan,
+  nets: Array.from({ length: count }, (_, i) => aNet({ id: `n${i}`, name: `Net ${i}`, ...each(i) })),
+});
+
+const twelveNets = (): Plan =>
+  nets(square(6), 12, (i) => ({ points: ringed(400, 60, (i % 4) * 140, 150 + Math.floor(i / 4) * 140) }));
+
+/** Nets drawn tight round fifty buildings. */
+function roundBuildings(): Plan {
+  const plan = square(6);
+  const buildings = Array.from({ length: 50 }, (_, i) => {
+    const [x, y] = [20 + (i % 10) * 9, 20 + Math.floor(i / 10) * 9];
+    const outline = [
+      { x, y },
+      { x: x + 3 + (i % 4) / 2, y: y + (i % 3) / 3 },
+      { x: x + 3, y: y + 4 },
+      { x, y: y + 3 + (i % 5) / 4 },
+    ];
+    return { id: `b${i}`, name: `shed ${i}`, outline, eaves: 2, height: 2.6, stands: 'walls' as const };
+  });
+  const inside = buildings.map(({ id }) => `building:${id}`);
+  return nets({ ...plan, ground: { ...plan.ground, buildings } }, 12, (i) => ({
+    inside: inside.slice(i * 2),
+    points: null,
+  }));
+}
+
+function twentyHotWires(): Plan {
+  const plan = everySideAGate();
+  const sides = plan.sides.map((s) => s.id);
+  const hotWires = Array.from({ length: 20 }, (_, i) => ({
+    id: `w${i}`,
+    name: `wire ${i}`,
+    sides,
+    offset: 0.1 + i / 100,
+    heights: [0.2, 0.6, 1.2],
+    gates: i % 2 === 0 ? ('under' as const) : ('over' as const),
+  }));
+  return { ...plan, hotWires };
+}
+
 /** Plans at the ends of what the schema lets through: each is reckoned while the keeper waits. */
 export const EXTREMES: Readonly<Record<string, () => Plan>> = {
   '12 sizes of small pieces': () => withExtras(12),
@@ -150,4 +229,15 @@ export const EXTREMES: Readonly<Record<string, () => Plan>> = {
   '200,000 owned lengths': aFullShed,
   '200 × 200 m': () => square(200),
   '2000 × 2000 m': () => square(2000),
+  'strips over 100 × 100 m': () => covered(square(100), 'strips'),
+  'strips over 300 × 300 m': () => covered(square(300), 'strips'),
+  'strips over sixty sides of 60 m': () => covered(aPolygon(60, 60, demo.choices.plan), 'strips'),
+  'strips over sixty sides of 6 m': () => covered(aPolygon(60, 6, demo.choices.plan), 'strips'),
+  'panels over 100 × 100 m': () => covered(square(100), 'panels'),
+  'strips over 400 corners': () => covered(polygon(), 'strips'),
+  'forty covers': fortyCovers,
+  'forty wraps': fortyWraps,
+  'twelve nets of 400 corners': twelveNets,
+  'nets drawn tight round fifty buildings': roundBuildings,
+  'twenty hot wires past 400 gates': twentyHotWires,
 };

@@ -1,4 +1,5 @@
-import { type Vector, distance, lerp } from '../../../ground/vector';
+import { Near } from '../../../ground/near';
+import { type Vector, lerp } from '../../../ground/vector';
 import type { Support } from '../kinds';
 import { fallOf, laidAs } from '../over/shape';
 import type { CoverShape } from '../over/shape';
@@ -66,23 +67,32 @@ function edgeRailsOf(
   });
 }
 
+/** Posts nearer to each other than this are one, m. */
+const ONE_PLACE = 0.3;
+
 /** Posts under each beam: where the keeper set them, or at equal distances of 2.4 at most. Two in one place are one. */
 function postsUnder(beams: readonly Bar[], own: readonly Support[] | null): readonly Support[] {
   if (own) return own;
   const made: Vector[] = [];
+  const near = new Near(ONE_PLACE);
   for (const beam of beams)
     for (const s of equally(0, beam.length, MOST_BEAMS)) {
       const at = lerp(beam.from, beam.to, s / beam.length);
-      if (!made.some((p) => distance(p, at) < 0.3)) made.push(at);
+      if (near.has(at)) continue;
+      near.add(at);
+      made.push(at);
     }
   return made.map((at, i) => ({ id: `p${i + 1}`, at }));
 }
 
-const heldBy = (bar: Bar, supports: readonly Support[]): Bar =>
-  heldAt(
-    bar,
-    supports.flatMap(({ at }) => alongBar(bar, at) ?? []),
-  );
+function heldBy(bar: Bar, supports: readonly Support[]): Bar {
+  const places: number[] = [];
+  for (const { at } of supports) {
+    const along = alongBar(bar, at);
+    if (along !== null) places.push(along);
+  }
+  return heldAt(bar, places);
+}
 
 interface Lattice {
   readonly at: InAxes;

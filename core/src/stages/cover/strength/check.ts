@@ -75,8 +75,9 @@ function postRows(
   { products, ground }: StrengthBy,
 ): readonly Strength[] {
   const section = sectionOf(products, product);
+  const bars = [...beams, ...edgeRails];
   return posts.map(({ at }, i) => {
-    const area = [...beams, ...edgeRails].reduce((total, bar) => {
+    const area = bars.reduce((total, bar) => {
       const s = alongBar(bar, at);
       if (s === null) return total;
       const before = Math.max(0, ...bar.held.filter((h) => h < s - 0.05));
