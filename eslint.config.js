@@ -31,6 +31,13 @@ export default tseslint.config(
       '@typescript-eslint/no-confusing-void-expression': 'off',
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
       '@typescript-eslint/no-misused-spread': ['error', { allow: ['string'] }],
+      // There are no enums, and no class stands for another: these two look at every assignment for what cannot be there.
+      '@typescript-eslint/no-unsafe-enum-assignment': 'off',
+      '@typescript-eslint/no-unsafe-class-instance-assignment': 'off',
+      'no-restricted-syntax': [
+        'error',
+        { selector: 'TSEnumDeclaration', message: 'A union of strings says it.' },
+      ],
       '@typescript-eslint/consistent-type-imports': 'error',
       '@typescript-eslint/switch-exhaustiveness-check': [
         'error',

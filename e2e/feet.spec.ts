@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { expect, test } from './keeper';
+import { expect, openStage, test } from './keeper';
 
 /** Between them these have every stage in use. */
 const DEMOS = ['orchard-run', 'pump-house', 'mill-leat'] as const;
@@ -43,7 +43,7 @@ async function leafThrough(page: Page) {
     if (metric.length > 0) found[where] = metric;
   };
   for (const stage of stages) {
-    await page.goto(stage);
+    await openStage(page, stage);
     await expect(page.getByRole('region', { name: 'Docket summary' })).toHaveAttribute('aria-busy', 'false');
     const questions = page.locator('button.questionhead');
     for (let i = 0; i < (await questions.count()); i++) {

@@ -36,6 +36,13 @@ export function sizes(seed: number): () => number {
   };
 }
 
+/** Goes to a stage of the plan that is open, as a keeper does: the page stays. */
+export async function openStage(page: Page, path: string) {
+  await page.getByRole('navigation', { name: 'Stages of the work' }).locator(`a[href^="${path}"]`).click();
+  await page.waitForURL((url) => url.pathname === path);
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+}
+
 /** A keeper at the screen, in a holding of the test's own. */
 export class Keeper {
   constructor(

@@ -175,9 +175,9 @@ test('two yards cost no more than either, and a line can be kept to one of them'
 
 test('where the price is not proved the gap is shown, and looking further proves it', async ({ keeper }) => {
   const { page } = keeper;
-  await keeper.newPlan('9', '6.11');
-  await keeper.type(/^Width/, '6.11');
-  await keeper.type(/^Depth/, '13.34');
+  await keeper.newPlan('9', '4.25');
+  await keeper.type(/^Width/, '4.25');
+  await keeper.type(/^Depth/, '12.125');
   await keeper.settled();
   await keeper.open('Docket');
   interface Wearing {

@@ -5,9 +5,10 @@ import { ensureDebian } from './lib/debian.mjs';
 import { preparing } from './lib/lock.mjs';
 import { KEEP, ensureKeep } from './lib/paths.mjs';
 import { startPostgres } from './lib/postgres.mjs';
-import { checkNode, ensureBuilt, ensurePackages } from './lib/prepare.mjs';
+import { checkNode, ensureBuilt, ensurePackages, typesDigest } from './lib/prepare.mjs';
 import { endRunning, run } from './lib/run.mjs';
 import { main, say } from './lib/say.mjs';
+import { browserTimes, slowest, unitTimes } from './lib/slowest.mjs';
 import { startServer } from './lib/server.mjs';
 
 const stops = [];
@@ -21,6 +22,8 @@ for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) {
 
 const bin = (name) => path.join('node_modules', name);
 const node = (args, options) => run(process.execPath, args, options);
+/** What was looked at and has not changed is not looked at again: by its content. */
+const CACHE = path.join(KEEP, 'cache');
 const jestReport = path.join(KEEP, 'jest.json');
 const browserReport = path.join(KEEP, 'browser.json');
 
@@ -79,11 +82,34 @@ await main(async () => {
     await make('template', template);
     stops.push(() => make('drop', template));
 
-    // Lint takes longest and keeps one core: nothing waits for it.
-    const lint = part('lint', () => node([bin('eslint/bin/eslint.js'), '.']));
-    await part('format', () => node([bin('prettier/bin/prettier.cjs'), '--check', '--log-level=warn', '.']));
-    await part('imports', () => node(['scripts/imports.mjs']));
     await part('types', () => node([bin('typescript/bin/tsc'), '--build']));
+    const byContent = (tool) => [
+      '--cache',
+      '--cache-strategy',
+      'content',
+      '--cache-location',
+      path.join(CACHE, tool),
+    ];
+    // Lint keeps one core for long: nothing waits for it. What it knows of a file holds while all types are as they were.
+    const lint = part('lint', () =>
+      node([bin('eslint/bin/eslint.js'), ...byContent(`eslint-${typesDigest()}`), '.']),
+    );
+    await part('format', () =>
+      node([bin('prettier/bin/prettier.cjs'), ...byContent('prettier'), '--check', '--log-level=warn', '.']),
+    );
+    await part('imports', () => node(['scripts/imports.mjs']));
+    const seed = process.env.SEED ?? String(Math.floor(Math.random() * 1e6));
+    // Torture waits for databases most of the time: beside the unit tests it costs little.
+    const beside = part('build', () => preparing(ensureBuilt)).then(() =>
+      // It ends databases hard, which only one of its own can be.
+      given
+        ? undefined
+        : part('a short round of torture', async () => {
+            say(`torture from seed ${seed}`);
+            for (const each of ['hardEnds', 'fuzz', 'starts'])
+              await node(['--import', 'tsx', `torture/${each}.mjs`], { env: { SEED: seed } });
+          }),
+    );
     await part('unit and API tests', () =>
       node(
         [
@@ -97,15 +123,7 @@ await main(async () => {
       ),
     );
     await lint;
-    await part('build', () => preparing(ensureBuilt));
-    const seed = process.env.SEED ?? String(Math.floor(Math.random() * 1e6));
-    // It ends databases hard, which only one of its own can be.
-    if (!given)
-      await part('a short round of torture', async () => {
-        say(`torture from seed ${seed}`);
-        for (const each of ['hardEnds', 'fuzz', 'starts'])
-          await node(['--import', 'tsx', `torture/${each}.mjs`], { env: { SEED: seed } });
-      });
+    await beside;
     await part('browser tests', async () => {
       // Not before the packages are there.
       const { buildCommands } = await import('./lib/commands.mjs');
@@ -138,6 +156,8 @@ await main(async () => {
     passed: r.stats.expected,
     failed: r.stats.unexpected + r.stats.flaky,
   }));
+  for (const { seconds, name } of slowest([...unitTimes(jestReport), ...browserTimes(browserReport)]))
+    say(`${seconds.toFixed(1).padStart(6)} s  ${name}`);
   if (failures.length > 0) say(`failed: ${failures.join(', ')}`);
   if (unit.passed === 0 || browser.passed === 0) failures.push('a test runner that ran nothing');
   const passed = unit.passed + browser.passed;
