@@ -31,22 +31,20 @@ const meshesOf = ({ takings }: Choice): ReadonlySet<string> =>
 
 const asksOf = ({ each }: Taking): readonly Ask[] => each.flatMap((candidate) => candidate.asks());
 
-/** Nothing but its own rolls follows from it: no packs, neither of seams nor of joints. */
-const rollsAlone = ({ takings }: Choice): boolean =>
-  takings.every(
-    (taking) =>
-      taking.packs.length === 0 &&
-      asksOf(taking).every(
-        (ask) =>
-          ask.buy === 'mesh' && ask.runs.every(({ joints }) => joints !== 'anywhere' && joints.length === 0),
-      ),
+/** Nothing but their own rolls follows from these asks: no packs at their joints. */
+const rollsAlone = (asks: readonly Ask[]): boolean =>
+  asks.every(
+    (ask) =>
+      ask.buy === 'mesh' && ask.runs.every(({ joints }) => joints !== 'anywhere' && joints.length === 0),
   );
 
-/** Meshes that something else is made of as well. */
-function sharedWith({ items, choices }: Opened, choice: Choice): ReadonlySet<string> {
-  const others = choices.filter((c) => c !== choice).flatMap((c) => [...meshesOf(c)]);
-  const asked = items.flatMap((item) => (item.kind === 'ask' && 'mesh' in item.ask ? [item.ask.mesh] : []));
-  return new Set([...others, ...asked]);
+/** By mesh, how many choices may be made of it; those that are asked for anyway as often as never alone. */
+function askedFor({ items, choices }: Opened): ReadonlyMap<string, number> {
+  const times = new Map<string, number>();
+  const add = (mesh: string, by: number) => times.set(mesh, (times.get(mesh) ?? 0) + by);
+  for (const choice of choices) for (const mesh of meshesOf(choice)) add(mesh, 1);
+  for (const item of items) if (item.kind === 'ask' && 'mesh' in item.ask) add(item.ask.mesh, 2);
+  return times;
 }
 
 /** What the rolls of a candidate cost at least, by their lengths alone, minor units: nothing is known where some are owned or unpriced. */
@@ -60,8 +58,8 @@ function leastOf({ rolls }: Taking, { market, owned, memo }: AloneBy): number {
   return least;
 }
 
-function weighed(taking: Taking, { cut, ...by }: AloneBy): Weight {
-  const cuttings = gatherMesh(asksOf(taking), { ...by, cut }).map((wanted) => cut(wanted));
+function weighed(taking: Taking, asks: readonly Ask[], { cut, ...by }: AloneBy): Weight {
+  const cuttings = gatherMesh(asks, { ...by, cut }).map((wanted) => cut(wanted));
   const sum = (of: (c: (typeof cuttings)[number]) => number) => cuttings.reduce((t, c) => t + of(c), 0);
   return {
     taking,
@@ -71,13 +69,20 @@ function weighed(taking: Taking, { cut, ...by }: AloneBy): Weight {
   };
 }
 
-/** All candidates as they would be cut, but those that cost no less than one before them by their lengths alone. */
-function weighedAll(takings: readonly Taking[], by: AloneBy): readonly Weight[] {
+/**
+ * All candidates as they would be cut, but those that cost no less than one before them by their lengths alone.
+ *
+ * @returns null where more than its rolls follows from one of them
+ */
+function weighedAll(takings: readonly Taking[], by: AloneBy): readonly Weight[] | null {
+  if (takings.some(({ packs }) => packs.length > 0)) return null;
   const weights: Weight[] = [];
   let cheapest = Infinity;
   for (const taking of takings) {
     if (leastOf(taking, by) >= cheapest - EPSILON) continue;
-    const weight = weighed(taking, by);
+    const asks = asksOf(taking);
+    if (!rollsAlone(asks)) return null;
+    const weight = weighed(taking, asks, by);
     weights.push(weight);
     if (weight.unfit === 0) cheapest = Math.min(cheapest, weight.cost);
   }
@@ -104,10 +109,11 @@ function bestOf(weights: readonly Weight[]): Taking | null {
  */
 export function settleAlone(opened: Opened, by: AloneBy): Opened {
   const fixed = new Map(opened.fixed);
+  const asked = askedFor(opened);
   for (const choice of opened.choices) {
-    const shared = sharedWith(opened, choice);
-    if ([...meshesOf(choice)].some((mesh) => shared.has(mesh)) || !rollsAlone(choice)) continue;
-    const best = bestOf(weighedAll(choice.takings, by));
+    if ([...meshesOf(choice)].some((mesh) => (asked.get(mesh) ?? 0) > 1)) continue;
+    const weights = weighedAll(choice.takings, by);
+    const best = weights && bestOf(weights);
     if (best) fixed.set(choice.alike, best);
   }
   if (fixed.size === opened.fixed.size) return opened;

@@ -44,8 +44,10 @@ const FEW_ROLLS = 4;
 const SOLVER_STEP = 60;
 /** Units looked through that take one step. */
 const COVER_STEP = 20;
-/** Nodes of the solver over ways to fill a roll. */
-const PATTERN_NODES = 2000;
+/** Nodes of the solver over ways to fill a roll: as many as so large a share of the steps left pays for, within these. */
+const PATTERN_NODES = { least: 20, most: 2000, share: 0.5 } as const;
+/** Steps of a way to fill a roll at one node. */
+const PATTERN_STEP = 0.6;
 /** Prices closer than this are the same, minor units: the solver reckons in fractions. */
 const SAME_PRICE = 1e-3;
 /** Units looked through for each effort, over all partial sets of rolls. */
@@ -90,10 +92,14 @@ async function cutByPatterns(
   given: Prepared,
   cutting: Cutting,
   how: Improving,
+  steps: Steps,
 ): Promise<Cutting | undefined> {
   const program = patternProgram(given);
   if (!program || how.signal?.aborted) return undefined;
-  const nodes = PATTERN_NODES * (how.effort ?? 1);
+  const each = program.ways * PATTERN_STEP;
+  const { least, most, share } = PATTERN_NODES;
+  const nodes = Math.min(most * (how.effort ?? 1), Math.max(least, Math.floor((share * steps.left) / each)));
+  spend(steps, nodes * each);
   const solved = await how.solver({ text: program.text, nodes, seeks: 'best' });
   const bins = program.read(solved);
   const laid = bins && used(bins);
@@ -120,7 +126,7 @@ export async function improve(task: Task, cutting: Cutting, how: Improving): Pro
   if (!canImprove(cutting) || steps.left <= 0) return cutting;
   const given = prepare(task);
   const owned = task.owned.map(ownedSlot);
-  const byPatterns = await cutByPatterns(given, cutting, how);
+  const byPatterns = await cutByPatterns(given, cutting, how, steps);
   if (byPatterns) return byPatterns;
   const covers = new CoverSearch(
     task.units,

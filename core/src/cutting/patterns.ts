@@ -13,6 +13,8 @@ const MOST_PATTERNS = 4000;
 /** A pool as a program over the ways to fill one roll. */
 export interface PatternProgram {
   readonly text: string;
+  /** Ways to fill a roll that are written in it. */
+  readonly ways: number;
   /** Rolls with their cuts; undefined when the answer holds none. */
   read(solved: Solved): readonly Bin[] | undefined;
 }
@@ -116,5 +118,5 @@ export function patternProgram({ task, strips, sheets, loose }: Prepared): Patte
     });
     return left.every((runs) => runs.length === 0) ? bins : undefined;
   };
-  return { text, read };
+  return { text, ways: patterns.length, read };
 }

@@ -10,12 +10,13 @@ import { roundUp } from '../../units/round';
 import { type Term, product, sum, value } from '../../working';
 import { SCREW_EACH, TIE_EACH } from './fastened';
 import { barsAt, inAxes, seamsOf } from './held/lines';
-import { type StandsOn, type Supports, piecesOf, supportsOf } from './held/supports';
+import type { Holding } from './held/holding';
+import { type Supports, piecesOf, supportsOf } from './held/supports';
 import type { CoverOf, OverRun } from './kinds';
 import { alikeOf, type OpenCover } from './laid';
 import { fitOf } from './over/fitter';
 import { type HeightAt, type CoverShape, overGround } from './over/shape';
-import { type CoverWay, type Side, rowsOf, waysToLay, wayTaken } from './over/ways';
+import { type CoverWay, type Side, rowsOf, waysToLay } from './over/ways';
 import { stripRuns, timberRun } from './runs';
 
 const reasonOf = ({ cover }: Pick<CoverShape, 'cover'>): Reason => ({
@@ -242,17 +243,17 @@ function sheetFasteners(shape: CoverShape, cover: CoverOf<'sheet'>, held: Suppor
 export interface CoverDemandsBy {
   readonly products: Products;
   readonly over: readonly OpenCover[];
-  readonly on: StandsOn;
+  readonly holding: Holding;
   readonly ground: HeightAt;
 }
 
 /** What is asked for over runs: what a cover is made of, what holds it up and what fastens it. */
-export function coverDemands({ products, over, on, ground }: CoverDemandsBy): readonly Demand[] {
+export function coverDemands({ products, over, holding, ground }: CoverDemandsBy): readonly Demand[] {
   return over.flatMap((open): Demand[] => {
     const { shape, side } = open;
     const { cover } = shape;
     if (!side) {
-      const held = supportsOf(shape, null, on);
+      const { held } = holding(open, '');
       return [...pieceAsks(shape, cover as CoverOf<'tarp'>, products), ...supportAsks(shape, held, ground)];
     }
     return [
@@ -261,9 +262,8 @@ export function coverDemands({ products, over, on, ground }: CoverDemandsBy): re
         ...reasonOf(shape),
         buy: 'after',
         asks: (taken) => {
-          const way = wayTaken(side, taken(alikeOf(shape)).id);
+          const { way, held } = holding(open, taken(alikeOf(shape)).id);
           if (!way) return [];
-          const held = supportsOf(shape, way, on);
           const fasten =
             'tent' in cover
               ? netFasteners(shape, way, cover)

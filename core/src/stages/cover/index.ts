@@ -3,6 +3,7 @@ import { layOver } from '../../engine/layOver';
 import * as K from '../../keys';
 import { value } from '../../working';
 import { packed } from '../../fasteners/along';
+import type { Chosen } from '../../buying/chosen';
 import { choicesFor } from '../../plan/effective';
 import type { Stage } from '../stage';
 import { bareFindings } from './bare';
@@ -10,11 +11,10 @@ import { coverDemands } from './demands';
 import { isDropped } from './dropped';
 import { coverFigures, wrapFigures } from './figures';
 import { coverFindings } from './findings';
-import { supportsOf } from './held/supports';
+import { holdingOn } from './held/holding';
 import { coverHours, hoursOfWrap } from './hours';
 import { postAsks } from './asks';
-import { alikeOf, coveredBy } from './laid';
-import { wayTaken } from './over/ways';
+import { type OpenCover, alikeOf, coveredBy } from './laid';
 import { coverParts, wrapParts } from './part';
 import { soldFindings } from './sold';
 import { coverStrength, wrapStrength } from './strength/check';
@@ -49,6 +49,7 @@ const laying: readonly AnyStep[] = [
       topRail: (side) => choicesFor({ choices: boards, enclosures }, side).boards.top !== null,
     }),
   ),
+  step(C.HOLDING, { on: C.STANDS_ON, covered: C.COVERED }, ({ on }) => holdingOn(on)),
   step(
     C.WRAPPED,
     { covered: C.COVERED, lines: K.LINES, tops: K.TOPS, setOut: K.SET_OUT, enclosures: K.ENCLOSURES },
@@ -56,12 +57,15 @@ const laying: readonly AnyStep[] = [
   ),
 ];
 
+/** The way in which a cover is laid, by its name; none of what comes in one piece. */
+const wayOf = (chosen: Chosen, { shape }: OpenCover): string => chosen.get(alikeOf(shape))?.id ?? '';
+
 /** What is bought for them. */
 const asking: readonly AnyStep[] = [
   adds(
     K.DEMANDS,
-    { products: K.PRODUCTS, covered: C.COVERED, on: C.STANDS_ON, ground: K.GROUND_AT },
-    ({ products, covered: { over }, on, ground }) => coverDemands({ products, over, on, ground }),
+    { products: K.PRODUCTS, covered: C.COVERED, holding: C.HOLDING, ground: K.GROUND_AT },
+    ({ covered: { over }, ...by }) => coverDemands({ ...by, over }),
   ),
   adds(K.DEMANDS, { wraps: C.WRAPPED }, ({ wraps }) =>
     wraps.flatMap(({ cover, wrapped }) => wrapDemands(cover, wrapped)),
@@ -87,21 +91,19 @@ const asking: readonly AnyStep[] = [
 const laid: readonly AnyStep[] = [
   step(
     C.LAID_COVERS,
-    { covered: C.COVERED, chosen: K.CHOSEN },
-    ({ covered, chosen }) =>
+    { covered: C.COVERED, chosen: K.CHOSEN, holding: C.HOLDING },
+    ({ covered, chosen, holding }) =>
       new Map(
-        covered.over.flatMap(({ shape, side }) =>
-          side ? [[shape.cover.id, wayTaken(side, chosen.get(alikeOf(shape))?.id ?? '')] as const] : [],
+        covered.over.flatMap((open) =>
+          open.side ? [[open.shape.cover.id, holding(open, wayOf(chosen, open)).way] as const] : [],
         ),
       ),
   ),
   step(
     C.HELD,
-    { covered: C.COVERED, laid: C.LAID_COVERS, on: C.STANDS_ON },
-    ({ covered: { over }, laid: ways, on }) =>
-      new Map(
-        over.map(({ shape }) => [shape.cover.id, supportsOf(shape, ways.get(shape.cover.id) ?? null, on)]),
-      ),
+    { covered: C.COVERED, chosen: K.CHOSEN, holding: C.HOLDING },
+    ({ covered: { over }, chosen, holding }) =>
+      new Map(over.map((open) => [open.shape.cover.id, holding(open, wayOf(chosen, open)).held])),
   ),
   adds(
     K.STRENGTH,

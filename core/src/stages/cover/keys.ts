@@ -1,6 +1,7 @@
 import { key } from '../../engine/step';
 import type { CoverWay } from './over/ways';
 import type { Covered } from './laid';
+import type { Holding } from './held/holding';
 import type { StandsOn, Supports } from './held/supports';
 import type { Plan } from '../../plan/schema';
 import type { CoverOf } from './kinds';
@@ -14,4 +15,6 @@ export const WRAPPED =
   key<readonly { readonly cover: CoverOf<'wrap'>; readonly wrapped: readonly Wrapped[] }[]>('cover.wrapped');
 /** How each is laid, by its id; null where nothing sold can be laid. */
 export const LAID_COVERS = key<ReadonlyMap<string, CoverWay | null>>('cover.laid');
+/** Ways to lay covers with what holds them up, each worked out once. */
+export const HOLDING = key<Holding>('cover.holding');
 export const HELD = key<ReadonlyMap<string, Supports>>('cover.held');

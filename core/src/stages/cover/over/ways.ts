@@ -149,11 +149,34 @@ const wayId = (width: number, sheet: number, edge: Edge, longest: number): strin
   `${Math.round(width * 1e4) / 1e4} ${degreesOf(sheet)} ${edge} ${longest}`;
 
 /** What two ways have alike that are as good as one: the pieces that they take. */
-const piecesOf = ({ lengths, width }: Laid): string =>
-  `${width} ${lengths
+const piecesOf = ({ lengths }: Laid): string =>
+  lengths
     .map((l) => Math.round(l * 1e5))
     .sort((a, b) => a - b)
-    .join(' ')}`;
+    .join(' ');
+
+/** Of ways that take the same pieces the first. @param made  by their total length, rising */
+function eachOnce(made: readonly CoverWay[]): readonly CoverWay[] {
+  const distinct: CoverWay[] = [];
+  const pieces = new Map<CoverWay, string>();
+  const of = (way: CoverWay): string => {
+    const known = pieces.get(way) ?? piecesOf(way);
+    pieces.set(way, known);
+    return known;
+  };
+  for (const way of made) {
+    let twin = false;
+    // The same pieces come to the same total: of others it need not be known which they take.
+    for (let k = distinct.length - 1; k >= 0 && !twin; k--) {
+      const before = distinct[k];
+      if (!before || way.total - before.total > way.lengths.length * 1e-5) break;
+      twin =
+        before.width === way.width && before.lengths.length === way.lengths.length && of(before) === of(way);
+    }
+    if (!twin) distinct.push(way);
+  }
+  return distinct;
+}
 
 /**
  * Equal pieces of what is put together along its length rather than cut from a roll, each lapped on the next.
@@ -208,11 +231,7 @@ export function waysToLay(
       a.sheet - b.sheet ||
       (a.edge === b.edge ? 0 : a.edge === 'low' ? -1 : 1),
   );
-  const seen = new Set<string>();
-  const distinct = made.filter((way) => {
-    const key = piecesOf(way);
-    return !seen.has(key) && seen.add(key);
-  });
+  const distinct = eachOnce(made);
   if (!side.fewest) return distinct;
   const joints = (way: CoverWay) => jointsOf(way, way.longest);
   const least = Math.min(...distinct.map(joints));

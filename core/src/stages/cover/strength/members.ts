@@ -59,6 +59,8 @@ export function barRow(
     readonly section: Section;
   },
 ): Strength {
+  const { member, part, product, section } = of;
+  const { snow, slides } = snowAt(loads, bar.from, bar.to);
   const { carries } = bar;
-  return bentRow(loads, { ...of, ...snowAt(loads, bar.from, bar.to), span: spanOf(bar), carries });
+  return bentRow(loads, { member, part, product, section, snow, slides, span: spanOf(bar), carries });
 }

@@ -19,8 +19,9 @@ export interface Inflated {
   readonly reach: number;
 }
 
-/** A step outwards, m: less than what is kept off anything, so that nothing is stepped over. */
+/** A step outwards, m: less than what is kept off anything, so that nothing is stepped over. A loop that has further to go takes longer ones. */
 const PUSH = 0.05;
+const FAR = { reach: 50, most: 4 } as const;
 /** Rounds in which rooms and spans are put right for each step. */
 const ROUNDS = 4;
 const FINISH = 400;
@@ -42,16 +43,17 @@ export function inflate({ start, walls, span, heading, reach }: Inflated): reado
   const m = walls.length;
   const wall = new Float64Array(m * 5);
   walls.forEach(({ a, b, off }, i) => wall.set([a.x, a.y, b.x, b.y, off], i * 5));
-  const steps = Math.ceil((reach / PUSH) * 1.3) + 150;
+  const stride = PUSH * Math.min(FAR.most, Math.max(1, reach / FAR.reach));
+  const steps = Math.ceil((reach / stride) * 1.3) + 150;
   const drawn = heading === null ? 0 : Math.ceil(steps * 0.45);
-  const [hx, hy] = heading === null ? [0, 0] : [Math.cos(heading) * PUSH, Math.sin(heading) * PUSH];
+  const [hx, hy] = heading === null ? [0, 0] : [Math.cos(heading) * stride, Math.sin(heading) * stride];
   const near = (push: number) =>
     walls.forEach(({ off }, i) => {
       wall[i * 5 + 4] = Math.max(off, STEPS_OFF * push);
     });
   for (let step = 0; step < steps; step++) {
     // Towards the end it is pushed less and less, and comes to rest.
-    const push = PUSH * Math.min(1, (3 * (steps - step)) / steps);
+    const push = stride * Math.min(1, (3 * (steps - step)) / steps);
     near(push);
     outwards(x, y, n, push, step < drawn ? hx : 0, step < drawn ? hy : 0);
     for (let round = 0; round < ROUNDS; round++) {

@@ -133,6 +133,9 @@ const HEADINGS: readonly (number | null)[] = [null, 0, 2, 4, 6, 1, 3, 5, 7].map(
   n === null ? null : (n * Math.PI) / 4,
 );
 
+/** Of loops with more corners than these all headings are tried with a share of them, and the best of them with all. */
+const COARSE = { from: 100, share: 8, followed: 2 } as const;
+
 /** Corners at which it goes straight on are none. */
 const plain = (points: readonly Vector[]): readonly Vector[] => {
   const kept = points.filter((p, i) => {
@@ -164,7 +167,8 @@ function between(task: LargestTask, ring: readonly Vector[]): readonly string[] 
  * The largest loop of whole nets round what has to be inside, clear of everything else.
  *
  * A loop with a corner at each of the nets' posts begins tight and is drawn out under a small outward push, each span no longer than it is and every
- * straight as far off everything as it has to be, from nine beginnings: all round alike, and drawn first to each of eight headings. The best that
+ * straight as far off everything as it has to be, from nine beginnings: all round alike, and drawn first to each of eight headings. Very many nets are drawn
+ * with a share of their corners first, and the best of these with all. The best that
  * holds when it is looked at exactly is taken. On open ground that is the regular polygon, which is the bound; among obstacles it is a local best.
  *
  * @param onward  told after each beginning what share is done and the best so far; the search ends when it says so
@@ -186,20 +190,36 @@ export function largestLoop(
   const bound = regularArea(length, posts);
   let best: readonly Vector[] = start;
   let area = lengthOf(start, 'loop') <= length ? areaOf(start) : 0;
-  for (const [i, heading] of HEADINGS.entries()) {
+  const drawn = (heading: number | null, count: number) => {
     const made = inflate({
-      start: spread(start, corners),
+      start: spread(start, count),
       walls,
-      span: length / corners,
+      span: length / count,
       heading,
       reach: length / (2 * Math.PI),
     });
-    const points = plain(made).map(({ x, y }) => ({ x: tidy(x), y: tidy(y) }));
+    return plain(made).map(({ x, y }) => ({ x: tidy(x), y: tidy(y) }));
+  };
+  const coarse = corners > COARSE.from ? Math.round(corners / COARSE.share) : null;
+  const tries = HEADINGS.length + (coarse === null ? 0 : COARSE.followed);
+  const ranked: { readonly heading: number | null; readonly area: number }[] = [];
+  let tried = 0;
+  const asked = { stops: false };
+  /** @returns whether another one need not be tried: nothing is in the way, or whoever waits has had enough */
+  const look = (heading: number | null, count: number): boolean => {
+    const points = drawn(heading, count);
     const here = areaOf(points);
-    if (here > area && fits(points, task, length)) [best, area] = [points, here];
-    if (onward((i + 1) / HEADINGS.length, area) === 'stop') break;
-    // Nothing in its way: no other beginning finds more.
-    if (area >= bound * 0.999) break;
+    const holds = fits(points, task, length);
+    ranked.push({ heading, area: holds ? here : 0 });
+    if (here > area && holds) [best, area] = [points, here];
+    tried += 1;
+    asked.stops = onward(tried / tries, area) === 'stop';
+    return asked.stops || (holds && here >= 0.999 * regularArea(length, count === corners ? posts : count));
+  };
+  HEADINGS.some((heading) => look(heading, coarse ?? corners));
+  if (!asked.stops && coarse !== null) {
+    const followed = [...ranked].sort((a, b) => b.area - a.area).slice(0, COARSE.followed);
+    followed.some(({ heading }) => look(heading, corners));
   }
   if (!fits(best, task, length))
     return {
