@@ -54,8 +54,8 @@ function flattened(patterns: readonly Pattern[], strides: readonly number[]): Ro
 }
 
 /** Cells of the table of prices: more do not find more for what they take. */
-const MOST_CELLS = 8000;
-const CELLS_A_STATE = 20;
+const MOST_CELLS = 5000;
+const CELLS_A_STATE = 5;
 
 /** What lengths cost at least, whatever is cut from them: units that reach them, to a cell. */
 function leastPrices(

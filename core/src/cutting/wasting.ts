@@ -10,6 +10,13 @@ export interface PricedWorths {
   readonly rate: number;
 }
 
+/** A pattern that wastes little enough, with how many of each kind it takes, kinds in the order in which they are settled. */
+interface Useful {
+  readonly pattern: Pattern;
+  readonly waste: number;
+  readonly counts: readonly number[];
+}
+
 /** Patterns side by side, those that waste least first. */
 interface Row {
   readonly patterns: readonly Pattern[];
@@ -19,6 +26,13 @@ interface Row {
   /** What a pattern costs over what its pieces are worth, minor units: 0 and more. */
   readonly wastes: Float64Array;
 }
+
+const rowOf = (these: readonly Useful[], strides: readonly number[]): Row => ({
+  patterns: these.map((u) => u.pattern),
+  counts: Int32Array.from(these.flatMap((u) => u.counts)),
+  steps: Int32Array.from(these, (u) => u.counts.reduce((sum, n, k) => sum + n * (strides[k] ?? 0), 0)),
+  wastes: Float64Array.from(these, (u) => u.waste),
+});
 
 /** A state on the way whose patterns are being looked through. */
 interface Step {
@@ -30,8 +44,8 @@ interface Step {
 }
 
 /**
- * The cheapest fillings by what they waste: a set of rolls costs what all pieces are worth, and what its fillings cost over the worth of what is in them. The longest
- * piece left comes from some roll; a way is left where it has wasted as much as the best one, or more than a way before it had at the same place.
+ * The cheapest fillings by what they waste: a set of rolls costs what all pieces are worth, and what its fillings cost over the worth of what is in them. Some
+ * piece that is left comes from some roll; a way is left where it has wasted as much as the best one, or more than a way before it had at the same place.
  */
 class Wasting {
   private readonly rows: readonly Row[];
@@ -49,30 +63,30 @@ class Wasting {
     private least: number,
     private readonly most: number,
   ) {
+    // Kinds of which there are few first: what they are cut with is settled before the many that only repeat.
+    const order = Array.from(counts.keys()).sort((a, b) => (counts[a] ?? 0) - (counts[b] ?? 0) || a - b);
+    this.left = Int32Array.from(order, (k) => counts[k] ?? 0);
     let states = 1;
-    const strides = Array.from(counts, (n) => {
+    const strides = Array.from(this.left, (n) => {
       const before = states;
       states *= n + 1;
       return before;
     });
     this.wasted = new Float64Array(states).fill(Infinity);
-    this.left = counts.slice();
-    const wasteOf = (p: Pattern) =>
-      weight(p.unit) - rate * p.counts.reduce((sum, n, k) => sum + n * (each[k] ?? 0), 0);
-    this.rows = patterns.map((these) => {
-      const falling = these
-        .map((pattern) => ({ pattern, waste: wasteOf(pattern) }))
-        .filter(({ waste }) => waste < least - EPSILON)
-        .sort((a, b) => a.waste - b.waste || b.pattern.total - a.pattern.total);
-      return {
-        patterns: falling.map((f) => f.pattern),
-        counts: Int32Array.from(falling.flatMap((f) => f.pattern.counts)),
-        steps: Int32Array.from(falling, (f) =>
-          f.pattern.counts.reduce((sum, n, k) => sum + n * (strides[k] ?? 0), 0),
-        ),
-        wastes: Float64Array.from(falling, (f) => f.waste),
-      };
+    const useful = patterns.flat().flatMap((pattern): Useful[] => {
+      const worth = pattern.counts.reduce((sum, n, k) => sum + n * (each[k] ?? 0), 0);
+      const waste = weight(pattern.unit) - rate * worth;
+      return waste < least - EPSILON
+        ? [{ pattern, waste, counts: order.map((k) => pattern.counts[k] ?? 0) }]
+        : [];
     });
+    useful.sort((a, b) => a.waste - b.waste || b.pattern.total - a.pattern.total);
+    this.rows = order.map((_, first) =>
+      rowOf(
+        useful.filter((u) => u.counts.findIndex((n) => n > 0) === first),
+        strides,
+      ),
+    );
     this.search(states - 1);
   }
 

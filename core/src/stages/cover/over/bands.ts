@@ -43,6 +43,7 @@ function crossed(points: readonly Vector[], y: number): number[] {
 
 /** Stretches that meet or lie no further apart than `gap`, as one, m. */
 export function joined(reaches: readonly Reach[], gap: number): readonly Reach[] {
+  if (reaches.length < 2) return reaches;
   const made: { from: number; to: number }[] = [];
   for (const reach of [...reaches].sort((a, b) => a.from - b.from)) {
     const last = made[made.length - 1];
@@ -60,9 +61,9 @@ export function joined(reaches: readonly Reach[], gap: number): readonly Reach[]
  * @returns the stretches in which the outline has some area in the band, in order; those that only touch it are none
  */
 export function reachesIn(points: readonly Vector[], from: number, to: number): readonly Reach[] {
-  const levels = [from, to, ...points.map((p) => p.y).filter((y) => y > from && y < to)].sort(
-    (a, b) => a - b,
-  );
+  const levels = [from, to];
+  for (const { y } of points) if (y > from && y < to) levels.push(y);
+  levels.sort((a, b) => a - b);
   const found: Reach[] = [];
   for (let i = 1; i < levels.length; i++) {
     const [low = 0, high = 0] = [levels[i - 1], levels[i]];

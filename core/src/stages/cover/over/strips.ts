@@ -99,12 +99,15 @@ export function inDirection(outline: readonly Vector[], direction: number): Turn
 export function layIn({ direction, points, low, high }: Turned, laying: Laying, edge: Edge): Laid | null {
   const count = stripsAcross(high - low, laying.width, laying.lap);
   if (count === 0 || count > MOST_STRIPS) return null;
-  const strips = bandsFrom({ low, high }, laying, edge).flatMap((band) =>
-    joined(reachesIn(points, Math.max(low, band.low), Math.min(high, band.high)), laying.bridge).map(
-      (reach): Strip => ({ ...band, ...reach }),
-    ),
-  );
-  const lengths = strips.map(({ from, to }) => to - from + 2 * laying.turnDown);
+  const strips: Strip[] = [];
+  const lengths: number[] = [];
+  for (const band of bandsFrom({ low, high }, laying, edge)) {
+    const reaches = reachesIn(points, Math.max(low, band.low), Math.min(high, band.high));
+    for (const { from, to } of joined(reaches, laying.bridge)) {
+      strips.push({ low: band.low, high: band.high, from, to });
+      lengths.push(to - from + 2 * laying.turnDown);
+    }
+  }
   return {
     direction,
     edge,
