@@ -36,11 +36,13 @@ export function sizes(seed: number): () => number {
   };
 }
 
-/** Goes to a stage of the plan that is open, as a keeper does: the page stays. */
+/** Goes to a stage of the plan that is open, as a keeper does: the page stays, and what was shown before is there until the stage is. */
 export async function openStage(page: Page, path: string) {
-  await page.getByRole('navigation', { name: 'Stages of the work' }).locator(`a[href^="${path}"]`).click();
+  const link = page.getByRole('navigation', { name: 'Stages of the work' }).locator(`a[href^="${path}"]`);
+  const name = await link.locator('.word').innerText();
+  await link.click();
   await page.waitForURL((url) => url.pathname === path);
-  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await expect(page.getByRole('heading', { name, level: 1, exact: true })).toBeVisible();
 }
 
 /** A keeper at the screen, in a holding of the test's own. */
