@@ -2,28 +2,29 @@ import './noEval';
 import '@fontsource-variable/hanken-grotesk';
 import '@fontsource-variable/spline-sans-mono';
 import '@fontsource/saira-stencil-one/400.css';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { StrictMode, Suspense, lazy } from 'react';
+import { type ComponentType, StrictMode, Suspense, lazy } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Route, Routes, useLocation } from 'react-router';
 import './look/styles.css';
 import { ErrorBoundary } from './pages/ErrorBoundary';
-import { HomePage } from './pages/HomePage';
 import { PlanPage, fetchPlanPage } from './pages/PlanPage';
 
-// Each page comes when it is asked for.
-const HoldingPage = lazy(async () => ({ default: (await import('./drawer/HoldingPage')).HoldingPage }));
-const StartPage = lazy(async () => ({ default: (await import('./start/StartPage')).StartPage }));
-const ComparePage = lazy(() => import('./compare/ComparePage'));
-const BuyingPage = lazy(() => import('./yard/BuyingPage'));
-const AssumptionsPage = lazy(() => import('./assumptions/AssumptionsPage'));
-const YardPage = lazy(() => import('./yard/YardPage'));
-const StockPage = lazy(() => import('./stock/StockPage'));
-const PrintPage = lazy(() => import('./yard/PrintPage'));
+/** Each page comes when it is asked for, and with it what asks the server by queries. */
+const page = (load: () => Promise<ComponentType>) =>
+  lazy(async () => {
+    const [{ queried }, Page] = await Promise.all([import('./api/queried'), load()]);
+    return { default: queried(Page) };
+  });
+const HomePage = page(async () => (await import('./pages/HomePage')).HomePage);
+const HoldingPage = page(async () => (await import('./drawer/HoldingPage')).HoldingPage);
+const StartPage = page(async () => (await import('./start/StartPage')).StartPage);
+const ComparePage = page(async () => (await import('./compare/ComparePage')).default);
+const BuyingPage = page(async () => (await import('./yard/BuyingPage')).default);
+const AssumptionsPage = page(async () => (await import('./assumptions/AssumptionsPage')).default);
+const YardPage = page(async () => (await import('./yard/YardPage')).default);
+const StockPage = page(async () => (await import('./stock/StockPage')).default);
+const PrintPage = page(async () => (await import('./yard/PrintPage')).default);
 
-const queries = new QueryClient({
-  defaultOptions: { queries: { retry: false, staleTime: 0, refetchOnWindowFocus: false } },
-});
 /** Each page by itself: one that breaks leaves the way to the others open. */
 function Pages() {
   const { pathname } = useLocation();
@@ -52,13 +53,11 @@ function start() {
   if (!root) throw new Error('index.html has no root');
   createRoot(root).render(
     <StrictMode>
-      <QueryClientProvider client={queries}>
-        <BrowserRouter>
-          <Suspense fallback={<p className="page soft">Opening …</p>}>
-            <Pages />
-          </Suspense>
-        </BrowserRouter>
-      </QueryClientProvider>
+      <BrowserRouter>
+        <Suspense fallback={<p className="page soft">Opening …</p>}>
+          <Pages />
+        </Suspense>
+      </BrowserRouter>
     </StrictMode>,
   );
 }

@@ -1,8 +1,6 @@
 import { STAGE_IDS, STAGE_NAMES, type StageId } from '@aviarum/core';
-import { useQuery } from '@tanstack/react-query';
 import { Suspense, lazy, useEffect } from 'react';
 import { Navigate, useParams } from 'react-router';
-import { holdings } from '../api/client';
 import { DocketBar } from '../shell/DocketBar';
 import { TheLine } from '../shell/TheLine';
 import { TopBar } from '../shell/TopBar';
@@ -17,6 +15,7 @@ import { ErrorBoundary } from './ErrorBoundary';
 import { LostPlan } from './LostPlan';
 import { Opening } from './Opening';
 import { Picture } from './Picture';
+import { useHoldingName } from './useHoldingName';
 import { useOpenPlan } from './useOpenPlan';
 
 /** The strip has nothing to show before the sums are there: it comes while they are worked out. */
@@ -87,7 +86,7 @@ export function PlanPage() {
   const { holding = '', planId = '', stage } = useParams();
   const { plan, failed } = useOpenPlan(holding, planId);
   const sums = useReckoning((s) => s.failed);
-  const names = useQuery({ queryKey: ['holdings'], queryFn: holdings });
+  const name = useHoldingName(holding);
   const steps = useReckoning((s) => s.version);
 
   const title = plan?.name;
@@ -110,7 +109,7 @@ export function PlanPage() {
   const key = `${stage} ${steps}`;
   return (
     <div className="shell" data-units={plan.units}>
-      <TopBar holding={holding} holdingName={names.data?.find((h) => h.id === holding)?.name ?? '…'}>
+      <TopBar holding={holding} holdingName={name ?? '…'}>
         <Suspense fallback={null}>
           <Keys base={base} />
         </Suspense>

@@ -8,6 +8,7 @@ import {
   editionOf,
 } from '@aviarum/core';
 import { useQuery } from '@tanstack/react-query';
+import { queried } from '../../api/queried';
 import { prices, products } from '../../api/stock';
 import { longDay } from '../../fields/dates';
 import { usePlan } from '../../state/planStore';
@@ -62,8 +63,7 @@ function newsFor(
   };
 }
 
-/** Newer prices than the plan carries are offered with what they would do, never taken silently. */
-export function PriceNews({ plan }: { plan: Plan }) {
+function Newer({ plan }: { plan: Plan }) {
   const holding = usePlan((s) => s.holding);
   const take = usePlan((s) => s.take);
   const reader = useReader();
@@ -104,3 +104,6 @@ export function PriceNews({ plan }: { plan: Plan }) {
     </section>
   );
 }
+
+/** Newer prices than the plan carries are offered with what they would do, never taken silently. */
+export const PriceNews = queried(Newer);

@@ -1,12 +1,12 @@
 import { type OwnedPiece, type Plan, type ShedPiece, capital, sayOwned } from '@aviarum/core';
 import { useQuery } from '@tanstack/react-query';
+import { queried } from '../../api/queried';
 import { shed } from '../../api/stock';
 import { usePlan } from '../../state/planStore';
 import { useEffects, useMarket, useReader } from '../../state/reckoningStore';
 import { sameFields } from '../../state/sameFields';
 
-/** What lies in the shed, and whether this plan counts on it. */
-export function ShedFields({ plan }: { plan: Plan }) {
+function Shed({ plan }: { plan: Plan }) {
   const holding = usePlan((s) => s.holding);
   const list = useQuery({ queryKey: ['shed', holding], queryFn: () => shed(holding) });
   const stored = list.data ?? [];
@@ -117,3 +117,6 @@ function ChangedPiece({ piece }: { piece: OwnedPiece }) {
     </div>
   );
 }
+
+/** What lies in the shed, and whether this plan counts on it. */
+export const ShedFields = queried(Shed);

@@ -2,12 +2,12 @@ import type { Plan } from '@aviarum/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { plan as fetchPlan, plans } from '../../api/client';
+import { queried } from '../../api/queried';
 import { Pick } from '../../fields/Choice';
 import { usePlan } from '../../state/planStore';
 import { Decision } from '../Decision';
 
-/** The same yard measured once: houses, trees, services, boundaries and heights of another plan of the holding. */
-export function BringGround({ plan }: { plan: Plan }) {
+function Bring({ plan }: { plan: Plan }) {
   const holding = usePlan((s) => s.holding);
   const take = usePlan((s) => s.take);
   const list = useQuery({ queryKey: ['plans', holding], queryFn: () => plans(holding) });
@@ -46,3 +46,6 @@ export function BringGround({ plan }: { plan: Plan }) {
     </Decision>
   );
 }
+
+/** The same yard measured once: houses, trees, services, boundaries and heights of another plan of the holding. */
+export const BringGround = queried(Bring);
