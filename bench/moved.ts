@@ -1,6 +1,7 @@
-import { DEMO_PLANS, type Plan, apply } from '../core/src/index';
+import { type Plan, apply } from '../core/src/index';
+import { plans } from './plans';
 
-export const demo = DEMO_PLANS[0] as Plan;
+export const demo = plans[0] as Plan;
 
 /** The demo plan with a corner moved by so many millimetres: nothing that was cut before is cut so again. */
 export function moved(by: number): Plan {

@@ -1,6 +1,5 @@
 /* Medians of `reckon` on a plan that the process sees for the first time; prints one JSON object. */
 import {
-  DEMO_PLANS,
   type LargestTask,
   type Plan,
   acrossArch,
@@ -17,6 +16,7 @@ import {
 import { aPolygon } from '../core/src/testing/aRun';
 import { panels } from '../core/src/testing/anArch';
 import { median } from './median';
+import { plans } from './plans';
 
 /** Warmed up, but each time another copy of the plan: nothing of it was made before. */
 function cold(plan: Plan, runs: number): number {
@@ -27,7 +27,7 @@ function cold(plan: Plan, runs: number): number {
   });
 }
 
-const [demo] = DEMO_PLANS;
+const [demo, ...others] = plans;
 if (!demo) throw new Error('no demo plan');
 const large = aPolygon(200, 3.1, demo.choices.plan);
 if (!checkPlan(large).ok) throw new Error('the outline of 200 sides is not a valid plan');
@@ -48,7 +48,7 @@ const pulled = median(400, () => {
     sectionScene(plan, previewArches(plan), line);
   };
 });
-const leat = DEMO_PLANS.find((plan) => plan.nets.length > 0);
+const leat = plans.find((plan) => plan.nets.length > 0);
 if (!leat) throw new Error('no demo plan with a net');
 /** The demo plan without what is live in it: what is left is what that takes. */
 const dead: Plan = { ...demo, hotWires: [] };
@@ -80,6 +80,7 @@ const among: LargestTask = {
 const open = largestLoop({ ...among, outside: [] });
 const results = {
   'reckon, demo plan new to the process, median ms': cold(demo, 400),
+  ...Object.fromEntries(others.map((plan) => [`reckon, ${plan.name}, median ms`, cold(plan, 100)])),
   'reckon, an arch alone, median ms': cold(arch, 300),
   'reckon, the same run between walls, median ms': cold(walled, 300),
   'an arch drawn anew as its foot is pulled, median ms': pulled,
@@ -87,7 +88,6 @@ const results = {
   'the largest loop of four nets among twelve trees, median ms': median(15, () => () => largestLoop(among)),
   'the largest loop on open ground, share of its bound': open.found === 'loop' ? open.area / open.bound : 0,
   'a net drawn anew as its corner is pulled, median ms': drawn,
-  'reckon, nets alone, median ms': cold(leat, 200),
   'reckon, the demo plan without its hot wire, median ms': cold(dead, 200),
 };
 process.stdout.write(JSON.stringify(results));

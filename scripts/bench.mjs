@@ -1,4 +1,4 @@
-/* npm run bench: prints a table of what is measured, or with --json one object of name → number. */
+/* npm run bench: prints a table of what is measured, or with --json one object of name → number; with --beside, ratios to another commit. */
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { ensureDebian } from './lib/debian.mjs';
@@ -7,11 +7,14 @@ import { KEEP, ensureKeep } from './lib/paths.mjs';
 import { startPostgres } from './lib/postgres.mjs';
 import { WEB_ROOT, checkNode, ensureBuilt, ensurePackages } from './lib/prepare.mjs';
 import { quiet } from './lib/run.mjs';
+import { besideOf } from './lib/beside.mjs';
 import { Trouble, main } from './lib/say.mjs';
 import { startServer } from './lib/server.mjs';
 
 /** A stage brings its sums into the worker and its sentences into the screens: set anew with each, to what it was and no more than it needs. */
 const LIMITS = { 'first load, compressed JavaScript, bytes': 301_000 };
+/** What every later commit is measured against, so that no stage eats what was won. */
+const BESIDE = '9273d8e';
 const asJson = process.argv.includes('--json');
 if (asJson) console.log = console.error; // standard output is for the object alone
 
@@ -63,6 +66,14 @@ await main(async () => {
     await ensurePackages();
     await ensureBuilt();
   });
+  const at = process.argv.indexOf('--beside');
+  if (at >= 0) {
+    for (const { name, then, now, ratio } of besideOf(process.argv[at + 1] ?? BESIDE))
+      console.log(
+        `${ratio.toFixed(2).padStart(6)}  ${then.toFixed(2).padStart(9)} → ${now.toFixed(2).padStart(9)}  ${name}`,
+      );
+    return;
+  }
   const results = {
     ...child('bench/reckon.ts', {}),
     ...child('bench/edits.ts', {}),
