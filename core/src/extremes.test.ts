@@ -26,7 +26,7 @@ describe('plans at the ends of the schema', () => {
         expect(pool.proved).toBe((pool.cost ?? 0) <= (pool.bound ?? 0) + 1e-9);
       }
     },
-    60_000,
+    600_000,
   );
   test('all of fifty sizes, a hundred of each, come out of the rolls that are bought', () => {
     const plan = withExtras(50, 100);
