@@ -1,5 +1,5 @@
 /* npm test: prepares like npm start, then format, lint, types, unit and API tests, and the browser tests. */
-import { readFileSync, rmSync } from 'node:fs';
+import { existsSync, readFileSync, readdirSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { ensureDebian } from './lib/debian.mjs';
 import { preparing } from './lib/lock.mjs';
@@ -91,9 +91,11 @@ await main(async () => {
       path.join(CACHE, tool),
     ];
     // Lint keeps one core for long: nothing waits for it. What it knows of a file holds while all types are as they were.
-    const lint = part('lint', () =>
-      node([bin('eslint/bin/eslint.js'), ...byContent(`eslint-${typesDigest()}`), '.']),
-    );
+    const known = `eslint-${typesDigest()}`;
+    if (existsSync(CACHE))
+      for (const kept of readdirSync(CACHE))
+        if (kept.startsWith('eslint-') && kept !== known) rmSync(path.join(CACHE, kept), { force: true });
+    const lint = part('lint', () => node([bin('eslint/bin/eslint.js'), ...byContent(known), '.']));
     await part('format', () =>
       node([bin('prettier/bin/prettier.cjs'), ...byContent('prettier'), '--check', '--log-level=warn', '.']),
     );

@@ -1,9 +1,8 @@
-import type { Bin, Patterns } from './cutting';
 import { EPSILON } from '../units/round';
-import { addSheets, boughtSlot, emptyBin } from './bins';
 import { type Kind, cheapestOnce, sameWays } from './fillings';
 import type { Prepared } from './prepare';
-import { type Laid, used } from './quick';
+import { laidOut } from './laidOut';
+import type { Laid } from './quick';
 import { blockOf } from './sheets';
 import type { Run } from '../buying/run';
 
@@ -50,27 +49,7 @@ export function cutAlike(given: Prepared): Laid | undefined {
     const alike = kinds.every((k) => k.longest === k.shortest) || sameWays(kinds, units);
     const least = alike ? found : cheapestOnce(kinds, 'shortest', units, memo);
     if (!least || found.price > least.price + EPSILON) continue;
-    const held = units.every(
-      (u) => found.patterns.filter((p) => p.unit === u).length <= (u.stock ?? Infinity),
-    );
-    return held ? laidOut(found, kinds, given) : undefined;
+    return laidOut(found.patterns, kinds, given);
   }
   return undefined;
-}
-
-function laidOut({ patterns }: Patterns, kinds: readonly Kind[], given: Prepared): Laid {
-  const { least, sheets } = given;
-  const waiting = kinds.map(({ runs }) => [...runs]);
-  const bins = patterns.map(({ counts, unit }): Bin => {
-    const bin = emptyBin(boughtSlot(unit));
-    for (const run of counts.flatMap((n, k) => waiting[k]?.splice(0, n) ?? [])) {
-      if (sheets.includes(run)) addSheets(bin, [run], given);
-      else {
-        bin.cuts.push({ run, from: 0, to: run.length, length: least(run) });
-        bin.free -= least(run);
-      }
-    }
-    return bin;
-  });
-  return used(bins);
 }

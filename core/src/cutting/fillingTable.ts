@@ -53,6 +53,19 @@ function flattened(patterns: readonly Pattern[], strides: readonly number[]): Ro
   return row;
 }
 
+/** Whether there are as many pieces left as the pth of patterns side by side takes. */
+export function patternFits(counts: Int32Array, p: number, left: Int32Array): boolean {
+  const kinds = left.length;
+  for (let k = 0; k < kinds; k++) if ((counts[p * kinds + k] as number) > (left[k] as number)) return false;
+  return true;
+}
+
+/** Takes its pieces out of what is left, or puts them back. */
+export function takePattern(counts: Int32Array, p: number, left: Int32Array, sign: 1 | -1): void {
+  const kinds = left.length;
+  for (let k = 0; k < kinds; k++) left[k] = (left[k] as number) - sign * (counts[p * kinds + k] as number);
+}
+
 /** Cells of the table of prices: more do not find more for what they take. */
 const MOST_CELLS = 5000;
 const CELLS_A_STATE = 5;
@@ -149,19 +162,6 @@ export class FillingTable {
     return first;
   }
 
-  private fits({ counts }: Row, p: number): boolean {
-    const { left } = this;
-    const kinds = left.length;
-    for (let k = 0; k < kinds; k++) if ((counts[p * kinds + k] as number) > (left[k] as number)) return false;
-    return true;
-  }
-
-  private take({ counts }: Row, p: number, sign: 1 | -1): void {
-    const { left } = this;
-    const kinds = left.length;
-    for (let k = 0; k < kinds; k++) left[k] = (left[k] as number) - sign * (counts[p * kinds + k] as number);
-  }
-
   /**
    * Of patterns that come to one price the first is taken. A pattern is followed only where it could cost less than one before it, and none any more
    * where no length could: so most states are never looked at. States wait for each other on a stack of our own: there may be as many as pieces.
@@ -169,7 +169,7 @@ export class FillingTable {
    * @param length  of all that is left, m
    */
   private priceAt(root: number, length: number): number {
-    const { prices, taken, rows, least, most } = this;
+    const { prices, taken, rows, least, most, left } = this;
     const waiting: Frame[] = [];
     if (Number.isNaN(prices[root])) waiting.push(this.frameOf(root, length));
     for (let frame = waiting[waiting.length - 1]; frame; frame = waiting[waiting.length - 1]) {
@@ -179,7 +179,7 @@ export class FillingTable {
         const now =
           (row.prices[frame.at] as number) +
           (prices[frame.state - (row.steps[frame.at] as number)] as number);
-        this.take(row, frame.at, -1);
+        takePattern(row.counts, frame.at, left, -1);
         if (now < frame.cost - EPSILON) {
           frame.best = frame.at;
           frame.cost = now;
@@ -188,12 +188,12 @@ export class FillingTable {
         frame.at += 1;
       }
       for (; frame.at < row.size && frame.cost > frame.least + EPSILON; frame.at++) {
-        if (!this.fits(row, frame.at)) continue;
+        if (!patternFits(row.counts, frame.at, left)) continue;
         const rest = frame.length - (row.totals[frame.at] as number);
         if ((row.prices[frame.at] as number) + least(rest) >= frame.cost - EPSILON) continue;
         this.looked += 1;
         if (this.looked > most.looked) return Infinity;
-        this.take(row, frame.at, 1);
+        takePattern(row.counts, frame.at, left, 1);
         frame.followed = true;
         const next = frame.state - (row.steps[frame.at] as number);
         if (Number.isNaN(prices[next])) waiting.push(this.frameOf(next, rest));

@@ -29,6 +29,34 @@ const sale = fc
 const lengthUpTo = (most: number) => fc.integer({ min: 45, max: most * 100 }).map((cm) => cm / 100);
 const shortest = (units: Task['units']) => Math.min(...units.map((u) => u.size));
 
+/** Every piece into every roll that is open, or into one more of each that is still held. */
+function lowestHeld(lengths: readonly number[], units: Task['units']): number {
+  const open: number[] = [];
+  const taken = units.map(() => 0);
+  const go = (i: number): number => {
+    const length = lengths[i];
+    if (length === undefined) return 0;
+    let least = Infinity;
+    open.forEach((free, at) => {
+      if (free < length - 1e-9) return;
+      open[at] = free - length;
+      least = Math.min(least, go(i + 1));
+      open[at] = free;
+    });
+    units.forEach((unit, u) => {
+      const used = taken[u] ?? 0;
+      if (unit.size < length - 1e-9 || used >= (unit.stock ?? Infinity)) return;
+      taken[u] = used + 1;
+      open.push(unit.size - length);
+      least = Math.min(least, weight(unit) + go(i + 1));
+      open.pop();
+      taken[u] = used;
+    });
+    return least;
+  };
+  return go(0);
+}
+
 /** Every way to fill a roll at every state: no bound but lengths. */
 const lookedThrough = (task: Task) =>
   cheapestFillings(countsOf(alikeOf(prepare(task))), task.units, {
@@ -99,6 +127,33 @@ describe('a table of unjointed pieces', () => {
       { numRuns: 60 },
     );
     expect(proved).toBeGreaterThan(50);
+  });
+  test('looks on where the cheapest rolls of all are not held, and free rolls prove nothing', () => {
+    fc.assert(
+      fc.property(
+        sale,
+        fc.array(fc.integer({ min: 0, max: 2 }), { minLength: 4, maxLength: 4 }),
+        fc.array(lengthUpTo(1.8), { minLength: 2, maxLength: 5 }),
+        fc.constantFrom(1, 0),
+        (units, stocks, lengths, times) => {
+          // Of the longest there is always enough; the shortest may be given away.
+          const held = units.map((u, i) => ({
+            ...u,
+            ...(i === 0 && { price: (u.price ?? 0) * times, cost: (u.cost ?? 0) * times }),
+            stock: i === units.length - 1 ? null : (stocks[i] ?? 0),
+          }));
+          const { cost, bound, bins, overStock } = cutRuns(bars(lengths, held));
+          const lowest = lowestHeld(lengths, held);
+          expect(overStock).toBe(false);
+          expect(Number.isFinite(bound)).toBe(true);
+          expect(bound).toBeLessThanOrEqual(lowest + 1e-6);
+          expect(cost).toBeGreaterThanOrEqual(lowest - 1e-6);
+          for (const u of held)
+            expect(bins.filter((b) => b.slot.unit === u).length).toBeLessThanOrEqual(u.stock ?? Infinity);
+        },
+      ),
+      { numRuns: 150 },
+    );
   });
   test('keeps to what the yard holds', () => {
     const units = [{ ...sold(2.4, 500), stock: 1 }, sold(3, 640)];

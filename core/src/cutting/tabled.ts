@@ -1,12 +1,12 @@
 import { EPSILON } from '../units/round';
-import { boughtSlot, emptyBin } from './bins';
 import { weight } from './covers';
 import type { SoldUnit } from '../catalogue/market';
-import type { Bin, Lengths, Pattern } from './cutting';
+import type { Lengths, Pattern } from './cutting';
 import { cheapestFillings, fillingsOf, statesOf } from './fillings';
 import type { Prepared } from './prepare';
-import { type Laid, used } from './quick';
-import { type Alike, alikeOf, countsOf } from './unjointed';
+import { laidOut } from './laidOut';
+import type { Laid } from './quick';
+import { alikeOf, countsOf } from './unjointed';
 import { cheapestByWaste } from './wasting';
 import type { Filled, Worth } from './worth';
 
@@ -17,7 +17,7 @@ const MOST = { states: 40_000, patterns: 4000, looked: 40_000 };
 /** A filling that is peeled off so many times. */
 interface Peel {
   readonly counts: Int32Array;
-  times: number;
+  readonly times: number;
 }
 
 /** Takes whole fillings off, of which most are taken, until what is left is few enough; each stays in as long as it may. */
@@ -57,30 +57,6 @@ function patternOf(counts: Int32Array, { task }: Prepared, { each }: Lengths): P
   return { counts: [...counts], total, unit };
 }
 
-/** Rolls filled so, with the runs in them. */
-function laidOut(patterns: readonly Pattern[], kinds: readonly Alike[], given: Prepared): Laid | undefined {
-  const bought = new Map<SoldUnit, number>();
-  for (const { unit } of patterns) bought.set(unit, (bought.get(unit) ?? 0) + 1);
-  if (given.task.units.some((u) => (bought.get(u) ?? 0) > (u.stock ?? Infinity))) return undefined;
-  const next = kinds.map(() => 0);
-  return used(
-    patterns.map(({ counts, unit }): Bin => {
-      const bin = emptyBin(boughtSlot(unit));
-      for (let k = 0; k < counts.length; k++) {
-        const from = next[k] ?? 0;
-        const to = from + (counts[k] ?? 0);
-        next[k] = to;
-        for (const run of kinds[k]?.runs.slice(from, to) ?? []) {
-          const length = given.least(run);
-          bin.cuts.push({ run, from: 0, to: run.length, length });
-          bin.free -= length;
-        }
-      }
-      return bin;
-    }),
-  );
-}
-
 /** What a table says of unjointed pieces. */
 export interface Tabled {
   /** Cheaper than what was found before; null where nothing is. */
@@ -89,19 +65,23 @@ export interface Tabled {
   readonly least: number | null;
 }
 
-/** What so much worth costs at least, for one. */
-export const rateOf = ({ holds }: Worth, units: readonly SoldUnit[]): number =>
-  Math.min(...units.map((u) => weight(u) / holds(u.size)));
+/** What so much worth costs at least, for one: of units that hold any; 0 where none does. */
+export function rateOf({ holds }: Worth, units: readonly SoldUnit[]): number {
+  const rates = units.flatMap((u) => (holds(u.size) > 0 ? [weight(u) / holds(u.size)] : []));
+  return rates.length > 0 ? Math.min(...rates) : 0;
+}
 
 /** The fillings that cost least where rolls could be bought in parts, taken as often as they are taken whole, and what is left laid as cheaply as may be. */
 function peeledFirst(lengths: Lengths, given: Prepared, worth: Worth): readonly Pattern[] | undefined {
   const begun = peeled(lengths.counts, worth.fillings);
   const rest = begun && cheapestFillings({ each: lengths.each, counts: begun.left }, given.task.units, MOST);
   if (!rest) return undefined;
-  const peels = begun.off.flatMap(({ counts, times }) => {
+  const peels: Pattern[] = [];
+  for (const { counts, times } of begun.off) {
     const pattern = patternOf(counts, given, lengths);
-    return pattern ? Array.from({ length: times }, () => pattern) : [];
-  });
+    if (!pattern) return undefined;
+    for (let n = 0; n < times; n++) peels.push(pattern);
+  }
   return [...peels, ...rest.patterns];
 }
 
@@ -122,8 +102,9 @@ export function tabled(given: Prepared, worth: Worth, found: number): Tabled | u
   const rate = rateOf(worth, units);
   const ways = fillingsOf(lengths, units, MOST);
   const all = ways && cheapestByWaste(lengths, ways, { each: worth.each, rate }, below, MOST.looked);
-  if (!all) return better && { laid: better, least: null };
-  const laid = all.price < below - EPSILON ? laidOut(all.patterns, kinds, given) : undefined;
-  // What the yard does not hold so may be had otherwise, at no lower price.
+  const laid = all && all.price < below - EPSILON ? laidOut(all.patterns, kinds, given) : undefined;
+  // What the yard does not hold so may be had otherwise, at some price between: that is left to be looked for.
+  const settled = all && (laid !== undefined || all.price >= below - EPSILON);
+  if (!settled) return better && { laid: better, least: null };
   return { laid: laid ?? better ?? null, least: Math.min(below, all.price) };
 }

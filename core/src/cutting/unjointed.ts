@@ -18,8 +18,11 @@ export function alikeOf(given: {
     const length = least(run);
     const key = Math.round(length * 1e6);
     const known = kinds.get(key);
-    if (known) known.runs.push(run);
-    else kinds.set(key, { length, runs: [run] });
+    if (known) {
+      known.runs.push(run);
+      // Laid as the longest of them, none is too long for its roll.
+      known.length = Math.max(known.length, length);
+    } else kinds.set(key, { length, runs: [run] });
   }
   return [...kinds.values()].sort((a, b) => b.length - a.length);
 }

@@ -1,6 +1,7 @@
 import type { Lengths, Pattern, Patterns } from './cutting';
 import { EPSILON } from '../units/round';
 import { weight } from './covers';
+import { patternFits, takePattern } from './fillingTable';
 
 /** What pieces are worth beside each other, at the price of so much worth. */
 export interface PricedWorths {
@@ -90,19 +91,6 @@ class Wasting {
     this.search(states - 1);
   }
 
-  private take({ counts }: Row, p: number, sign: 1 | -1): void {
-    const { left } = this;
-    const kinds = left.length;
-    for (let k = 0; k < kinds; k++) left[k] = (left[k] as number) - sign * (counts[p * kinds + k] as number);
-  }
-
-  private fits({ counts }: Row, p: number): boolean {
-    const { left } = this;
-    const kinds = left.length;
-    for (let k = 0; k < kinds; k++) if ((counts[p * kinds + k] as number) > (left[k] as number)) return false;
-    return true;
-  }
-
   /** Steps wait for each other on a stack of our own: there may be as many as pieces. */
   private search(root: number): void {
     const { rows, left } = this;
@@ -124,7 +112,7 @@ class Wasting {
     for (let step = stack[stack.length - 1]; step; step = stack[stack.length - 1]) {
       const row = rows[step.first];
       if (row && step.followed) {
-        this.take(row, step.at, -1);
+        takePattern(row.counts, step.at, left, -1);
         step.followed = false;
         step.at += 1;
       }
@@ -133,13 +121,13 @@ class Wasting {
         stack.pop();
         continue;
       }
-      if (!this.fits(row, step.at)) {
+      if (!patternFits(row.counts, step.at, left)) {
         step.at += 1;
         continue;
       }
       this.looked += 1;
       if (this.looked > this.most) return;
-      this.take(row, step.at, 1);
+      takePattern(row.counts, step.at, left, 1);
       step.followed = true;
       enter(step.state - (row.steps[step.at] as number), now);
     }

@@ -37,7 +37,7 @@ export const FINDINGS = {
   'arch.not-square': ({ name, why }: ArchNamed & { readonly why: NoArch }) =>
     why === 'no-feet'
       ? `${name} has no two feet opposite each other: an arch needs four sides, two of them feet. Nothing of it is reckoned.`
-      : `${name} is not square: an arch needs a rectangle. Nothing of it is reckoned until its corners are square.`,
+      : `${name} is not square. Square its corners: until then nothing of it is reckoned.`,
   'arch.too-short': (
     { name, kind, bent, base }: ArchBent & { readonly bent: number; readonly base: number },
     r: Reader,
