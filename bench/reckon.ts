@@ -5,7 +5,6 @@ import {
   acrossArch,
   apply,
   checkPlan,
-  largestLoop,
   previewArches,
   previewNets,
   reckon,
@@ -13,6 +12,7 @@ import {
   sheetScene,
   thingsIn,
 } from '../core/src/index';
+import { largestLoop } from '../core/src/stages/live/largest/largest';
 import { aPolygon } from '../core/src/testing/aRun';
 import { panels } from '../core/src/testing/anArch';
 import { median } from './median';

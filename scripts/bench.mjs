@@ -12,7 +12,7 @@ import { Trouble, main } from './lib/say.mjs';
 import { startServer } from './lib/server.mjs';
 
 /** A stage brings its sums into the worker and its sentences into the screens: set anew with each, to what it was and no more than it needs. */
-const LIMITS = { 'first load, compressed JavaScript, bytes': 301_000 };
+const LIMITS = { 'first load, compressed JavaScript, bytes': 213_000 };
 /** What every later commit is measured against, so that no stage eats what was won. */
 const BESIDE = '9273d8e';
 const asJson = process.argv.includes('--json');
@@ -50,7 +50,7 @@ function child(file, env, flags = []) {
 function typeCheck() {
   const began = performance.now();
   const { status, stdout } = quiet(process.execPath, [
-    'node_modules/typescript/bin/tsc',
+    'node_modules/typescript-native/bin/tsc',
     '--build',
     '--force',
   ]);

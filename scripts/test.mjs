@@ -1,11 +1,11 @@
 /* npm test: prepares like npm start, then format, lint, types, unit and API tests, and the browser tests. */
-import { existsSync, readFileSync, readdirSync, rmSync } from 'node:fs';
+import { readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { ensureDebian } from './lib/debian.mjs';
 import { preparing } from './lib/lock.mjs';
 import { KEEP, ensureKeep } from './lib/paths.mjs';
 import { startPostgres } from './lib/postgres.mjs';
-import { checkNode, ensureBuilt, ensurePackages, typesDigest } from './lib/prepare.mjs';
+import { checkNode, ensureBuilt, ensurePackages } from './lib/prepare.mjs';
 import { endRunning, run } from './lib/run.mjs';
 import { main, say } from './lib/say.mjs';
 import { browserTimes, slowest, unitTimes } from './lib/slowest.mjs';
@@ -82,7 +82,7 @@ await main(async () => {
     await make('template', template);
     stops.push(() => make('drop', template));
 
-    await part('types', () => node([bin('typescript/bin/tsc'), '--build']));
+    await part('types', () => node([bin('typescript-native/bin/tsc'), '--build']));
     const byContent = (tool) => [
       '--cache',
       '--cache-strategy',
@@ -90,12 +90,11 @@ await main(async () => {
       '--cache-location',
       path.join(CACHE, tool),
     ];
-    // Lint keeps one core for long: nothing waits for it. What it knows of a file holds while all types are as they were.
-    const known = `eslint-${typesDigest()}`;
-    if (existsSync(CACHE))
-      for (const kept of readdirSync(CACHE))
-        if (kept.startsWith('eslint-') && kept !== known) rmSync(path.join(CACHE, kept), { force: true });
-    const lint = part('lint', () => node([bin('eslint/bin/eslint.js'), ...byContent(known), '.']));
+    await part('lint', async () => {
+      await node([bin('oxlint/bin/oxlint'), '--type-aware']);
+      await node([bin('eslint/bin/eslint.js'), ...byContent('eslint'), '.']);
+      await node(['scripts/kinds.mjs']);
+    });
     await part('format', () =>
       node([bin('prettier/bin/prettier.cjs'), ...byContent('prettier'), '--check', '--log-level=warn', '.']),
     );
@@ -124,7 +123,6 @@ await main(async () => {
         { env },
       ),
     );
-    await lint;
     await beside;
     await part('browser tests', async () => {
       // Not before the packages are there.

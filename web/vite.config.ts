@@ -2,12 +2,14 @@ import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { fileURLToPath } from 'node:url';
 import { type Plugin, defineConfig } from 'vite';
-import * as schemas from 'zod/mini';
+import { lightRouter } from './build/lightRouter';
+import { knownBounds } from './build/knownBounds';
+import { noMeanings, noSchemas } from './build/noSchemas';
 
 const at = (file: string) => fileURLToPath(new URL(file, import.meta.url));
 /** What is there before the screens: it begins what takes longest, and waits for nothing. */
 const BEFORE =
-  /\/web\/(index\.html|src\/first\.ts|src\/state\/ahead\.ts)|\/idb-keyval\/|preload-helper|modulepreload-polyfill/;
+  /\/web\/(index\.html|src\/first\.ts|src\/state\/ahead\.ts|src\/workers\/start\.ts)|\/idb-keyval\/|preload-helper|modulepreload-polyfill/;
 
 /** The page asks for the screens and their look at once, though the file that comes first does not wait for them. */
 const screensAskedFor: Plugin = {
@@ -33,50 +35,8 @@ const screensAskedFor: Plugin = {
   },
 };
 
-/**
- * The sums are handed plans that were checked: their worker has no use for schemas, which stand in the rows of the kinds beside what it works with.
- * Asked to check something all the same, it says so.
- */
-function noSchemas(): Plugin {
-  const STAND_IN = '\0no-schemas';
-  let sums = false;
-  return {
-    name: 'no-schemas',
-    enforce: 'pre',
-    buildStart: ({ input }) => {
-      sums = JSON.stringify(input).includes('reckon.worker');
-    },
-    resolveId: (id) => (sums && id === 'zod/mini' ? STAND_IN : null),
-    load: (id) =>
-      id === STAND_IN
-        ? `const CHECKS = ['parse', 'safeParse'];
-           const any = new Proxy(function () {}, {
-             apply: () => any,
-             get(_, name) {
-               if (CHECKS.includes(name)) throw new Error('plans are checked before they are reckoned');
-               return any;
-             },
-           });
-           ${Object.keys(schemas)
-             .filter((name) => name !== 'default')
-             .map((name, i) => `const z${i} = any; export { z${i} as ${JSON.stringify(name)} };`)
-             .join('\n')}`
-        : null,
-  };
-}
-
-/** What a field means is written for the JSON Schema of plan files, which is made from the code elsewhere: no page reads it. */
-const noMeanings = (): Plugin => ({
-  name: 'no-meanings',
-  enforce: 'pre',
-  transform: (code, id) =>
-    id.includes('/core/src/') && code.includes('meaning(')
-      ? code.replace(/\bmeaning\(\s*(?:'[^'\n]*'|`[^`$]*`),?\s*\)/g, "meaning('')")
-      : null,
-});
-
 export default defineConfig({
-  plugins: [noMeanings(), react(), tailwindcss(), screensAskedFor],
+  plugins: [noSchemas(), knownBounds(), lightRouter(), react(), tailwindcss(), screensAskedFor],
   resolve: {
     // The package names its development build for browsers, with warnings that nobody reads here.
     alias: [
@@ -86,7 +46,11 @@ export default defineConfig({
       },
     ],
   },
-  worker: { format: 'es', plugins: () => [noMeanings(), noSchemas()] },
+  worker: {
+    format: 'es',
+    plugins: () => [noMeanings(), noSchemas()],
+    rolldownOptions: { output: { codeSplitting: { groups: [{ name: 'sums', tags: ['$initial'] }] } } },
+  },
   build: {
     target: 'es2022',
     reportCompressedSize: false,

@@ -2,8 +2,9 @@ import * as K from './keys';
 import { apply } from './plan/changes/apply';
 import type { Change } from './plan/changes/types';
 import type { Plan } from './plan/schema';
-import { type ReckonMore, reckonerOf } from './reckon';
+import { type ReckonMore, reckonerWith } from './reckoner';
 import type { Estimate } from './reckoning';
+import type { Tables } from './tables';
 
 /** What making a change would do, beside the plan as it is. */
 export interface Effect {
@@ -31,8 +32,8 @@ export type Previewer = (plan: Plan, change: Change, more?: ReckonMore) => Effec
  *
  * @returns a pure function, whose memory only saves work
  */
-export function makePreviewer(): Previewer {
-  const inHand = reckonerOf();
+export function previewerWith(tables: Tables): Previewer {
+  const inHand = reckonerWith(tables);
   const aside = inHand.fork();
   return (plan, change, more) => {
     const base = inHand.read(plan, more)(K.ESTIMATE);

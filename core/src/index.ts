@@ -35,6 +35,7 @@ export type { BoughtUnits, Docket, DocketLine, TaxShare, YardShare } from './buy
 export * from './drawing';
 export { layOver } from './engine/layOver';
 export type { Finding, FindingCode, FindingParams, Severity, ToldFinding } from './findings/types';
+export { PLAN_VERSION } from './plan/versions';
 export {
   PLAN_FILE_LIMIT,
   type ReadPlan,
@@ -60,7 +61,7 @@ export {
 export { type Card, SUMS, cardSchema } from './formats/card';
 export { cardOf } from './formats/makeCard';
 export { readProofs } from './formats/proofFile';
-export { type Mending, type TriedMend, isMended, makeMender, newMatters } from './mending';
+export { type Mender, type Mending, type TriedMend, isMended, menderWith, newMatters } from './mending';
 export { amiss } from './formats/amount';
 export { MOST_PROBLEMS, type Problem, pointerOf } from './formats/problem';
 export { LENGTHS, cutText, textOf, utf8 } from './schema/text';
@@ -69,7 +70,8 @@ export { type Profile, sideProfile, sideProfiles } from './ground/profile';
 export { placesNear } from './ground/boxes';
 export { type Guide, type SnapGround, type Snapped, snapCorner, snapGround } from './ground/snaps';
 export { type Ring, type RingSide, surveyRings } from './ground/survey';
-export { type Terrain, terrainOf } from './ground/terrain';
+export type { Terrain } from './ground/level';
+export { terrainOf } from './ground/terrain';
 export { insideOrOn, toSegment, type Vector } from './ground/vector';
 export { closingError, shareOut } from './ground/walk';
 export { nextId } from './plan/ids';
@@ -205,7 +207,7 @@ export {
 } from './stages/live/meter/reading';
 export { FOR_BEAR, GOOD, type Pointed, RED, WORKS, diagnose } from './stages/live/meter/diagnose';
 export { sayPointed } from './stages/live/meter/words';
-export { type Largest, type LargestTask, largestLoop } from './stages/live/largest/largest';
+export { type Largest, type LargestTask } from './stages/live/largest/largest';
 export { largestTask } from './stages/live/largest/task';
 export { previewNets } from './stages/live/preview';
 export { type Energy, energyIn } from './stages/live/power/energyIn';
@@ -217,7 +219,7 @@ export { POST_ROLES } from './stages/posts/choice';
 export { holeFor } from './stages/posts/footing';
 export { previewFence } from './stages/preview';
 export { previewCovers } from './stages/cover/preview';
-export { type Effect, type Previewer, makePreviewer } from './effects';
+export { type Effect, type Previewer, previewerWith } from './effects';
 export * from './options';
 export { type ChoiceApart, type LineApart, choicesApart, linesApart } from './options/compare';
 export { PLAIN_GATE } from './stages/ways/kinds/gate';
@@ -230,7 +232,10 @@ export {
 } from './stages/ways/kinds';
 export type { OpeningMeasure } from './stages/ways/kinds/kind';
 export { blocking } from './stages/blocking';
-export { type ReckonMore, makeReckoner, reckon } from './reckon';
+export { makeMender, makePreviewer, makeReckoner, reckon } from './reckon';
+export { type ReckonMore, reckonerWith, told } from './reckoner';
+export { type LaterId, LATER_IDS, type LaterStages, usedLater } from './stages/later';
+export { tablesWith } from './tables';
 export type { Part, Reckoning, StageResult, Workings } from './reckoning';
 export type { Figures } from './stages/told';
 export { EXPORTS, EXPORT_KINDS, type ExportKind } from './formats/exchange/kinds';

@@ -31,7 +31,7 @@ import type { OutlineWorkings } from './stages/outline/figures';
 import type { Partings } from './ground/partings';
 import type { Profile } from './ground/profile';
 import type { Ring } from './ground/survey';
-import type { Terrain } from './ground/terrain';
+import type { Terrain } from './ground/level';
 import type { Assumptions } from './plan/assumptions';
 import type { Chosen as ChosenBy, Facet } from './plan/effective';
 import type { Plan } from './plan/schema';

@@ -4,8 +4,9 @@ import type { Finding } from './findings/types';
 import { apply } from './plan/changes/apply';
 import type { Change } from './plan/changes/types';
 import type { Plan } from './plan/schema';
-import { type ReckonMore, reckonerOf } from './reckon';
+import { type ReckonMore, reckonerWith } from './reckoner';
 import { blocking } from './stages/blocking';
+import type { Tables } from './tables';
 
 /** A change that was tried and makes its matter go, with what else it does. */
 export interface TriedMend {
@@ -49,17 +50,16 @@ export function isMended(
   return after.filter(such).length < before.filter(such).length;
 }
 
+/** What mends those findings of a plan that are asked for, one after the other. */
+export type Mender = (plan: Plan, of: (f: Finding) => boolean, more?: ReckonMore) => Generator<Mending>;
+
 /**
  * Tries the changes that a finding knows of, each in a fork of the plan in hand: one is offered only where it makes the matter go and nothing else wrong.
  *
  * @returns a pure function, whose memory only saves work
  */
-export function makeMender(): (
-  plan: Plan,
-  of: (f: Finding) => boolean,
-  more?: ReckonMore,
-) => Generator<Mending> {
-  const inHand = reckonerOf();
+export function menderWith(tables: Tables): Mender {
+  const inHand = reckonerWith(tables);
   const aside = inHand.fork();
   return function* (plan, of, more) {
     const base = inHand.read(plan, more);

@@ -1,4 +1,6 @@
 import path from 'node:path';
+import ts from 'typescript';
+import { ROOT } from './paths.mjs';
 
 /** Kinds that are rows: the type of their ids, and where those may be told apart. */
 export const KINDS = [
@@ -10,65 +12,79 @@ export const KINDS = [
   { file: 'core/src/catalogue/meshTypes.ts', type: 'MeshType', folder: 'core/src/catalogue/meshTypes' },
 ];
 
-const idsBy = new WeakMap();
+const CHECKED = /\/(core|server|web)\/src\/(?!.*(\.test\.tsx?$|\/testing\/))/;
+
+/** All that the three packages are made of, as one program. */
+function programOf() {
+  const files = ['core', 'server', 'web'].flatMap((name) =>
+    ts.sys.readDirectory(path.join(ROOT, name, 'src'), ['.ts', '.tsx']),
+  );
+  const { compilerOptions } = ts.readConfigFile(
+    path.join(ROOT, 'tsconfig.base.json'),
+    ts.sys.readFile,
+  ).config;
+  const { options } = ts.convertCompilerOptionsFromJson(
+    { ...compilerOptions, composite: false, emitDeclarationOnly: false, noEmit: true, jsx: 'react-jsx' },
+    ROOT,
+  );
+  const lib = ['lib.es2023.d.ts', 'lib.dom.d.ts', 'lib.dom.iterable.d.ts'];
+  return ts.createProgram(files, { ...options, lib, types: ['node', 'vite/client'] });
+}
 
 /** The ids of each table, by their type. @throws Error for a table that is not where it is said to be */
-function tablesOf(program) {
-  const known = idsBy.get(program);
-  if (known) return known;
-  const checker = program.getTypeChecker();
-  const root = program.getCurrentDirectory();
-  const files = program.getSourceFiles();
-  const tables = KINDS.flatMap(({ file, type, folder }) => {
-    const source = files.find((f) => f.fileName.endsWith(`/${file}`));
-    // The server and the screens see what they import, core sees all of it.
-    if (!source && !files.some((f) => f.fileName.endsWith('/core/src/reckon.ts'))) return [];
+function tablesOf(program, checker) {
+  return KINDS.map(({ file, type, folder }) => {
+    const source = program.getSourceFile(path.join(ROOT, file));
     const module = source && checker.getSymbolAtLocation(source);
     const symbol = module && checker.getExportsOfModule(module).find((s) => s.name === type);
     if (!symbol) throw new Error(`scripts/lib/kindIds.mjs: no type ${type} in ${file}`);
     const ids = checker.getDeclaredTypeOfSymbol(symbol);
     const values = (ids.isUnion() ? ids.types : [ids]).flatMap((t) => (t.isStringLiteral() ? [t.value] : []));
-    return [{ folder: path.join(root, folder), values: new Set(values) }];
+    return { folder: path.join(ROOT, folder), values: new Set(values) };
   });
-  idsBy.set(program, tables);
-  return tables;
 }
 
-/** Outside its folder nobody compares with a kind's id: what tells kinds apart is in their rows. */
-export const noKindIds = {
-  meta: {
-    type: 'problem',
-    schema: [],
-    messages: { id: '“{{id}}” is one kind of several: ask its row for what tells it from the others.' },
-  },
-  create(context) {
-    const { program, esTreeNodeToTSNodeMap: nodes } = context.sourceCode.parserServices;
-    const checker = program.getTypeChecker();
-    const tables = tablesOf(program);
-    const literal = (node) =>
-      node?.type === 'Literal' && typeof node.value === 'string' ? node.value : undefined;
-    /** A union of several of one table's ids and of nothing else, beside null and undefined. */
-    const check = (node, compared) => {
-      const id = literal(node);
-      if (id === undefined) return;
-      const type = checker.getNonNullableType(checker.getTypeAtLocation(nodes.get(compared)));
-      if (!type.isUnion() || !type.types.every((t) => t.isStringLiteral())) return;
-      const values = type.types.map((t) => t.value);
-      const table = tables.find(
-        ({ folder, values: ids }) =>
-          !context.filename.startsWith(folder) && ids.has(id) && values.every((v) => ids.has(v)),
-      );
-      if (table) context.report({ node, messageId: 'id', data: { id } });
-    };
-    return {
-      BinaryExpression({ operator, left, right }) {
-        if (operator !== '===' && operator !== '!==') return;
-        check(right, left);
-        check(left, right);
-      },
-      SwitchStatement({ discriminant, cases }) {
-        for (const { test } of cases) check(test, discriminant);
-      },
-    };
-  },
-};
+const SAME = new Set([ts.SyntaxKind.EqualsEqualsEqualsToken, ts.SyntaxKind.ExclamationEqualsEqualsToken]);
+
+/** What is compared with what: a literal, and what it is held against. */
+function* comparisonsIn(node) {
+  if (ts.isBinaryExpression(node) && SAME.has(node.operatorToken.kind)) {
+    if (ts.isStringLiteral(node.right)) yield [node.right, node.left];
+    if (ts.isStringLiteral(node.left)) yield [node.left, node.right];
+  }
+  if (ts.isSwitchStatement(node))
+    for (const clause of node.caseBlock.clauses)
+      if (ts.isCaseClause(clause) && ts.isStringLiteral(clause.expression))
+        yield [clause.expression, node.expression];
+  const within = [];
+  ts.forEachChild(node, (child) => void within.push(child));
+  for (const child of within) yield* comparisonsIn(child);
+}
+
+/** Outside its folder nobody compares with a kind's id: what tells kinds apart is in their rows. @returns a sentence for each place where one does */
+export function kindIdsCompared() {
+  const program = programOf();
+  const checker = program.getTypeChecker();
+  const tables = tablesOf(program, checker);
+  /** A union of several of one table's ids and of nothing else, beside null and undefined. */
+  const tableOf = (file, id, compared) => {
+    const near = tables.filter(({ folder, values }) => values.has(id) && !file.startsWith(folder));
+    if (near.length === 0) return undefined;
+    const type = checker.getNonNullableType(checker.getTypeAtLocation(compared));
+    if (!type.isUnion() || !type.types.every((t) => t.isStringLiteral())) return undefined;
+    return near.find(({ values }) => type.types.every((t) => values.has(t.value)));
+  };
+  return program
+    .getSourceFiles()
+    .filter(({ fileName }) => CHECKED.test(fileName) && !fileName.includes('/node_modules/'))
+    .flatMap((source) =>
+      [...comparisonsIn(source)].flatMap(([literal, compared]) => {
+        if (!tableOf(source.fileName, literal.text, compared)) return [];
+        const { line } = source.getLineAndCharacterOfPosition(literal.getStart());
+        const at = `${path.relative(ROOT, source.fileName)}:${line + 1}`;
+        return [
+          `${at}: “${literal.text}” is one kind of several: ask its row for what tells it from the others.`,
+        ];
+      }),
+    );
+}

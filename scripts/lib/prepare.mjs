@@ -36,13 +36,6 @@ function filesUnder(folder) {
     });
 }
 
-/** What the types of all packages come to, once they were checked. */
-export function typesDigest() {
-  const types = path.join(ROOT, '.types');
-  const declared = readdirSync(types, { recursive: true }).filter((file) => file.endsWith('.d.ts'));
-  return digest(declared.sort().map((file) => path.join(types, file))).slice(0, 16);
-}
-
 /** Node packages from the lockfile, only when it changed. */
 export async function ensurePackages() {
   const wanted = digest([path.join(ROOT, 'package-lock.json')]);
@@ -60,6 +53,7 @@ export async function ensureBuilt() {
     'core/src',
     'core/package.json',
     'web/src',
+    'web/build',
     'web/index.html',
     'web/vite.config.ts',
     'web/package.json',

@@ -1,4 +1,3 @@
-import './noEval';
 import '@fontsource-variable/hanken-grotesk';
 import '@fontsource-variable/spline-sans-mono';
 import '@fontsource/saira-stencil-one/400.css';

@@ -14,7 +14,8 @@ import type { WorkedPool } from '../cutting/types';
 import * as K from '../keys';
 import type { Plan } from '../plan/schema';
 import { NO_PROOFS, type ProofBook, withCut, withWay } from './proofBook';
-import { type Reckoner, reckonerOf, told } from '../reckon';
+import { reckonerOf } from '../reckon';
+import { type Reckoner, told } from '../reckoner';
 import type { Reckoning } from '../reckoning';
 import { EPSILON } from '../units/round';
 

@@ -1,5 +1,6 @@
 import { contours } from 'd3-contour';
-import { type Terrain, terrainOf } from '../ground/terrain';
+import type { Terrain } from '../ground/level';
+import { terrainOf } from '../ground/terrain';
 import { type Vector, cross, insideOrOn, minus } from '../ground/vector';
 import type { SpotHeight } from '../plan/schema';
 import { MESH_TYPES } from '../catalogue/meshTypes';

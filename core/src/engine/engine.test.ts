@@ -33,49 +33,63 @@ const given = (a: number, b: number) => [give(A, a), give(B, b)];
 describe('an engine', () => {
   test('works out only what is asked for, and that once', () => {
     const { worked, table } = counted();
-    const read = makeEngine(table).run(given(20, 12));
+    const read = makeEngine().run(table, given(20, 12));
     expect([read(ROUGH), read(ROUGH)]).toEqual([3, 3]);
     expect(worked).toEqual(['sum', 'rough']);
   });
   test('lets what follows rest where an answer says the same', () => {
     const { worked, table } = counted();
-    const engine = makeEngine(table);
-    engine.run(given(20, 12))(SAID);
+    const engine = makeEngine();
+    engine.run(table, given(20, 12))(SAID);
     worked.length = 0;
-    expect(engine.run(given(21, 12))(SAID)).toBe('about 3');
+    expect(engine.run(table, given(21, 12))(SAID)).toBe('about 3');
     expect(worked).toEqual(['sum', 'rough']);
+  });
+  test('reads a list that no step adds to as an empty one, and nothing else that is in no table', () => {
+    const read = makeEngine().run(counted().table, given(1, 2));
+    expect(read(slot('others'))).toEqual([]);
+    expect(() => read(key('other'))).toThrow('other is in no table');
+  });
+  test('remembers by steps, whichever table they stand in', () => {
+    const { worked, table } = counted();
+    const [sum] = [...table.makers.flat()].map(({ step: one }) => one);
+    if (!sum) throw new Error('the table is empty');
+    const engine = makeEngine();
+    engine.run(table, given(1, 2))(SUM);
+    expect(engine.run(tableOf([sum], [A, B]), given(1, 2))(SUM)).toBe(3);
+    expect(worked).toEqual(['sum']);
   });
   test('remembers the last answer alone', () => {
     const { worked, table } = counted();
-    const engine = makeEngine(table);
-    for (const a of [1, 2, 1]) engine.run(given(a, 0))(SUM);
+    const engine = makeEngine();
+    for (const a of [1, 2, 1]) engine.run(table, given(a, 0))(SUM);
     expect(worked).toEqual(['sum', 'sum', 'sum']);
   });
   test('joins a slot in the order of its steps, and keeps it while its parts are kept', () => {
     const { worked, table } = counted();
-    const engine = makeEngine(table);
-    const all = engine.run(given(1, 2))(ALL);
+    const engine = makeEngine();
+    const all = engine.run(table, given(1, 2))(ALL);
     expect(all).toEqual([1, 2, 2]);
     worked.length = 0;
-    expect(engine.run(given(1, 2))(ALL)).toBe(all);
-    expect(engine.run(given(3, 2))(ALL)).toEqual([3, 2, 2]);
+    expect(engine.run(table, given(1, 2))(ALL)).toBe(all);
+    expect(engine.run(table, given(3, 2))(ALL)).toEqual([3, 2, 2]);
     expect(worked).toEqual(['first']);
   });
   test('takes a value that is given instead of making it', () => {
     const { worked, table } = counted();
-    expect(makeEngine(table).run([...given(1, 2), give(SUM, 90)])(ROUGH)).toBe(9);
+    expect(makeEngine().run(table, [...given(1, 2), give(SUM, 90)])(ROUGH)).toBe(9);
     expect(worked).toEqual(['rough']);
   });
   test('forked, reads the memory it was forked from and leaves it alone', () => {
     const { worked, table } = counted();
-    const engine = makeEngine(table);
-    engine.run(given(1, 2))(SUM);
+    const engine = makeEngine();
+    engine.run(table, given(1, 2))(SUM);
     const fork = engine.fork();
     worked.length = 0;
-    expect(fork.run(given(1, 2))(SUM)).toBe(3);
+    expect(fork.run(table, given(1, 2))(SUM)).toBe(3);
     expect(worked).toEqual([]);
-    expect(fork.run(given(5, 2))(SUM)).toBe(7);
-    expect(engine.run(given(1, 2))(SUM)).toBe(3);
+    expect(fork.run(table, given(5, 2))(SUM)).toBe(7);
+    expect(engine.run(table, given(1, 2))(SUM)).toBe(3);
     expect(worked).toEqual(['sum']);
   });
   test('runs the same table beside itself for each variant, and keeps what all of them say', () => {
@@ -89,11 +103,11 @@ describe('an engine', () => {
       ];
       return { table: tableOf(steps, [A, B]) };
     })();
-    const engine = makeEngine(table);
-    const each = engine.run(given(100, 10))(EACH);
+    const engine = makeEngine();
+    const each = engine.run(table, given(100, 10))(EACH);
     expect(each).toEqual(['makes 21', 'makes 22']);
-    expect(engine.run(given(200, 10))(EACH)).toBe(each);
-    expect(engine.run(given(200, 20))(EACH)).toEqual(['makes 41', 'makes 42']);
+    expect(engine.run(table, given(200, 10))(EACH)).toBe(each);
+    expect(engine.run(table, given(200, 20))(EACH)).toEqual(['makes 41', 'makes 42']);
   });
 });
 

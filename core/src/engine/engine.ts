@@ -1,4 +1,4 @@
-import { type Given, type Key, type Variant, isSlot } from './step';
+import { type AnyStep, type Given, type Key, type Variant, isSlot } from './step';
 import type { Row, Table } from './table';
 
 /** What a step made the last time, and from what. */
@@ -6,19 +6,20 @@ interface Made {
   readonly from: readonly unknown[];
   readonly value: unknown;
 }
-/** By step; of a slot, which is joined from its steps, by its key. */
-type Memory = Map<Row | Key<unknown>, Made>;
+/** What answers are remembered by: a step; of a slot, which is joined from its steps, its key. */
+type Source = AnyStep | Key<unknown>;
+type Memory = Map<Source, Made>;
 
 /** Makes any key, working out only what it asks for. */
 export type Read = <T>(of: Key<T>) => T;
 
 /**
- * Runs the steps of a table: lazily, each from just the inputs that it names. An answer is remembered by exactly those, one for each step, so
- * that the engine's memory only saves work: what it reads is a pure function of what is given.
+ * Runs the steps of tables: lazily, each from just the inputs that it names. An answer is remembered by exactly those, one for each step, whichever
+ * table it stands in, so that the engine's memory only saves work: what it reads is a pure function of table and what is given.
  */
 export interface Engine {
   /** @param given  values of keys: whatever a step would make of one of them is not made */
-  run(given: Given): Read;
+  run(table: Table, given: Given): Read;
   /** Reads this one's memory and keeps its own: what it works out does not push this one's answers out. */
   fork(): Engine;
 }
@@ -35,34 +36,39 @@ interface Outer {
   readonly follows: readonly boolean[];
 }
 
+/** One reading of a table. */
+interface Pass {
+  readonly table: Table;
+  readonly given: Given;
+  readonly read: Outer['read'];
+}
+
+const NOTHING: readonly never[] = [];
 const NOT_READ = Symbol('not read yet');
 
 class Running implements Engine {
   private readonly own: Memory = new Map();
   /** Engines of variants, by step and name. */
-  private readonly beside = new Map<Row, ReadonlyMap<string, Running>>();
+  private readonly beside = new Map<AnyStep, ReadonlyMap<string, Running>>();
 
-  constructor(
-    private readonly table: Table,
-    private readonly base: Running | null,
-  ) {}
+  constructor(private readonly base: Running | null) {}
 
   fork(): Engine {
-    return new Running(this.table, this);
+    return new Running(this);
   }
 
   /** The last answer of a step, in this memory or in one that it was forked from, if it was made from just these. */
-  private known(of: Row | Key<unknown>, from: readonly unknown[]): Made | undefined {
+  private known(of: Source, from: readonly unknown[]): Made | undefined {
     const made = this.own.get(of);
     if (made && sameInputs(made.from, from)) return made;
     return this.base?.known(of, from);
   }
 
-  private last(of: Row | Key<unknown>): Made | undefined {
+  private last(of: Source): Made | undefined {
     return this.own.get(of) ?? this.base?.last(of);
   }
 
-  private remember(of: Row | Key<unknown>, from: readonly unknown[], made: () => unknown): unknown {
+  private remember(of: Source, from: readonly unknown[], made: () => unknown): unknown {
     const known = this.known(of, from);
     if (known) {
       this.own.set(of, known);
@@ -73,19 +79,21 @@ class Running implements Engine {
     return value;
   }
 
-  run(given: Given): Read {
-    const read = this.reading(given, null);
-    const { numbers } = this.table;
+  run(table: Table, given: Given): Read {
+    const read = this.reading(table, given, null);
+    const { numbers } = table;
     return <T>(of: Key<T>): T => {
       const number = numbers.get(of.id);
-      if (number === undefined) throw new RangeError(`${of.id} is in no table`);
-      return read(number) as T;
+      if (number !== undefined) return read(number) as T;
+      // Nothing of this table adds to it.
+      if (isSlot(of)) return NOTHING as T;
+      throw new RangeError(`${of.id} is in no table`);
     };
   }
 
   /** @param outer  of which this is a variant: what does not follow from what it is given besides is read there */
-  private reading(given: Given, outer: Outer | null): (number: number) => unknown {
-    const { keys, numbers, makers } = this.table;
+  private reading(table: Table, given: Given, outer: Outer | null): (number: number) => unknown {
+    const { keys, numbers, makers } = table;
     const values: unknown[] = keys.map(() => NOT_READ);
     for (const { key, value } of given) {
       const number = numbers.get(key.id);
@@ -96,7 +104,7 @@ class Running implements Engine {
       const { needs } = row;
       const from = new Array<unknown>(needs.length);
       for (let i = 0; i < needs.length; i++) from[i] = read(needs[i] ?? -1);
-      return this.make(row, from, given, read);
+      return this.make(row, from, { table, given, read });
     };
     const read = (number: number): unknown => {
       const known = values[number];
@@ -117,50 +125,48 @@ class Running implements Engine {
     return read;
   }
 
-  private make(row: Row, from: readonly unknown[], given: Given, read: Outer['read']): unknown {
-    const { step } = row;
+  private make({ step, names }: Row, from: readonly unknown[], pass: Pass): unknown {
     const work = () => {
       const inputs: Record<string, unknown> = {};
-      row.names.forEach((name, i) => (inputs[name] = from[i]));
+      names.forEach((name, i) => (inputs[name] = from[i]));
       return step.work(inputs as never);
     };
-    if (step.takes) return this.takeEach(row, work() as readonly Variant[], step.takes, given, read);
-    return this.remember(row, from, () => {
+    if (step.takes) return this.takeEach(step, work() as readonly Variant[], step.takes, pass);
+    return this.remember(step, from, () => {
       const value = work();
       const { keep } = step;
-      const before = keep && this.last(row);
+      const before = keep && this.last(step);
       return before ? keep(before.value as never, value as never) : value;
     });
   }
 
   /** A new engine for a variant: beside a fork it reads what the variant of the same name made beside its base. */
-  private besideBase(row: Row, name: string): Running {
+  private besideBase(step: AnyStep, name: string): Running {
     for (let { base } = this; base; base = base.base) {
-      const known = base.beside.get(row)?.get(name);
-      if (known) return new Running(this.table, known);
+      const known = base.beside.get(step)?.get(name);
+      if (known) return new Running(known);
     }
-    return new Running(this.table, this);
+    return new Running(this);
   }
 
   /** What each variant makes of a key: looked at each time, since it may need more than the step that asks for it. */
   private takeEach(
-    row: Row,
+    step: AnyStep,
     all: readonly Variant[],
     takes: Key<unknown>,
-    given: Given,
-    read: Outer['read'],
+    { table, given, read }: Pass,
   ): unknown {
-    const before = this.beside.get(row);
-    const engines = new Map(all.map(({ name }) => [name, before?.get(name) ?? this.besideBase(row, name)]));
-    this.beside.set(row, engines);
-    const number = this.table.numbers.get(takes.id) ?? -1;
+    const before = this.beside.get(step);
+    const engines = new Map(all.map(({ name }) => [name, before?.get(name) ?? this.besideBase(step, name)]));
+    this.beside.set(step, engines);
+    const number = table.numbers.get(takes.id) ?? -1;
     const taken = all.map((variant) => {
-      const follows = this.table.following(variant.given.map(({ key }) => key));
-      return engines.get(variant.name)?.reading([...given, ...variant.given], { read, follows })(number);
+      const outer = { read, follows: table.following(variant.given.map(({ key }) => key)) };
+      return engines.get(variant.name)?.reading(table, [...given, ...variant.given], outer)(number);
     });
-    return this.remember(row, taken, () => taken);
+    return this.remember(step, taken, () => taken);
   }
 }
 
 /** An engine with an empty memory. */
-export const makeEngine = (table: Table): Engine => new Running(table, null);
+export const makeEngine = (): Engine => new Running(null);

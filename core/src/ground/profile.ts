@@ -1,6 +1,6 @@
 import type { FenceLine } from './fenceLines';
 import type { Ring, RingSide } from './survey';
-import type { Terrain } from './terrain';
+import type { Terrain } from './level';
 import { lerp } from './vector';
 
 /** The ground under a straight line: level distance against height and distance along the ground. All m. */

@@ -6,7 +6,6 @@ import { type FenceLine, fenceWalks, onPosts } from './fenceLines';
 import { alongLines, partingsOf } from './partings';
 import { lineProfiles } from './profile';
 import { surveyRings } from './survey';
-import { terrainOf } from './terrain';
 
 /** What is chosen along each line: kept as long as the same is chosen along the same lines. */
 const along = <C extends object>(makes: Key<ReadonlyMap<FenceLine, C>>, choice: Key<Chosen<C>>): AnyStep =>
@@ -19,7 +18,13 @@ const along = <C extends object>(makes: Key<ReadonlyMap<FenceLine, C>>, choice: 
 
 /** Geometry, with no choice in it but what parts one line from the next. */
 export const GEOMETRY_STEPS: readonly AnyStep[] = [
-  step(K.TERRAIN, { heights: K.SPOT_HEIGHTS }, ({ heights }) => terrainOf(heights)),
+  step(
+    K.GROUND_AT,
+    { terrain: K.TERRAIN },
+    ({ terrain }) =>
+      (p) =>
+        terrain.heightAt(p),
+  ),
   step(K.RINGS, { corners: K.CORNERS, sides: K.SIDES, enclosures: K.ENCLOSURES }, surveyRings),
   step(
     K.PARTINGS,

@@ -1,26 +1,7 @@
 import Delaunator from 'delaunator';
 import type { SpotHeight } from '../plan/schema';
+import { type Spot, type Terrain, type Triangle, levelAt } from './level';
 import { type Vector, cross, distance, dot, minus, plus, times } from './vector';
-
-/** A measured point of the ground. All m. */
-export interface Spot extends Vector {
-  readonly z: number;
-}
-
-export type Triangle = readonly [Spot, Spot, Spot];
-
-/** The ground as measured: triangles between spot heights, and the rim that everything outside them is taken from. */
-export interface Terrain {
-  /** No more than one height is known: the ground counts as level. */
-  readonly level: boolean;
-  readonly triangles: readonly Triangle[];
-  /** Edges of the hull; between spots on one line, the line itself. */
-  readonly rim: readonly (readonly [Spot, Spot])[];
-  /** Height of the ground, m. */
-  heightAt(p: Vector): number;
-  /** Where the straight from `a` to `b` passes from one slope into another: fractions of its length, rising, ends left out. */
-  breaksAlong(a: Vector, b: Vector): readonly number[];
-}
 
 /** Spots nearer to each other than this are one spot, m. */
 const SAME_SPOT = 0.02;
@@ -172,15 +153,7 @@ function crossings(list: readonly Crease[], a: Vector, b: Vector): number[] {
 export function terrainOf(heights: readonly SpotHeight[]): Terrain {
   const spots = distinct(heights);
   const [first] = spots;
-  if (!first || spots.length === 1) {
-    return {
-      level: true,
-      triangles: [],
-      rim: [],
-      heightAt: () => first?.z ?? 0,
-      breaksAlong: () => [],
-    };
-  }
+  if (!first || spots.length === 1) return levelAt(first?.z ?? 0);
   const { triangles, rim } =
     spots.length > 2 ? triangulate(spots) : { triangles: [] as Triangle[], rim: chain(spots) };
   const list = creases(triangles, rim);

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { boundsAt } from './bounds';
+import { boundsAt, everyBound } from './bounds';
 
 describe('bounds of a field', () => {
   test.each<[string, number, number]>([
@@ -19,6 +19,14 @@ describe('bounds of a field', () => {
     ['buying.ownProducts.opening.up', 0.001, 0.5],
   ])('%s is from %d to %d', (path, least, most) => {
     expect(boundsAt(path)).toEqual({ least, most });
+  });
+  test('is the same in the table of all of them', () => {
+    const all = Object.entries(everyBound());
+    for (const [path, [least, most]] of all) expect([path, boundsAt(path)]).toEqual([path, { least, most }]);
+    const paths = all.map(([path]) => path);
+    expect(new Set(paths).size).toBe(paths.length);
+    for (const path of ['ground.frost', 'openings.pop-door.width', 'choices.plan.skirt.apron.lapUp'])
+      expect(paths).toContain(path);
   });
   test('is an error where there is no such field, or it has none', () => {
     expect(() => boundsAt('ground.moat')).toThrow('no field ground.moat');

@@ -1,5 +1,5 @@
 import type * as z from 'zod/mini';
-import { boundsOf } from '../schema/common';
+import { type Bounds, boundsOf } from '../schema/common';
 import { planShape } from './schema';
 
 type Def = {
@@ -40,10 +40,30 @@ function step(schema: z.ZodMiniType, name: string): z.ZodMiniType | undefined {
  * @param path  names from the document in, such as `ground.trees.trunk`; of things of several kinds, the kind: `openings.gate.gap`; of a record, the name of a value’s field
  * @throws RangeError where there is no such field, or it has no bounds
  */
-export function boundsAt(path: string): { readonly least: number; readonly most: number } {
+export function boundsAt(path: string): Bounds {
   const field = path
     .split('.')
     .reduce<z.ZodMiniType | undefined>((at, name) => at && step(at, name), planShape);
   if (!field) throw new RangeError(`no field ${path} in the plan document`);
-  return boundsOf(field);
+  const bounds = boundsOf(field);
+  if (!bounds) throw new RangeError(`${path} has no bounds`);
+  return bounds;
+}
+
+/** Every field of the plan document that has bounds, by its path: least and most. */
+export function everyBound(): Readonly<Record<string, readonly [number, number]>> {
+  const found: Record<string, readonly [number, number]> = {};
+  const visit = (schema: z.ZodMiniType, path: readonly string[]): void => {
+    const { shape, options, valueType } = defOf(schema);
+    if (valueType) return visit(bare(valueType), path);
+    for (const option of options ?? []) {
+      const kind = kindOf(bare(option));
+      if (typeof kind === 'string') visit(bare(option), [...path, kind]);
+    }
+    for (const [name, field] of Object.entries(shape ?? {})) visit(bare(field), [...path, name]);
+    const bounds = shape || options ? undefined : boundsOf(schema);
+    if (bounds) found[path.join('.')] = [bounds.least, bounds.most];
+  };
+  visit(planShape, []);
+  return found;
 }

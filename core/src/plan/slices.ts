@@ -17,6 +17,7 @@ export const SLICES: readonly AnyStep[] = [
   slice(K.OPENINGS, (plan) => plan.openings),
   step(K.OPENING_PLACES, { openings: K.OPENINGS }, ({ openings }) => openings.map(placeOf), layOver),
   slice(K.PINS, (plan) => plan.postPins),
+  slice(K.STATURE, (plan) => plan.stature),
   slice(K.FLOCK, (plan) => plan.flock),
   slice(K.SPACE, (plan) => plan.space),
   slice(K.THREATS, (plan) => plan.threats),

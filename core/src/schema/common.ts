@@ -38,8 +38,13 @@ export const day = z.iso
   .date('must be a day such as 2026-11-25')
   .check(z.refine((text) => text >= '1900-01-01' && text <= '2199-12-31', 'must be between 1900 and 2199'));
 
-/** What a field may be at least and at most, as its schema says: the screens' fields ask here. @throws RangeError for a field that has no bounds */
-export function boundsOf(schema: z.ZodMiniType): { readonly least: number; readonly most: number } {
+export interface Bounds {
+  readonly least: number;
+  readonly most: number;
+}
+
+/** What a field may be at least and at most, as its schema says; undefined where it has no bounds. */
+export function boundsOf(schema: z.ZodMiniType): Bounds | undefined {
   const within = (schema._zod.def as { readonly checks?: readonly z.core.$ZodCheck[] }).checks ?? [];
   const valueOf = (check: 'greater_than' | 'less_than'): number | undefined => {
     const found = within
@@ -48,8 +53,7 @@ export function boundsOf(schema: z.ZodMiniType): { readonly least: number; reado
     return found?.value;
   };
   const [least, most] = [valueOf('greater_than'), valueOf('less_than')];
-  if (least === undefined || most === undefined) throw new RangeError('this field has no bounds');
-  return { least, most };
+  return least === undefined || most === undefined ? undefined : { least, most };
 }
 
 /** A day of any year, month and day. */

@@ -1,6 +1,4 @@
-import * as K from '../keys';
 import { whatBlocks } from './whatBlocks';
-import { type AnyStep, adds } from '../engine/step';
 import type { Finding } from '../findings/types';
 import { surveyRings } from '../ground/survey';
 import { facetOf } from '../plan/effective';
@@ -18,19 +16,3 @@ export function blocking(plan: Plan): readonly Finding[] {
     enclosures: plan.enclosures,
   });
 }
-
-/** What blocks, among all that is found. */
-export const BLOCKING_STEPS: readonly AnyStep[] = [
-  adds(
-    K.FOUND,
-    {
-      rings: K.RINGS,
-      openings: K.OPENING_PLACES,
-      pins: K.PINS,
-      buildings: K.BUILDINGS,
-      spacing: K.SPACING_CHOICE,
-      enclosures: K.ENCLOSURES,
-    },
-    whatBlocks,
-  ),
-];

@@ -6,21 +6,17 @@ import {
   type SheetFrame,
 } from '../drawing/scene';
 import type { InkKind } from '../drawing/inks';
-import type { FenceWalk } from '../ground/fenceLines';
 import type { Vector } from '../ground/vector';
 import type { Plan } from '../plan/schema';
 import * as arch from './arch/draw';
 import * as cover from './cover/draw';
 import * as live from './live/draw';
-import * as posts from './posts/draw';
 import * as skirt from './skirt/draw';
-import type { PostAsk } from './posts/asks';
 import type { Part } from './told';
 
 type OnSheet = (parts: readonly Part[], frame: SheetFrame) => readonly Primitive<InkKind>[];
 type OnStrip = (part: Part, ground: GroundOf) => readonly StripLine[];
 type PanelsOnStrip = (part: Part, ground: GroundOf) => readonly StripPanel[];
-type Preview = (plan: Plan, walks: readonly FenceWalk[], asks: readonly PostAsk[]) => readonly Part[];
 
 /** What lies at the foot of the fence, under its line; and what is marked over everything else. */
 const FEET: readonly OnSheet[] = [skirt.sheet];
@@ -31,10 +27,6 @@ const OVER: readonly OnSheet[] = [arch.sheet, cover.sheet];
 const STRIPS: readonly OnStrip[] = [skirt.strip, arch.strip, cover.strip, live.strip];
 /** What is covered on the strip besides the walls. */
 const PANELS: readonly PanelsOnStrip[] = [arch.panels];
-/** Parts as they would stand, one over the other. */
-const PREVIEWS: readonly Preview[] = [skirt.preview, posts.preview];
-/** What lies on posts asks of them. */
-const ASKS: readonly ((plan: Plan) => readonly PostAsk[])[] = [cover.asks];
 /** Places beside the runs that belong to the picture. */
 const SPREADS: readonly ((plan: Plan) => readonly Vector[])[] = [live.spread];
 
@@ -51,9 +43,3 @@ export const stripLines: OnStrip = (...given) => STRIPS.flatMap((draw) => draw(.
 /** How far what lies at the foot of a side reaches out, m: nothing may be drawn over it. */
 export const footReach = (plan: Plan, side: string): number =>
   Math.max(...REACHES.map((reach) => reach(plan, side)));
-
-/** Parts as they would stand, without walls, cutting or docket: enough for a drag. */
-export const previews = (plan: Plan, walks: readonly FenceWalk[]): readonly Part[] => {
-  const asks = ASKS.flatMap((ask) => ask(plan));
-  return PREVIEWS.flatMap((preview) => preview(plan, walks, asks));
-};

@@ -1,7 +1,9 @@
-import { previews } from './draw';
 import { walksOf } from '../ground/walksOf';
 import type { Plan } from '../plan/schema';
 import type { Part } from '../reckoning';
+import { previewAsks } from './cover/asks';
+import { preview as posts } from './posts/preview';
+import { preview as skirts } from './skirt/preview';
 
 /** What a preview is made of. */
 export type PreviewPart = Extract<Part, { readonly side: string }>;
@@ -9,7 +11,11 @@ export type PreviewPart = Extract<Part, { readonly side: string }>;
 /**
  * Posts and aprons as they would stand, without walls, cutting or docket: what a drag shows under the pointer, in a frame.
  *
- * @returns parts for the ground sheet; heights and depths are left at 0
+ * @returns parts for the ground sheet, one over the other; heights and depths are left at 0
  */
-export const previewFence = (plan: Plan): readonly PreviewPart[] =>
-  previews(plan, walksOf(plan)).filter((part): part is PreviewPart => 'side' in part);
+export function previewFence(plan: Plan): readonly PreviewPart[] {
+  const walks = walksOf(plan);
+  return [...skirts(plan, walks), ...posts(plan, walks, previewAsks(plan))].filter(
+    (part): part is PreviewPart => 'side' in part,
+  );
+}

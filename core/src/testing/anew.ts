@@ -1,6 +1,7 @@
 import { newMemo } from '../cutting/memo';
 import type { Plan } from '../plan/schema';
-import { reckonerOf, told } from '../reckon';
+import { reckonerOf } from '../reckon';
+import { told } from '../reckoner';
 import type { Reckoning } from '../reckoning';
 
 /**

@@ -11,7 +11,8 @@ import { type Given, give } from '../engine/step';
 import * as K from '../keys';
 import type { Plan } from '../plan/schema';
 import { NO_PROOFS } from '../buying/proofBook';
-import { TABLE, told } from '../reckon';
+import { TABLES } from '../reckon';
+import { told } from '../reckoner';
 import type { Reckoning } from '../reckoning';
 
 const givenFor = (plan: Plan): Given => [
@@ -32,7 +33,7 @@ const waysOf = (choices: readonly Choice[]): readonly Assigned[] =>
 
 /** What was chosen for a plan where it is bought, and every way in which it could be chosen there. */
 export function choicesOf(plan: Plan): { readonly assigned: Assigned; readonly ways: readonly Assigned[] } {
-  const { settling, assigned } = makeEngine(TABLE).run(givenFor(plan))(K.BOUGHT);
+  const { settling, assigned } = makeEngine().run(TABLES(plan), givenFor(plan))(K.BOUGHT);
   return { assigned, ways: waysOf(settling.opened.choices) };
 }
 
@@ -46,11 +47,14 @@ export function boughtWith(
   assigned: Assigned,
   joints: 'cheapest' | 'traded' = 'cheapest',
 ): Reckoning {
-  const { settling } = makeEngine(TABLE).run(givenFor(plan))(K.BOUGHT);
+  const { settling } = makeEngine().run(TABLES(plan), givenFor(plan))(K.BOUGHT);
   const cut: Cutter = (task) => cutRunsOnce(task, settling.memo, {});
   const taken = weighing(settling, cut)(assigned);
   const cuttings = joints === 'traded' ? tradedFor(taken, weighedBy(settling, cut)).cuttings : null;
   return told(
-    makeEngine(TABLE).run([...givenFor(plan), give(K.SETTLED_AT, { ...taken, cuttings, gap: 0, others: 0 })]),
+    makeEngine().run(TABLES(plan), [
+      ...givenFor(plan),
+      give(K.SETTLED_AT, { ...taken, cuttings, gap: 0, others: 0 }),
+    ]),
   );
 }

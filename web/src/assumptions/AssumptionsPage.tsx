@@ -8,7 +8,8 @@ import {
   counted,
   sayRough,
 } from '@aviarum/core';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
+import { Link } from '../pages/Link';
 import { LostPlan } from '../pages/LostPlan';
 import { Opening } from '../pages/Opening';
 import { useOpenPlan } from '../pages/useOpenPlan';

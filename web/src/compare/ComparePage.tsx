@@ -15,7 +15,8 @@ import {
   sayLine,
 } from '@aviarum/core';
 import { type ReactNode, useEffect, useMemo } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
+import { Link } from '../pages/Link';
 import { BarLinks } from '../pages/BarLinks';
 import { Opening } from '../pages/Opening';
 import { PageBar } from '../pages/PageBar';

@@ -3,6 +3,7 @@ import { wrap } from 'comlink';
 import { useEffect, useState } from 'react';
 import { plan as fetchPlan } from '../api/client';
 import type { ReckonApi } from '../workers/reckon.worker';
+import { startWorker } from '../workers/start';
 import type { ReckoningView } from '../workers/view';
 
 export interface Reckoned {
@@ -16,7 +17,7 @@ export function useTwo(holding: string, one: string, other: string) {
   const [failed, setFailed] = useState<unknown>(null);
   useEffect(() => {
     let left: 'yes' | 'no' = 'no';
-    const worker = new Worker(new URL('../workers/reckon.worker.ts', import.meta.url), { type: 'module' });
+    const worker = startWorker();
     const api = wrap<ReckonApi>(worker);
     const reckoned = async (id: string): Promise<Reckoned> => {
       const { plan } = await fetchPlan(holding, id);

@@ -1,7 +1,8 @@
 import { useDeferredValue } from 'react';
 import { type CutStep, type CuttingPool, cutList, lengthText, poolName, sayCut } from '@aviarum/core';
 import { usePlan } from '../state/planStore';
-import { useMarket, useReader, useReckoning } from '../state/reckoningStore';
+import { useMarket } from '../state/market';
+import { useReader, useReckoning } from '../state/reckoningStore';
 import { hoverLetter, useSelection } from '../state/selection';
 
 /** What to cut, roll by roll, in the order in which one unrolls along the fence: for the yard and for paper. */

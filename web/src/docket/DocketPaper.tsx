@@ -1,7 +1,8 @@
 import { type Plan, STAGE_IDS, STAGE_NAMES, massOf } from '@aviarum/core';
 import { longDay } from '../fields/dates';
 import { usePlan } from '../state/planStore';
-import { useMarket, useReader, useReckoning } from '../state/reckoningStore';
+import { useMarket } from '../state/market';
+import { useReader, useReckoning } from '../state/reckoningStore';
 import { CutLists } from './CutLists';
 import { Files } from './Files';
 import { LineRows } from './LineRows';

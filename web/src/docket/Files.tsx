@@ -1,6 +1,6 @@
 import { EXPORTS, EXPORT_KINDS, type ExportKind, type Plan, writePlan } from '@aviarum/core';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link } from '../pages/Link';
 import { keepLooking, useImproving } from '../state/improving';
 import { usePlan } from '../state/planStore';
 import { useReckoning } from '../state/reckoningStore';

@@ -11,7 +11,8 @@ import {
 import { Fragment } from 'react';
 import { Choice } from '../fields/Choice';
 import { usePlan } from '../state/planStore';
-import { useMarket, useReader, useWorking } from '../state/reckoningStore';
+import { useMarket } from '../state/market';
+import { useReader, useWorking } from '../state/reckoningStore';
 import { useSelection } from '../state/selection';
 import type { ReckoningView } from '../workers/view';
 import { WorkingTable } from './WorkingTable';

@@ -14,7 +14,8 @@ import {
 } from '@aviarum/core';
 import { keepLooking, stopLooking, useImproving } from '../state/improving';
 import { usePlan } from '../state/planStore';
-import { useMarket, useReader, useReckoning } from '../state/reckoningStore';
+import { useMarket } from '../state/market';
+import { useReader, useReckoning } from '../state/reckoningStore';
 import { hoverLetter, useSelection } from '../state/selection';
 
 /** Each roll as a bar with the pieces cut from it, in the order in which they are unrolled. */

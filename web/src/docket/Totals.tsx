@@ -1,5 +1,6 @@
 import { printNumber, massOf } from '@aviarum/core';
-import { useMarket, useReader } from '../state/reckoningStore';
+import { useMarket } from '../state/market';
+import { useReader } from '../state/reckoningStore';
 import type { ReckoningView } from '../workers/view';
 
 /** What all lines come to: deliveries, tax that is added, and what is to pay. */

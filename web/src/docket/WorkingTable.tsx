@@ -1,5 +1,5 @@
 import { ASSUMED, type Term, assumedAs, assumedIn, workingLines } from '@aviarum/core';
-import { Link } from 'react-router';
+import { Link } from '../pages/Link';
 import { usePlan } from '../state/planStore';
 import { useReader } from '../state/reckoningStore';
 

@@ -1,7 +1,7 @@
 import type { ListedPlan } from '@aviarum/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useCallback, useMemo, useRef, useState } from 'react';
-import { Link } from 'react-router';
+import { Link } from '../pages/Link';
 import { Pick } from '../fields/Choice';
 import { SearchField } from '../fields/SearchField';
 import { ORDERS, type Order, inOrder } from './order';

@@ -8,7 +8,7 @@ import {
   aboutLength,
 } from '@aviarum/core';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link } from '../pages/Link';
 import { MiniSheet } from './MiniSheet';
 import { dayAndTime, shortDay } from '../fields/dates';
 

@@ -1,7 +1,9 @@
-import { type Plan, apply, newId, propose, readPlanBytes, type Problem, utf8, withGate } from '@aviarum/core';
+import { type Plan, apply, newId, propose, type Problem, utf8, withGate } from '@aviarum/core';
 import { proxy, wrap } from 'comlink';
 import { ApiError, createPlan, putHoldingBack } from '../api/client';
-import type { FormatsApi } from '../files/formats.worker';
+import type { ChecksApi } from '../checks/checks.worker';
+import { outside } from '../checks/ask';
+import { startChecks } from '../checks/start';
 import { traced } from '../survey/traced';
 import { told } from './told';
 
@@ -38,10 +40,10 @@ async function create(
 
 /** A walked track or an outline as a run of its own, with a gate in its longest side. */
 async function planOfTrack(file: File, taken: readonly { readonly id: string }[]): Promise<Plan> {
-  const worker = new Worker(new URL('../files/formats.worker.ts', import.meta.url), { type: 'module' });
+  const worker = startChecks();
   try {
-    const api = wrap<FormatsApi>(worker);
-    const read = await api.read(
+    const api = wrap<ChecksApi>(worker);
+    const read = await api.readTrack(
       file,
       proxy(() => undefined),
     );
@@ -88,7 +90,7 @@ export async function openFile(
   if (file.size > MOST) throw notTaken('the file is over 2 MB; a plan is far smaller');
   const bytes = new Uint8Array(await file.arrayBuffer());
   if (utf8(bytes) === undefined) throw notTaken('the file is not UTF-8 text');
-  const read = readPlanBytes(bytes);
+  const read = await outside.file(bytes);
   if (!read.ok) throw new NotTaken(read.problems);
   return create(holding, read.plan, taken);
 }

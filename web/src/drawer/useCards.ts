@@ -4,6 +4,7 @@ import { type Remote, wrap } from 'comlink';
 import { useEffect, useRef } from 'react';
 import { plan, putCard } from '../api/client';
 import type { ReckonApi } from '../workers/reckon.worker';
+import { startWorker } from '../workers/start';
 
 /** Plans that are scrolled past are not looked at, ms. */
 const PAUSE = 250;
@@ -31,7 +32,7 @@ export function useCards(holding: string, seen: readonly ListedPlan[]): void {
     let left: 'yes' | 'no' = 'no';
     let worker: Worker | undefined;
     const make = async () => {
-      worker = new Worker(new URL('../workers/reckon.worker.ts', import.meta.url), { type: 'module' });
+      worker = startWorker();
       const api: Remote<ReckonApi> = wrap<ReckonApi>(worker);
       for (const { id } of old) {
         const stored = await plan(holding, id);

@@ -1,7 +1,8 @@
 import { type Effect, type OptionGroup, type Reader, inUnits, printNumber } from '@aviarum/core';
 import type { ReactNode } from 'react';
 import { Decision } from '../stages/Decision';
-import { useEffects, useMarket, useReader } from '../state/reckoningStore';
+import { useMarket } from '../state/market';
+import { useEffects, useReader } from '../state/reckoningStore';
 import { MeshSwatch } from '../strip/meshPattern';
 import { EffectOptions } from './EffectOptions';
 import { signed } from './effectWords';

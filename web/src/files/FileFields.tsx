@@ -6,7 +6,7 @@ import { LengthField } from '../fields/LengthField';
 import { usePlan } from '../state/planStore';
 import { useReader } from '../state/reckoningStore';
 import { traced } from '../survey/traced';
-import type { PartSummary } from './formats.worker';
+import type { PartSummary } from '../checks/tracks';
 import { type FileInHand, type Outline, useFile } from './useFile';
 
 const KINDS: Readonly<Record<PartSummary['kind'], string>> = {

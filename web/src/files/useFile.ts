@@ -1,9 +1,11 @@
 import type { Plan } from '@aviarum/core';
 import { type Remote, proxy, wrap } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
-import type { FormatsApi, PartSummary } from './formats.worker';
+import type { ChecksApi } from '../checks/checks.worker';
+import { startChecks } from '../checks/start';
+import type { PartSummary } from '../checks/tracks';
 
-export type Outline = NonNullable<Awaited<ReturnType<Remote<FormatsApi>['outline']>>>;
+export type Outline = NonNullable<Awaited<ReturnType<Remote<ChecksApi>['outline']>>>;
 type State =
   | { readonly word: 'none' }
   | { readonly word: 'reading'; readonly share: number }
@@ -12,7 +14,7 @@ type State =
 
 /** A worker of its own for each file: stopping ends it. */
 function useFormats() {
-  const held = useRef<{ worker: Worker; api: Remote<FormatsApi> } | null>(null);
+  const held = useRef<{ worker: Worker; api: Remote<ChecksApi> } | null>(null);
   const end = () => {
     held.current?.worker.terminate();
     held.current = null;
@@ -20,8 +22,8 @@ function useFormats() {
   useEffect(() => end, []);
   const start = () => {
     end();
-    const worker = new Worker(new URL('./formats.worker.ts', import.meta.url), { type: 'module' });
-    held.current = { worker, api: wrap<FormatsApi>(worker) };
+    const worker = startChecks();
+    held.current = { worker, api: wrap<ChecksApi>(worker) };
     return held.current.api;
   };
   return { start, end, api: () => held.current?.api ?? null };
@@ -46,7 +48,7 @@ export function useFile(plan: Plan) {
     setState({ word: 'reading', share: 0 });
     const api = formats.start();
     try {
-      const answer = await api.read(
+      const answer = await api.readTrack(
         file,
         proxy((share: number) => setState((s) => (s.word === 'reading' ? { word: 'reading', share } : s))),
       );

@@ -1,6 +1,6 @@
 import type { Holding } from '@aviarum/core';
 import { useQuery } from '@tanstack/react-query';
-import { Link } from 'react-router';
+import { Link } from './Link';
 import { holdings } from '../api/client';
 
 const named = ({ name, example }: Holding) => (example ? `Look round ${name}, the example` : name);

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { Link } from 'react-router';
+import { Link } from './Link';
 import { ThemeButton } from '../shell/ThemeButton';
 
 /** The head of a page beside the plans, with the ways on from it. */

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { Link } from 'react-router';
+import { Link } from './Link';
 import { ApiError } from '../api/client';
 
 /** What went wrong, in words for a keeper. */

@@ -16,10 +16,11 @@ export function useOpenPlan(holding: string, planId: string): { plan: Plan | nul
     if (of?.id !== planId || of !== usePlan.getState().plan)
       useReckoning.setState({ reckoning: null, of: null });
     openPlan(holding, planId)
-      .then(() => {
-        if (left) return;
+      .then(({ checked }) => {
+        if (left) return undefined;
         setFailed(null);
         stops = [followPlan(), followSaving()];
+        return checked;
       })
       .catch((error: unknown) => {
         if (!left) setFailed(error);

@@ -29,18 +29,20 @@ import { CornerWords } from './CornerWords';
 import { Dimensions } from './Dimensions';
 import { Grid, NorthArrow, ScaleBar, SlopeLegend } from './Frame';
 import { Guides } from './Guides';
-import { type Touched, movingScene, stillScene } from './heldScene';
 import { FenceLayer, GroundLayer, SheetPatterns, polyline } from './layers';
 import { Letters } from './Letters';
 import { LitPart } from './LitPart';
 import { Stops } from './Stops';
 import type { Stop } from './stop';
 import { useRelief } from './useRelief';
-import { useSheetGestures } from './useSheetGestures';
+import { type InHand, useView } from './useView';
 import { type MakeStops, STAGE_VIEWS } from '../stages/stages';
 import { useSize } from './useSize';
+import { fetched } from '../pages/fetched';
 import { type Size, type View, fit } from './view';
 
+/** What the sheet is touched with: fetched once it is drawn, and there before any handle is. */
+const SheetTouch = fetched(async () => (await import('./SheetTouch')).SheetTouch);
 const TapeLayer = lazy(() => import('../survey/TapeLayer'));
 /** Comes with the relief, which level ground has none of. */
 const ReliefLayer = lazy(async () => ({ default: (await import('./ReliefLayer')).ReliefLayer }));
@@ -54,7 +56,10 @@ function useMakeStops(stage: StageId): MakeStops | null {
   const [come, setCome] = useState<{ readonly stage: StageId; readonly make: MakeStops } | null>(null);
   useEffect(() => {
     let current = true;
-    void STAGE_VIEWS[stage].stops?.().then((make) => current && setCome({ stage, make }));
+    // A handle that is seen can be taken.
+    void Promise.all([STAGE_VIEWS[stage].stops?.(), SheetTouch.fetch()]).then(
+      ([make]) => current && make && setCome({ stage, make }),
+    );
     return () => void (current = false);
   }, [stage]);
   return come?.stage === stage ? come.make : null;
@@ -179,19 +184,20 @@ function SheetWords({ stage, plan, scene, scale, still, phone, calm }: Words) {
 }
 
 /** The fence as it is drawn: while something is in hand the main thread sets out what goes with it; let go, the worker's answer follows. */
-function useFence(
-  plan: Plan | null,
-  settled: Plan | null,
-  touched: Touched | undefined,
-  along: Stop['with'],
-  parts: readonly Part[],
-) {
+function useFence(plan: Plan | null, settled: Plan | null, inHand: InHand | null, parts: readonly Part[]) {
   const held = usePlan((s) => s.held);
-  const stays = useMemo(() => (settled && touched ? stillScene(settled, touched) : null), [settled, touched]);
+  const { touched, stillScene, movingScene, stop } = inHand ?? {};
+  const along = stop?.with;
+  const stays = useMemo(
+    () => (settled && touched && stillScene ? stillScene(settled, touched) : null),
+    [settled, touched, stillScene],
+  );
   const scene = useMemo(() => {
     if (!plan) return null;
-    return held && touched ? movingScene(plan, touched, along?.(plan) ?? []) : sheetScene(plan, parts);
-  }, [plan, held, touched, along, parts]);
+    return held && touched && movingScene
+      ? movingScene(plan, touched, along?.(plan) ?? [])
+      : sheetScene(plan, parts);
+  }, [plan, held, touched, movingScene, along, parts]);
   return { stays, scene };
 }
 
@@ -266,16 +272,9 @@ export function GroundSheet({ stage, still: isStill, whole }: SheetProps) {
   const { settled, extent, fitted } = useFrame(size, still);
 
   const stops = useStops(stage, settled, parts, looking ? 'no' : 'yes');
-  const { view, zoom, showAll, inHand } = useSheetGestures({
-    box,
-    fitted,
-    stops,
-    onOpen: openThing,
-    still: looking ? 'yes' : 'no',
-    wheel: still ? 'no' : 'yes',
-  });
+  const { view, zoom, showAll, inHand, setOwn, setInHand } = useView(fitted);
   const touched = inHand?.touched;
-  const { stays, scene } = useFence(plan, settled, touched, inHand?.stop.with, parts);
+  const { stays, scene } = useFence(plan, settled, inHand, parts);
   const { relief, steep } = useSlopes(settled, extent, !still);
   const onOpen = useCallback((id: string | null) => openThing(id), [openThing]);
   const over = useOver(stage);
@@ -315,6 +314,13 @@ export function GroundSheet({ stage, still: isStill, whole }: SheetProps) {
         </g>
         {!still && <Surround {...{ plan, view, size, system, phone }} steep={calm ? steep : []} />}
       </svg>
+      <Suspense fallback={null}>
+        <SheetTouch
+          {...{ box, view, stops, setOwn, setInHand, onOpen }}
+          still={looking ? 'yes' : 'no'}
+          wheel={still ? 'no' : 'yes'}
+        />
+      </Suspense>
       {!still && (
         <SheetTools
           zoom={(by) => zoom(by, size)}

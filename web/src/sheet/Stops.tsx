@@ -3,7 +3,7 @@ import { type KeyboardEvent, memo, useRef, useState } from 'react';
 import { usePlan } from '../state/planStore';
 import { useReader } from '../state/reckoningStore';
 import { hoverPart } from '../state/selection';
-import { nudge } from './drag';
+import { nudge } from './nudge';
 import { removalOf } from './removal';
 import { drawnAs } from './stopId';
 import type { Stop } from './stop';

@@ -9,8 +9,9 @@ import {
   reckon,
   sheetScene,
 } from '@aviarum/core';
-import { dragTo, grip, nudge } from './drag';
+import { dragTo, grip } from './drag';
 import { movingScene, stillScene, touchedBy } from './heldScene';
+import { nudge } from './nudge';
 import { removalOf } from './removal';
 import { STAGE_VIEWS } from '../stages/stages';
 

@@ -1,8 +1,12 @@
-import { type Part, aboutLength, areaText, lengthText, printNumber, sayFinding } from '@aviarum/core';
-import { useState } from 'react';
-import { Link } from 'react-router';
+import { type Part, type ToldFinding, aboutLength, areaText, lengthText, printNumber } from '@aviarum/core';
+import { Suspense, useEffect, useState } from 'react';
+import { Link } from '../pages/Link';
+import { fetched } from '../pages/fetched';
 import { usePlan } from '../state/planStore';
 import { useBehind, useOutOfDate, useReader, useReckoning } from '../state/reckoningStore';
+
+/** Fetched while the figures are worked out. */
+const WorstSentence = fetched(async () => (await import('./WorstSentence')).WorstSentence);
 
 interface CellProps {
   readonly name: string;
@@ -40,6 +44,9 @@ export function DocketBar({ base }: { base: string }) {
   const behind = useBehind();
   const outOfDate = useOutOfDate();
   const [open, setOpen] = useState(false);
+  useEffect(() => {
+    void WorstSentence.fetch().catch(() => undefined);
+  }, []);
   if (!reckoning) return <div className="docketbar noprint" />;
   const { figures, docket, findings } = reckoning;
   const fence = lengthText(aboutLength(figures.fenceLength ?? 0, reader.system), reader.system);
@@ -104,12 +111,11 @@ function Worst({
   draft,
   base,
 }: {
-  worst: Parameters<typeof sayFinding>[0] | undefined;
+  worst: ToldFinding | undefined;
   asks: boolean;
   draft: boolean;
   base: string;
 }) {
-  const reader = useReader();
   return (
     <Link
       className="worst"
@@ -119,7 +125,9 @@ function Worst({
       {worst ? (
         <>
           <span>{draft ? '▲ cannot be built' : asks ? '▲ to mend first' : 'good to know'}</span>
-          <b>{shorten(sayFinding(worst, reader))}</b>
+          <Suspense fallback={<b>…</b>}>
+            <WorstSentence worst={worst} />
+          </Suspense>
         </>
       ) : (
         <b>Nothing to mend</b>
@@ -127,9 +135,3 @@ function Worst({
     </Link>
   );
 }
-
-/** The first clause is enough here; the stage says the rest. */
-const shorten = (sentence: string) => {
-  const clause = sentence.split(/[:;.](?:\s|$)/)[0] ?? sentence;
-  return clause.length > 68 ? `${clause.slice(0, 66)}…` : clause;
-};

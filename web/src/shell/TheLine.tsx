@@ -1,6 +1,7 @@
 import { STAGE_IDS, STAGE_NAMES, type StageId, type StageResult } from '@aviarum/core';
 import { type KeyboardEvent, useEffect, useMemo, useRef } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
+import { Link } from '../pages/Link';
 import { usePlan } from '../state/planStore';
 import { stagesOf } from '../stages/stages';
 import { useReckoning } from '../state/reckoningStore';

@@ -1,12 +1,13 @@
 import { type Change, LENGTHS, cutText } from '@aviarum/core';
 import { Copy, Redo2, Undo2 } from 'lucide-react';
 import { type ReactNode, useEffect, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
+import { Link } from '../pages/Link';
 import { useStore } from 'zustand';
 import { redo, undo, usePlan } from '../state/planStore';
 import { ApiError } from '../api/client';
 import { keepAsNew } from '../state/keep';
-import { useMarket, useReader } from '../state/reckoningStore';
+import { useReader } from '../state/reckoningStore';
 import { useSaving } from '../state/saving';
 import { clock } from '../fields/dates';
 import { useSayChange } from './useSayChange';
@@ -17,12 +18,12 @@ function UndoButtons() {
   const past = useStore(usePlan.temporal, (s) => s.pastStates.length);
   const future = useStore(usePlan.temporal, (s) => s.futureStates);
   const last = usePlan((s) => s.last);
-  const market = useMarket();
+  const plan = usePlan((s) => s.plan);
   const reader = useReader();
   const say = useSayChange();
   /** What a button does, and to which step once the sentences are there. */
   const hint = (what: 'Undo' | 'Redo', change: Change | null | undefined) =>
-    change && market && say ? `${what}: ${say(change, reader, market)}` : what;
+    change && plan && say ? `${what}: ${say(change, plan, reader)}` : what;
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;

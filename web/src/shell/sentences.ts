@@ -1,2 +1,6 @@
-/** What the first page does not wait for: the sentences of all stages. */
-export { sayChange } from '@aviarum/core';
+import { type Change, type Plan, type Reader, sayChange } from '@aviarum/core';
+import { marketFor } from '../state/market';
+
+/** How a change of a plan says itself. */
+export const sayChangeOf = (change: Change, plan: Plan, reader: Reader): string =>
+  sayChange(change, reader, marketFor(plan));

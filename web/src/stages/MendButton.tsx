@@ -1,6 +1,7 @@
 import { type Change, type Effect, printNumber, sayChange } from '@aviarum/core';
 import { usePlan } from '../state/planStore';
-import { useMarket, useReader } from '../state/reckoningStore';
+import { useMarket } from '../state/market';
+import { useReader } from '../state/reckoningStore';
 
 /** A ready change that mends what was found, with what it does to price and hours where that is known. */
 export function MendButton({ mend, effect }: { mend: Change; effect?: Effect | undefined }) {

@@ -1,5 +1,5 @@
 import { type Change, type Plan, printNumber } from '@aviarum/core';
-import { Link } from 'react-router';
+import { Link } from '../pages/Link';
 import { signed } from '../fields/effectWords';
 import { usePlan } from '../state/planStore';
 import { useEffects, useReader } from '../state/reckoningStore';

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
+import { Link } from '../pages/Link';
 import { plans } from '../api/client';
 import { BarLinks } from '../pages/BarLinks';
 import { PageBar } from '../pages/PageBar';

@@ -1,4 +1,5 @@
 import { keys } from 'idb-keyval';
+import { startWorker } from '../workers/start';
 
 /* What a plan's page needs last and takes longest is begun first: its worker and its plan, while the screens are still being fetched. */
 
@@ -41,7 +42,7 @@ async function warmUp(begun: Worker, answer: Promise<Response | null>): Promise<
 export function beginAhead(pathname: string): void {
   const [, holding, id] = PLAN.exec(pathname) ?? [];
   if (holding === undefined || id === undefined) return;
-  const begun = new Worker(new URL('../workers/reckon.worker.ts', import.meta.url), { type: 'module' });
+  const begun = startWorker();
   const path = `/holdings/${holding}/plans/${id}`;
   const answer = planUnlessKept(path, holding, id);
   worker = begun;

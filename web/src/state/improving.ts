@@ -1,7 +1,8 @@
 import { type Plan, type Progress, joinProofs } from '@aviarum/core';
 import { type Remote, proxy, wrap } from 'comlink';
 import { create } from 'zustand';
-import type { ImproveApi } from '../workers/improve.worker';
+import type { ReckonApi } from '../workers/reckon.worker';
+import { startWorker } from '../workers/start';
 import { usePlan } from './planStore';
 import { proofsInHand } from './proofs';
 import { learn } from './reckoningStore';
@@ -30,7 +31,7 @@ export const useImproving = create<ImprovingState>()(() => ({
 
 interface Searcher {
   readonly worker: Worker;
-  readonly api: Remote<ImproveApi>;
+  readonly api: Remote<ReckonApi>;
 }
 
 let searcher: Searcher | undefined;
@@ -55,8 +56,8 @@ export async function keepLooking(): Promise<void> {
   if (!plan) return;
   const effort = (useImproving.getState().efforts[plan.id] ?? 0) + 1;
   useImproving.setState({ looking: plan, progress: null, failed: null, found: null });
-  const worker = new Worker(new URL('../workers/improve.worker.ts', import.meta.url), { type: 'module' });
-  const mine: Searcher = { worker, api: wrap<ImproveApi>(worker) };
+  const worker = startWorker();
+  const mine: Searcher = { worker, api: wrap<ReckonApi>(worker) };
   searcher = mine;
   const fail = (why: string) => useImproving.setState({ failed: why });
   worker.onerror = (event) => {

@@ -1,4 +1,5 @@
-import { NO_PROOFS, type ProofBook, readProofs } from '@aviarum/core';
+import { NO_PROOFS, type ProofBook } from '@aviarum/core';
+import { outside } from '../checks/ask';
 import { device } from './device';
 
 /** What looking further found about the plan in hand; kept on this device beside it, so that what was proved yesterday is proved after a reload. */
@@ -12,7 +13,9 @@ export const proofsInHand = (): ProofBook => inHand.book;
 export async function openProofs(holding: string, plan: string): Promise<ProofBook | null> {
   const key = keyOf(holding, plan);
   if (inHand.key !== key) inHand = { key, book: NO_PROOFS };
-  const book = readProofs(await device.read(key));
+  const kept = await device.read(key);
+  // Most plans were never looked into.
+  const book = kept === undefined ? NO_PROOFS : await outside.proofs(kept).catch(() => NO_PROOFS);
   if (inHand.key !== key) return null;
   inHand = { key, book };
   return book;

@@ -1,13 +1,10 @@
 import {
-  marketOf,
-  editionOf,
   makeReader,
   type Change,
   type Effect,
   NO_PROOFS,
   type ProofBook,
   type StageId,
-  type Market,
   type Plan,
   type Reader,
   type Term,
@@ -16,6 +13,7 @@ import { useEffect, useMemo, useState } from 'react';
 import type { Feed } from '../workers/feed';
 import type { ToldMending } from '../workers/reckon.worker';
 import { PreviewClient, ReckonClient } from '../workers/reckonClient';
+import { startWorker } from '../workers/start';
 import { workerAhead } from './ahead';
 import { usePlan } from './planStore';
 import { useReckoning } from './reckoned';
@@ -32,9 +30,6 @@ export function useBehind(): boolean {
 
 /** Whether the sums of the plan in hand failed, so that what is shown belongs to an earlier step. */
 export const useOutOfDate = (): boolean => useReckoning(({ failed }) => failed !== null);
-
-/** Workers that reckon: one for the plan in hand, one for previews. */
-const make = () => new Worker(new URL('../workers/reckon.worker.ts', import.meta.url), { type: 'module' });
 
 /** The plan in hand, whole, with all that was found about it. */
 function whole(): Feed | null {
@@ -63,9 +58,9 @@ export function followPlan(): () => void {
         version: sequence,
       }),
     onFailed: (failed) => useReckoning.setState({ failed }),
-    make: () => workerAhead() ?? make(),
+    make: () => workerAhead() ?? startWorker(),
   });
-  previews ??= new PreviewClient({ whole, make });
+  previews ??= new PreviewClient({ whole, make: startWorker });
   const { plan, holding } = usePlan.getState();
   if (plan) {
     void openProofs(holding, plan.id).then((found) => {
@@ -164,17 +159,4 @@ export function useReader(): Reader {
   const units = usePlan((s) => s.plan?.units ?? 'metric');
   const currency = usePlan((s) => s.plan?.currency ?? 'XXX');
   return useMemo(() => makeReader(units, currency), [units, currency]);
-}
-
-/** What the plan in hand is bought from: made once for all that show it. */
-let market: { readonly of: Plan['buying']; readonly made: Market } | undefined;
-
-function marketFor(plan: Plan): Market {
-  if (market?.of !== plan.buying) market = { of: plan.buying, made: marketOf(editionOf(plan), plan.buying) };
-  return market.made;
-}
-
-export function useMarket(): Market | null {
-  const plan = usePlan((s) => s.plan);
-  return plan && marketFor(plan);
 }

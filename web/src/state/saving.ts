@@ -1,6 +1,6 @@
 import type { Card, Plan, PlanSummary } from '@aviarum/core';
 import { create } from 'zustand';
-import { ApiError, plan as fetchPlan, savePlan } from '../api/client';
+import { ApiError, planToShow, savePlan } from '../api/client';
 import { device } from './device';
 import { usePlan } from './planStore';
 import { sameFields } from './sameFields';
@@ -188,25 +188,48 @@ function inHandOf(holding: string, id: string): Plan | null {
 }
 
 /** The plan was shown already, and changed by its keeper while it was fetched once more: what they did stays, and is saved next. */
-function goOnWith(session: Session, stored: PlanSummary): void {
+function goOnWith(session: Session, stored: Pick<PlanSummary, 'saveNumber' | 'savedAt'>): void {
   current = session;
   useSaving.setState({ state: { word: 'saved', at: stored.savedAt }, others: [] });
   if (session.basedOn === stored.saveNumber) saveIn(0);
   else say({ word: 'conflict', at: stored.savedAt });
 }
 
+/** A plan that is open, and may still turn out to be none of the server's. */
+export interface Opened {
+  /** Rejects with NoConnection where it does: nothing more of it is saved. */
+  readonly checked: Promise<void>;
+}
+
+async function checkedOf(session: Session, checked: Promise<void>): Promise<void> {
+  try {
+    await checked;
+  } catch (error) {
+    if (current === session) current = undefined;
+    throw error;
+  }
+}
+
+/** What is found wrong with it later is told to whoever waits for it. */
+function openedAs(session: Session, checked: Promise<void>): Opened {
+  const all = checkedOf(session, checked);
+  all.catch(() => undefined);
+  return { checked: all };
+}
+
 /** Opens a plan: the server's, with anything that this device had not sent on top. */
-export async function openPlan(holding: string, id: string): Promise<void> {
+export async function openPlan(holding: string, id: string): Promise<Opened> {
   const just = adopted;
   adopted = undefined;
-  if (just && just === current && just.holding === holding && just.id === id) return;
+  if (just && just === current && just.holding === holding && just.id === id)
+    return { checked: Promise.resolve() };
   clearTimeout(timer);
   const was = current?.holding === holding && current.id === id ? current : undefined;
   current = undefined;
   const shown = inHandOf(holding, id);
   // In this order: what is no longer kept here was taken by the server before it is asked.
   const kept = await unsentOf(holding, id);
-  const stored = await fetchPlan(holding, id);
+  const stored = await planToShow(holding, id);
   const session: Session = {
     holding,
     id,
@@ -218,8 +241,9 @@ export async function openPlan(holding: string, id: string): Promise<void> {
   };
   const edited = inHandOf(holding, id);
   if (shown && edited && edited !== shown) {
-    goOnWith({ ...session, basedOn: was?.basedOn ?? stored.saveNumber }, stored);
-    return;
+    const goneOn = { ...session, basedOn: was?.basedOn ?? stored.saveNumber };
+    goOnWith(goneOn, stored);
+    return openedAs(goneOn, stored.checked);
   }
   const [newest, ...rest] = kept;
   const opened = newest ? await takeOn(session, newest) : stored.plan;
@@ -229,9 +253,11 @@ export async function openPlan(holding: string, id: string): Promise<void> {
     others: rest.filter((other) => newest && !saysTheSame(other, newest)),
   });
   usePlan.getState().open(holding, opened, newest?.draft ?? undefined);
-  if (!newest?.plan && !newest?.pending) return;
+  const opening = openedAs(session, stored.checked);
+  if (!newest?.plan && !newest?.pending) return opening;
   if (newest.pending || newest.basedOn === stored.saveNumber) saveIn(0);
   else say({ word: 'conflict', at: stored.savedAt });
+  return opening;
 }
 
 /** Follows the plan store. @returns how to stop: what is not sent yet is sent at once */

@@ -1,4 +1,5 @@
-import { type Plan, completePlan } from '@aviarum/core';
+import type { Plan } from '@aviarum/core';
+import { outside } from '../checks/ask';
 import { device, useDevice } from './device';
 import { sameFields } from './sameFields';
 
@@ -43,20 +44,30 @@ async function tabsUp(): Promise<ReadonlySet<string>> {
   return new Set(held.flatMap((lock) => (lock.name === undefined ? [] : [lock.name])));
 }
 
+class Damaged extends Error {}
+
+async function completed(kept: Plan): Promise<Plan> {
+  const plan = await outside.plan(kept);
+  if (!plan) throw new Damaged();
+  return plan;
+}
+
 /** A record as it was kept; undefined where it is damaged. */
-function read(key: string, value: unknown): Kept | undefined {
+async function read(key: string, value: unknown): Promise<Kept | undefined> {
+  const { plan, draft, basedOn, pending, at } = (value ?? {}) as Partial<Unsent>;
+  if (typeof basedOn !== 'number') return undefined;
   try {
-    const { plan, draft, basedOn, pending, at } = value as Unsent;
-    if (typeof basedOn !== 'number') return undefined;
     return {
       key,
-      plan: plan && completePlan(plan),
-      draft: draft && completePlan(draft),
+      plan: plan ? await completed(plan) : null,
+      draft: draft ? await completed(draft) : null,
       basedOn,
-      pending: pending && { saveId: pending.saveId, plan: completePlan(pending.plan) },
+      pending: pending ? { saveId: pending.saveId, plan: await completed(pending.plan) } : null,
       at: typeof at === 'string' ? at : '',
     };
-  } catch {
+  } catch (error) {
+    // What could not be checked is not damaged: the plan is not opened without it.
+    if (!(error instanceof Damaged)) throw error;
     return undefined;
   }
 }
@@ -77,7 +88,7 @@ export async function unsentOf(holding: string, id: string): Promise<readonly Ke
   for (const key of mine) {
     const value = await device.read(key);
     if (value === undefined) continue;
-    const kept = read(key, value);
+    const kept = await read(key, value);
     if (kept) found.push(kept);
     else useDevice.setState({ trouble: 'a record of it is damaged' });
   }

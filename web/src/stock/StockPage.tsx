@@ -1,7 +1,8 @@
 import { EDITIONS, LATEST_EDITION, marketOf, type Market, type OwnMesh } from '@aviarum/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
+import { Link } from '../pages/Link';
 import { prices, products, shed, yardLists } from '../api/stock';
 import { PageBar } from '../pages/PageBar';
 import { Trouble } from '../pages/Trouble';

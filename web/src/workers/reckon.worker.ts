@@ -1,7 +1,7 @@
-import '../noEval';
 import {
   type Change,
   type Effect,
+  type LargestTask,
   NO_PROOFS,
   type Plan,
   type ProofBook,
@@ -9,13 +9,12 @@ import {
   type StageId,
   type ToldFinding,
   type TriedMend,
-  makeMender,
-  makePreviewer,
-  makeReckoner,
 } from '@aviarum/core';
 import { expose } from 'comlink';
 import type { Warmth } from '../state/ahead';
 import { type Feed, planAfter } from './feed';
+import type { Looked, LookFurther } from './improve';
+import { newMender, newPreviewer, newReckoner, readyFor, readyForAll } from './room';
 import { changedView, view } from './view';
 
 /** What mends a finding, as it is told. */
@@ -25,15 +24,17 @@ export interface ToldMending {
   readonly instead: ToldFinding | null;
 }
 
-/* Two of these run: one reckons the plan in hand, one previews what options would do to it. */
-const reckoner = makeReckoner();
-const preview = makePreviewer();
-const mender = makeMender();
+/* One file for whatever is worked out beside the page: of these run one for the plan in hand, one for what options would do to it, and one for each thing that is asked for by hand. */
+const reckoner = newReckoner();
+const preview = newPreviewer();
+const mender = newMender();
 let plan: Plan | null = null;
 let proofs: ProofBook = NO_PROOFS;
 let last: Reckoning | null = null;
 /** The request that was answered last, and with what. */
 let sent: { readonly sequence: number; readonly reckoning: Reckoning } | null = null;
+/** Ends looking further. */
+const stopped = new AbortController();
 /** Counts the steps of the keeper: previews that began before the newest are dropped. */
 let turn = 0;
 
@@ -61,8 +62,10 @@ const api = {
   /**
    * @param known  the request whose answer the asker holds: only what is another since is sent
    */
-  reckon(sequence: number, feed: Feed, known: number) {
-    last = reckoner(follow(feed), { proofs });
+  async reckon(sequence: number, feed: Feed, known: number) {
+    const now = follow(feed);
+    await readyFor(now);
+    last = reckoner(now, { proofs });
     const before = sent?.sequence === known ? sent.reckoning : null;
     sent = { sequence, reckoning: last };
     return { sequence, whole: before === null, changed: changedView(last, before) };
@@ -70,11 +73,14 @@ const api = {
   /** The card of a plan that is not in hand. */
   async card(other: Plan) {
     // Its sentences are not needed for the plan in hand.
-    const { cardOf } = await import('./card');
-    return cardOf(other, makeReckoner()(other, {}));
+    const [{ cardOf }] = await Promise.all([import('./card'), readyFor(other)]);
+    return cardOf(other, newReckoner()(other));
   },
   /** A plan that is not in hand, as it is shown. */
-  view: (other: Plan) => view(makeReckoner()(other, {})),
+  async view(other: Plan) {
+    await readyFor(other);
+    return view(newReckoner()(other));
+  },
   /** A docket line's working by its id, or a headline's by `headline:name`. */
   working(id: string) {
     if (!last) return null;
@@ -90,6 +96,7 @@ const api = {
    */
   async mends(feed: Feed, stage: StageId): Promise<readonly ToldMending[] | null> {
     const [now, began] = [follow(feed), turn];
+    await readyForAll();
     const told: ToldMending[] = [];
     for (const { mends, instead } of mender(now, (f) => f.stage === stage, { proofs })) {
       const { mends: _, ...worse } = instead ?? { mends: null };
@@ -102,6 +109,7 @@ const api = {
   /** @returns one effect a change; null where the plan changed meanwhile, and they are asked for anew */
   async effects(feed: Feed, changes: readonly Change[]): Promise<readonly Effect[] | null> {
     const [now, began] = [follow(feed), turn];
+    await readyForAll();
     const effects: Effect[] = [];
     let since = performance.now();
     for (const change of changes) {
@@ -113,22 +121,38 @@ const api = {
     }
     return effects;
   },
+  /** Looks further into everything that a plan buys; what was found by then when it is stopped. */
+  async lookFurther(...asked: Parameters<LookFurther>): Promise<Looked> {
+    const { lookFurtherInto } = await import('./improve');
+    return lookFurtherInto(...asked, stopped.signal);
+  },
+  /** Looks for the largest loop of some nets; ended from outside where the keeper no longer wants it. */
+  async largest(task: LargestTask, onward: (share: number) => void) {
+    const { largestLoop } = await import('@aviarum/core/largest');
+    return largestLoop(task, (share) => {
+      onward(share);
+      return 'go on';
+    });
+  },
+  stop() {
+    stopped.abort();
+  },
   /** Told as soon as the plan changes: previews of the one before are dropped. */
   drop() {
     turn += 1;
   },
 };
 
-/** Works out, before anybody asks, what will be asked for; whatever is wrong with it is told to whoever asks. */
+/** Works out, before anybody asks, what will be asked for. */
+async function warmUp(warm: Plan): Promise<void> {
+  await readyFor(warm);
+  if (plan) return;
+  reckoner(warm, { proofs });
+  plan = warm;
+}
 addEventListener('message', ({ data }: MessageEvent<Partial<Warmth> | null>) => {
-  if (!data?.warm || plan) return;
-  try {
-    const warm = data.warm as Plan;
-    reckoner(warm, { proofs });
-    plan = warm;
-  } catch {
-    // It is worked out anew with what the page sends.
-  }
+  // Whatever is wrong with it is told to whoever asks: it is worked out anew with what the page sends.
+  if (data?.warm && !plan) warmUp(data.warm as Plan).catch(() => undefined);
 });
 
 export type ReckonApi = typeof api;

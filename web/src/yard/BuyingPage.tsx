@@ -9,7 +9,8 @@ import {
   sayUnits,
 } from '@aviarum/core';
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
+import { Link } from '../pages/Link';
 import { putPiece } from '../api/stock';
 import { LostPlan } from '../pages/LostPlan';
 import { Opening } from '../pages/Opening';
@@ -18,7 +19,8 @@ import { useOpenPlan } from '../pages/useOpenPlan';
 import { SaveTrouble } from '../shell/SaveTrouble';
 import { ThemeButton } from '../shell/ThemeButton';
 import { usePlan } from '../state/planStore';
-import { useMarket, useReader, useReckoning } from '../state/reckoningStore';
+import { useMarket } from '../state/market';
+import { useReader, useReckoning } from '../state/reckoningStore';
 import type { ReckoningView } from '../workers/view';
 import { type AtYard, SHELVED, atYards, leftOf } from './bought';
 import { LeafTop } from './LeafTop';

@@ -1,6 +1,6 @@
 import type { Plan } from '@aviarum/core';
 import type { ReactNode } from 'react';
-import { Link } from 'react-router';
+import { Link } from '../pages/Link';
 
 interface Props {
   readonly plan: Plan;

@@ -1,6 +1,7 @@
 import { type Plan, type StakeMark, stakeMarks, stakeOut, usualMarks } from '@aviarum/core';
 import { useMemo } from 'react';
-import { Link, useParams, useSearchParams } from 'react-router';
+import { useParams, useSearchParams } from 'react-router';
+import { Link } from '../pages/Link';
 import { Pick } from '../fields/Choice';
 import { LostPlan } from '../pages/LostPlan';
 import { Opening } from '../pages/Opening';

@@ -6,12 +6,10 @@ import type { Ring } from '../../ground/survey';
 import type { Facet } from '../../plan/effective';
 import type { Building } from '../../plan/schema';
 import type { WallTop } from '../walls/wallTop';
-import type { Cover } from './kinds';
 import { proposed } from './proposed';
 import { type About, type Walls, fromAbove } from './wanted';
 
 export interface BareBy extends About {
-  readonly covers: readonly Cover[];
   readonly rings: readonly Ring[];
   readonly buildings: readonly Building[];
   readonly guarded: readonly Guarded[];
@@ -28,14 +26,14 @@ function lowest({ tops, bands }: Pick<BareBy, 'tops' | 'bands'>, open: readonly 
   };
 }
 
-/** Runs with nothing over them, and who comes in there: worth knowing, since birds are shut in at night wherever nothing lies over them (rules: Cover). */
+/** Where no cover lies over any run: runs with nothing over them, and who comes in there: worth knowing, since birds are shut in at night wherever nothing lies over them (rules: Cover). */
 export function bareFindings(by: BareBy): readonly Finding[] {
-  const { covers, rings, buildings, guarded } = by;
+  const { rings, buildings, guarded } = by;
   // An arch is its own roof, and what stands on posts over a run is one.
   const open = rings.filter(
     (ring) => !ring.sides.some(({ side }) => side.kind === 'arch-foot') && !roofOver(ring, buildings),
   );
-  if (open.length === 0 || covers.length > 0) return [];
+  if (open.length === 0) return [];
   const walls = lowest(by, open);
   const coming = fromAbove(by, walls);
   const threats = coming.filter((id) => open.some((r) => stillCome(guarded, r.enclosure, [id]).length > 0));

@@ -1,13 +1,7 @@
-import { loadOnPosts } from './dropped';
 import type { Primitive, StripLine, GroundOf } from '../../drawing/scene';
-import { surveyRings } from '../../ground/survey';
 import { formatPart } from '../../plan/partRef';
-import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
-import type { PostAsk } from '../posts/asks';
 import type { COVER_INKS } from './inks';
-import { isOver } from './kinds';
-import { SPACING } from './spacing';
 
 type CoverInk = keyof typeof COVER_INKS;
 
@@ -46,14 +40,3 @@ export function strip(part: Part, ground: GroundOf): readonly StripLine[] {
   ];
   return [{ part: formatPart(part.part), kind: 'cover-at-edge', points, lower: [0] }];
 }
-
-/** What covers ask of posts while something is dragged: how far apart they stand, by the outlines alone. */
-export const asks = (plan: Plan): readonly PostAsk[] =>
-  plan.covers.flatMap((cover) => {
-    const load = loadOnPosts(cover);
-    if (load === null || !isOver(cover)) return [];
-    const ring = surveyRings(plan).find((r) => r.enclosure === cover.enclosure);
-    const points = cover.outline ?? ring?.sides.map((s) => s.start) ?? [];
-    const edges = points.map((p, i) => [p, points[(i + 1) % points.length] ?? p] as const);
-    return [{ edges, plane: { gx: 0, gy: 0, c: 0 }, load, spacing: SPACING }];
-  });

@@ -6,7 +6,6 @@ import { packed } from '../../fasteners/along';
 import type { Chosen } from '../../buying/chosen';
 import { choicesFor } from '../../plan/effective';
 import type { Stage } from '../stage';
-import { bareFindings } from './bare';
 import { coverDemands } from './demands';
 import { isDropped } from './dropped';
 import { coverFigures, wrapFigures } from './figures';
@@ -28,14 +27,6 @@ const NOTHING_HELD = { rails: [], edgeRails: [], beams: [], posts: [], props: []
 /** Where they lie, whatever they are cut from; what they ask of posts. */
 const laying: readonly AnyStep[] = [
   step(C.COVERS, { plan: K.PLAN }, ({ plan }) => plan.covers, layOver),
-  step(K.STATURE, { plan: K.PLAN }, ({ plan }) => plan.stature),
-  step(
-    K.GROUND_AT,
-    { terrain: K.TERRAIN },
-    ({ terrain }) =>
-      (p) =>
-        terrain.heightAt(p),
-  ),
   step(C.COVERED, { covers: C.COVERS, rings: K.RINGS, ground: K.GROUND_AT }, ({ covers, rings, ground }) =>
     coveredBy(covers, rings, ground),
   ),
@@ -151,21 +142,6 @@ const told: readonly AnyStep[] = [
     K.FOUND,
     { covered: C.COVERED, laid: C.LAID_COVERS, goods: K.GOODS, unmet: K.UNMET },
     ({ covered, laid: ways, goods, unmet }) => soldFindings(covered, ways, goods, unmet),
-  ),
-  adds(
-    K.FOUND,
-    {
-      covers: C.COVERS,
-      rings: K.RINGS,
-      buildings: K.BUILDINGS,
-      guarded: K.GUARDED,
-      tops: K.TOPS,
-      bands: K.BANDS,
-      flock: K.FLOCK,
-      threats: K.THREATS,
-      threatFigures: K.THREAT_FIGURES,
-    },
-    bareFindings,
   ),
   adds(
     K.STAGE_HOURS,

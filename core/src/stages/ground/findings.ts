@@ -1,5 +1,5 @@
 import { type SpotHeight } from '../../plan/schema';
-import { type Terrain } from '../../ground/terrain';
+import type { Terrain } from '../../ground/level';
 import { type Finding, finding } from '../../findings/types';
 import { type Change } from '../../plan/changes/types';
 import { distance, type Vector } from '../../ground/vector';

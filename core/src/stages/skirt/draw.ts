@@ -1,17 +1,14 @@
-import { type FenceWalk } from '../../ground/fenceLines';
-import { skirtLines } from './skirtLines';
-import { skirtAlong } from './part';
 import type { SideFrame } from '../../drawing/frames';
 import { type Primitive, type GroundOf, type StripLine, type SheetFrame } from '../../drawing/scene';
 import { type Ring, STRAIGHT } from '../../ground/survey';
 import { type Vector, plus, times } from '../../ground/vector';
-import { choicesFor, facetOf } from '../../plan/effective';
+import { choicesFor } from '../../plan/effective';
 import { formatPart } from '../../plan/partRef';
 import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
 import { KINDS } from './kinds';
 import type { Look } from './kinds/look';
-import { shapeOf, isLaid } from './shape';
+import { shapeOf } from './shape';
 import { apronCorner } from './strips';
 
 type PartOf<K extends Part['kind']> = Extract<Part, { kind: K }>;
@@ -99,9 +96,3 @@ export function strip(part: Part, ground: GroundOf): readonly StripLine[] {
     },
   ];
 }
-
-/** Skirts as they would lie. */
-export const preview = (plan: Plan, walks: readonly FenceWalk[]): readonly Part[] =>
-  [...skirtLines({ choices: facetOf(plan, 'skirt'), enclosures: plan.enclosures }, walks).skirts].flatMap(
-    ([line, skirt]) => (isLaid(skirt) ? skirtAlong(line, skirt) : []),
-  );

@@ -9,7 +9,7 @@ import type { PartRef } from '../../plan/partRef';
 import type { Change } from '../../plan/changes/types';
 import type { Building, Opening, Plan, Tree } from '../../plan/schema';
 import type { Having } from './kinds';
-import type { Terrain } from '../../ground/terrain';
+import type { Terrain } from '../../ground/level';
 import { EPSILON, tidy } from '../../units/round';
 import { leafTop } from './leaf';
 import { type Hung, type Swing, riseUnder, swingOf, toSwing } from './swing';

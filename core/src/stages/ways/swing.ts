@@ -1,5 +1,5 @@
 import type { RingSide } from '../../ground/survey';
-import type { Terrain } from '../../ground/terrain';
+import type { Terrain } from '../../ground/level';
 import { type Vector, dot, minus, plus, times } from '../../ground/vector';
 import type { Having } from './kinds';
 

@@ -15,7 +15,8 @@ import {
 import { OptionGroups } from '../../fields/OptionGroups';
 import { stopId } from '../../sheet/stopId';
 import { usePlan } from '../../state/planStore';
-import { useMarket, useReader, useReckoning } from '../../state/reckoningStore';
+import { useMarket } from '../../state/market';
+import { useReader, useReckoning } from '../../state/reckoningStore';
 import { useSelection } from '../../state/selection';
 import { Decision, Decisions } from '../Decision';
 import { SchoolNote } from '../SchoolNote';

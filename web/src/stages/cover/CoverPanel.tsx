@@ -11,7 +11,8 @@ import {
 } from '@aviarum/core';
 import { useState } from 'react';
 import { usePlan } from '../../state/planStore';
-import { useMarket, useReader, useReckoning } from '../../state/reckoningStore';
+import { useMarket } from '../../state/market';
+import { useReader, useReckoning } from '../../state/reckoningStore';
 import { Decision } from '../Decision';
 import { NotSoldYet, Offers } from '../Offers';
 import { Panel } from '../Panel';

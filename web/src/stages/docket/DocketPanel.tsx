@@ -1,5 +1,5 @@
 import { type Plan, counted, editionOf, listed } from '@aviarum/core';
-import { Link } from 'react-router';
+import { Link } from '../../pages/Link';
 import { Rolls } from '../../docket/Rolls';
 import { GroundSheet } from '../../sheet/GroundSheet';
 import { usePlan } from '../../state/planStore';

@@ -4,7 +4,8 @@ import { CountField } from '../../fields/CountField';
 import { PlanLength } from '../../fields/PlanLength';
 import { NameField } from '../../fields/NameField';
 import { usePlan } from '../../state/planStore';
-import { useMarket, useReader } from '../../state/reckoningStore';
+import { useMarket } from '../../state/market';
+import { useReader } from '../../state/reckoningStore';
 
 /** Pieces of mesh wanted beside the fence, such as for vents: cut from off-cuts where they are big enough. */
 export function ExtraFields({ plan }: { plan: Plan }) {

@@ -3,7 +3,8 @@ import { useQuery } from '@tanstack/react-query';
 import { queried } from '../../api/queried';
 import { shed } from '../../api/stock';
 import { usePlan } from '../../state/planStore';
-import { useEffects, useMarket, useReader } from '../../state/reckoningStore';
+import { useMarket } from '../../state/market';
+import { useEffects, useReader } from '../../state/reckoningStore';
 import { sameFields } from '../../state/sameFields';
 
 function Shed({ plan }: { plan: Plan }) {

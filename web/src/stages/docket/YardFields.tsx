@@ -1,9 +1,10 @@
 import { type Plan, editionOf } from '@aviarum/core';
-import { Link } from 'react-router';
+import { Link } from '../../pages/Link';
 import { Choice } from '../../fields/Choice';
 import { EffectOptions } from '../../fields/EffectOptions';
 import { usePlan } from '../../state/planStore';
-import { useMarket, useReader, useReckoning } from '../../state/reckoningStore';
+import { useMarket } from '../../state/market';
+import { useReader, useReckoning } from '../../state/reckoningStore';
 
 /** Where to buy: at one yard, at the other, or each line where the whole with its deliveries is cheapest. */
 export function YardFields({ plan }: { plan: Plan }) {

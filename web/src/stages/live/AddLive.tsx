@@ -8,7 +8,8 @@ import {
   newLoop,
   sayChange,
 } from '@aviarum/core';
-import { useMarket, useReader } from '../../state/reckoningStore';
+import { useMarket } from '../../state/market';
+import { useReader } from '../../state/reckoningStore';
 import { NotSoldYet, Offers } from '../Offers';
 
 /** Nets and wires that can be added, each with what it would do to price and hours. */

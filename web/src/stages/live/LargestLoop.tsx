@@ -14,7 +14,8 @@ import { usePlan } from '../../state/planStore';
 import { useReader } from '../../state/reckoningStore';
 import { Pick } from '../../fields/Choice';
 import { CountField } from '../../fields/CountField';
-import type { LargestApi } from './largest.worker';
+import type { ReckonApi } from '../../workers/reckon.worker';
+import { startWorker } from '../../workers/start';
 
 /** Nets of one kind that lie in the shed, m. */
 export const ownedOf = (plan: Plan, net: LiveNet): readonly number[] =>
@@ -56,11 +57,11 @@ function useLargest(net: LiveNet, plan: Plan) {
   const look = async (pieces: readonly number[]) => {
     leave();
     setFound(null);
-    const worker = new Worker(new URL('./largest.worker.ts', import.meta.url), { type: 'module' });
+    const worker = startWorker();
     running.current = worker;
     setLooking({ share: 0, worker });
-    const answer = await wrap<LargestApi>(worker)
-      .look(
+    const answer = await wrap<ReckonApi>(worker)
+      .largest(
         largestTask(plan, net, pieces),
         proxy((share: number) => setLooking((now) => (now?.worker === worker ? { share, worker } : now))),
       )

@@ -13,7 +13,8 @@ import { OptionGroups } from '../../fields/OptionGroups';
 import { PlanLength } from '../../fields/PlanLength';
 import { Ticks } from '../../fields/Ticks';
 import { usePlan } from '../../state/planStore';
-import { useMarket, useReader, useReckoning } from '../../state/reckoningStore';
+import { useMarket } from '../../state/market';
+import { useReader, useReckoning } from '../../state/reckoningStore';
 import { Decision, Decisions } from '../Decision';
 
 const set = (wire: HotWire, to: Partial<Omit<HotWire, 'id'>>): Change => ({

@@ -11,7 +11,8 @@ import {
   printNumber,
 } from '@aviarum/core';
 import { OptionGroups } from '../../fields/OptionGroups';
-import { useMarket, useReader, useReckoning } from '../../state/reckoningStore';
+import { useMarket } from '../../state/market';
+import { useReader, useReckoning } from '../../state/reckoningStore';
 import { Decision, Decisions } from '../Decision';
 import { Months } from './Months';
 import { Places } from './Places';

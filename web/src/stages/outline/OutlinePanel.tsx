@@ -1,6 +1,6 @@
 import { Suspense, lazy, useState } from 'react';
 import { asRectangle, listed } from '@aviarum/core';
-import { Link } from 'react-router';
+import { Link } from '../../pages/Link';
 import { usePlan } from '../../state/planStore';
 import { useReader, useReckoning } from '../../state/reckoningStore';
 import { HeadlineWorking } from '../HeadlineWorking';

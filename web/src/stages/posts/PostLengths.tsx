@@ -1,7 +1,8 @@
 import { counted, holeFor, postName, type Part, formatPart } from '@aviarum/core';
 import { usePlan } from '../../state/planStore';
 import { Decision } from '../Decision';
-import { useMarket, useReader, useReckoning } from '../../state/reckoningStore';
+import { useMarket } from '../../state/market';
+import { useReader, useReckoning } from '../../state/reckoningStore';
 
 type PostPart = Extract<Part, { kind: 'post' }>;
 

@@ -1,7 +1,8 @@
 import { type Plan, type Scope, asking, choicesIn, isLaid, skirtOptions } from '@aviarum/core';
 import { OptionGroups } from '../../fields/OptionGroups';
 import { usePlan } from '../../state/planStore';
-import { useMarket, useReader } from '../../state/reckoningStore';
+import { useMarket } from '../../state/market';
+import { useReader } from '../../state/reckoningStore';
 import { Panel } from '../Panel';
 import { SchoolNote } from '../SchoolNote';
 import { ScopePick, useScope } from '../ScopePick';

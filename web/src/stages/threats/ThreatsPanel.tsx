@@ -1,6 +1,6 @@
 import { PRESENCES, THREATS, THREAT_IDS, USUAL_THREATS, type ThreatId, capital, listed } from '@aviarum/core';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link } from '../../pages/Link';
 import { Choice } from '../../fields/Choice';
 import { SearchField } from '../../fields/SearchField';
 import { usePlan } from '../../state/planStore';

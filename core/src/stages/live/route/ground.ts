@@ -1,4 +1,4 @@
-import type { Terrain } from '../../../ground/terrain';
+import type { Terrain } from '../../../ground/level';
 import { type Vector, distance, lerp } from '../../../ground/vector';
 import { placesAlong, waysOf } from './loop';
 import type { NetShape } from './shape';

@@ -1,4 +1,3 @@
-import '../noEval';
 import type { Plan } from '@aviarum/core';
 import {
   FILE_PROBLEMS,
@@ -9,7 +8,6 @@ import {
   readTracks,
   thinTrack,
 } from '@aviarum/core/formats';
-import { expose } from 'comlink';
 
 /** One line of the file, without its places: those stay here. */
 export interface PartSummary {
@@ -24,7 +22,8 @@ export type Read =
 
 let parts: readonly TrackPart[] = [];
 
-const api = {
+/** Files of tracks: one at a time, whose places stay here. */
+export const TRACKS = {
   async read(file: Blob, onProgress: (share: number) => void): Promise<Read> {
     try {
       if (file.size > LARGEST_FILE) throw new UnreadableFile('too-large');
@@ -49,5 +48,4 @@ const api = {
   },
 };
 
-export type FormatsApi = typeof api;
-expose(api);
+export type Tracks = typeof TRACKS;

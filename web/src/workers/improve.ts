@@ -1,9 +1,15 @@
-import '../noEval';
 import { type Further, type Plan, type Progress, type ProofBook, lookFurther } from '@aviarum/core';
 import { highsSolver } from '@aviarum/core/solver';
-import { expose } from 'comlink';
 import loadHighs from 'highs';
 import wasmUrl from 'highs/runtime?url';
+
+export type Looked = Further;
+export type LookFurther = (
+  plan: Plan,
+  effort: number,
+  onProgress: (progress: Progress) => void,
+  proofs: ProofBook,
+) => Promise<Looked>;
 
 const solver = loadHighs({ locateFile: () => wasmUrl }).then(highsSolver);
 
@@ -17,25 +23,7 @@ async function pause(): Promise<void> {
   heard = performance.now();
 }
 
-const stop = new AbortController();
-
-const api = {
-  /** Looks further into everything that a plan buys; what was found by then when it is stopped. */
-  async lookFurther(
-    plan: Plan,
-    effort: number,
-    onProgress: (progress: Progress) => void,
-    proofs: ProofBook,
-  ): Promise<Further> {
-    return lookFurther(
-      plan,
-      { solver: await solver, effort, onProgress, pause, signal: stop.signal },
-      proofs,
-    );
-  },
-  stop(): void {
-    stop.abort();
-  },
-};
-export type ImproveApi = typeof api;
-expose(api);
+/** Looks further with the solver, hearing between its calls whether it is stopped. */
+export const lookFurtherInto = async (
+  ...[plan, effort, onProgress, proofs, signal]: [...Parameters<LookFurther>, AbortSignal]
+): Promise<Looked> => lookFurther(plan, { solver: await solver, effort, onProgress, pause, signal }, proofs);

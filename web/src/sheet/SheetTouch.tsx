@@ -1,23 +1,16 @@
 import { createUseGesture, dragAction, pinchAction, wheelAction } from '@use-gesture/react';
-import { type RefObject, useEffect, useMemo, useRef, useState } from 'react';
+import { type RefObject, useEffect, useMemo, useRef } from 'react';
 import { usePlan } from '../state/planStore';
 import { useReader } from '../state/reckoningStore';
-import { type Grip, type Held, dragTo, grip } from './drag';
-import type { Touched } from './heldScene';
+import { type Grip, dragTo, grip } from './drag';
+import { movingScene, stillScene } from './heldScene';
 import { pressedOf } from './pressed';
 import type { Stop } from './stop';
-import { type Size, type View, toGround, zoomAbout } from './view';
+import type { Moved } from './useView';
+import { type View, toGround, zoomAbout } from './view';
 
-/** What is in hand during a drag. */
-export interface InHand {
-  readonly stop: Stop;
-  readonly held: Held;
-  readonly touched: Touched;
-}
-
-interface Asked {
+interface Props extends Pick<Moved, 'view' | 'setOwn' | 'setInHand'> {
   readonly box: RefObject<SVGSVGElement | null>;
-  readonly fitted: View;
   readonly stops: readonly Stop[];
   readonly onOpen: (id: string | null) => void;
   /** The sheet is for looking: nothing is dragged. */
@@ -38,15 +31,12 @@ function takenAt(stop: Stop | undefined): Grip | 'ground' {
   return stop && now ? grip(now, stop) : 'ground';
 }
 
-/** Looking round by drag, wheel and pinch; taking things by their handles, one undo step from press to release. */
-export function useSheetGestures({ box, fitted, stops, onOpen, still, wheel }: Asked) {
+/** Looking round by drag, wheel and pinch; taking things by their handles, one undo step from press to release. It draws nothing. */
+export function SheetTouch({ box, view, setOwn, setInHand, stops, onOpen, still, wheel }: Props) {
   const { system } = useReader();
   const take = usePlan((s) => s.take);
   const hold = usePlan((s) => s.hold);
   const letGo = usePlan((s) => s.letGo);
-  const [own, setOwn] = useState<View | null>(null);
-  const [inHand, setInHand] = useState<InHand | null>(null);
-  const view = own ?? fitted;
   const live = useRef({ view, stops });
   useEffect(() => {
     live.current = { view, stops };
@@ -68,7 +58,7 @@ export function useSheetGestures({ box, fitted, stops, onOpen, still, wheel }: A
       return;
     }
     hold(held.change);
-    setInHand({ stop: taken.stop, held, touched: taken.touched });
+    setInHand({ stop: taken.stop, held, touched: taken.touched, stillScene, movingScene });
   };
 
   useGesture(
@@ -110,12 +100,5 @@ export function useSheetGestures({ box, fitted, stops, onOpen, still, wheel }: A
       drag: { filterTaps: true, pointer: { keys: false } },
     },
   );
-
-  return {
-    view,
-    inHand,
-    zoom: (factor: number, size: Size) =>
-      setOwn(zoomAbout(view, factor, { x: size.width / 2, y: size.height / 2 })),
-    showAll: () => setOwn(null),
-  };
+  return null;
 }

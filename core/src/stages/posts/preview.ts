@@ -6,6 +6,7 @@ import { alongLines } from '../../ground/partings';
 import { facetOf, choicesFor } from '../../plan/effective';
 import { type PostAsk, closer } from './asks';
 import { setOut } from './setOut';
+
 /** Posts as they would stand: their heights and depths are left at 0. */
 export function preview(
   plan: Plan,

@@ -1,0 +1,47 @@
+import {
+  LATER_IDS,
+  type LaterId,
+  type LaterStages,
+  type Mender,
+  type Plan,
+  type Previewer,
+  menderWith,
+  previewerWith,
+  reckonerWith,
+  tablesWith,
+  told,
+  usedLater,
+} from '@aviarum/core';
+
+/** What is worked out of a stage that many plans do without: fetched when one uses it. */
+const FETCH: { readonly [K in LaterId]: () => Promise<LaterStages[K]> } = {
+  heights: async () => (await import('@aviarum/core/stages/heights')).heights,
+  arch: async () => (await import('@aviarum/core/stages/arch')).arch,
+  cover: async () => (await import('@aviarum/core/stages/cover')).cover,
+  live: async () => (await import('@aviarum/core/stages/live')).live,
+};
+
+let there: Partial<LaterStages> = {};
+let tables = tablesWith(there);
+const tablesNow = (plan: Plan) => tables(plan);
+
+async function fetchLater(ids: readonly LaterId[]): Promise<void> {
+  const missing = ids.filter((id) => there[id] === undefined);
+  if (missing.length === 0) return;
+  const fetched = await Promise.all(missing.map(async (id) => [id, await FETCH[id]()] as const));
+  there = { ...there, ...Object.fromEntries(fetched) };
+  tables = tablesWith(there);
+}
+
+/** Fetches what a plan needs to be worked out. */
+export const readyFor = (plan: Plan): Promise<void> => fetchLater(usedLater(plan));
+/** Fetches everything: what a change would do may need any of it. */
+export const readyForAll = (): Promise<void> => fetchLater(LATER_IDS);
+
+/** Each keeps what it worked out when another stage is fetched: answers are remembered by steps, not by tables. */
+export const newReckoner = () => {
+  const reckoner = reckonerWith(tablesNow);
+  return (...[plan, more]: Parameters<typeof reckoner.read>) => told(reckoner.read(plan, more));
+};
+export const newPreviewer = (): Previewer => previewerWith(tablesNow);
+export const newMender = (): Mender => menderWith(tablesNow);
