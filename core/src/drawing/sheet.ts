@@ -1,3 +1,4 @@
+import { swings } from '../stages/ways/kinds';
 import { footReach } from '../stages/draw';
 import { footShapes, markShapes, overShapes, spreadOf } from '../stages/draw';
 import type { InkKind } from './inks';
@@ -100,7 +101,7 @@ function openingShapes(
     const frame = frames.get(o.side);
     const part = formatPart({ on: 'opening', opening: o.id });
     if (!side || !frame) return [];
-    if (!('swing' in o)) {
+    if (!swings(o)) {
       const points = [frame.at(o.along, 0), frame.at(o.along + o.width, 0)];
       return [{ shape: 'line', kind: o.kind, part, points }];
     }
@@ -141,7 +142,7 @@ function reach(plan: Plan, rings: readonly Ring[], frames: ReadonlyMap<string, S
     }),
   );
   const gates = plan.openings.flatMap((o) =>
-    'swing' in o && o.swing === 'out' ? (frames.get(o.side)?.at(o.along, o.width) ?? []) : [],
+    swings(o) && o.swing === 'out' ? (frames.get(o.side)?.at(o.along, o.width) ?? []) : [],
   );
   return [...outline, ...gates];
 }

@@ -1,3 +1,4 @@
+import { isOver } from '../stages/cover/kinds';
 import type { Plan } from '../plan/schema';
 import { type Box, boxOf } from './box';
 import { type Vector, segmentsCross } from './vector';
@@ -29,7 +30,7 @@ function takenBy({ corners, ground, nets, covers }: Plan): readonly Box[] {
         ? round(n.points, 0)
         : round([...corners, ...ground.buildings.flatMap((b) => b.outline)], TIGHT),
     ),
-    ...covers.flatMap((c) => ('outline' in c && c.outline ? round(c.outline, 0) : [])),
+    ...covers.flatMap((c) => (isOver(c) && c.outline ? round(c.outline, 0) : [])),
   ];
 }
 

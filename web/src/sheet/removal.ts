@@ -1,4 +1,12 @@
-import { type Change, type GroundList, type PartRef, type Plan, canRemoveCorner } from '@aviarum/core';
+import {
+  type Change,
+  type GroundList,
+  type PartRef,
+  type Plan,
+  canRemoveCorner,
+  coverIsOver,
+  coverMakeup,
+} from '@aviarum/core';
 import { onGround, partOfStop } from './stopId';
 
 /** How the thing at a stop is taken out, where it can be. */
@@ -37,12 +45,12 @@ function offCover(plan: Plan, part: Extract<PartRef, { cover: string }>): { chan
   const set = (to: object): { change: Change } => ({
     change: { verb: 'set-cover', id: cover.id, to },
   });
-  if (part.on === 'cover-point' && 'outline' in cover && (cover.outline?.length ?? 0) > 3)
+  if (part.on === 'cover-point' && coverIsOver(cover) && (cover.outline?.length ?? 0) > 3)
     return set({ outline: cover.outline?.filter((_, i) => i !== part.point) });
   if (part.on !== 'cover-prop') return null;
   const without = <T>(list: readonly T[] | null) => list?.filter((_, i) => i !== part.nth - 1);
-  if ('props' in cover && cover.props) return set({ props: without(cover.props) });
-  return 'posts' in cover && cover.posts ? set({ posts: without(cover.posts) }) : null;
+  const stands = coverMakeup(cover).stands;
+  return stands?.own ? set({ [stands.field]: without(stands.own) }) : null;
 }
 
 /** One point of an outline or a line, while enough are left. */

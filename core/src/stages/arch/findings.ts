@@ -17,19 +17,20 @@ import { widthsFor } from './skin/skin';
 
 /** What nothing sold is long or large enough for. */
 function sold(shape: ArchShape, goods: Goods, unmet: readonly Unmet[]): Finding[] {
-  const { arch, name, bent } = shape;
+  const { arch, made, name, bent } = shape;
   const part = partOf(shape);
   const found: Finding[] = [];
-  if ('pipe' in arch) {
-    const longest = Math.max(...goods.timber(arch.pipe).lengths);
+  if (made.pipe) {
+    const longest = Math.max(...goods.timber(made.pipe.timber).lengths);
     if (bent > longest + EPSILON)
       found.push(
         finding('arch.long-hoop', 'mend', 'arch', part, { name, bent, longest }, [
           set(arch.id, { bent: longest }),
         ]),
       );
-  } else {
-    const longest = Math.max(...goods.mesh(arch.panel).lengths);
+  }
+  if (made.panels) {
+    const longest = Math.max(...goods.mesh(made.panels.mesh).lengths);
     if (bent > longest + EPSILON)
       found.push(
         finding('arch.long-panel', 'mend', 'arch', part, { name, bent, longest }, [

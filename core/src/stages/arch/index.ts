@@ -17,7 +17,6 @@ import { skinFrom } from './skin/skin';
 import { archStrength } from './strength/check';
 import { weakFindings } from './strength/findings';
 import { shorterSide } from '../threats/openings';
-import { rowOf } from './kinds';
 
 /** Their curves and where they stand, whatever they are bought as. */
 const shaping: readonly AnyStep[] = [
@@ -98,8 +97,8 @@ const told: readonly AnyStep[] = [
     ({ arched: { shapes }, ...by }) => weakFindings({ ...by, shapes }),
   ),
   adds(K.OPENINGS_LEFT, { arched: A.ARCHED, products: K.PRODUCTS }, ({ arched: { shapes }, products }) =>
-    shapes.flatMap(({ arch }) => {
-      const mesh = arch.skin ?? rowOf(arch).mesh(arch);
+    shapes.flatMap(({ arch, made }) => {
+      const mesh = arch.skin ?? made.panels?.mesh ?? null;
       return mesh === null ? [] : [shorterSide(products.mesh(mesh))];
     }),
   ),

@@ -3,7 +3,6 @@ import { type Vector, lerp, plus, times } from '../../ground/vector';
 import type { Part } from '../../reckoning';
 import { pointsOf } from './curve/elastica';
 import { propsOf, ridgeSpan } from './frame/frame';
-import { rowOf } from './kinds';
 import type { Skin } from './skin/skin';
 import { type ArchShape, hungEnds, outlineOf, widthOver } from './shape';
 
@@ -14,8 +13,8 @@ const DEEP = 0.45;
 const BESIDE = 0.3;
 
 /** Where ribs begin along a foot, and where the last one ends. */
-const ribsOf = ({ arch, ribs, wanted }: ArchShape): readonly number[] => {
-  const count = 'pipe' in arch ? ribs.count : ribs.count + 1;
+const ribsOf = ({ made, ribs, wanted }: ArchShape): readonly number[] => {
+  const count = made.pipe ? ribs.count : ribs.count + 1;
   return Array.from({ length: count }, (_, i) => Math.min(i * ribs.module, Math.max(wanted, ribs.built)));
 };
 
@@ -62,10 +61,10 @@ export function archParts(
   stature: number,
   skin: Skin | null,
 ): readonly Part[] {
-  const { arch, curve, top, feet, name, tilt, wanted } = shape;
+  const { arch, made, curve, top, feet, name, tilt, wanted } = shape;
   if (!curve) return [];
   const part = { on: 'arch', arch: arch.id } as const;
-  const mesh = arch.skin ?? rowOf(arch).mesh(arch);
+  const mesh = arch.skin ?? made.panels?.mesh ?? null;
   const [a, b, c, d] = outlineOf(shape);
   if (!a || !b || !c || !d) return [];
   const points = pointsOf(curve, STEPS);

@@ -8,7 +8,7 @@ import { freeGround } from '../../ground/freeGround';
 import { surveyRings } from '../../ground/survey';
 import { type Vector, doubleArea, insideOrOn, lerp, minus, plus, times } from '../../ground/vector';
 import { tidy } from '../../units/round';
-import { type Arch, KINDS, KIND_IDS, type KindId, rowOf } from './kinds';
+import { type Arch, KINDS, KIND_IDS, type KindId, makeupOf, rowOf } from './kinds';
 import { LIMITS } from './limits';
 import { meet, shrunk } from './overlap';
 import { type AddArch, type ArchPlace, archOver, archPlace } from './verbs';
@@ -151,11 +151,12 @@ export function newArch(
 
 /** Whether the edition sells what an arch of a kind is made of. */
 export function offered(plan: Plan, kind: KindId): boolean {
-  const usual = KINDS[kind].usual({ id: 'a', enclosure: 'e' });
+  const usual: Arch = KINDS[kind].usual({ id: 'a', enclosure: 'e' });
+  const { panels, pipe } = makeupOf(usual);
   const products = productsOf(editionOf(plan), plan.buying.ownProducts);
   return (
-    products.knows('timber', 'pipe' in usual ? usual.pipe : usual.boards) &&
-    products.knows('roll', 'panel' in usual ? usual.panel : (usual.skin ?? ''))
+    products.knows('timber', pipe?.timber ?? usual.boards) &&
+    products.knows('roll', panels?.mesh ?? usual.skin ?? '')
   );
 }
 

@@ -2,7 +2,7 @@ import { typeOf } from '../../catalogue/meshTypes';
 import { meshName, timberName, wireName } from '../../catalogue/names';
 import { type Asking, type Option, type OptionGroup, chosenIf, questionOf } from '../../options/types';
 import type { Change } from '../../plan/changes/types';
-import { type Arch, KINDS, KIND_IDS } from './kinds';
+import { type Arch, type ArchQuestion, KINDS, KIND_IDS, rowOf } from './kinds';
 import { offered, ofKind } from './proposed';
 
 const set = (arch: Arch, to: object): Change => ({ verb: 'set-arch', id: arch.id, to });
@@ -69,8 +69,12 @@ function timbers({ market, reader }: Asking, arch: Arch, field: 'ridge' | 'prop'
 
 type Answers = readonly (readonly [key: string, title: string, note: string])[];
 
+/** What every arch is asked. */
+const ALWAYS = ['foot', 'ends', 'moved', 'lowSide', 'filmEnds', 'hem', 'rolls'] as const;
+type Question = (typeof ALWAYS)[number] | ArchQuestion;
+
 /** Questions with plain answers, by the field that they set. */
-const PLAIN: Readonly<Record<string, readonly [name: string, answers: Answers]>> = {
+const PLAIN: Readonly<Record<Question, readonly [name: string, answers: Answers]>> = {
   join: [
     'Panels',
     [
@@ -152,7 +156,7 @@ const PLAIN: Readonly<Record<string, readonly [name: string, answers: Answers]>>
 };
 
 /** Asked only where something is there that they are about. */
-const ABOUT: Readonly<Record<string, (arch: Arch) => boolean>> = {
+const ABOUT: Readonly<Partial<Record<Question, (arch: Arch) => boolean>>> = {
   lowSide: (a) => a.low !== null,
   filmEnds: (a) => a.film !== null,
   hem: (a) => a.film !== null,
@@ -163,9 +167,10 @@ const ABOUT: Readonly<Record<string, (arch: Arch) => boolean>> = {
 /** Every question of one arch that is decided by choosing. */
 export function archOptions(asking: Asking, arch: Arch): readonly OptionGroup[] {
   const fields = arch as unknown as Readonly<Record<string, string>>;
-  const plain = (field: string): readonly OptionGroup[] => {
-    const [name, answers] = PLAIN[field] ?? ['', []];
-    if (!(field in arch) || ABOUT[field]?.(arch) === false) return [];
+  const asked: readonly Question[] = [...ALWAYS, ...rowOf(arch).asks];
+  const plain = (field: Question): readonly OptionGroup[] => {
+    const [name, answers] = PLAIN[field];
+    if (!asked.includes(field) || ABOUT[field]?.(arch) === false) return [];
     return [
       questionOf(`${arch.id}-${field}`, name, answers, fields[field] ?? '', (key) =>
         set(arch, { [field]: key }),
@@ -188,14 +193,14 @@ export function archOptions(asking: Asking, arch: Arch): readonly OptionGroup[] 
   };
   return [
     kinds,
-    ...['join', 'close', 'lines', 'foot'].flatMap(plain),
+    ...(['join', 'close', 'lines', 'foot'] as const).flatMap(plain),
     timbers(asking, arch, 'ridge', 'Ridge'),
     ...(arch.ridge === null ? [] : [timbers(asking, arch, 'prop', 'Props under the ridge')]),
     meshes(asking, arch, 'skin', 'Skin', 'No skin'),
-    ...['ends', 'endWalls'].flatMap(plain),
+    ...(['ends', 'endWalls'] as const).flatMap(plain),
     meshes(asking, arch, 'low', 'Low band', 'None'),
     ...plain('lowSide'),
     meshes(asking, arch, 'film', 'Film', 'None'),
-    ...['filmEnds', 'hem', 'rolls', 'moved'].flatMap(plain),
+    ...(['filmEnds', 'hem', 'rolls', 'moved'] as const).flatMap(plain),
   ];
 }

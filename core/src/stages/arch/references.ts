@@ -1,19 +1,19 @@
 import type { Cover } from '../cover/kinds';
 import { type PlanReferences, unique } from '../../plan/known';
-import type { Arch } from './kinds';
+import { type Arch, makeupOf } from './kinds';
 
 /** Timbers and pipes that an arch names, by field. */
 const timbersOf = (arch: Arch): readonly (readonly [field: string, id: string | null])[] => [
   ['boards', arch.boards],
   ['ridge', arch.ridge],
   ['prop', arch.prop],
-  ...('pipe' in arch ? [['pipe', arch.pipe] as const] : []),
+  ['pipe', makeupOf(arch).pipe?.timber ?? null],
 ];
 const meshesOf = (arch: Arch): readonly (readonly [field: string, id: string | null])[] => [
   ['skin', arch.skin],
   ['low', arch.low],
   ['film', arch.film],
-  ...('panel' in arch ? [['panel', arch.panel] as const] : []),
+  ['panel', makeupOf(arch).panels?.mesh ?? null],
 ];
 
 /** Arches stand over runs that there are, one each, and are made of what is sold. */

@@ -3,7 +3,7 @@ import { type Vector, insideOrOn, lerp, toSegment } from '../../ground/vector';
 import type { Building } from '../../plan/schema';
 import { EPSILON } from '../../units/round';
 import { type Curve, elastica, heightAt, widthAt } from './curve/elastica';
-import { type Arch, type Made, type Ribs, rowOf } from './kinds';
+import { type Arch, type ArchMakeup, type Made, type Ribs, rowOf } from './kinds';
 import { type NoArch, squareOf } from './square';
 
 /** An end of an arch: hung by us, closed by the wall of a house that is as wide and as high, or left open. */
@@ -17,6 +17,7 @@ export interface ArchEnd {
 /** An arch by its measures, whatever it is bought as. Lengths m. */
 export interface ArchShape {
   readonly arch: Arch;
+  readonly made: ArchMakeup;
   /** What its run is called. */
   readonly name: string;
   /** Its place among all arches of the plan. */
@@ -92,6 +93,7 @@ export function shapeOf(arch: Arch, nth: number, by: ShapedBy): ArchShape | NoAr
   const top = curve ? curve.rise + arch.board : 0;
   return {
     arch,
+    made: row.made(arch),
     name: ring.name,
     nth,
     feet: [a, b],

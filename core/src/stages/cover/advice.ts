@@ -1,6 +1,6 @@
 import type { School } from '../../saying/school';
 import type { Cautions } from '../../plan/cautions';
-import { isOver, rowOf } from './kinds';
+import { isOver, makeupOf, rowOf } from './kinds';
 
 /** What can hurt, where this is planned. */
 export const cautions: Cautions = ({ covers }) => {
@@ -8,9 +8,9 @@ export const cautions: Cautions = ({ covers }) => {
   return [
     over.length > 0 &&
       'Snow and wind loads on anything that people stand under are checked by someone qualified; joints are not checked here.',
-    over.some((c) => 'tent' in c && c.tent !== null) &&
+    over.some((c) => makeupOf(c).propHeight !== null) &&
       'Nothing long, such as props and tube, is raised near overhead lines.',
-    over.some((c) => 'tent' in c) &&
+    over.some((c) => rowOf(c).catches) &&
       'Look at a net every day: keep it taut, no loose folds, and free what is caught.',
     over.some((c) => rowOf(c).sheds) &&
       'No work on a roof or ladder alone. Sheets and tarps go up in still air; a tarp is on the ground before snow.',

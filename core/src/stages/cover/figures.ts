@@ -1,9 +1,7 @@
 import type { Figures, FiguresMade } from '../told';
-import { fitOf } from './over/fitter';
-import { tentOf } from './over/tent';
 import type { Supports } from './held/supports';
 import type { OpenCover } from './laid';
-import { laidAs } from './over/shape';
+import { layingOf } from './layings';
 import { type CoverWay, degreesOf } from './over/ways';
 import type { Strength } from '../../strength/row';
 import { type Wrapped, wrapArea } from './wraps';
@@ -22,15 +20,7 @@ export function coverFigures(
     figures[`cover.${cover.id}.stripLength`] = way.total;
     figures[`cover.${cover.id}.direction`] = degreesOf(way.sheet);
   }
-  if (laidAs(shape) === 'net') {
-    const { length, breadth } = tentOf(shape);
-    figures[`cover.${cover.id}.netArea`] = length * breadth;
-  }
-  if ('straps' in cover) {
-    const { across, along } = fitOf(shape, cover);
-    figures[`cover.${cover.id}.across`] = across;
-    figures[`cover.${cover.id}.along`] = along;
-  }
+  Object.assign(figures, layingOf(shape).figures(shape));
   figures[`cover.${cover.id}.rails`] = held.rails.length;
   figures[`cover.${cover.id}.edgeRails`] = held.edgeRails.length;
   figures[`cover.${cover.id}.beams`] = held.beams.length;

@@ -12,8 +12,7 @@ import { EPSILON, tidy } from '../../units/round';
 import { nameOf } from '../ways/kinds';
 import { reachOf } from '../ways/leaf';
 import type { WallTop } from '../walls/wallTop';
-import type { OverRun } from './kinds';
-import { rowOf } from './kinds';
+import { type OverRun, rowOf } from './kinds';
 import type { Covered, OpenCover } from './laid';
 import { insideAt } from './over/bands';
 import { type CoverShape, type HeightAt, overGround } from './over/shape';
@@ -33,9 +32,7 @@ export interface CoversSeenBy {
 }
 
 const partOf = (cover: OverRun): PartRef => ({ on: 'cover', cover: cover.id });
-const set = (cover: OverRun, to: Partial<OverRun>): Mends => [
-  { verb: 'set-cover', id: cover.id, to } as const,
-];
+const set = (cover: OverRun, to: object): Mends => [{ verb: 'set-cover', id: cover.id, to } as const];
 
 /** Wider gaps than this are seen, m. */
 const GAP = 0.05;
@@ -83,7 +80,7 @@ function overlap(a: CoverShape, b: CoverShape): boolean {
 
 /** How it lies: its pitch, and whether a person stands under it. */
 function lies({ shape }: OpenCover, { stature }: CoversSeenBy): Finding[] {
-  const { cover, plane } = shape;
+  const { cover, made, plane } = shape;
   const part = partOf(cover);
   const { name } = cover;
   const found: Finding[] = [];
@@ -99,7 +96,7 @@ function lies({ shape }: OpenCover, { stature }: CoversSeenBy): Finding[] {
       ),
     );
   const fall = slopeOf(plane);
-  if (rowOf(cover).sheds && !('shape' in cover && cover.shape === 'gable') && fall < LEAST_FALL - EPSILON)
+  if (rowOf(cover).sheds && !made.ridged && fall < LEAST_FALL - EPSILON)
     found.push(
       finding(
         'cover.flat',
@@ -110,7 +107,7 @@ function lies({ shape }: OpenCover, { stature }: CoversSeenBy): Finding[] {
         set(cover, { rise: tidy(Math.ceil(LEAST_FALL * runOf(shape) * 20) / 20) }),
       ),
     );
-  if (cover.height < stature - EPSILON && !('tent' in cover && (cover.tent ?? 0) > stature))
+  if (cover.height < stature - EPSILON && (made.propHeight ?? 0) <= stature)
     found.push(
       finding(
         'cover.low',
@@ -210,7 +207,7 @@ function gates({ shape }: OpenCover, by: CoversSeenBy): Finding[] {
     return [
       finding('cover.gate', 'mend', 'cover', { on: 'opening', opening: opening.id }, params, [
         { verb: 'set-cover', id: cover.id, to: { height: tidy(cover.height + top - under) } },
-        ...(under > LEAST_LEAF && 'height' in opening
+        ...(under > LEAST_LEAF
           ? [{ verb: 'set-opening', id: opening.id, to: { height: tidy(under) } } as const]
           : []),
       ]),
@@ -220,7 +217,7 @@ function gates({ shape }: OpenCover, by: CoversSeenBy): Finding[] {
 
 /** Trees through it and over it, and props that stand outside it. */
 function through({ shape }: OpenCover, { trees }: CoversSeenBy): Finding[] {
-  const { cover, outline, box } = shape;
+  const { cover, made, outline, box } = shape;
   const { name } = cover;
   const found = trees.flatMap((tree): Finding[] => {
     const part: PartRef = { on: 'tree', tree: tree.id };
@@ -237,9 +234,9 @@ function through({ shape }: OpenCover, { trees }: CoversSeenBy): Finding[] {
       ? [finding('cover.leaves', 'know', 'cover', part, { name, tree: tree.name })]
       : [];
   });
-  const own = 'props' in cover ? cover.props : 'posts' in cover ? cover.posts : null;
+  const { field, own } = made.stands ?? { field: null, own: null };
   const outside = (own ?? []).findIndex(({ at }) => !insideOrOn(at, outline, GAP));
-  if (outside >= 0)
+  if (field !== null && outside >= 0)
     found.push(
       finding(
         'cover.prop-outside',
@@ -251,7 +248,7 @@ function through({ shape }: OpenCover, { trees }: CoversSeenBy): Finding[] {
           {
             verb: 'set-cover',
             id: cover.id,
-            to: { ['props' in cover ? 'props' : 'posts']: (own ?? []).filter((_, i) => i !== outside) },
+            to: { [field]: (own ?? []).filter((_, i) => i !== outside) },
           },
         ],
       ),
@@ -261,8 +258,8 @@ function through({ shape }: OpenCover, { trees }: CoversSeenBy): Finding[] {
 
 /** Where the rain goes. */
 function runsOff({ shape }: OpenCover): Finding[] {
-  const { cover, area } = shape;
-  if (!('runOff' in cover) || cover.runOff !== 'nowhere') return [];
+  const { cover, made, area } = shape;
+  if (made.closed?.runOff !== 'nowhere') return [];
   return [
     finding(
       'cover.run-off',

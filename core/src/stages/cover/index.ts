@@ -7,7 +7,6 @@ import type { Chosen } from '../../buying/chosen';
 import { choicesFor } from '../../plan/effective';
 import type { Stage } from '../stage';
 import { coverDemands } from './demands';
-import { isDropped } from './dropped';
 import { coverFigures, wrapFigures } from './figures';
 import { coverFindings } from './findings';
 import { holdingOn } from './held/holding';
@@ -44,7 +43,7 @@ const laying: readonly AnyStep[] = [
   step(
     C.WRAPPED,
     { covered: C.COVERED, lines: K.LINES, tops: K.TOPS, setOut: K.SET_OUT, enclosures: K.ENCLOSURES },
-    ({ covered: { wraps }, ...by }) => wraps.map((cover) => ({ cover, wrapped: wrappedBy(cover, by) })),
+    ({ covered: { wraps }, ...by }) => wraps.map((wrap) => ({ wrap, wrapped: wrappedBy(wrap, by) })),
   ),
 ];
 
@@ -59,16 +58,14 @@ const asking: readonly AnyStep[] = [
     ({ covered: { over }, ...by }) => coverDemands({ ...by, over }),
   ),
   adds(K.DEMANDS, { wraps: C.WRAPPED }, ({ wraps }) =>
-    wraps.flatMap(({ cover, wrapped }) => wrapDemands(cover, wrapped)),
+    wraps.flatMap(({ wrap, wrapped }) => wrapDemands(wrap, wrapped)),
   ),
   adds(K.DEMANDS, { covered: C.COVERED, posts: K.POSTS, wraps: C.WRAPPED }, ({ covered, posts, wraps }) => {
-    const nets = covered.over.flatMap(({ shape: { cover, edges } }) =>
-      'hung' in cover && 'stays' in cover && cover.stays === 'stayed' && !isDropped(cover)
-        ? [{ cover, count: postsOnEdges(edges, posts.posts).length }]
-        : [],
+    const nets = covered.over.flatMap(({ shape: { cover, made, edges } }) =>
+      made.stayed && !made.dropped ? [{ cover, count: postsOnEdges(edges, posts.posts).length }] : [],
     );
-    const walls = wraps.flatMap(({ cover, wrapped }) =>
-      cover.stays === 'stayed' ? [{ cover, count: wrapped.reduce((n, w) => n + w.posts, 0) }] : [],
+    const walls = wraps.flatMap(({ wrap: { cover, made }, wrapped }) =>
+      made.stayed ? [{ cover, count: wrapped.reduce((n, w) => n + w.posts, 0) }] : [],
     );
     return [...nets, ...walls].map(({ cover, count }) =>
       packed({ stage: 'cover', part: { on: 'cover', cover: cover.id } }, 'stay', [
@@ -101,6 +98,7 @@ const laid: readonly AnyStep[] = [
     {
       products: K.PRODUCTS,
       covered: C.COVERED,
+      laid: C.LAID_COVERS,
       held: C.HELD,
       posts: K.POSTS,
       buildings: K.BUILDINGS,
@@ -110,7 +108,7 @@ const laid: readonly AnyStep[] = [
     },
     ({ covered: { over }, posts: { posts }, wraps, ...by }) => [
       ...coverStrength({ ...by, over, posts }),
-      ...wraps.flatMap(({ cover, wrapped }) => wrapStrength(cover, wrapped, { posts, assumed: by.assumed })),
+      ...wraps.flatMap(({ wrap, wrapped }) => wrapStrength(wrap, wrapped, { posts, assumed: by.assumed })),
     ],
   ),
 ];
@@ -148,7 +146,7 @@ const told: readonly AnyStep[] = [
     { covered: C.COVERED, wraps: C.WRAPPED, assumed: K.ASSUMED },
     ({ covered, wraps, assumed }) => [
       ...covered.over.map((open) => coverHours(open, assumed)),
-      ...wraps.map(({ cover, wrapped }) => hoursOfWrap(cover, wrapped, assumed)),
+      ...wraps.map(({ wrap, wrapped }) => hoursOfWrap(wrap, wrapped, assumed)),
     ],
   ),
   adds(
@@ -159,7 +157,7 @@ const told: readonly AnyStep[] = [
         const { id } = open.shape.cover;
         return coverFigures(open, ways.get(id) ?? null, held.get(id) ?? NOTHING_HELD, strength);
       }),
-      ...wraps.map(({ cover, wrapped }) => wrapFigures(cover, wrapped)),
+      ...wraps.map(({ wrap, wrapped }) => wrapFigures(wrap.cover, wrapped)),
     ],
   ),
 ];
@@ -186,7 +184,7 @@ const parts: readonly AnyStep[] = [
           snow: assumed.groundSnow,
         });
       }),
-      ...wraps.flatMap(({ cover, wrapped }) => wrapParts(cover, wrapped)),
+      ...wraps.flatMap(({ wrap, wrapped }) => wrapParts(wrap, wrapped)),
     ],
   ),
 ];

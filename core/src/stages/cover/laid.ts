@@ -1,8 +1,8 @@
 import type { Ring } from '../../ground/survey';
-import type { Cover, OverRun } from './kinds';
-import { isOver } from './kinds';
+import { type Cover, type MakeupOf, isOver, makeupOf } from './kinds';
+import { layingOf } from './layings';
 import { type HeightAt, type CoverShape, shapeOf } from './over/shape';
-import { type Side, sideOf } from './over/ways';
+import type { Side } from './over/ways';
 
 /** A cover over a run with how it is put together; without one for what comes in one piece. */
 export interface OpenCover {
@@ -12,22 +12,29 @@ export interface OpenCover {
   readonly nth: number;
 }
 
+/** A cover along the walls of its run. */
+export interface Wrap {
+  readonly cover: Pick<Cover, 'id' | 'name' | 'enclosure' | 'kind'>;
+  readonly made: MakeupOf<'walls'>;
+}
+
 /** What is planned over the runs, and round their walls. */
 export interface Covered {
   readonly over: readonly OpenCover[];
-  readonly wraps: readonly Exclude<Cover, OverRun>[];
+  readonly wraps: readonly Wrap[];
 }
 
 /** Every cover whose run is among these, by geometry alone. */
 export function coveredBy(covers: readonly Cover[], rings: readonly Ring[], ground: HeightAt): Covered {
   const over = covers.flatMap((cover, nth): OpenCover[] => {
     const shape = isOver(cover) ? shapeOf(cover, rings, ground) : null;
-    return shape ? [{ shape, side: sideOf(shape), nth }] : [];
+    return shape ? [{ shape, side: layingOf(shape).side(shape), nth }] : [];
   });
-  const wraps = covers.filter(
-    (cover): cover is Exclude<Cover, OverRun> =>
-      !isOver(cover) && rings.some((r) => r.enclosure === cover.enclosure),
-  );
+  const wraps = covers.flatMap((cover): Wrap[] => {
+    const made = makeupOf(cover);
+    const here = rings.some((r) => r.enclosure === cover.enclosure);
+    return here && made.laid === 'walls' ? [{ cover, made }] : [];
+  });
   return { over, wraps };
 }
 

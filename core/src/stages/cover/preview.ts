@@ -5,7 +5,7 @@ import type { Vector } from '../../ground/vector';
 import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
 import { coveredBy } from './laid';
-import { tentOf } from './over/tent';
+import { layingOf } from './layings';
 import { coverParts } from './part';
 
 /** Covers and their props as they would lie, before anything is cut: enough for a drag. */
@@ -14,15 +14,8 @@ export const previewCovers = (plan: Plan): readonly Part[] => {
   const ground = (p: Vector) => terrain.heightAt(p);
   const by = { ground, snow: 0, products: { timber: () => FLAT } };
   return coveredBy(plan.covers, surveyRings(plan), ground).over.flatMap((open) => {
-    const { cover } = open.shape;
-    const held = {
-      rails: [],
-      edgeRails: [],
-      beams: [],
-      posts: 'posts' in cover ? (cover.posts ?? []) : [],
-      props: 'props' in cover ? tentOf(open.shape).props : [],
-    };
-    return coverParts(open, null, held, by);
+    const { shape } = open;
+    return coverParts(open, null, layingOf(shape).standing(shape), by);
   });
 };
 

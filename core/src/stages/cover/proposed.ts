@@ -5,18 +5,8 @@ import type { Plan } from '../../plan/schema';
 import { tidy } from '../../units/round';
 import { roofOver } from '../../ground/roofed';
 import { surveyRings } from '../../ground/survey';
-import { type Cover, KINDS, type KindId, rowOf } from './kinds';
+import { type Cover, KINDS, type KindId, isOver, rowOf } from './kinds';
 import { NET, coverWanted, isHoused } from './wanted';
-
-/** What a new cover is called. */
-const NAMES: Readonly<Record<KindId, string>> = {
-  strips: 'mesh lid',
-  net: 'net',
-  panels: 'panel lid',
-  sheet: 'sheet roof',
-  tarp: 'tarp',
-  wrap: 'winter wrap',
-};
 
 /** Top of the walls as chosen for the whole plan, m: where a new cover lies. */
 export const wallTop = ({ choices }: Pick<Plan, 'choices'>): number =>
@@ -26,7 +16,7 @@ export const wallTop = ({ choices }: Pick<Plan, 'choices'>): number =>
 function freeName({ covers }: Plan, kind: KindId): string {
   const taken = new Set(covers.map((c) => c.name));
   for (let n = 1; ; n++) {
-    const name = n === 1 ? NAMES[kind] : `${NAMES[kind]} ${n}`;
+    const name = n === 1 ? KINDS[kind].named : `${KINDS[kind].named} ${n}`;
     if (!taken.has(name)) return name;
   }
 }
@@ -39,7 +29,7 @@ const LOWEST = 0.8;
 
 /** What sheds rain falls away from the house that its run leans on, and is tucked under its eave; elsewhere it is left as it is. */
 function fallingAway(plan: Plan, cover: Cover): Cover {
-  if (!rowOf(cover).sheds || !('rise' in cover)) return cover;
+  if (!rowOf(cover).sheds || !isOver(cover)) return cover;
   const ring = surveyRings(plan).find((r) => r.enclosure === cover.enclosure);
   // Under a roof that stands its posts are as high as its eave: the higher edge lies on the walls.
   if (ring && roofOver(ring, plan.ground.buildings))
@@ -64,20 +54,13 @@ function fallingAway(plan: Plan, cover: Cover): Cover {
 export function newCover(plan: Plan, kind: KindId): Extract<Change, { verb: 'add-cover' }> | null {
   // An arch is its own roof.
   const posted = plan.enclosures.filter((e) => !plan.arches.some((a) => a.enclosure === e.id));
-  const bare = posted.find((e) => !plan.covers.some((c) => c.enclosure === e.id && 'height' in c));
+  const bare = posted.find((e) => !plan.covers.some((c) => c.enclosure === e.id && isOver(c)));
   const enclosure = (bare ?? posted[0])?.id;
   if (enclosure === undefined) return null;
   const id = nextId('v', plan.covers);
   const over = { id, name: freeName(plan, kind), enclosure, outline: null, height: wallTop(plan) };
   const cover = fallingAway(plan, KINDS[kind].usual(over));
-  // Under a housing order a net is never dropped: it bears the winter, on posts that are stayed.
-  return {
-    verb: 'add-cover',
-    cover:
-      'hung' in cover && 'stays' in cover && isHoused(plan)
-        ? { ...cover, hung: 'always', stays: 'stayed' }
-        : cover,
-  };
+  return { verb: 'add-cover', cover: isHoused(plan) ? rowOf(cover).housed(cover) : cover };
 }
 
 /** The cover that what is about asks for, where the edition sells what it is made of. */
@@ -85,6 +68,6 @@ export function proposed(plan: Plan): readonly Change[] {
   const { kind, mesh } = coverWanted(plan) ?? NET;
   const change = newCover(plan, kind);
   if (!change) return [];
-  const cover = 'mesh' in change.cover ? { ...change.cover, mesh } : change.cover;
+  const cover: Cover = { ...change.cover, mesh };
   return editionOf(plan).meshes.some((m) => m.id === cover.mesh) ? [{ ...change, cover }] : [];
 }

@@ -3,7 +3,17 @@ import { meshName, timberName, wireName } from '../../catalogue/names';
 import { type Asking, type Option, type OptionGroup, chosenIf, questionOf } from '../../options/types';
 import type { Change } from '../../plan/changes/types';
 import { tidy } from '../../units/round';
-import { type Cover, KINDS, KIND_IDS, type KindId, type MemberField, isOver, rowOf } from './kinds';
+import {
+  type Cover,
+  KINDS,
+  KIND_IDS,
+  type KindId,
+  type MemberField,
+  type QuestionField,
+  isOver,
+  makeupOf,
+  rowOf,
+} from './kinds';
 import { degreesOf } from './over/ways';
 import { wallTop } from './proposed';
 import { directionsOf } from './over/strips';
@@ -16,10 +26,9 @@ export function offered({ market }: Pick<Asking, 'market'>, kind: KindId): boole
   const usual = row.usual({ id: 'c', name: 'c', enclosure: 'e', outline: null, height: 2 }) as Readonly<
     Record<string, unknown>
   >;
-  const timbers = [...row.members, ...('batten' in usual ? ['batten'] : [])];
   return (
     market.knows('roll', String(usual.mesh)) &&
-    timbers.every((field) => market.knows('timber', String(usual[field])))
+    row.timbers.every((field) => market.knows('timber', String(usual[field])))
   );
 }
 
@@ -94,7 +103,8 @@ function members(asking: Asking, cover: Cover): readonly OptionGroup[] {
 
 /** Which way strips run: the cheapest, or along a side. */
 function ways({ plan }: Asking, cover: Cover): readonly OptionGroup[] {
-  if (!('way' in cover)) return [];
+  const made = makeupOf(cover);
+  if (made.laid !== 'strips' || !isOver(cover)) return [];
   const ring = plan.enclosures.find((e) => e.id === cover.enclosure)?.ring ?? [];
   const corners = new Map(plan.corners.map((c) => [c.id, c]));
   const sides = new Map(plan.sides.map((s) => [s.id, s]));
@@ -105,7 +115,7 @@ function ways({ plan }: Asking, cover: Cover): readonly OptionGroup[] {
       const at = side && corners.get(step.forward ? side.from : side.to);
       return at ? [at] : [];
     });
-  const now = cover.way;
+  const now = made.how.way;
   const along = directionsOf(points).map((direction): Option => {
     const chosen = now !== null && Math.abs(now.direction - direction) < 1e-3;
     return {
@@ -193,7 +203,7 @@ const YES_NO = {
     ],
   ],
 } as const satisfies Readonly<
-  Record<string, readonly [name: string, answers: readonly (readonly [string, string, string])[]]>
+  Record<QuestionField, readonly [name: string, answers: readonly (readonly [string, string, string])[]]>
 >;
 
 /** Every question of one cover that is decided by choosing. */
@@ -213,14 +223,11 @@ export function coverOptions(asking: Asking, cover: Cover): readonly OptionGroup
     })),
   };
   const fields = cover as unknown as Readonly<Record<string, string>>;
-  const others = Object.entries(YES_NO).flatMap(([field, [name, answers]]) =>
-    field in cover
-      ? [
-          questionOf(`${cover.id}-${field}`, name, answers, fields[field] ?? '', (key) =>
-            set(cover, { [field]: key }),
-          ),
-        ]
-      : [],
-  );
+  const others = rowOf(cover).asks.map((field) => {
+    const [name, answers] = YES_NO[field];
+    return questionOf(`${cover.id}-${field}`, name, answers, fields[field] ?? '', (key) =>
+      set(cover, { [field]: key }),
+    );
+  });
   return [kinds, meshes(asking, cover), ...ways(asking, cover), ...others, ...members(asking, cover)];
 }

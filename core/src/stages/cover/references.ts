@@ -1,12 +1,11 @@
 import type { PlanReferences } from '../../plan/known';
-import { type Cover, rowOf } from './kinds';
+import { type Cover, makeupOf, rowOf } from './kinds';
 
 /** Timbers and tubes that a cover names, by field. */
-const timbersOf = (cover: Cover): readonly (readonly [field: string, id: string])[] => {
+function timbersOf(cover: Cover): readonly (readonly [field: string, id: string])[] {
   const fields = cover as unknown as Readonly<Record<string, string>>;
-  const named = rowOf(cover).members.map((field) => [field, fields[field] ?? ''] as const);
-  return 'batten' in cover ? [...named, ['batten', cover.batten]] : named;
-};
+  return rowOf(cover).timbers.map((field) => [field, fields[field] ?? ''] as const);
+}
 
 /** Covers lie over runs that there are, and are made of what is sold. */
 export const references: PlanReferences<{ readonly covers: readonly Cover[] }> = (
@@ -25,8 +24,9 @@ export const references: PlanReferences<{ readonly covers: readonly Cover[] }> =
       issue([...at, 'mesh'], `no mesh “${cover.mesh}” in this edition or among own products`);
     for (const [field, id] of timbersOf(cover))
       if (!known.timbers.has(id)) issue([...at, field], `no timber or tube “${id}” in this edition`);
-    if ('sides' in cover)
-      cover.sides?.forEach((side, k) => {
+    const made = makeupOf(cover);
+    if (made.laid === 'walls')
+      made.how.sides?.forEach((side, k) => {
         if (!known.sides.has(side)) issue([...at, 'sides', k], `no side “${side}” in this plan`);
       });
   });

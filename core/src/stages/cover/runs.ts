@@ -3,8 +3,7 @@ import { spliceRings } from '../../fasteners/joints';
 import type { PartRef } from '../../plan/partRef';
 import { placeAt } from '../../plan/place';
 import { equally, MOST_BEAMS } from './held/lines';
-import type { CoverShape } from './over/shape';
-import { laidAs } from './over/shape';
+import type { CoverShape, ShapeOf } from './over/shape';
 import { type CoverWay, rowsOf } from './over/ways';
 
 /** Timbers that hold a cover up, or its wrap down: each in one piece. */
@@ -16,22 +15,21 @@ export const wrapRun = (part: PartRef, length: number, nth: number): Run =>
   plainRun('wrap', part, length, placeAt('wrap', 0, nth));
 
 /** What a joint along a strip takes. */
-function atJointOf(shape: CoverShape, width: number): readonly AtJoint[] {
-  return 'lap' in shape.cover ? [spliceRings(width, 'cover')] : NO_JOINTS;
-}
+const atJointOf = ({ made: { how } }: ShapeOf<'strips'>, width: number): readonly AtJoint[] =>
+  how.ringed ? [spliceRings(width, 'cover')] : NO_JOINTS;
 
 /** Places along a strip at which a beam crosses under it: over these alone it may be jointed. */
-function overBeams(shape: CoverShape, way: CoverWay, from: number, to: number): readonly number[] {
+function overBeams(shape: ShapeOf<'strips'>, way: CoverWay, from: number, to: number): readonly number[] {
   const [c, s] = [Math.cos(way.direction), Math.sin(way.direction)];
   const xs = way.side.outline.map((p) => p.x * c + p.y * s);
   const [left, right] = [Math.min(...xs), Math.max(...xs)];
-  const own = 'beams' in shape.cover ? shape.cover.beams : null;
+  const { beams: own } = shape.made.how;
   const all = own ? own.map((x) => left + x) : equally(left, right, MOST_BEAMS);
   return all.filter((x) => x > from + 0.05 && x < to - 0.05).map((x) => x - from);
 }
 
 /** Nets and sheets: where one is not long enough, several of one size, one behind the other. */
-function rowRuns(shape: CoverShape, way: CoverWay, nth: number): readonly Run[] {
+export function rowRuns(shape: CoverShape, way: CoverWay, nth: number): readonly Run[] {
   const lengths = way.lengths.flatMap((length) => {
     const { rows, each } = rowsOf(length, way.longest, way.side.jointLap);
     return Array.from({ length: rows }, () => each);
@@ -47,8 +45,7 @@ function rowRuns(shape: CoverShape, way: CoverWay, nth: number): readonly Run[] 
 }
 
 /** Strips as they are cut: one longer than the longest roll is jointed over a beam. */
-export function stripRuns(shape: CoverShape, way: CoverWay, nth: number): readonly Run[] {
-  if (laidAs(shape) !== 'strips') return rowRuns(shape, way, nth);
+export function stripRuns(shape: ShapeOf<'strips'>, way: CoverWay, nth: number): readonly Run[] {
   const atJoint = atJointOf(shape, way.width);
   return way.strips.map(({ from, to }, i): Run => {
     const length = way.lengths[i] ?? 0;

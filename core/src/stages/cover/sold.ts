@@ -5,7 +5,7 @@ import type { Covered } from './laid';
 import { nearestSize } from '../../buying/fits';
 import { largerFilm } from '../../buying/largerFilm';
 import type { Unmet } from '../../buying/unmet';
-import { fitOf } from './over/fitter';
+import { layingOf } from './layings';
 import type { CoverWay } from './over/ways';
 
 /** What nothing sold is large enough for, or wider than its lap. */
@@ -16,9 +16,10 @@ export function soldFindings(
   unmet: readonly Unmet[],
 ): readonly Finding[] {
   return over.flatMap(({ shape, side }): Finding[] => {
-    const { cover } = shape;
+    const { cover, made } = shape;
     const part = { on: 'cover', cover: cover.id } as const;
-    const { name, mesh } = cover;
+    const { name } = cover;
+    const { mesh } = made;
     if (side)
       return laid.get(cover.id) === null
         ? [
@@ -28,12 +29,14 @@ export function soldFindings(
               'cover',
               part,
               { name, lap: side.lap },
-              'lap' in cover ? [{ verb: 'set-cover', id: cover.id, to: { lap: 0.15 } }] : [],
+              made.laid === 'strips' && made.how.ringed
+                ? [{ verb: 'set-cover', id: cover.id, to: { lap: 0.15 } }]
+                : [],
             ),
           ]
         : [];
-    if (!('straps' in cover)) return [];
-    const fit = fitOf(shape, cover);
+    const fit = layingOf(shape).fit(shape);
+    if (!fit) return [];
     const sizes = goods
       .widths(mesh)
       .flatMap((width) => goods.rollLengths(mesh, width).map((length) => ({ width, length })));

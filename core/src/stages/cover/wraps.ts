@@ -5,7 +5,7 @@ import { EPSILON } from '../../units/round';
 import { type Term, product, sum, value } from '../../working';
 import type { WallTop } from '../walls/wallTop';
 import type { SetOut } from '../posts/setOut';
-import type { CoverOf } from './kinds';
+import type { Wrap } from './laid';
 import { timberRun, wrapRun } from './runs';
 
 /** One side of a wrapped wall: as long, and as high as it is wrapped, m; with the posts between its ends. */
@@ -27,15 +27,15 @@ export interface WrapsBy {
 
 /** The lines that a wrap goes along, below its gap under the top. */
 export function wrappedBy(
-  cover: CoverOf<'wrap'>,
+  { cover, made: { how } }: Wrap,
   { lines, tops, setOut, enclosures }: WrapsBy,
 ): readonly Wrapped[] {
   const ring = new Set(enclosures.find((e) => e.id === cover.enclosure)?.ring.map((s) => s.side));
-  const wanted = (side: string) => ring.has(side) && (cover.sides === null || cover.sides.includes(side));
+  const wanted = (side: string) => ring.has(side) && (how.sides === null || how.sides.includes(side));
   return lines
     .filter((line) => line.members.some(({ ringSide }) => wanted(ringSide.side.id)))
     .flatMap((line): Wrapped[] => {
-      const height = (tops.get(line)?.top ?? 0) - cover.gap;
+      const height = (tops.get(line)?.top ?? 0) - how.gap;
       const posts = setOut.posts.filter(
         (p) => p.line === line && p.lineAlong > EPSILON && p.lineAlong < line.length - EPSILON,
       ).length;
@@ -63,7 +63,7 @@ const piecesOf = (length: number): readonly number[] => {
 };
 
 /** Film, battens and staples of a wrap. */
-export function wrapDemands(cover: CoverOf<'wrap'>, wrapped: readonly Wrapped[]): readonly Demand[] {
+export function wrapDemands({ cover, made }: Wrap, wrapped: readonly Wrapped[]): readonly Demand[] {
   if (wrapped.length === 0) return [];
   const reason: Reason = { stage: 'cover', part: { on: 'cover', cover: cover.id } };
   const byHeight = new Map<string, Wrapped[]>();
@@ -76,7 +76,7 @@ export function wrapDemands(cover: CoverOf<'wrap'>, wrapped: readonly Wrapped[])
     return {
       ...reason,
       buy: 'strip',
-      mesh: cover.mesh,
+      mesh: made.mesh,
       width: these[0]?.height ?? 0,
       lap: PITCH.ring,
       runs: these.map(({ line }, i) => ({
@@ -101,7 +101,7 @@ export function wrapDemands(cover: CoverOf<'wrap'>, wrapped: readonly Wrapped[])
   const sticks: Ask = {
     ...reason,
     buy: 'timber',
-    timber: cover.batten,
+    timber: made.how.batten,
     runs: battens
       .flatMap(piecesOf)
       .map((length, i) => timberRun({ on: 'cover-batten', cover: cover.id, nth: i + 1 }, length, i)),
@@ -110,5 +110,5 @@ export function wrapDemands(cover: CoverOf<'wrap'>, wrapped: readonly Wrapped[])
 }
 
 /** Hours to put a wrap up, by its area. */
-export const wrapHours = (cover: CoverOf<'wrap'>, wrapped: readonly Wrapped[], each: Term): Term =>
+export const wrapHours = ({ cover }: Wrap, wrapped: readonly Wrapped[], each: Term): Term =>
   product('hours.net', 'h', { name: cover.name }, [value('cover.film', wrapArea(wrapped), 'm²', {}), each]);

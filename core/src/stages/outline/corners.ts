@@ -1,3 +1,4 @@
+import { withSides } from '../cover/kinds';
 import { alongBoth, alongOne } from '../live/kept';
 import { type Vector, dot, minus, plus, times } from '../../ground/vector';
 import { type RingSide, surveyRings } from '../../ground/survey';
@@ -153,9 +154,7 @@ function joined(plan: Plan, before: RingSide, after: RingSide): Plan {
     openings: plan.openings.map(onKept),
     postPins: plan.postPins.map(onKept),
     hotWires: alongOne(plan, kept.id, dropped),
-    covers: plan.covers.map((c) =>
-      'sides' in c && c.sides ? { ...c, sides: c.sides.filter((s) => s !== dropped) } : c,
-    ),
+    covers: plan.covers.map((c) => withSides(c, (s) => s !== dropped)),
     enclosures: plan.enclosures.map((e) => ({ ...e, ring: e.ring.filter((step) => step.side !== dropped) })),
     choices: { ...plan.choices, side: sideChoices },
   };

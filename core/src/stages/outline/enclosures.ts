@@ -1,3 +1,4 @@
+import { withSides } from '../cover/kinds';
 import { type Leg } from '../../ground/walk';
 import { type Vector, plus, times } from '../../ground/vector';
 import { surveyRings } from '../../ground/survey';
@@ -62,7 +63,7 @@ const coversLeft = (
 ): Plan['covers'] =>
   covers
     .filter((c) => enclosures.some((e) => e.id === c.enclosure))
-    .map((c) => ('sides' in c && c.sides ? { ...c, sides: c.sides.filter((s) => passed.has(s)) } : c));
+    .map((c) => withSides(c, (s) => passed.has(s)));
 
 /** Drops what no ring passes any more, and choices made for it. */
 export function dropUnused(plan: Plan): Plan {

@@ -1,6 +1,6 @@
 import { type ChoiceReferences } from '../../plan/known';
 import * as z from 'zod/mini';
-import { KINDS, KIND_IDS, type KindId, type Skirt } from './kinds';
+import { KINDS, KIND_IDS, type KindId, type Skirt, meshOf } from './kinds';
 
 type OfKind = (typeof KINDS)[KindId]['schema'];
 
@@ -17,9 +17,6 @@ export const CHOICES = { skirt: schema };
 export const usual = (width: number): { readonly skirt: Skirt } => ({
   skirt: { kind: 'apron', mesh: 'fine-13', width, lapUp: 0.1 },
 });
-
-/** The product that it is made of; null where that is no mesh. */
-export const meshOf = (skirt: Skirt): string | null => ('mesh' in skirt ? skirt.mesh : null);
 
 /** The mesh that a plan names is sold in its edition or its own. */
 export const references: ChoiceReferences<{ readonly skirt: Skirt }> = ({ skirt }, path, known, issue) => {

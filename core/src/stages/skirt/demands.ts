@@ -71,7 +71,7 @@ function staples(course: LaidCourse, on: PostsOn, boards: readonly BoardCourse[]
     );
   }
   for (const { of, length } of chains.flatMap((c) => c.edges)) {
-    if ('wall' in of) terms.push(onePast('fasten.board', length, PITCH.low, { at: 'house', length }));
+    if (of.on === 'house') terms.push(onePast('fasten.board', length, PITCH.low, { at: 'house', length }));
   }
   return terms;
 }

@@ -19,8 +19,9 @@ import { type LineEnd, type Neighbour, neighbours, sideAt } from './around';
 /** A straight length that a skirt lies along: a line of fence, or a wall of the house that it is carried round. */
 export interface SkirtEdge {
   readonly of:
-    | { readonly line: FenceLine; readonly way: SpanWay }
+    | { readonly on: 'line'; readonly line: FenceLine; readonly way: SpanWay }
     | {
+        readonly on: 'house';
         /** The house by its name, and which of its walls. */
         readonly wall: string;
         readonly building: string;
@@ -55,7 +56,7 @@ export const turnFrom = (a: Pick<SkirtEdge, 'direction' | 'outward'>, next: Vect
 function lineEdge(line: FenceLine, way: SpanWay, length: number, turn: number): SkirtEdge {
   const along = way === 'along';
   return {
-    of: { line, way },
+    of: { on: 'line', line, way },
     start: along ? line.start : line.end,
     end: along ? line.end : line.start,
     direction: along ? line.direction : times(line.direction, -1),
@@ -67,7 +68,7 @@ function lineEdge(line: FenceLine, way: SpanWay, length: number, turn: number): 
 
 /** How an edge lies at one of its ends: a line of sides a hair out of line has the direction of the side that is there. */
 function lieAt(edge: SkirtEdge, end: 'start' | 'end'): Pick<SkirtEdge, 'direction' | 'outward'> {
-  if ('wall' in edge.of) return edge;
+  if (edge.of.on === 'house') return edge;
   const { line, way } = edge.of;
   const { direction, outward } = sideAt({
     line,
@@ -78,7 +79,7 @@ function lieAt(edge: SkirtEdge, end: 'start' | 'end'): Pick<SkirtEdge, 'directio
 
 /** The corner at which a fence edge ends. */
 function endCornerOf({ of }: SkirtEdge): string | undefined {
-  if ('wall' in of) return undefined;
+  if (of.on === 'house') return undefined;
   return of.way === 'along' ? of.line.endCorner : of.line.startCorner;
 }
 
@@ -140,7 +141,12 @@ function houseEdges(
     const length = distance(from, end);
     if (length > MEETS) {
       const outward = { x: direction.y * hand, y: -direction.x * hand };
-      const of = { wall: building.name, building: building.id, number: edges.length + 1 };
+      const of = {
+        on: 'house',
+        wall: building.name,
+        building: building.id,
+        number: edges.length + 1,
+      } as const;
       edges.push({
         of,
         start: from,
@@ -184,7 +190,7 @@ function fenceChains(
     // Where it begins: the end of the way back.
     const back = follow(line, 'against').edges;
     const first = back[back.length - 1];
-    if (!first || 'wall' in first.of) return [ahead];
+    if (!first || first.of.on === 'house') return [ahead];
     return [follow(first.of.line, first.of.way === 'along' ? 'against' : 'along')];
   });
 }

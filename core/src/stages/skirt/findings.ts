@@ -13,7 +13,7 @@ import type { Plan } from '../../plan/schema';
 import { SERVICE_REACH } from '../../ground/reach';
 import { EPSILON, tidy } from '../../units/round';
 import { breaking, finerMesh, tornBy, wireAgainst } from '../threats/strongMesh';
-import { rowOf, type Skirt } from './kinds';
+import { rowOf, type Skirt, isDeep, isOfMesh } from './kinds';
 import type { SkirtLines } from './skirtLines';
 import type { SkirtCourse, SkirtStage } from './rolls';
 import { isLaid, shapeOf } from './shape';
@@ -47,7 +47,7 @@ const change =
 
 function meshFindings({ market, limits, ...about }: SkirtSeenBy, course: SkirtCourse): Finding[] {
   const { skirt } = course;
-  if (!('mesh' in skirt)) return [];
+  if (!isOfMesh(skirt)) return [];
   const found: Finding[] = [];
   const mesh = market.mesh(skirt.mesh);
   const opening = shorterSide(mesh);
@@ -84,7 +84,7 @@ function measureFindings({ limits, ...about }: SkirtSeenBy, course: SkirtCourse)
   if (digging.length > 0) {
     const enough = largeEnough(about, skirt) ?? skirtOfKind(about, 'apron', skirt);
     const onlyKnow = digging.every((id) => limits.threats.some((t) => t.threat === id && t.onlyKnow));
-    const by = shape.depth > 0 && shape.laid !== 'flat' ? ('depth' in enough ? 'depth' : 'width') : 'width';
+    const by = shape.depth > 0 && shape.laid !== 'flat' ? (isDeep(enough) ? 'depth' : 'width') : 'width';
     const { depth, out } = shapeOf(enough) ?? { depth: 0, out: 0 };
     const needs = by === 'depth' ? depth : out;
     const params = {
@@ -125,8 +125,8 @@ function endFindings({ rings, buildings, skirted, skirts: { courses } }: SkirtSe
   const carried = new Set(
     courses
       .flatMap((c) => c.chains)
-      .filter((chain) => chain.edges.some((e) => 'wall' in e.of))
-      .flatMap((chain) => chain.edges.flatMap((e) => ('line' in e.of ? [e.of.line] : []))),
+      .filter((chain) => chain.edges.some((e) => e.of.on === 'house'))
+      .flatMap((chain) => chain.edges.flatMap((e) => (e.of.on === 'line' ? [e.of.line] : []))),
   );
   const sides = rings.flatMap((ring) =>
     ring.sides.map((side, i) => ({ side, next: ring.sides[(i + 1) % ring.sides.length] })),

@@ -30,7 +30,7 @@ export function skirtAlong(
 /** A strip along a wall of the house: as far as it runs on past its corners. */
 function houseStrip(strip: SkirtStrip, width: number): Part[] {
   const [edge] = strip.edges;
-  if (!edge || !('wall' in edge.of)) return [];
+  if (!edge || edge.of.on !== 'house') return [];
   const from = plus(edge.start, times(edge.direction, -strip.back));
   const to = plus(edge.end, times(edge.direction, strip.ahead));
   const away = times(edge.outward, width);

@@ -1,7 +1,7 @@
 import { typeOf } from '../../catalogue/meshTypes';
 import { meshOption, meshesOnOffer } from '../../options/meshes';
 import { type Asking, type OptionGroup, chosenIf } from '../../options/types';
-import { KINDS, KIND_IDS, type Skirt, rowOf } from './kinds';
+import { KINDS, KIND_IDS, type Skirt, rowOf, isOfMesh } from './kinds';
 import { shapeOf } from './shape';
 import { skirtOfKind } from './wanted';
 
@@ -24,7 +24,7 @@ export function skirtOptions(asking: Asking): readonly OptionGroup[] {
       change: set(skirtOfKind(plan, kind, skirt)),
     })),
   };
-  if (!('mesh' in skirt)) return [kinds];
+  if (!isOfMesh(skirt)) return [kinds];
   const meshes = meshesOnOffer(asking, skirt.mesh).filter(
     (id) => id === skirt.mesh || typeOf(market.mesh(id)).welded,
   );

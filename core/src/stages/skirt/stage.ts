@@ -56,7 +56,7 @@ function stripRun(strip: SkirtStrip, profiles: Profiles, place: Place, atJoint: 
   const { of } = first;
   return {
     part:
-      'wall' in of
+      of.on === 'house'
         ? { on: 'house-skirt', building: of.building, wall: of.number }
         : { on: 'skirt', side: of.line.id },
     use: 'skirt',
@@ -68,8 +68,9 @@ function stripRun(strip: SkirtStrip, profiles: Profiles, place: Place, atJoint: 
     atJoint,
     place,
     spans: strip.edges.flatMap(({ of: on }) => {
-      const profile = 'line' in on ? profiles.get(on.line) : undefined;
-      return profile && 'line' in on ? groundSpans(on.line, profile, 0, on.line.length) : [];
+      if (on.on === 'house') return [];
+      const profile = profiles.get(on.line);
+      return profile ? groundSpans(on.line, profile, 0, on.line.length) : [];
     }),
     leans: [],
   };
@@ -80,7 +81,7 @@ function courseOf(by: SkirtsBy, skirt: Laid, chosen: ReadonlySet<FenceLine>): La
   const { skirts, lines: all } = by.skirted;
   const shape = shapeOf(skirt);
   const along = (line: FenceLine) => profiles.get(line)?.ground ?? line.length;
-  const hasSkirt: HasSkirt = (edge) => ('line' in edge.of ? chosen.has(edge.of.line) : true);
+  const hasSkirt: HasSkirt = (edge) => (edge.of.on === 'line' ? chosen.has(edge.of.line) : true);
   // Each once: corners ask for their two lines again and again.
   const byChoice = new Map<Skirt, number>([[skirt, shape.turns]]);
   const turnsOf = (own: Skirt) => {
@@ -89,9 +90,9 @@ function courseOf(by: SkirtsBy, skirt: Laid, chosen: ReadonlySet<FenceLine>): La
     return known;
   };
   const turns = new Map([...skirts].map(([line, own]) => [line, turnsOf(own)]));
-  const turning: Turning = ({ of }) => ('wall' in of ? shape.turns : (turns.get(of.line) ?? 0));
+  const turning: Turning = ({ of }) => (of.on === 'house' ? shape.turns : (turns.get(of.line) ?? 0));
   const chains = skirtChains(all, along, shape.round, rings, buildings).filter((chain) =>
-    chain.edges.some(({ of }) => 'line' in of && chosen.has(of.line)),
+    chain.edges.some(({ of }) => of.on === 'line' && chosen.has(of.line)),
   );
   const strips =
     shape.mesh === null
@@ -101,7 +102,7 @@ function courseOf(by: SkirtsBy, skirt: Laid, chosen: ReadonlySet<FenceLine>): La
         );
   const places = new Map(all.map((line, i) => [line, i]));
   const placeOf = (edge: SkirtEdge | undefined, i: number) =>
-    edge && 'line' in edge.of ? placeAt('skirt', places.get(edge.of.line) ?? 0) : placeAt('house-skirt', i);
+    edge?.of.on === 'line' ? placeAt('skirt', places.get(edge.of.line) ?? 0) : placeAt('house-skirt', i);
   const lines = all.filter((line) => chosen.has(line));
   const volume = (code: 'skirt.trench' | 'skirt.fill', width: number, depth: number) =>
     volumeAlong(code, lines, along, width, depth);

@@ -49,12 +49,12 @@ export type HasSkirt = (edge: SkirtEdge) => boolean;
 export type Turning = (edge: SkirtEdge) => number;
 
 const edgeTerm = (edge: SkirtEdge): Term =>
-  'line' in edge.of
+  edge.of.on === 'line'
     ? value('skirt.side', edge.length, 'm', { side: edge.of.line.number })
     : value('skirt.house', edge.length, 'm', { name: edge.of.wall });
 
 /** What a keeper calls an edge in a working: its side, or 0 for a wall of the house. */
-const numberOf = (edge: SkirtEdge) => ('line' in edge.of ? edge.of.line.number : 0);
+const numberOf = (edge: SkirtEdge) => (edge.of.on === 'line' ? edge.of.line.number : 0);
 
 const neighbours = ({ edges, cyclic }: SkirtChain, i: number) => ({
   previous: i > 0 ? edges[i - 1] : cyclic ? edges[edges.length - 1] : undefined,

@@ -1,6 +1,6 @@
 import { THREAT_IDS, type ThreatId, type Threatened, isPresent, threatIn } from '../threats/kinds';
 import { EPSILON } from '../../units/round';
-import { type Skirt, rowOf } from './kinds';
+import { type Skirt, rowOf, lapUpOf, meshOf, widthOf } from './kinds';
 import type { Wanted, Stops } from './kinds/kind';
 import type { SkirtShape } from './shape';
 
@@ -62,9 +62,7 @@ const wantedOf = (plan: Threatened): Wanted => ({
 /** A skirt of another kind that stops the diggers present, keeping the mesh and lap of the one that is there. */
 export function skirtOfKind(plan: Threatened, kind: Skirt['kind'], now: Skirt): Skirt {
   if (kind === now.kind) return now;
-  const mesh = 'mesh' in now ? now.mesh : 'fine-13';
-  const lapUp = 'lapUp' in now ? now.lapUp : 0.1;
-  const width = 'width' in now && 'mesh' in now ? now.width : null;
+  const [mesh, lapUp, width] = [meshOf(now) ?? 'fine-13', lapUpOf(now) ?? 0.1, widthOf(now)];
   return rowOf({ kind }).instead({ mesh, lapUp, width }, wantedOf(plan));
 }
 

@@ -1,3 +1,4 @@
+import { leavesGap } from './kinds';
 import { type Stage } from '../stage';
 import { openingHours } from './hours';
 import { type AnyStep, adds, step } from '../../engine/step';
@@ -57,7 +58,7 @@ const steps: readonly AnyStep[] = [
     swingFindings,
   ),
   adds(K.OPENINGS_LEFT, { openings: K.OWN_OPENINGS }, ({ openings }) =>
-    openings.flatMap((o) => ('gap' in o ? [o.gap] : [])),
+    openings.flatMap((o) => (leavesGap(o) ? [o.gap] : [])),
   ),
   adds(K.STAGE_HOURS, { openings: K.OWN_OPENINGS, assumed: K.ASSUMED }, ({ openings, assumed }) =>
     openingHours(openings, assumed),

@@ -1,3 +1,4 @@
+import { swings } from './kinds';
 import { distance } from '../../ground/vector';
 import type { Plan } from '../../plan/schema';
 import { splitSide } from '../outline/corners';
@@ -37,7 +38,7 @@ function lengthOf(plan: Plan, id: string): number {
 export function addLobby(plan: Plan, { opening, depth, ids }: AddLobby): Plan {
   const find = (p: Plan) => p.openings.find((o) => o.id === opening);
   const gate = find(plan);
-  if (!gate || !('swing' in gate)) return plan;
+  if (!gate || !swings(gate)) return plan;
   let parted = plan;
   if (gate.along > AT_CORNER)
     parted = splitSide(parted, {

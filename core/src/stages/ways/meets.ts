@@ -8,7 +8,7 @@ import type { Assumptions } from '../../plan/assumptions';
 import type { PartRef } from '../../plan/partRef';
 import type { Change } from '../../plan/changes/types';
 import type { Building, Opening, Plan, Tree } from '../../plan/schema';
-import type { Having } from './kinds';
+import { type Having, swings } from './kinds';
 import type { Terrain } from '../../ground/level';
 import { EPSILON, tidy } from '../../units/round';
 import { leafTop } from './leaf';
@@ -164,7 +164,7 @@ export interface SwingsBy {
 /** Gates whose leaf meets a trunk, a wall, an eave, a fence, stones or rising ground. */
 export function swingFindings(by: SwingsBy): readonly Finding[] {
   const { openings, rings, walls, feet, trees, buildings, terrain, assumed } = by;
-  const gates = openings.filter((o) => 'swing' in o);
+  const gates = openings.filter(swings);
   if (gates.length === 0) return [];
   const sides = new Map(rings.flatMap((r) => r.sides.map((s) => [s.side.id, s] as const)).reverse());
   const fenced = [...sides.values()].filter((s) => standsOf(s.side) !== null);

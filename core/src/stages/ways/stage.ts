@@ -10,7 +10,17 @@ import type { Assumptions } from '../../plan/assumptions';
 import type { Change } from '../../plan/changes/types';
 import type { Plan } from '../../plan/schema';
 import { catchFindings, leafFindings, placeFindings } from './gates';
-import { type Having, type Opening, hangingOf, kitOf, partsFence, rowOf } from './kinds';
+import {
+  type Having,
+  type Opening,
+  hangingOf,
+  kitOf,
+  partsFence,
+  rowOf,
+  leavesGap,
+  isCaught,
+  hasSill,
+} from './kinds';
 import type { Joinery, Leaf } from './kinds/kind';
 import { gatesFor } from './gateFor';
 import { leafTop } from './leaf';
@@ -104,10 +114,10 @@ export function openingFindings(by: OpeningsSeenBy): readonly Finding[] {
     const wall = walls.get(opening.id) ?? 0;
     const nearest = noKits.get(opening.id);
     return [
-      ...('gap' in opening ? gapFindings(opening, limits) : []),
-      ...('catches' in opening ? catchFindings({ threats }, opening) : []),
+      ...(leavesGap(opening) ? gapFindings(opening, limits) : []),
+      ...(isCaught(opening) ? catchFindings({ threats }, opening) : []),
       ...(line && partsFence(opening) ? placeFindings(opening, line) : []),
-      ...(line && 'sill' in opening ? leafFindings(opening, line, wall, feet.get(opening.side)) : []),
+      ...(line && hasSill(opening) ? leafFindings(opening, line, wall, feet.get(opening.side)) : []),
       ...(nearest === undefined ? [] : [noKit(opening, nearest)]),
     ];
   });

@@ -7,6 +7,7 @@ import {
   WHOLE_PLAN,
   asking,
   coverIsOver,
+  coverMakeup,
   coverOptions,
   coverRow,
   meshName,
@@ -54,11 +55,35 @@ function useAnswer(cover: Cover, strength: readonly Strength[], reader: Reader):
   ].join(', ');
 }
 
-/** The measures of its kind, each a number. */
-function Measures({ cover }: { cover: Cover }) {
+/** How many straps lie over it. */
+function Straps({
+  cover,
+  field,
+  value,
+}: {
+  readonly cover: Cover;
+  readonly field: string;
+  readonly value: number | null;
+}) {
   const reader = useReader();
   const take = usePlan((s) => s.take);
+  return (
+    <PlanCount
+      of={`covers.${cover.kind}.${field}`}
+      name="Straps"
+      value={value}
+      placeholder={inUnits('one each 2.4 m', reader.system)}
+      onCommit={(straps) => take(set(cover, { [field]: straps }))}
+      onClear={() => take(set(cover, { [field]: null }))}
+    />
+  );
+}
+
+/** The measures of its kind, each a number. */
+function Measures({ cover }: { cover: Cover }) {
+  const take = usePlan((s) => s.take);
   const values = cover as unknown as Readonly<Record<string, number | null>>;
+  const made = coverMakeup(cover);
   return (
     <div className="fields">
       <NameField name="Called" value={cover.name} onCommit={(name) => take(set(cover, { name }))} />
@@ -81,31 +106,24 @@ function Measures({ cover }: { cover: Cover }) {
           />
         ),
       )}
-      {'roll' in cover && (
+      {made.laid === 'strips' && (
         <PlanLength
           of={`covers.${cover.kind}.roll`}
           name="Roll width"
-          value={cover.roll}
+          value={made.how.roll}
           placeholder="the cheapest"
           onCommit={(roll) => take(set(cover, { roll }))}
           onClear={() => take(set(cover, { roll: null }))}
         />
       )}
-      {'on' in cover && (
+      {made.laid === 'walls' && (
         <>
-          <DayPick name="Put up" value={cover.on} onChoose={(on) => take(set(cover, { on }))} />
-          <DayPick name="Taken off" value={cover.off} onChoose={(off) => take(set(cover, { off }))} />
+          <DayPick name="Put up" value={made.how.on} onChoose={(on) => take(set(cover, { on }))} />
+          <DayPick name="Taken off" value={made.how.off} onChoose={(off) => take(set(cover, { off }))} />
         </>
       )}
-      {'straps' in cover && (
-        <PlanCount
-          of="covers.tarp.straps"
-          name="Straps"
-          value={cover.straps}
-          placeholder={inUnits('one each 2.4 m', reader.system)}
-          onCommit={(straps) => take(set(cover, { straps }))}
-          onClear={() => take(set(cover, { straps: null }))}
-        />
+      {made.laid === 'piece' && made.tiedBy !== null && (
+        <Straps cover={cover} field={made.tiedBy} value={made.how.straps} />
       )}
     </div>
   );

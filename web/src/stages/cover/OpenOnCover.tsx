@@ -1,4 +1,4 @@
-import type { Plan } from '@aviarum/core';
+import { type Plan, coverIsOver } from '@aviarum/core';
 import { usePlan } from '../../state/planStore';
 import { AddCorner, OpenStop } from '../OpenStop';
 import { stops } from './stops';
@@ -29,7 +29,7 @@ export function OpenOnCover({ plan }: { plan: Plan }) {
           );
         if (part.on !== 'cover-point') return null;
         const cover = plan.covers.find((c) => c.id === part.cover);
-        const outline = cover && 'outline' in cover ? (cover.outline ?? []) : [];
+        const outline = cover && coverIsOver(cover) ? (cover.outline ?? []) : [];
         return (
           <AddCorner
             points={outline}

@@ -6,6 +6,7 @@ import {
   type Plan,
   type Vector,
   coverIsOver,
+  coverMakeup,
   previewCovers,
   sectionLine,
   sideFrames,
@@ -45,8 +46,8 @@ function corners(cover: Cover, snaps: readonly Vector[], place: (at: Vector) => 
 
 /** Props and posts under a cover: where one is moved, all stay where they are. */
 function props(cover: Cover, parts: readonly Part[], place: (at: Vector) => string): Stop[] {
-  const field = 'props' in cover ? 'props' : 'posts' in cover ? 'posts' : null;
-  if (field === null) return [];
+  const field = coverMakeup(cover).stands?.field;
+  if (!field) return [];
   const these = parts.filter(
     (p): p is Of<'cover-prop'> => p.kind === 'cover-prop' && p.part.cover === cover.id,
   );
@@ -65,7 +66,7 @@ function props(cover: Cover, parts: readonly Part[], place: (at: Vector) => stri
 
 /** Beams, which slide square to themselves: where one is moved, all stay where they are. */
 function beams(cover: Cover, parts: readonly Part[], reader: Sight['reader']): Stop[] {
-  if (!('beams' in cover)) return [];
+  if (coverMakeup(cover).laid !== 'strips') return [];
   const bars = parts.filter(
     (p): p is Of<'cover-bar'> => p.kind === 'cover-bar' && p.is === 'beam' && p.part.cover === cover.id,
   );

@@ -6,6 +6,7 @@ import {
   type RingSide,
   newId,
   openingRow,
+  openingSwings,
 } from '@aviarum/core';
 import { Pick } from '../../fields/Choice';
 import { PlanLength } from '../../fields/PlanLength';
@@ -107,7 +108,7 @@ export function OpeningFields({ opening, sides }: { opening: Opening; sides: rea
             Make all like this
           </button>
         )}
-        {'swing' in opening && (
+        {openingSwings(opening) && (
           <button type="button" className="btn" onClick={lobby}>
             Add a lobby with a second gate
           </button>

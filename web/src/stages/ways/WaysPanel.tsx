@@ -6,6 +6,7 @@ import {
   openingOptions,
   openingRow,
   partsFence,
+  openingMake,
 } from '@aviarum/core';
 import { useState } from 'react';
 import { OptionGroups } from '../../fields/OptionGroups';
@@ -44,7 +45,7 @@ function OneOpening({ opening, plan, fresh }: { opening: Opening; plan: Plan; fr
   const side = sides.find((s) => s.side.id === opening.side);
   const leaf = figures?.[`leaf.${opening.id}.width`];
   const high = figures?.[`leaf.${opening.id}.height`];
-  const isKit = row.kit !== null && !('make' in opening && opening.make === 'built');
+  const isKit = row.kit !== null && openingMake(opening) === 'kit';
   const alone = plan.openings.length === 1;
   return (
     <Decision

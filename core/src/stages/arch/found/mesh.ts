@@ -5,7 +5,7 @@ import type { Plan } from '../../../plan/schema';
 import { EPSILON } from '../../../units/round';
 import { type OpeningLimits, passing, shorterSide } from '../../threats/openings';
 import { breaking, finerMesh, tornBy, wireAgainst } from '../../threats/strongMesh';
-import { rowOf } from '../kinds';
+import { makeupOf } from '../kinds';
 import type { ArchShape } from '../shape';
 import { partOf, set } from './of';
 
@@ -20,7 +20,7 @@ export interface ArchMeshBy {
 /** What gets through its mesh, tears it, or finds none there. */
 export function passes(shape: ArchShape, { limits, goods, ...about }: ArchMeshBy): Finding[] {
   const { arch } = shape;
-  const id = arch.skin ?? rowOf(arch).mesh(arch);
+  const id = arch.skin ?? makeupOf(arch).panels?.mesh ?? null;
   const part = partOf(shape);
   if (id === null)
     return [

@@ -24,10 +24,11 @@ function leafHigh(shape: ArchShape, opening: Opening): number {
 }
 
 /** Whole panels, and what ends and doors are cut from. */
-export function panelDemands(shape: ArchShape, made: Made, doors: readonly Opening[]): readonly Demand[] {
-  const { arch, ribs, bent, base } = shape;
-  if (!('panel' in arch)) return [];
-  const panel = made.mesh(arch.panel);
+export function panelDemands(shape: ArchShape, known: Made, doors: readonly Opening[]): readonly Demand[] {
+  const { made, ribs, bent, base } = shape;
+  if (!made.panels) return [];
+  const { mesh } = made.panels;
+  const panel = known.mesh(mesh);
   const [width, sold] = [Math.max(...panel.widths), Math.max(...panel.lengths)];
   const whole = bent > sold - ROUNDED;
   const run = (of: 'panel' | 'front' | 'back' | 'door' | 'lintel', nth: number, length: number): Run =>
@@ -49,7 +50,7 @@ export function panelDemands(shape: ArchShape, made: Made, doors: readonly Openi
       ? Array.from({ length: ribs.count }, () => ({
           ...reason,
           buy: 'piece' as const,
-          product: arch.panel,
+          product: mesh,
           width: width - ROUNDED,
           length: sold - ROUNDED,
         }))
@@ -59,7 +60,7 @@ export function panelDemands(shape: ArchShape, made: Made, doors: readonly Openi
           {
             ...reason,
             buy: 'strip' as const,
-            mesh: arch.panel,
+            mesh,
             width: width - ROUNDED,
             lap: 0,
             runs: cut,
@@ -79,11 +80,16 @@ export function panelDemands(shape: ArchShape, made: Made, doors: readonly Openi
 }
 
 /** What joins the frame: ties along the seams of panels, staples on the boards, tees. */
-export function frameFasteners(shape: ArchShape, made: Made): readonly Ask[] {
-  const { arch, ribs, bent } = shape;
+export function frameFasteners(shape: ArchShape, known: Made): readonly Ask[] {
+  const {
+    arch,
+    made: { panels },
+    ribs,
+    bent,
+  } = shape;
   const reason = reasonOf(shape);
-  const crossing = 'panel' in arch ? SECOND * made.mesh(arch.panel).opening.along : 0;
-  const seams = 'panel' in arch ? ribs.count - 1 : 0;
+  const crossing = panels ? SECOND * known.mesh(panels.mesh).opening.along : 0;
+  const seams = panels ? ribs.count - 1 : 0;
   const ties = Array.from({ length: seams }, () => onePast('arch.ties', bent, crossing, { length: bent }));
   const feet = arch.board > 0 ? 2 : 0;
   const along = (at: 'foot' | 'skin') =>
@@ -93,7 +99,7 @@ export function frameFasteners(shape: ArchShape, made: Made): readonly Ask[] {
   return [
     packed(reason, 'tie', ties),
     packed(reason, 'staple', [
-      ...('panel' in arch ? along('foot') : []),
+      ...(panels ? along('foot') : []),
       ...(arch.skin === null ? [] : along('skin')),
     ]),
     ...(arch.foot === 'stakes'

@@ -82,50 +82,50 @@ function jambs(shape: ArchShape, gates: readonly Opening[]): readonly Sticks[] {
 }
 
 /** Pieces between two tees: the pitch less what goes into a socket at both ends, m. */
-export const betweenTees = ({ arch, ribs }: ArchShape): number | null =>
-  'socket' in arch ? ribs.module - 2 * arch.socket : null;
+export const betweenTees = ({ made: { pipe }, ribs }: ArchShape): number | null =>
+  pipe && ribs.module - 2 * pipe.socket;
 
 /** Lines of pipe along a row of hoops: its ridge and both feet. */
 export const LINES = 3;
 
 /** Hoops and the lines between them. */
 function pipes(shape: ArchShape, longest: number): readonly Sticks[] {
-  const { arch, ribs, bent } = shape;
-  if (!('pipe' in arch)) return [];
+  const { made, ribs, bent } = shape;
+  const { pipe } = made;
+  if (!pipe) return [];
   const each = betweenTees(shape) ?? 0;
   const bays = ribs.count - 1;
-  const line =
-    arch.lines === 'pieces' ? Array.from({ length: bays }, () => each) : pieces(ribs.built, longest);
+  const line = pipe.inPieces ? Array.from({ length: bays }, () => each) : pieces(ribs.built, longest);
   const lines = Array.from({ length: LINES }, () => line).flat();
   return [
-    { timber: arch.pipe, of: 'hoop', lengths: Array.from({ length: ribs.count }, () => bent) },
-    { timber: arch.pipe, of: 'line', lengths: lines },
+    { timber: pipe.timber, of: 'hoop', lengths: Array.from({ length: ribs.count }, () => bent) },
+    { timber: pipe.timber, of: 'line', lengths: lines },
   ];
 }
 
 /** Tees: one for each hoop at each line. */
-export const teesOf = ({ arch, ribs }: ArchShape): number => ('pipe' in arch ? LINES * ribs.count : 0);
+export const teesOf = ({ made, ribs }: ArchShape): number => (made.pipe ? LINES * ribs.count : 0);
 
 export const wheelsOf = ({ moved }: Arch): number => (moved === 'wheels' ? 2 : 0);
 
 /**
  * Everything of timber and pipe.
  *
- * @param made   what is known of boards and pipes
+ * @param known  what is known of boards and pipes
  * @param gates  openings for people in its ends
  */
 export function sticksOf(
   shape: ArchShape,
-  made: Pick<Made, 'timber'>,
+  known: Pick<Made, 'timber'>,
   gates: readonly Opening[],
 ): readonly Sticks[] {
-  const { arch, ribs, top } = shape;
-  const longest = 'pipe' in arch ? Math.max(...made.timber(arch.pipe).lengths) : PIECE;
+  const { arch, made, ribs, top } = shape;
+  const longest = made.pipe ? Math.max(...known.timber(made.pipe.timber).lengths) : PIECE;
   const posts = arch.foot === 'posts' ? stakesOf(shape) : 0;
   const props = propsOf(shape);
   const ridge = ridgeSpan(shape);
   const all: readonly Sticks[] = [
-    { timber: arch.boards, of: 'board', lengths: boards(shape, made.timber(arch.boards).width) },
+    { timber: arch.boards, of: 'board', lengths: boards(shape, known.timber(arch.boards).width) },
     { timber: POST_TIMBER, of: 'post', lengths: Array.from({ length: posts }, () => POST_DEEP + arch.board) },
     ...(arch.ridge === null
       ? []
@@ -142,7 +142,7 @@ export function sticksOf(
 
 /** A panel is cut to the base for each row of an end wall: how many of them, m high at most. */
 export function endPanels(shape: ArchShape, high: number): number {
-  const { arch, top } = shape;
-  if (!('endWalls' in arch) || arch.endWalls !== 'panel') return 0;
+  const { made, top } = shape;
+  if (made.panels?.ends !== true) return 0;
   return hungEnds(shape).length * Math.max(1, roundUp(top / high));
 }

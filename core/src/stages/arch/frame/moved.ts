@@ -20,7 +20,7 @@ export interface Moved {
 
 /** Of its frame, skin and film, kg; a roll's width does not matter: what it covers is weighed. */
 export function weightOf(shape: ArchShape, products: Products): number {
-  const { arch, bent, ribs, curve, base, top } = shape;
+  const { arch, made, bent, ribs, curve, base, top } = shape;
   const over = bent * ribs.built;
   const ends = hungEnds(shape).length * base * top;
   const cloth = (id: string | null, area: number) => (id === null ? 0 : meshWeight(products.mesh(id)) * area);
@@ -30,7 +30,7 @@ export function weightOf(shape: ArchShape, products: Products): number {
       of === 'post' ? t : t + timberWeight(products, timber) * lengths.reduce((a, b) => a + b, 0),
     0,
   );
-  const panels = 'panel' in arch && curve ? meshWeight(products.mesh(arch.panel)) * over : 0;
+  const panels = made.panels && curve ? meshWeight(products.mesh(made.panels.mesh)) * over : 0;
   return panels + sticks + cloth(arch.skin, over + ends) + cloth(arch.film, over) + 1.6 * wheelsOf(arch);
 }
 

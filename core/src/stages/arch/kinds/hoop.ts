@@ -31,7 +31,11 @@ export const hoop = kind(
       return { count: bays + 1, module: wanted / bays, built: wanted };
     },
     springs: false,
-    mesh: () => null,
+    made: ({ pipe: timber, lines, socket }) => ({
+      panels: null,
+      pipe: { timber, inPieces: lines === 'pieces', socket },
+    }),
+    asks: ['lines'],
     offCuts: false,
     measures: [
       { field: 'bent', name: 'Pipe of a hoop', set: 'always' },

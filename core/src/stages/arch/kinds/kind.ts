@@ -23,6 +23,26 @@ export interface ArchMeasure {
   readonly set: 'always' | 'or none';
 }
 
+/** What an arch is bent of, whatever its kind. */
+export interface ArchMakeup {
+  /** Rigid panels, knitted or lapped side by side; null for none. */
+  readonly panels: {
+    readonly mesh: string;
+    /** Ends are of panels too, cut to the base. */
+    readonly ends: boolean;
+  } | null;
+  /** Hoops of pipe, and lines of it along them; null for none. Lengths m. */
+  readonly pipe: {
+    readonly timber: string;
+    /** Lines are pieces between tees, which take so much at each end of one. */
+    readonly inPieces: boolean;
+    readonly socket: number;
+  } | null;
+}
+
+/** Questions that one kind is asked and another is not. */
+export type ArchQuestion = 'join' | 'close' | 'lines' | 'endWalls';
+
 /** One kind of frame: everything that tells it from the others. */
 export interface ArchKind<C> {
   readonly title: string;
@@ -35,8 +55,10 @@ export interface ArchKind<C> {
   readonly ribs: (arch: C, made: Made, length: number) => Ribs;
   /** Springs back when it is let go. */
   readonly springs: boolean;
-  /** Mesh itself, whose openings count where no skin lies over it; null for hoops. */
-  readonly mesh: (arch: C) => string | null;
+  /** What it is bent of: all that others ask of it. */
+  readonly made: (arch: C) => ArchMakeup;
+  /** What is decided of it by choosing besides what is of every arch. */
+  readonly asks: readonly ArchQuestion[];
   /** Its off-cuts can close ends and make doors. */
   readonly offCuts: boolean;
   readonly measures: readonly ArchMeasure[];

@@ -36,7 +36,8 @@ export const panel = kind(
       return { count, module: width - lap, built: count * width - (count - 1) * lap };
     },
     springs: true,
-    mesh: (arch) => arch.panel,
+    made: ({ panel: mesh, endWalls }) => ({ panels: { mesh, ends: endWalls === 'panel' }, pipe: null }),
+    asks: ['join', 'close', 'endWalls'],
     offCuts: true,
     measures: [{ field: 'bent', name: 'Panels cut to', set: 'or none' }],
     hours: 'hoursArchPanel',

@@ -88,7 +88,7 @@ function openSkin(shape: ArchShape, mesh: string): Demand {
 function skinFasteners(shape: ArchShape, skin: Skin | null): readonly Ask[] {
   if (!skin) return [];
   const count = hungEnds(shape).length;
-  const onFrame = 'panel' in shape.arch ? ON_PANEL : PITCH.ring;
+  const onFrame = shape.made.panels ? ON_PANEL : PITCH.ring;
   const along = (kind: Seam['kind'], n: number): readonly Term[] =>
     Array.from({ length: n }, () =>
       onePast('fasten.on-frame', shape.bent, onFrame, { kind, length: shape.bent, each: onFrame }),

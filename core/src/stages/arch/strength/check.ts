@@ -21,9 +21,9 @@ export interface ArchStrengthBy {
 }
 
 /** What lies on it in winter: film, or the skin alone; what is bare bears no snow. */
-function shareOf({ arch }: ArchShape, products: Products): number {
+function shareOf({ arch, made }: ArchShape, products: Products): number {
   if (arch.film !== null) return 1;
-  const mesh = arch.skin ?? ('panel' in arch ? arch.panel : null);
+  const mesh = arch.skin ?? made.panels?.mesh ?? null;
   return mesh === null ? 0 : dryShare(products.mesh(mesh));
 }
 

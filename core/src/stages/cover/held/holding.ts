@@ -1,6 +1,7 @@
 import { alikeOf, type OpenCover } from '../laid';
 import { type CoverWay, wayTaken } from '../over/ways';
-import { type StandsOn, type Supports, supportsOf } from './supports';
+import { layingOf } from '../layings';
+import type { StandsOn, Supports } from './supports';
 
 /** A cover as it is laid, with what holds it up. */
 export interface LaidAndHeld {
@@ -20,7 +21,7 @@ export function holdingOn(on: StandsOn): Holding {
     const before = known.get(key);
     if (before) return before;
     const way = open.side && wayTaken(open.side, name);
-    const made = { way, held: supportsOf(open.shape, way, on) };
+    const made = { way, held: layingOf(open.shape).supports(open.shape, way, on) };
     known.set(key, made);
     return made;
   };

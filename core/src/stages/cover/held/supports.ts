@@ -1,17 +1,13 @@
 import { Near } from '../../../ground/near';
 import { type Vector, lerp } from '../../../ground/vector';
 import type { Support } from '../kinds';
-import { fallOf, laidAs } from '../over/shape';
-import type { CoverShape } from '../over/shape';
+import { type CoverShape, type ShapeOf, fallOf } from '../over/shape';
 import { halfTurn } from '../over/strips';
-import { tentOf } from '../over/tent';
 import type { CoverWay } from '../over/ways';
 import {
   type Bar,
   type InAxes,
   MOST_BEAMS,
-  MOST_PURLINS,
-  MOST_RAFTERS,
   alongBar,
   barsAt,
   equally,
@@ -35,7 +31,8 @@ export interface Supports {
   readonly props: readonly Support[];
 }
 
-const NONE: Supports = { rails: [], edgeRails: [], beams: [], posts: [], props: [] };
+/** Nothing at all. */
+export const NONE: Supports = { rails: [], edgeRails: [], beams: [], posts: [], props: [] };
 
 /** What of the fence a cover stands on. */
 export interface StandsOn {
@@ -128,8 +125,8 @@ function crossing(rail: Bar, beam: Bar): number | null {
 }
 
 /** Of strips and panels: rails under seams, beams across them, posts under beams. */
-function carried(shape: CoverShape, way: CoverWay, on: StandsOn): Supports {
-  const { cover } = shape;
+export function carried(shape: ShapeOf<'strips'>, way: CoverWay, on: StandsOn): Supports {
+  const { how, stands } = shape.made;
   const at = inAxes(shape, way.sheet);
   const flat = at.high - at.low;
   const laid = way.strips.length === 0 ? flat : laidAcross(way);
@@ -138,9 +135,8 @@ function carried(shape: CoverShape, way: CoverWay, on: StandsOn): Supports {
   const seams = seamsOf({ low: 0, high: laid }, { width: way.width, lap: way.side.lap, edge: way.edge }).map(
     (s) => at.low + s * scale,
   );
-  const own = 'beams' in cover ? cover.beams : null;
-  const crossings = own
-    ? own.map((x) => at.left + x).filter((x) => x < at.right)
+  const crossings = how.beams
+    ? how.beams.map((x) => at.left + x).filter((x) => x < at.right)
     : equally(at.left, at.right, MOST_BEAMS);
   const marks = railMarks(at, seams);
   const { rails, beams } = lattice(shape, way.sheet, { at, marks, crossings });
@@ -149,7 +145,7 @@ function carried(shape: CoverShape, way: CoverWay, on: StandsOn): Supports {
   const edges = edgeRailsOf(shape, on, ({ along }) => (along ? first : bay) / 2, way.sheet);
   // An edge across the run stands on posts of its own, like a beam.
   const across = edges.filter(({ edge }) => !shape.edges[edge]?.side);
-  const posts = postsUnder([...beams, ...across], 'posts' in cover ? cover.posts : null);
+  const posts = postsUnder([...beams, ...across], stands?.own ?? null);
   return {
     ...NONE,
     rails,
@@ -167,7 +163,7 @@ function laidAcross({ side, strips, direction }: CoverWay): number {
 }
 
 /** Of sheets: purlins across the fall, rafters down it. Of a tarp the same as rails and beams. */
-function onRafters(shape: CoverShape, most: number, apart: number): Supports {
+export function onRafters(shape: CoverShape, most: number, apart: number): Supports {
   const { x, y } = shape.cover.rise === 0 ? shape.box.axes.v : fallOf(shape.cover);
   const fall = halfTurn(Math.atan2(y, x));
   const direction = halfTurn(fall + Math.PI / 2);
@@ -178,15 +174,6 @@ function onRafters(shape: CoverShape, most: number, apart: number): Supports {
   const crossings = withEnds(at.left, at.right, apart);
   const { rails, beams } = lattice(shape, direction, { at, marks, crossings });
   return { ...NONE, rails, beams };
-}
-
-/** What holds a cover up, as it is laid. @param way  null for one that is not laid in strips */
-export function supportsOf(shape: CoverShape, way: CoverWay | null, on: StandsOn): Supports {
-  const laid = laidAs(shape);
-  if (laid === 'net') return { ...NONE, props: tentOf(shape).props };
-  if (laid === 'sheets') return onRafters(shape, MOST_PURLINS, MOST_RAFTERS);
-  if (laid === 'piece') return onRafters(shape, MOST_RAFTERS, MOST_BEAMS);
-  return way ? carried(shape, way, on) : NONE;
 }
 
 /** Timbers that a bar is made of: one from each place at which it is held to the next. */

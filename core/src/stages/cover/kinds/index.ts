@@ -1,12 +1,14 @@
 import type * as z from 'zod/mini';
 import type { CoverKind } from './kind';
+import type { Makeup } from './makeup';
 import { net } from './net';
 import { sheet, tarp } from './roofs';
 import { panels, strips } from './strips';
 import { wrap } from './wrap';
 
 export type { Support } from './fields';
-export type { CoverMeasure, LaidAs, MemberField, UsualOver } from './kind';
+export type { CoverMeasure, QuestionField, UsualOver } from './kind';
+export type { Carrier, LaidAs, Makeup, MakeupOf, MemberField, OverLaid } from './makeup';
 
 /** Every kind of cover, in the order in which the keeper is offered them. */
 export const KINDS = { strips, net, panels, sheet, tarp, wrap } as const;
@@ -15,12 +17,18 @@ export const KIND_IDS = Object.keys(KINDS) as readonly KindId[];
 
 export type CoverOf<K extends KindId> = z.infer<(typeof KINDS)[K]['schema']>;
 export type Cover = { [K in KindId]: CoverOf<K> }[KindId];
-/** Covers of the kinds that have a field. */
-export type Having<F extends string> = Extract<Cover, Readonly<Record<F, unknown>>>;
-/** Covers over a run, at a height. */
-export type OverRun = Having<'height'>;
+/** Covers over a run, at a height, and those along its walls. */
+export type OverRun = Extract<Cover, { readonly height: number }>;
+export type Wrapping = Exclude<Cover, OverRun>;
 
 /** The one place that joins a choice to its row. */
 export const rowOf = (cover: Pick<Cover, 'kind'>): CoverKind<Cover> => KINDS[cover.kind];
 
-export const isOver = (cover: Cover): cover is OverRun => 'height' in cover;
+/** What a cover comes to, whatever its kind. */
+export const makeupOf = (cover: Cover): Makeup => rowOf(cover).made(cover);
+
+export const isOver = (cover: Cover): cover is OverRun => rowOf(cover).laid !== 'walls';
+
+/** What goes along the walls keeps those of its sides that are left. */
+export const withSides = (cover: Cover, left: (side: string) => boolean): Cover =>
+  isOver(cover) || cover.sides === null ? cover : { ...cover, sides: cover.sides.filter(left) };

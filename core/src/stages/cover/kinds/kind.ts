@@ -1,6 +1,7 @@
 import type * as z from 'zod/mini';
 import type { MeshTypeRow } from '../../../catalogue/meshTypes';
 import type { Colour, Ink } from '../../../scenes/ink';
+import type { LaidAs, Makeup, MemberField, TimberField } from './makeup';
 
 /** A measure of a cover that the keeper sets. */
 export interface CoverMeasure {
@@ -9,25 +10,14 @@ export interface CoverMeasure {
   readonly kind: 'length' | 'angle';
 }
 
-/** How what a cover is made of is laid. */
-export type LaidAs =
-  /** Side by side across the run, on rails under their seams. */
-  | 'strips'
-  /** As one net over its bounding rectangle, held at its edges and on props. */
-  | 'net'
-  /** Down the fall, on purlins over rafters. */
-  | 'sheets'
-  /** In one piece that is sold whole. */
-  | 'piece'
-  /** Along the walls. */
-  | 'walls';
-
 /** One kind of cover: everything that tells it from the others. */
 export interface CoverKind<C> {
   readonly title: string;
   readonly note: string;
   /** As a sentence calls it: `the net`. */
   readonly called: string;
+  /** What a new one is called. */
+  readonly named: string;
   readonly laid: LaidAs;
   /** What of the catalogue it can be made of. */
   readonly of: readonly MeshTypeRow['covers'][];
@@ -38,14 +28,28 @@ export interface CoverKind<C> {
   readonly measures: readonly CoverMeasure[];
   /** Timbers and tubes that it stands on, as fields of the choice. */
   readonly members: readonly MemberField[];
+  /** Every timber or tube that its choice names. */
+  readonly timbers: readonly TimberField[];
+  /** What else is decided of it by choosing. */
+  readonly asks: readonly QuestionField[];
   readonly look: Ink;
   /** Pulls at the posts on its edge, unless they are stayed. */
   readonly pulls: boolean;
-  readonly usual: (over: UsualOver) => C;
+  /** Birds are caught in it: it is looked at every day. */
+  readonly catches: boolean;
+  usual(over: UsualOver): C;
+  /** As it is where birds are kept in all winter by order. */
+  housed(cover: C): C;
+  /** What it comes to: all that others ask of it. */
+  made(cover: C): Makeup;
 }
 
-/** Where a timber or tube is chosen. */
-export type MemberField = 'rail' | 'beam' | 'prop' | 'purlin' | 'rafter';
+/** Other fields that are decided by choosing. */
+export type QuestionField =
+  'stays' | 'edge' | 'hung' | 'lies' | 'runOff' | 'beneath' | 'shape' | 'hem' | 'rolls';
+
+/** What a housing order changes nothing of. */
+export const asItIs = <C>(cover: C): C => cover;
 
 /** What every cover says, whatever it is. */
 export interface UsualOver {

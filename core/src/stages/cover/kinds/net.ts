@@ -2,6 +2,7 @@ import * as z from 'zod/mini';
 import { id, length, meaning } from '../../../schema/common';
 import { OVER, TENT } from './fields';
 import { PITCHED, kind, look } from './kind';
+import { NO_CARRIERS, PLAIN } from './makeup';
 
 /** A net from edge to edge, on props like a tent or slack between its wires. */
 export const net = kind(
@@ -25,6 +26,7 @@ export const net = kind(
     title: 'Cover net',
     note: 'light and quick; against birds of prey, not climbers',
     called: 'the net',
+    named: 'net',
     laid: 'net',
     of: ['net'],
     sheds: false,
@@ -35,8 +37,11 @@ export const net = kind(
       { field: 'sag', name: 'Sag', kind: 'length' },
     ],
     members: ['prop'],
+    timbers: ['prop'],
+    asks: ['stays', 'edge', 'hung', 'lies'],
     look: look('moss', '1.5 3', 0.03),
     pulls: true,
+    catches: true,
     usual: (over) =>
       ({
         kind: 'net',
@@ -53,5 +58,21 @@ export const net = kind(
         stays: 'none',
         hung: 'summer',
       }) as const,
+    // It bears the winter then, on posts that are stayed.
+    housed: (cover) => ({ ...cover, hung: 'always', stays: 'stayed' }) as const,
+    made: ({ mesh, tent, prop, props, sag, edge, stays, hung }) => ({
+      ...PLAIN,
+      mesh,
+      carriers: { ...NO_CARRIERS, prop: { field: 'prop', timber: prop } },
+      propHeight: tent,
+      stands: { field: 'props', own: props },
+      dropped: hung === 'summer',
+      drop: { hung: 'summer' },
+      stayed: stays === 'stayed',
+      wired: edge === 'wire',
+      sag,
+      laid: 'net',
+      how: { tent, sag, prop },
+    }),
   },
 );

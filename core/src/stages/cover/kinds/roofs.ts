@@ -1,7 +1,8 @@
 import * as z from 'zod/mini';
 import { id, length, meaning } from '../../../schema/common';
 import { CARRIED, OVER, beneath, runOff } from './fields';
-import { BEAM, PITCHED, RAIL, kind, look } from './kind';
+import { BEAM, PITCHED, RAIL, asItIs, kind, look } from './kind';
+import { NO_CARRIERS, PLAIN } from './makeup';
 
 /** Corrugated sheets down the fall, on purlins over rafters. */
 export const sheet = kind(
@@ -18,14 +19,18 @@ export const sheet = kind(
     title: 'Solid sheet',
     note: 'rain and shade; snow stays on it, wind lifts it',
     called: 'the sheets',
+    named: 'sheet roof',
     laid: 'sheets',
     of: ['sheet'],
     sheds: true,
     load: 'roof',
     measures: PITCHED,
     members: ['purlin', 'rafter'],
+    timbers: ['purlin', 'rafter'],
+    asks: ['lies', 'runOff', 'beneath'],
     look: look('live', '', 0.16),
     pulls: false,
+    catches: false,
     usual: (over) =>
       ({
         kind: 'sheet',
@@ -39,8 +44,25 @@ export const sheet = kind(
         runOff: 'gutter',
         beneath: 'open',
       }) as const,
+    housed: asItIs,
+    made: ({ mesh, purlin, rafter, runOff: led, beneath: under }) => ({
+      ...PLAIN,
+      mesh,
+      carriers: {
+        ...NO_CARRIERS,
+        rail: { field: 'purlin', timber: purlin },
+        beam: { field: 'rafter', timber: rafter },
+      },
+      closed: { runOff: led, beneath: under },
+      laid: 'sheets',
+      how: null,
+    }),
   },
 );
+
+/** At each free edge, and past each end along the ridge, m (rules: Cover). */
+const HEMS = { hem: 0.1, pocket: 0.15 } as const;
+const OVERHANG = 0.2;
 
 /** A tarp, a film or a cloth in one piece over rails, flat or over a ridge. */
 export const tarp = kind(
@@ -73,14 +95,18 @@ export const tarp = kind(
     title: 'Tarp, film or shade cloth',
     note: 'one piece, strapped down; off before snow and storms',
     called: 'the tarp',
+    named: 'tarp',
     laid: 'piece',
     of: ['tarp', 'film'],
     sheds: true,
     load: 'cover',
     measures: [...PITCHED, { field: 'ridge', name: 'Ridge higher by', kind: 'length' }],
     members: ['rail', 'beam'],
+    timbers: ['rail', 'beam'],
+    asks: ['hung', 'lies', 'runOff', 'beneath', 'shape', 'hem', 'rolls'],
     look: look('live', '10 3', 0.12),
     pulls: false,
+    catches: false,
     usual: (over) =>
       ({
         kind: 'tarp',
@@ -100,5 +126,29 @@ export const tarp = kind(
         rail: RAIL,
         beam: BEAM,
       }) as const,
+    housed: asItIs,
+    made: ({ mesh, rail, beam, shape, ridge, hem, straps, rolls, hung, runOff: led, beneath: under }) => ({
+      ...PLAIN,
+      mesh,
+      carriers: {
+        ...NO_CARRIERS,
+        rail: { field: 'rail', timber: rail },
+        beam: { field: 'beam', timber: beam },
+      },
+      dropped: hung === 'summer',
+      drop: { hung: 'summer' },
+      closed: { runOff: led, beneath: under },
+      ridged: shape === 'gable',
+      tiedBy: 'straps',
+      laid: 'piece',
+      how: {
+        ridge: shape === 'gable' ? ridge : null,
+        hem: HEMS[hem],
+        overhang: OVERHANG,
+        straps,
+        rolls: rolls !== 'none',
+        tacked: hem === 'hem',
+      },
+    }),
   },
 );

@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { dayOfYear, id, length, meaning, name } from '../../../schema/common';
-import { kind } from './kind';
+import { asItIs, kind } from './kind';
+import { PLAIN } from './makeup';
 
 /** Clear film on the walls in winter. */
 export const wrap = kind(
@@ -27,18 +28,22 @@ export const wrap = kind(
     title: 'Winter wrap on the walls',
     note: 'clear film under battens; off in spring',
     called: 'the wrap',
+    named: 'winter wrap',
     laid: 'walls',
     of: ['film', 'tarp'],
     sheds: false,
     load: null,
     measures: [{ field: 'gap', name: 'Open under the top', kind: 'length' }],
     members: [],
+    timbers: ['batten'],
+    asks: ['stays'],
     look: {
       screen: { fill: 'none', stroke: 'live', width: 2.4, dash: '2 3' },
       paper: { fill: 'none', stroke: 'live', width: 0.5, dash: '0.6 0.8' },
       file: ['COVER', 'CYAN', 'DASHED'],
     },
     pulls: true,
+    catches: false,
     usual: ({ id: own, name: called, enclosure }) =>
       ({
         kind: 'wrap',
@@ -53,5 +58,13 @@ export const wrap = kind(
         on: '10-15',
         off: '04-15',
       }) as const,
+    housed: asItIs,
+    made: ({ mesh, gap, sides, batten, stays, on, off }) => ({
+      ...PLAIN,
+      mesh,
+      stayed: stays === 'stayed',
+      laid: 'walls',
+      how: { gap, sides, batten, on, off },
+    }),
   },
 );

@@ -1,11 +1,7 @@
 import { roundUp } from '../../../units/round';
-import type { CoverOf } from '../kinds';
 import { slopeOf } from '../../../ground/plane';
-import type { CoverShape } from './shape';
+import type { ShapeOf } from './shape';
 
-/** At each free edge, and past each end along the ridge, m (rules: Cover). */
-const HEMS = { hem: 0.1, pocket: 0.15 } as const;
-const OVERHANG = 0.2;
 const STRAP_EACH = 2.4;
 /** Past the cover at each end of a strap, m. */
 const STRAP_END = 0.3;
@@ -28,17 +24,16 @@ export interface Fit {
  *
  * @see rules: Cover. 2·√((span/2)² + rise²) + hems across, length + 2 overhangs along; straps ⌈L/2.4⌉ + 1
  */
-export function fitOf(shape: CoverShape, cover: CoverOf<'tarp'>): Fit {
-  const { box, plane } = shape;
+export function fitOf({ box, plane, made: { how } }: ShapeOf<'piece'>): Fit {
   const [long, short] = [box.right - box.left, box.high - box.low].sort((a, b) => b - a) as [number, number];
   const over =
-    cover.shape === 'gable' ? 2 * Math.hypot(short / 2, cover.ridge) : short * Math.hypot(1, slopeOf(plane));
+    how.ridge === null ? short * Math.hypot(1, slopeOf(plane)) : 2 * Math.hypot(short / 2, how.ridge);
   return {
-    across: over + 2 * HEMS[cover.hem],
-    along: long + 2 * OVERHANG,
+    across: over + 2 * how.hem,
+    along: long + 2 * how.overhang,
     over,
-    straps: cover.straps ?? roundUp(long / STRAP_EACH) + 1,
+    straps: how.straps ?? roundUp(long / STRAP_EACH) + 1,
     strap: over + 2 * STRAP_END,
-    clamps: cover.rolls === 'none' ? 0 : roundUp(long / CLAMP_EACH) + 1,
+    clamps: how.rolls ? roundUp(long / CLAMP_EACH) + 1 : 0,
   };
 }

@@ -1,6 +1,6 @@
 import type { Ring, RingSide } from '../../../ground/survey';
 import { type Vector, cross, distance, dot, doubleArea, lerp, minus, times } from '../../../ground/vector';
-import { type OverRun, rowOf } from '../kinds';
+import { type MakeupOf, type OverLaid, type OverRun, makeupOf } from '../kinds';
 import { type Plane, planeAt, lifted, nearestPlane, unfolded } from '../../../ground/plane';
 import { type Box, boxRound } from './strips';
 
@@ -16,6 +16,8 @@ export interface CoverEdge {
 /** A cover over a run by its geometry alone: no roll, no price and no direction of strips is in it. All m. */
 export interface CoverShape {
   readonly cover: OverRun;
+  /** What it comes to, whatever its kind. */
+  readonly made: MakeupOf<OverLaid>;
   readonly ring: Ring;
   /** Anticlockwise on the sheet. */
   readonly outline: readonly Vector[];
@@ -28,6 +30,9 @@ export interface CoverShape {
   /** The smallest rectangle along one of its sides, on the sheet. */
   readonly box: Box;
 }
+
+/** A cover that is laid in some manner. */
+export type ShapeOf<L extends OverLaid> = CoverShape & { readonly made: MakeupOf<L> };
 
 /** Height of the ground at a point of the sheet, m. */
 export type HeightAt = (p: Vector) => number;
@@ -96,13 +101,15 @@ function planeOf(cover: OverRun, outline: readonly Vector[], ground: HeightAt): 
 /** A cover laid over its run; null where its run is not among these. */
 export function shapeOf(cover: OverRun, rings: readonly Ring[], ground: HeightAt): CoverShape | null {
   const ring = rings.find((r) => r.enclosure === cover.enclosure);
-  if (!ring) return null;
+  const made = makeupOf(cover);
+  if (!ring || made.laid === 'walls') return null;
   const points: readonly Vector[] = cover.outline ?? ring.sides.map((s) => s.start);
   const twice = doubleArea(points);
   const outline = twice < 0 ? [...points].reverse() : points;
   const plane = planeOf(cover, outline, ground);
   return {
     cover,
+    made,
     ring,
     outline,
     edges: edgesOf(outline, ring),
@@ -116,6 +123,3 @@ export function shapeOf(cover: OverRun, rings: readonly Ring[], ground: HeightAt
 /** How high it is over the ground at a point, m. */
 export const overGround = ({ plane }: CoverShape, ground: HeightAt, at: Vector): number =>
   planeAt(plane, at) - ground(at);
-
-/** What is laid in strips, nets or sheets, as its kind has it. */
-export const laidAs = ({ cover }: CoverShape) => rowOf(cover).laid;

@@ -2,7 +2,7 @@ import { type Vector, insideOrOn } from '../../../ground/vector';
 import { roundUp } from '../../../units/round';
 import type { Support } from '../kinds';
 import { onSheet } from './bands';
-import type { CoverShape } from './shape';
+import type { ShapeOf } from './shape';
 
 /** Props stand no further apart than this, m (rules: Cover). */
 const MOST_CELL = 4.5;
@@ -20,10 +20,6 @@ export interface Tent {
   /** The cell that each prop carries. */
   readonly cell: readonly [along: number, across: number];
 }
-
-/** Where a net of a cover stands on props; none of another kind. */
-const propped = ({ cover }: CoverShape) =>
-  'tent' in cover && cover.tent !== null ? { tent: cover.tent, props: cover.props } : null;
 
 /** How far props lie from the first to the last along one axis, and the first from its edge. */
 function spreadOf(marks: readonly number[], from: number, to: number) {
@@ -46,12 +42,12 @@ const widest = (marks: readonly number[], from: number, to: number): number => {
 };
 
 /** Props in the middle of equal cells of the bounding rectangle, kept where they are inside; or where the keeper set them. */
-export function tentOf(shape: CoverShape): Tent {
-  const { box, outline } = shape;
+export function tentOf(shape: ShapeOf<'net'>): Tent {
+  const { box, outline, made } = shape;
   const { left, right, low, high, axes } = box;
   const [wide, deep] = [right - left, high - low];
-  const tent = propped(shape);
-  if (!tent)
+  const { tent } = made.how;
+  if (tent === null)
     return {
       props: [],
       lift: 0,
@@ -67,9 +63,9 @@ export function tentOf(shape: CoverShape): Tent {
     const at = onSheet(axes, left + (wide * (column + 0.5)) / columns, low + (deep * (row + 0.5)) / rows);
     return { id: `p${i + 1}`, at };
   }).filter(({ at }) => insideOrOn(at, outline, 0));
-  const props = tent.props ?? inCells;
+  const props = made.stands?.own ?? inCells;
   const inside = props.filter(({ at }) => insideOrOn(at, outline, 0));
-  const lift = Math.max(0, tent.tent - shape.cover.height);
+  const lift = Math.max(0, tent - shape.cover.height);
   const marks = (of: Vector) => unique(inside.map(({ at }) => at.x * of.x + at.y * of.y));
   const [us, vs] = [marks(axes.u), marks(axes.v)];
   return {

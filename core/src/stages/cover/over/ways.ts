@@ -1,25 +1,6 @@
 import type { Vector } from '../../../ground/vector';
 import { EPSILON, roundUp } from '../../../units/round';
-import type { OverRun } from '../kinds';
-import { unfolded } from '../../../ground/plane';
-import { type CoverShape, fallOf, laidAs } from './shape';
-import {
-  type Edge,
-  type Laid,
-  type Laying,
-  MOST_STRIPS,
-  directionsOf,
-  halfTurn,
-  inDirection,
-  layIn,
-  layStrips,
-} from './strips';
-import { tentOf } from './tent';
-
-/** Added below the low edge of a sheet, so that it drips clear of its support, m. */
-const EAVE = 0.05;
-/** Of sheet over sheet down the fall. */
-export const SHEET_LAP = 0.2;
+import { type Edge, type Laid, type Laying, MOST_STRIPS, inDirection, layIn, layStrips } from './strips';
 
 /** How what a cover is made of is put side by side, whatever its width. */
 export interface Side {
@@ -36,98 +17,6 @@ export interface Side {
   readonly widths: (atHand: readonly number[]) => readonly number[];
   /** Nets are laid with the fewest joints, whatever their price. */
   readonly fewest: boolean;
-}
-
-const rectangle = (length: number, breadth: number): readonly Vector[] => [
-  { x: 0, y: 0 },
-  { x: length, y: 0 },
-  { x: length, y: breadth },
-  { x: 0, y: breadth },
-];
-
-const BOTH = ['low', 'high'] as const;
-
-/** A direction on the sheet as it is once the sheet is laid out in the plane: the same way round, so that its low edge stays low. */
-function laidOut({ plane }: CoverShape, sheet: number): number {
-  const u = unfolded(plane, { x: Math.cos(sheet), y: Math.sin(sheet) });
-  return Math.atan2(u.y, u.x);
-}
-
-/** Narrower strips take more rails than they save, where wider ones are sold, m. */
-const NARROW = 0.9;
-const FEET = 0.02;
-
-const anyWidth: Side['widths'] = (all) => all;
-
-/** The width nearest to one that is wanted; otherwise all but narrow ones. */
-function widthsFrom(roll: number | null): Side['widths'] {
-  if (roll === null)
-    return (all) => {
-      const wide = all.filter((w) => w >= NARROW - FEET);
-      return wide.length > 0 ? wide : all;
-    };
-  return (all) => {
-    const least = Math.min(...all.map((w) => Math.abs(w - roll)));
-    return all.filter((w) => Math.abs(w - roll) <= least + EPSILON).slice(0, 1);
-  };
-}
-
-function stripsSide(shape: CoverShape, cover: OverRun): Side {
-  const way = 'way' in cover ? cover.way : null;
-  const sheet = way ? [halfTurn(way.direction)] : directionsOf(shape.outline);
-  return {
-    lap: 'lap' in cover ? cover.lap : 0,
-    turnDown: 'turnDown' in cover ? cover.turnDown : 0,
-    jointLap: 'lap' in cover ? 0.15 : 0,
-    outline: shape.laidOut,
-    ways: sheet.map((d) => ({ laid: laidOut(shape, d), sheet: d })),
-    edges: way ? [way.edge] : BOTH,
-    widths: widthsFrom('roll' in cover ? cover.roll : null),
-    fewest: false,
-  };
-}
-
-/** A net lies over the bounding rectangle, longer where props lift it. */
-function netSide(shape: CoverShape): Side {
-  const { box } = shape;
-  const { length, breadth } = tentOf(shape);
-  return {
-    lap: 0,
-    turnDown: 0,
-    jointLap: 0,
-    outline: rectangle(length, breadth),
-    ways: [
-      { laid: 0, sheet: box.direction },
-      { laid: Math.PI / 2, sheet: halfTurn(box.direction + Math.PI / 2) },
-    ],
-    edges: ['low'],
-    widths: anyWidth,
-    fewest: true,
-  };
-}
-
-/** Sheets run down the fall, and drip clear of the eave. */
-function sheetsSide(shape: CoverShape): Side {
-  const { x, y } = shape.cover.rise === 0 ? shape.box.axes.v : fallOf(shape.cover);
-  const sheet = halfTurn(Math.atan2(y, x));
-  return {
-    lap: 0,
-    turnDown: EAVE / 2,
-    jointLap: SHEET_LAP,
-    outline: shape.laidOut,
-    ways: [{ laid: laidOut(shape, sheet), sheet }],
-    edges: ['low'],
-    widths: anyWidth,
-    fewest: false,
-  };
-}
-
-/** How a cover is put together; null for one that comes in one piece. */
-export function sideOf(shape: CoverShape): Side | null {
-  const laid = laidAs(shape);
-  if (laid === 'strips') return stripsSide(shape, shape.cover);
-  if (laid === 'net') return netSide(shape);
-  return laid === 'sheets' ? sheetsSide(shape) : null;
 }
 
 /** One way to lay a cover, called by what tells it from the others. */

@@ -8,7 +8,7 @@ import { EPSILON, roundUp, tidy } from '../../../units/round';
 import type { Threatened } from '../../threats/kinds';
 import { type Bar, spanOf } from '../held/lines';
 import type { Supports } from '../held/supports';
-import type { Cover, MemberField } from '../kinds';
+import { type Cover, type MemberField, makeupOf } from '../kinds';
 import { isHoused } from '../wanted';
 import { bears, bent, padBears } from '../../../strength/beams';
 import { type MemberKind, type Strength, type StrengthVerdict, used, worse } from '../../../strength/row';
@@ -71,7 +71,8 @@ function centrePost(row: Strength, { posts, beams, edgeRails }: Supports): Chang
 
 /** More beams, so that rails span less. */
 function moreBeams(row: Strength, cover: Cover, { beams }: Supports): Change | null {
-  if (!('beams' in cover) || row.fits === null || row.member !== 'rail' || row.fits < 0.6) return null;
+  if (makeupOf(cover).laid !== 'strips' || row.fits === null || row.member !== 'rail' || row.fits < 0.6)
+    return null;
   const spans = Math.max(1, beams.length + 1);
   const wanted = roundUp((row.span * spans) / row.fits);
   const whole = row.span * spans;
@@ -84,13 +85,15 @@ function moreBeams(row: Strength, cover: Cover, { beams }: Supports): Change | n
 /** Ways to mend a member that is too weak, the simplest first. */
 function mendsOf(row: Strength, cover: Cover, by: StrengthSeenBy, plan: Threatened): readonly Change[] {
   const { member, of: id } = row;
-  const drop = 'hung' in cover && !isHoused(plan) ? [set(id, { hung: 'summer' })] : [];
+  const made = makeupOf(cover);
+  const drop = made.drop !== null && !isHoused(plan) ? [set(id, made.drop)] : [];
   if (member === 'post' || member === 'wrapped-post') return [set(id, { stays: 'stayed' }), ...drop];
   if (member === 'net' || member === 'wire') return drop;
   const held = by.held.get(id);
   const field = FIELD[member];
   const stronger = strongerFor(row, by.products);
-  const more = held ? [centrePost(row, held), moreBeams(row, cover, held)] : [];
+  const posts = held && made.stands?.field === 'posts' ? [centrePost(row, held)] : [];
+  const more = held ? [...posts, moreBeams(row, cover, held)] : [];
   return [
     ...(stronger !== null && field ? [set(id, { [field]: stronger })] : []),
     ...more.filter((change): change is Change => change !== null),
@@ -98,11 +101,15 @@ function mendsOf(row: Strength, cover: Cover, by: StrengthSeenBy, plan: Threaten
   ];
 }
 
+/** As many as a choice may name. */
+const MOST_STRAPS = 200;
+
 /** What a strap has to be added to hold a cover down. */
 function liftFinding(row: Strength, cover: Cover, strapHolds: number): Finding {
-  const straps = 'straps' in cover ? roundUp((row.load - row.allowed) / Math.max(strapHolds, 0.01)) : 0;
-  const there = 'straps' in cover && strapHolds > 0 ? Math.round(row.allowed / strapHolds) : 0;
-  const more = 'straps' in cover && there + straps <= 200 ? [set(cover.id, { straps: there + straps })] : [];
+  const field = makeupOf(cover).tiedBy;
+  const straps = field ? roundUp((row.load - row.allowed) / Math.max(strapHolds, 0.01)) : 0;
+  const there = field && strapHolds > 0 ? Math.round(row.allowed / strapHolds) : 0;
+  const more = field && there + straps <= MOST_STRAPS ? [set(cover.id, { [field]: there + straps })] : [];
   const params = { name: cover.name, lift: row.load, held: row.allowed, straps: there };
   return finding('cover.lifts', 'mend', 'cover', row.part, params, more);
 }

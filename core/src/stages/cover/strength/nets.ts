@@ -1,4 +1,3 @@
-import { isDropped } from '../dropped';
 import type { Products } from '../../../catalogue/products';
 import { STRENGTHS, postSection } from '../../../catalogue/sections';
 import type { MeshProduct } from '../../../catalogue/types';
@@ -7,9 +6,8 @@ import { type Vector, plus, times } from '../../../ground/vector';
 import type { PartRef } from '../../../plan/partRef';
 import { EPSILON } from '../../../units/round';
 import type { StandingPost } from '../../posts/stage';
-import type { CoverOf } from '../kinds';
 import { alongBar } from '../held/lines';
-import type { CoverEdge, CoverShape } from '../over/shape';
+import type { CoverEdge, CoverShape, ShapeOf } from '../over/shape';
 import { tentOf } from '../over/tent';
 import { footStress, padBears, pullOf } from '../../../strength/beams';
 import { type Bearing, heldRow } from '../../../strength/held';
@@ -113,20 +111,20 @@ export function postRow(
 /** How a net, its wire, its props and the posts on its edge bear the snow that it is up in. */
 export function netRows(
   loads: Loads,
-  shape: CoverShape,
-  cover: CoverOf<'net'>,
+  shape: ShapeOf<'net'>,
   by: {
     readonly products: Products;
     readonly posts: readonly StandingPost[];
     readonly above: (post: StandingPost) => number;
   },
 ): readonly Strength[] {
-  if (isDropped(cover)) return [];
+  const { cover, made } = shape;
+  if (made.dropped) return [];
   const { products, posts } = by;
-  const mesh = products.mesh(cover.mesh);
+  const mesh = products.mesh(made.mesh);
   const tent = tentOf(shape);
   const { snow, slides } = snowOn(loads, shape);
-  const pull = (share: number) => pullOf(snow * share, tent.span, cover.sag);
+  const pull = (share: number) => pullOf(snow * share, tent.span, made.how.sag);
   const whole: PartRef = { on: 'cover', cover: cover.id };
   const allowed = netBears(mesh);
   const worst = Math.max(pull(loads.share), pull(1));
@@ -145,7 +143,7 @@ export function netRows(
       under: (share) => ({ load: pull(share), stress: pull(share) }),
     }),
   ];
-  const bay = cover.edge === 'wire' ? widestBay(shape, posts) : 0;
+  const bay = made.wired ? widestBay(shape, posts) : 0;
   if (bay > 0) {
     const strain = (share: number) => pullOf(pull(share), bay, WIRE_SAG);
     rows.push(
@@ -163,23 +161,23 @@ export function netRows(
       }),
     );
   }
-  if (cover.stays === 'none')
+  if (!made.stayed)
     for (const pulled of postsOnEdges(shape.edges, posts)) {
       const height = by.above(pulled.post);
       const force = (share: number) => pull(share) * pulled.by;
       rows.push(postRow(loads, pulled, { member: 'post', height, force, snow, slides }));
     }
-  return [...rows, ...propRows(loads, cover, tent, { ...by, snow, slides })];
+  return [...rows, ...propRows(loads, shape, tent, { ...by, snow, slides })];
 }
 
 function propRows(
   loads: Loads,
-  cover: CoverOf<'net'>,
+  { cover, made: { how } }: ShapeOf<'net'>,
   tent: ReturnType<typeof tentOf>,
   by: { readonly products: Products; readonly snow: number; readonly slides: boolean },
 ): readonly Strength[] {
-  const length = cover.tent ?? cover.height;
-  const section = sectionOf(by.products, cover.prop);
+  const length = how.tent ?? cover.height;
+  const section = sectionOf(by.products, how.prop);
   const area = tent.cell[0] * tent.cell[1];
   const bears = padBears(section, length);
   const load = (share: number) => by.snow * share * area;
@@ -189,7 +187,7 @@ function propRows(
       part: { on: 'cover-prop', cover: cover.id, nth: i + 1 },
       unit: 'kN',
       measure: 'kN',
-      product: cover.prop,
+      product: how.prop,
       span: length,
       carries: area,
       allowed: bears,

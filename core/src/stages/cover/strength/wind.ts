@@ -1,44 +1,33 @@
-import type { Products } from '../../../catalogue/products';
 import { meshWeight } from '../../../catalogue/meshWeight';
 import type { Assumptions } from '../../../plan/assumptions';
-import type { CoverOf } from '../kinds';
-import { fitOf } from '../over/fitter';
-import { type CoverShape, laidAs } from '../over/shape';
-import { sheetScrews } from '../fastened';
+import type { OverLaid } from '../kinds';
+import { layingOf } from '../layings';
+import type { BearingBy, LaidCover } from '../layings/laying';
 import { type Pulled, postRow } from './nets';
-import { type Loads } from './members';
+import type { Loads } from './members';
 import { type Bearing, heldRow } from '../../../strength/held';
 import type { Strength } from '../../../strength/row';
 import { upliftOf, windOn } from '../../../strength/wind';
 
-/** What holds a roof down: its straps or screws, and its own weight, kN. */
-function heldDown(
-  shape: CoverShape,
-  cover: CoverOf<'sheet' | 'tarp'>,
-  products: Pick<Products, 'mesh'>,
-  assumed: Assumptions,
-): number {
-  const weight = (meshWeight(products.mesh(cover.mesh)) * shape.area * 9.81) / 1000;
-  if ('straps' in cover) return weight + fitOf(shape, cover).straps * assumed.strapHolds;
-  return weight + sheetScrews(shape) * assumed.screwHolds;
-}
-
-/** How a closed cover holds against the wind. */
+/** How a closed cover holds against the wind: by its own weight, and by what holds it down. */
 export function upliftRow(
   loads: Loads,
-  shape: CoverShape,
-  cover: CoverOf<'sheet' | 'tarp'>,
-  by: { readonly products: Products; readonly assumed: Assumptions },
+  laid: LaidCover<OverLaid>,
+  beneath: 'open' | 'closed',
+  { products, assumed }: BearingBy,
 ): Strength {
-  const load = upliftOf(by.assumed.gust, shape.area, cover.beneath);
+  const { shape } = laid;
+  const laying = layingOf(shape);
+  const load = upliftOf(assumed.gust, shape.area, beneath);
+  const weight = (meshWeight(products.mesh(shape.made.mesh)) * shape.area * 9.81) / 1000;
   return heldRow(loads, {
     member: 'uplift',
-    part: { on: 'cover', cover: cover.id },
+    part: { on: 'cover', cover: shape.cover.id },
     unit: 'kN',
     measure: 'kN',
-    span: laidAs(shape) === 'piece' ? fitOf(shape, cover as CoverOf<'tarp'>).over : 0,
+    span: laying.fit(shape)?.over ?? 0,
     carries: shape.area,
-    allowed: heldDown(shape, cover, by.products, by.assumed),
+    allowed: weight + laying.holdsDown(laid, assumed),
     snow: 0,
     slides: false,
     wind: true,

@@ -22,6 +22,16 @@ export type Opening = { [K in KindId]: OpeningOf<K> }[KindId];
 /** Openings of the kinds that have a field: those that swing, those that have a sill. */
 export type Having<F extends string> = Extract<Opening, Readonly<Record<F, unknown>>>;
 
+const having =
+  <F extends string>(field: F) =>
+  (opening: Opening): opening is Having<F> =>
+    field in opening;
+/** It swings, it closes with a gap round it, on catches, over a sill. */
+export const swings = having('swing');
+export const leavesGap = having('gap');
+export const isCaught = having('catches');
+export const hasSill = having('sill');
+
 /** The one place that joins a choice to its row. */
 export const rowOf = (opening: Pick<Opening, 'kind'>): OpeningKind<Opening> =>
   KINDS[opening.kind] as unknown as OpeningKind<Opening>;
