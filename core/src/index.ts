@@ -1,12 +1,5 @@
 /** What is true about enclosures: the public list of core. */
-export {
-  BIRD_KINDS,
-  type BirdKind,
-  SPACE_SCHOOLS,
-  type SpaceSchool,
-  BIRDS,
-  SPACE_FACTORS,
-} from './stages/birds/kinds';
+export { BIRD_KINDS, type BirdKind, SPACE_SCHOOLS, BIRDS } from './stages/birds/kinds';
 export {
   type Catalogue,
   EDITIONS,
@@ -17,24 +10,22 @@ export {
   type Market,
   type MeshProduct,
   type Offer,
-  type PostProduct,
   type Yard,
   marketOf,
 } from './catalogue';
 export { type CutStep, cutList } from './cutList/cutList';
 export { type Spare, spares } from './cutList/spare';
 export { type LeftOver, leftOver, smallestLeaf } from './cutList/leftOvers';
-export { type Improving, type Progress, canImprove, improve } from './cutting/improve';
-export { type Further, type Improved, lookFurther, mayImprove, reckonImproved } from './buying/lookFurther';
-export { NO_PROOFS, type ProofBook, joinProofs, withCut, withWay } from './buying/proofBook';
+export { type Progress, canImprove, improve } from './cutting/improve';
+export { type Further, lookFurther, reckonImproved } from './buying/lookFurther';
+export { NO_PROOFS, type ProofBook, joinProofs, withCut } from './buying/proofBook';
 export type { PriceProof } from './buying/proof';
 export { type Solver } from './cutting/solver';
-export type { Span } from './buying/run';
-export type { CutRoll, CuttingPool, Piece, WorkedPool } from './cutting/types';
-export type { BoughtUnits, Docket, DocketLine, TaxShare, YardShare } from './buying/docket/types';
+export type { CutRoll, CuttingPool, Piece } from './cutting/types';
+export type { Docket } from './buying/docket/types';
 export * from './drawing';
 export { layOver } from './engine/layOver';
-export type { Finding, FindingCode, FindingParams, Severity, ToldFinding } from './findings/types';
+export type { Finding, ToldFinding } from './findings/types';
 export { PLAN_VERSION } from './plan/versions';
 export {
   PLAN_FILE_LIMIT,
@@ -61,33 +52,28 @@ export {
 export { type Card, SUMS, cardSchema } from './formats/card';
 export { cardOf } from './formats/makeCard';
 export { readProofs } from './formats/proofFile';
-export { type Mender, type Mending, type TriedMend, isMended, menderWith, newMatters } from './mending';
+export { type Mender, type TriedMend, menderWith } from './mending';
 export { amiss } from './formats/amount';
 export { MOST_PROBLEMS, type Problem, pointerOf } from './formats/problem';
 export { LENGTHS, cutText, textOf, utf8 } from './schema/text';
 export { reckoningFile } from './formats/reckoningFile';
-export { type Profile, sideProfile, sideProfiles } from './ground/profile';
+export { sideProfile } from './ground/profile';
 export { placesNear } from './ground/boxes';
-export { type Guide, type SnapGround, type Snapped, snapCorner, snapGround } from './ground/snaps';
+export { type Guide, type SnapGround, snapCorner, snapGround } from './ground/snaps';
 export { type Ring, type RingSide, surveyRings } from './ground/survey';
-export type { Terrain } from './ground/level';
 export { terrainOf } from './ground/terrain';
 export { insideOrOn, toSegment, type Vector } from './ground/vector';
 export { closingError, shareOut } from './ground/walk';
 export { nextId } from './plan/ids';
-export { type PartOf, type PartRef, formatPart, parsePart, thingOf } from './plan/partRef';
+export { type PartOf, type PartRef, formatPart, parsePart } from './plan/partRef';
 export { inUnits } from './saying/inUnits';
 export { readRough, sayRough } from './words/rough';
 export { ASSUMED, assumedAs, assumedIn } from './words/assumed';
-export { type AssumedRow } from './working/assumed';
 export { ASSUMPTIONS, type AssumptionId, SOIL_FACTORS, type Soil } from './plan/assumptions';
 export {
   type Box,
   type Change,
-  type ChangeOf,
   type GroundList,
-  type GroundThings,
-  type HeightAt,
   type Leg,
   type Scope,
   WHOLE_PLAN,
@@ -97,7 +83,6 @@ export {
   canMove,
   canRemoveCorner,
   spotAt,
-  walkedCorners,
 } from './plan/changes';
 export { assumptionsOf, choicesFor } from './plan/effective';
 export { newId } from './plan/ids';
@@ -114,34 +99,20 @@ export {
 } from './stages/cover/kinds';
 export {
   type Arch,
-  type KindId as ArchKindId,
   KINDS as ARCH_KINDS,
   KIND_IDS as ARCH_KIND_IDS,
   rowOf as archRow,
 } from './stages/arch/kinds';
-export { type ArchPlace, archPlace } from './stages/arch/verbs';
-export {
-  type NewArch,
-  newArches,
-  ofKind as archOfKind,
-  offered as archOffered,
-} from './stages/arch/proposed';
-export { type ArchShape, headroomAt, shapeOf as archShape, widthOver } from './stages/arch/shape';
-export {
-  type Curve,
-  chordFor,
-  elastica,
-  pointsOf as curvePoints,
-  widthAt as curveWidth,
-} from './stages/arch/curve/elastica';
+export { archPlace } from './stages/arch/verbs';
+export { type NewArch, newArches } from './stages/arch/proposed';
+export { chordFor } from './stages/arch/curve/elastica';
 export { type OnBase, onBases } from './stages/arch/bases';
 export { acrossArch, bentOf as archBent, previewArches } from './stages/arch/preview';
-export { LIMITS as ARCH_LIMITS } from './stages/arch/limits';
 export { offered as coverOffered } from './stages/cover/questions';
 export { newCover } from './stages/cover/proposed';
 export { coverWanted } from './stages/cover/wanted';
 export { MEMBER_NAMES } from './strength/words';
-export { type Strength, type StrengthVerdict, type MemberKind, used, worse } from './strength/row';
+export { type Strength, type MemberKind, used, worse } from './strength/row';
 export { strengthWorking } from './strength/working';
 export { DEMO_PLANS, DEMO_SHED } from './plan/samples';
 export type {
@@ -150,7 +121,6 @@ export type {
   Building,
   Buying,
   Choices,
-  Enclosure,
   ExtraPiece,
   Flock,
   Opening,
@@ -162,7 +132,6 @@ export type {
   Plan,
   Point,
   PostPin,
-  PostRole,
   Obstacle,
   Service,
   Side,
@@ -182,16 +151,13 @@ export {
   ownedPieceSchema,
   planShape,
 } from './plan/schema';
-export { planSchema } from './plan/document';
 export { LINE_KINDS, OBSTACLE_KINDS } from './stages/ground/kinds';
 export type { HotWire, LiveNet, Power } from './stages/live/choice';
-export { LIVE_NETS, LIVE_NET_IDS, type LiveNetId } from './catalogue/liveNets';
-export { BATTERIES, ENERGISERS, SOLAR_PANELS, energiserOf } from './catalogue/electrics';
+export { LIVE_NETS } from './catalogue/liveNets';
 export { MOST_PIECES } from './stages/live/pieces';
 export { freeGround } from './ground/freeGround';
 export { newHotWire, newLine, newLoop, thingsIn } from './stages/live/proposed';
 export { type Thing } from './stages/live/route/things';
-export { tightestRound } from './stages/live/route/tightest';
 export {
   FAULTS,
   FAULT_IDS,
@@ -199,14 +165,13 @@ export {
   type KeptReading,
   METER_ANSWERS,
   type MeterAnswer,
-  MOST_READINGS,
   type Reading,
   type StandIn,
   readingsSchema,
   keptReadingSchema,
   standInSchema,
 } from './stages/live/meter/reading';
-export { FOR_BEAR, GOOD, type Pointed, RED, WORKS, diagnose } from './stages/live/meter/diagnose';
+export { type Pointed, RED, WORKS, diagnose } from './stages/live/meter/diagnose';
 export { sayPointed } from './stages/live/meter/words';
 export { type Largest, type LargestTask } from './stages/live/largest/largest';
 export { largestTask } from './stages/live/largest/task';
@@ -222,8 +187,7 @@ export { previewFence } from './stages/preview';
 export { previewCovers } from './stages/cover/preview';
 export { type Effect, type Previewer, previewerWith } from './effects';
 export * from './options';
-export { type ChoiceApart, type LineApart, choicesApart, linesApart } from './options/compare';
-export { PLAIN_GATE } from './stages/ways/kinds/gate';
+export { type ChoiceApart, choicesApart, linesApart } from './options/compare';
 export {
   KINDS as OPENING_KINDS,
   KIND_IDS as OPENING_KIND_IDS,
@@ -235,11 +199,11 @@ export {
 } from './stages/ways/kinds';
 export type { OpeningMeasure } from './stages/ways/kinds/kind';
 export { blocking } from './stages/blocking';
-export { makeMender, makePreviewer, makeReckoner, reckon } from './reckon';
+export { makePreviewer, makeReckoner, reckon } from './reckon';
 export { type ReckonMore, reckonerWith, told } from './reckoner';
 export { type LaterId, LATER_IDS, type LaterStages, usedLater } from './stages/later';
 export { tablesWith } from './tables';
-export type { Part, Reckoning, StageResult, Workings } from './reckoning';
+export type { Part, Reckoning, StageResult } from './reckoning';
 export type { Figures } from './stages/told';
 export { EXPORTS, EXPORT_KINDS, type ExportKind } from './formats/exchange/kinds';
 export { freePlace } from './stages/ways/freePlace';
@@ -255,10 +219,9 @@ export {
   isPresent,
   threatIn,
 } from './stages/threats/kinds';
-export { openingLimits, passing, shorterSide } from './stages/threats/openings';
 export * from './units';
 export * from './words';
-export { type Term, type TermUnit, recompute } from './working';
+export { type Term } from './working';
 export * from './stakeout';
 export type { Cutting } from './cutting/cutting';
 export { boundsAt } from './plan/bounds';

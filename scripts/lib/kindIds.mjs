@@ -6,6 +6,8 @@ import { ROOT } from './paths.mjs';
 export const KINDS = [
   { file: 'core/src/stages/skirt/kinds/index.ts', type: 'KindId', folder: 'core/src/stages/skirt/kinds/' },
   { file: 'core/src/stages/ways/kinds/index.ts', type: 'KindId', folder: 'core/src/stages/ways/kinds/' },
+  { file: 'core/src/stages/cover/kinds/index.ts', type: 'KindId', folder: 'core/src/stages/cover/kinds/' },
+  { file: 'core/src/stages/arch/kinds/index.ts', type: 'KindId', folder: 'core/src/stages/arch/kinds/' },
   { file: 'core/src/stages/birds/kinds.ts', type: 'BirdKind', folder: 'core/src/stages/birds/kinds' },
   { file: 'core/src/stages/threats/kinds.ts', type: 'ThreatId', folder: 'core/src/stages/threats/kinds' },
   { file: 'core/src/catalogue/postKinds.ts', type: 'PostKind', folder: 'core/src/catalogue/postKinds' },

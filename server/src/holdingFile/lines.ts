@@ -33,8 +33,6 @@ const saveNumber = z
   .int()
   .min(1)
   .max(2 ** 31 - 1);
-/** As they lie in the database, in the order of their columns: at, near, far, battery, draw, source. */
-export const READING_FIELDS = ['at', 'near', 'far', 'battery', 'draw', 'source'] as const;
 export type Stretch = 'minute' | 'hour' | 'day';
 export const STRETCHES = ['minute', 'hour', 'day'] as const;
 export const READINGS_A_LINE = 500;

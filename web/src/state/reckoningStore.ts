@@ -78,9 +78,6 @@ export function followPlan(): () => void {
   });
 }
 
-/** The reckoning worker, once a plan was opened. */
-export const reckoningWorker = () => client?.api;
-
 /** Reckons the plan in hand anew with what was found about it, and keeps that. */
 export function learn(plan: Plan, proofs: ProofBook): void {
   const { holding, plan: now } = usePlan.getState();

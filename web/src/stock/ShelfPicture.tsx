@@ -88,17 +88,3 @@ export const ShelfPicture = memo(function ShelfPicture({
     </svg>
   );
 });
-
-/** How much of the shelf a metre is, under the drawings. */
-export function ShelfScale({ words }: { words: string }) {
-  const width = SHELF * ALONG + 2;
-  const marks = Array.from({ length: SHELF / 2 + 1 }, (_, i) => i * 2);
-  return (
-    <svg className="shelf scale" viewBox={`0 0 ${width} 16`} role="img" aria-label={`The shelf, ${words}`}>
-      <path d={`M1 2H${width - 1}`} stroke="var(--edge)" />
-      {marks.map((m) => (
-        <path key={m} d={`M${1 + m * ALONG} 2V7`} stroke="var(--edge)" />
-      ))}
-    </svg>
-  );
-}

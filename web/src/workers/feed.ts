@@ -8,8 +8,6 @@ export interface Feed {
   readonly proofs: ProofBook | null;
 }
 
-export const NOTHING_NEW: Feed = { plan: null, changes: [], proofs: null };
-
 /** What waits and what came after it, as one. */
 export function joinFeeds(waiting: Feed | null, after: Feed): Feed {
   if (!waiting) return after;

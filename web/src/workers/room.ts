@@ -5,6 +5,8 @@ import {
   type Mender,
   type Plan,
   type Previewer,
+  type ReckonMore,
+  type Reckoning,
   menderWith,
   previewerWith,
   reckonerWith,
@@ -39,9 +41,9 @@ export const readyFor = (plan: Plan): Promise<void> => fetchLater(usedLater(plan
 export const readyForAll = (): Promise<void> => fetchLater(LATER_IDS);
 
 /** Each keeps what it worked out when another stage is fetched: answers are remembered by steps, not by tables. */
-export const newReckoner = () => {
+export const newReckoner = (): ((plan: Plan, more?: ReckonMore) => Reckoning) => {
   const reckoner = reckonerWith(tablesNow);
-  return (...[plan, more]: Parameters<typeof reckoner.read>) => told(reckoner.read(plan, more));
+  return (plan, more) => told(reckoner.read(plan, more));
 };
 export const newPreviewer = (): Previewer => previewerWith(tablesNow);
 export const newMender = (): Mender => menderWith(tablesNow);

@@ -26,7 +26,7 @@ function lowest({ tops, bands }: Pick<BareBy, 'tops' | 'bands'>, open: readonly 
   };
 }
 
-/** Where no cover lies over any run: runs with nothing over them, and who comes in there: worth knowing, since birds are shut in at night wherever nothing lies over them (rules: Cover). */
+/** Where no cover keeps out what comes from above: runs with nothing over them, and who comes in there: worth knowing, since birds are shut in at night wherever nothing lies over them (rules: Cover). */
 export function bareFindings(by: BareBy): readonly Finding[] {
   const { rings, buildings, guarded } = by;
   // An arch is its own roof, and what stands on posts over a run is one.

@@ -6,6 +6,7 @@ import { packed } from '../../fasteners/along';
 import type { Chosen } from '../../buying/chosen';
 import { choicesFor } from '../../plan/effective';
 import type { Stage } from '../stage';
+import { bareFindings } from './bare';
 import { coverDemands } from './demands';
 import { coverFigures, wrapFigures } from './figures';
 import { coverFindings } from './findings';
@@ -15,9 +16,11 @@ import { postAsks } from './asks';
 import { type OpenCover, alikeOf, coveredBy } from './laid';
 import { coverParts, wrapParts } from './part';
 import { soldFindings } from './sold';
+import { rowOf } from './kinds';
+import { layingOf } from './layings';
+import { BARE } from './unused';
 import { coverStrength, wrapStrength } from './strength/check';
 import { strengthFindings } from './strength/findings';
-import { postsOnEdges } from './strength/nets';
 import { wrapDemands, wrappedBy } from './wraps';
 import * as C from './keys';
 
@@ -29,7 +32,9 @@ const laying: readonly AnyStep[] = [
   step(C.COVERED, { covers: C.COVERS, rings: K.RINGS, ground: K.GROUND_AT }, ({ covers, rings, ground }) =>
     coveredBy(covers, rings, ground),
   ),
-  adds(K.OVERHEAD, { covered: C.COVERED }, ({ covered: { over } }) => over.map(({ shape }) => shape.area)),
+  adds(K.OVERHEAD, { covered: C.COVERED }, ({ covered: { over } }) =>
+    over.flatMap(({ shape }) => (rowOf(shape.cover).closes ? [shape.area] : [])),
+  ),
   adds(K.POST_ASKS, { covered: C.COVERED }, ({ covered }) => postAsks(covered)),
   step(
     C.STANDS_ON,
@@ -61,9 +66,10 @@ const asking: readonly AnyStep[] = [
     wraps.flatMap(({ wrap, wrapped }) => wrapDemands(wrap, wrapped)),
   ),
   adds(K.DEMANDS, { covered: C.COVERED, posts: K.POSTS, wraps: C.WRAPPED }, ({ covered, posts, wraps }) => {
-    const nets = covered.over.flatMap(({ shape: { cover, made, edges } }) =>
-      made.stayed && !made.dropped ? [{ cover, count: postsOnEdges(edges, posts.posts).length }] : [],
-    );
+    const nets = covered.over.flatMap(({ shape }) => {
+      const count = shape.made.stayed ? layingOf(shape).pulledAt(shape, posts.posts) : 0;
+      return count > 0 ? [{ cover: shape.cover, count }] : [];
+    });
     const walls = wraps.flatMap(({ wrap: { cover, made }, wrapped }) =>
       made.stayed ? [{ cover, count: wrapped.reduce((n, w) => n + w.posts, 0) }] : [],
     );
@@ -115,6 +121,9 @@ const laid: readonly AnyStep[] = [
 
 /** What is found, told and drawn of them. */
 const told: readonly AnyStep[] = [
+  adds(K.FOUND, { covers: C.COVERS, ...BARE }, ({ covers, ...by }) =>
+    covers.some((c) => rowOf(c).closes) ? [] : bareFindings(by),
+  ),
   adds(
     K.FOUND,
     {

@@ -1,16 +1,17 @@
-import type { Inks } from '../../scenes/ink';
-import { KINDS } from './kinds';
+import type { Ink, Inks } from '../../scenes/ink';
+import { KINDS, KIND_IDS, type KindId } from './kinds';
 
 const FILE = ['SUPPORTS', 'YELLOW', 'CONTINUOUS'] as const;
 
+type KindInks = { readonly [K in KindId as `cover-${K}`]: Ink };
+/** Each kind as its row says. */
+const KIND_INKS = Object.fromEntries(
+  KIND_IDS.map((kind) => [`cover-${kind}`, KINDS[kind].look] as const),
+) as KindInks;
+
 /** How covers and what holds them up are drawn: covers first, in the order of their kinds. */
 export const COVER_INKS = {
-  'cover-strips': KINDS.strips.look,
-  'cover-net': KINDS.net.look,
-  'cover-panels': KINDS.panels.look,
-  'cover-sheet': KINDS.sheet.look,
-  'cover-tarp': KINDS.tarp.look,
-  'cover-wrap': KINDS.wrap.look,
+  ...KIND_INKS,
   'cover-wire': {
     screen: { fill: 'none', stroke: 'ink', width: 1.4, dash: '8 2' },
     paper: { fill: 'none', stroke: 'ink', width: 0.3, dash: '2 0.6' },

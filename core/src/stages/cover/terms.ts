@@ -20,6 +20,7 @@ export const TERMS = {
   'cover.straps': ({ length }: CoverLong, r: Reader) => `straps, each ${r.about(length)} with its ends`,
   'cover.straps-over': () => 'over the cover, one each 2.4 m and one more',
   'cover.straps-each': () => 'of 5 m each',
+  'cover.tensioners': () => 'a tensioner at each corner',
   'cover.clamps': () => 'clamps along the side that rolls up',
   'cover.screws': ({ length }: CoverLong, r: Reader) => `screws along a purlin, ${r.about(length)}`,
   'cover.stays': () => 'posts on the edge, one stay each',

@@ -6,23 +6,16 @@ import { bareFindings } from './bare';
 
 export const usedBy = ({ covers }: Plan): boolean => covers.length > 0;
 
-/** What is found where nothing lies over any run. */
-export const unused: Stage = {
-  steps: [
-    adds(
-      K.FOUND,
-      {
-        rings: K.RINGS,
-        buildings: K.BUILDINGS,
-        guarded: K.GUARDED,
-        tops: K.TOPS,
-        bands: K.BANDS,
-        flock: K.FLOCK,
-        threats: K.THREATS,
-        threatFigures: K.THREAT_FIGURES,
-      },
-      bareFindings,
-    ),
-  ],
-  parts: [],
+/** What is looked at to find who comes in where nothing lies over any run. */
+export const BARE = {
+  rings: K.RINGS,
+  buildings: K.BUILDINGS,
+  guarded: K.GUARDED,
+  tops: K.TOPS,
+  bands: K.BANDS,
+  flock: K.FLOCK,
+  threats: K.THREATS,
+  threatFigures: K.THREAT_FIGURES,
 };
+
+export const unused: Stage = { steps: [adds(K.FOUND, BARE, bareFindings)], parts: [] };

@@ -74,14 +74,6 @@ export function elastica(length: number, chord: number): Curve | null {
   };
 }
 
-/** A point of it by its amplitude, −π/2 at the left foot, 0 at the crown. */
-export function pointAt(curve: Curve, amplitude: number): Vector {
-  return {
-    x: Math.sign(amplitude) * across(curve, Math.abs(amplitude)),
-    y: 2 * curve.modulus * scaleOf(curve) * Math.cos(amplitude),
-  };
-}
-
 /** Points from the left foot to the right one. @param steps  stretches between them */
 export function pointsOf(curve: Curve, steps = 96): readonly Vector[] {
   const half = Math.ceil(steps / 2);

@@ -17,9 +17,8 @@ export const KIND_IDS = Object.keys(KINDS) as readonly KindId[];
 
 export type CoverOf<K extends KindId> = z.infer<(typeof KINDS)[K]['schema']>;
 export type Cover = { [K in KindId]: CoverOf<K> }[KindId];
-/** Covers over a run, at a height, and those along its walls. */
+/** Covers over a run, at a height: all but those along its walls. */
 export type OverRun = Extract<Cover, { readonly height: number }>;
-export type Wrapping = Exclude<Cover, OverRun>;
 
 /** The one place that joins a choice to its row. */
 export const rowOf = (cover: Pick<Cover, 'kind'>): CoverKind<Cover> => KINDS[cover.kind];

@@ -35,6 +35,8 @@ export interface CoverKind<C> {
   readonly look: Ink;
   /** Pulls at the posts on its edge, unless they are stayed. */
   readonly pulls: boolean;
+  /** Keeps out what comes from above, over as much as it covers. */
+  readonly closes: boolean;
   /** Birds are caught in it: it is looked at every day. */
   readonly catches: boolean;
   usual(over: UsualOver): C;

@@ -57,6 +57,11 @@ export interface PieceMakeup {
   readonly tacked: boolean;
 }
 
+/** Hung by its corners between anchors, each so far from its own, m. */
+export interface CornersMakeup {
+  readonly anchor: number;
+}
+
 /** Along the walls, below a gap under their top, m. */
 export interface WallsMakeup {
   readonly gap: number;
@@ -75,6 +80,7 @@ interface Manners {
   /** Down the fall, on purlins over rafters. */
   readonly sheets: null;
   readonly piece: PieceMakeup;
+  readonly corners: CornersMakeup;
   readonly walls: WallsMakeup;
 }
 

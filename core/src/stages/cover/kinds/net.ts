@@ -41,6 +41,7 @@ export const net = kind(
     asks: ['stays', 'edge', 'hung', 'lies'],
     look: look('moss', '1.5 3', 0.03),
     pulls: true,
+    closes: true,
     catches: true,
     usual: (over) =>
       ({

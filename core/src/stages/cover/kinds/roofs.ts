@@ -30,6 +30,7 @@ export const sheet = kind(
     asks: ['lies', 'runOff', 'beneath'],
     look: look('live', '', 0.16),
     pulls: false,
+    closes: true,
     catches: false,
     usual: (over) =>
       ({
@@ -106,6 +107,7 @@ export const tarp = kind(
     asks: ['hung', 'lies', 'runOff', 'beneath', 'shape', 'hem', 'rolls'],
     look: look('live', '10 3', 0.12),
     pulls: false,
+    closes: true,
     catches: false,
     usual: (over) =>
       ({

@@ -71,6 +71,7 @@ export const strips = kind(
     asks: ['lies'],
     look: look('moss', '6 3', 0.05),
     pulls: false,
+    closes: true,
     catches: false,
     usual: (over) =>
       ({
@@ -106,6 +107,7 @@ export const panels = kind(z.strictObject({ kind: z.literal('panels'), ...OVER, 
   asks: ['lies'],
   look: look('moss', '', 0.06),
   pulls: false,
+  closes: true,
   catches: false,
   usual: (over) => ({ kind: 'panels', ...over, ...FLAT, mesh: 'panel-close', ...CARRIERS }) as const,
   housed: asItIs,

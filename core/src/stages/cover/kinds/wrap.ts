@@ -43,6 +43,7 @@ export const wrap = kind(
       file: ['COVER', 'CYAN', 'DASHED'],
     },
     pulls: true,
+    closes: false,
     catches: false,
     usual: ({ id: own, name: called, enclosure }) =>
       ({

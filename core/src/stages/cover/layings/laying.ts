@@ -43,12 +43,14 @@ export interface Laying<L extends OverLaid> {
   asks(laid: LaidCover<L>, products: Products): readonly Ask[];
   /** How its members bear snow. */
   strength(loads: Loads, laid: LaidCover<L>, by: BearingBy): readonly Strength[];
+  /** How many of the posts that stand it pulls at: each is stayed where that is chosen. */
+  pulledAt(shape: ShapeOf<L>, posts: readonly StandingPost[]): number;
   /** What holds it down besides its own weight, kN. */
   holdsDown(laid: LaidCover<L>, assumed: Assumptions): number;
   /** The corners of one of its pieces, on the sheet. */
   corners(shape: ShapeOf<L>, way: CoverWay, piece: CoverWay['strips'][number]): readonly Vector[];
-  /** The size by which it is bought; null for what is cut from rolls. */
-  fit(shape: ShapeOf<L>): Fit | null;
+  /** The size by which it is bought, and how far it reaches over from eave to eave, m; null for what is cut from rolls. */
+  fit(shape: ShapeOf<L>): Pick<Fit, 'across' | 'along' | 'over'> | null;
   figures(shape: ShapeOf<L>): Figures;
   /** Put up piece by piece, or in one go. */
   readonly hours: 'pieces' | 'whole';

@@ -13,7 +13,7 @@ import { tentOf } from '../over/tent';
 import { type CoverWay, type Side, rowsOf } from '../over/ways';
 import { reasonOf } from '../reason';
 import { rowRuns } from '../runs';
-import { netRows } from '../strength/nets';
+import { netRows, postsOnEdges } from '../strength/nets';
 import { anyWidth } from './flat';
 import type { LaidCover, Laying } from './laying';
 
@@ -89,6 +89,7 @@ export const net: Laying<'net'> = {
   asks: fasteners,
   strength: (loads, { shape }, by) =>
     netRows(loads, shape, { ...by, above: (post) => Math.max(0.1, overGround(shape, by.ground, post.at)) }),
+  pulledAt: ({ made, edges }, posts) => (made.dropped ? 0 : postsOnEdges(edges, posts).length),
   holdsDown: () => 0,
   corners,
   fit: () => null,

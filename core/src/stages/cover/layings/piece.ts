@@ -49,6 +49,7 @@ export const piece: Laying<'piece'> = {
   supports: (shape) => onRafters(shape, MOST_RAFTERS, MOST_BEAMS),
   asks,
   strength: carriedRows,
+  pulledAt: () => 0,
   holdsDown: ({ shape }, { strapHolds }) => fitOf(shape).straps * strapHolds,
   corners: inThePlane,
   fit: fitOf,

@@ -48,6 +48,7 @@ export const sheets: Laying<'sheets'> = {
     ...gutter(shape, held),
   ],
   strength: carriedRows,
+  pulledAt: () => 0,
   holdsDown: ({ held }, { screwHolds }) =>
     held.rails.reduce((n, { length }) => n + countPast(length, SCREW_EACH), 0) * screwHolds,
   corners: inThePlane,

@@ -98,6 +98,7 @@ export const strips: Laying<'strips'> = {
   supports: (shape, way, on) => (way ? carried(shape, way, on) : NONE),
   asks: fasteners,
   strength: carriedRows,
+  pulledAt: () => 0,
   holdsDown: () => 0,
   corners: inThePlane,
   fit: () => null,

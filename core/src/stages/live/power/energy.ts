@@ -8,9 +8,6 @@ import { dayNumber, peakSunHours } from './sun';
 /** Apart from each other, and from any mains earth, buried metal or building with mains, m. */
 export const RODS_APART = 3;
 export const FROM_EARTHS = 10;
-/** A rod is so long, m. */
-export const ROD = 1;
-
 /** What the fence as a whole takes. Energies J, currents A, times days. */
 export interface Energy {
   /** Metres of net and wire on it. */
