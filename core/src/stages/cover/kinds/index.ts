@@ -2,6 +2,7 @@ import type * as z from 'zod/mini';
 import type { CoverKind } from './kind';
 import type { Makeup } from './makeup';
 import { net } from './net';
+import { sail } from './sail';
 import { sheet, tarp } from './roofs';
 import { panels, strips } from './strips';
 import { wrap } from './wrap';
@@ -11,7 +12,7 @@ export type { CoverMeasure, QuestionField, UsualOver } from './kind';
 export type { Carrier, LaidAs, Makeup, MakeupOf, MemberField, OverLaid } from './makeup';
 
 /** Every kind of cover, in the order in which the keeper is offered them. */
-export const KINDS = { strips, net, panels, sheet, tarp, wrap } as const;
+export const KINDS = { strips, net, panels, sheet, tarp, sail, wrap } as const;
 export type KindId = keyof typeof KINDS;
 export const KIND_IDS = Object.keys(KINDS) as readonly KindId[];
 
