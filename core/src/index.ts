@@ -52,7 +52,7 @@ export {
 export { type Card, SUMS, cardSchema } from './formats/card';
 export { cardOf } from './formats/makeCard';
 export { readProofs } from './formats/proofFile';
-export { type Mender, type TriedMend, menderWith } from './mending';
+export { type Mender, type TriedMend, menderWith } from './reckoning/mending';
 export { amiss } from './formats/amount';
 export { MOST_PROBLEMS, type Problem, pointerOf } from './formats/problem';
 export { LENGTHS, cutText, textOf, utf8 } from './schema/text';
@@ -185,7 +185,7 @@ export { POST_ROLES } from './stages/posts/choice';
 export { holeFor } from './stages/posts/footing';
 export { previewFence } from './stages/preview';
 export { previewCovers } from './stages/cover/preview';
-export { type Effect, type Previewer, previewerWith } from './effects';
+export { type Effect, type Previewer, previewerWith } from './reckoning/effects';
 export * from './options';
 export { type ChoiceApart, choicesApart, linesApart } from './options/compare';
 export {
@@ -200,9 +200,9 @@ export {
 export type { OpeningMeasure } from './stages/ways/kinds/kind';
 export { blocking } from './stages/blocking';
 export { makePreviewer, makeReckoner, reckon } from './reckon';
-export { type ReckonMore, reckonerWith, told } from './reckoner';
+export { type ReckonMore, reckonerWith, told } from './reckoning/reckoner';
 export { type LaterId, LATER_IDS, type LaterStages, usedLater } from './stages/later';
-export { tablesWith } from './tables';
+export { tablesWith } from './reckoning/tables';
 export type { Part, Reckoning, StageResult } from './reckoning';
 export type { Figures } from './stages/told';
 export { EXPORTS, EXPORT_KINDS, type ExportKind } from './formats/exchange/kinds';

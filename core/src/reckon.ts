@@ -1,11 +1,11 @@
 import type { Memo } from './cutting/memo';
-import { type Previewer, previewerWith } from './effects';
-import { type Mender, menderWith } from './mending';
+import { type Previewer, previewerWith } from './reckoning/effects';
+import { type Mender, menderWith } from './reckoning/mending';
 import type { Plan } from './plan/schema';
-import { type ReckonMore, type Reckoner, reckonerWith, told } from './reckoner';
+import { type ReckonMore, type Reckoner, reckonerWith, told } from './reckoning/reckoner';
 import type { Reckoning } from './reckoning';
 import { ALL_LATER } from './stages/allLater';
-import { tablesWith } from './tables';
+import { tablesWith } from './reckoning/tables';
 
 /** Of all stages, checked when the program starts. */
 export const TABLES = /* @__PURE__ */ tablesWith(ALL_LATER);

@@ -58,7 +58,7 @@ export const LAYERS = [
     ],
   },
   { name: 'keys', files: [/^keys\.ts$/] },
-  { name: 'stages', files: [/^stages\/|^build\/hours\.ts$/, /^reckoning\.ts$/] },
+  { name: 'stages', files: [/^stages\/|^build\/hours\.ts$/, /^reckoning\/index\.ts$/] },
   { name: 'steps', files: [/\/steps\.ts$/, /^plan\/slices\.ts$/, /^buying\/ways\//] },
   { name: 'joiners', files: [/./] },
 ];

@@ -15,7 +15,7 @@ import * as K from '../keys';
 import type { Plan } from '../plan/schema';
 import { NO_PROOFS, type ProofBook, withCut, withWay } from './proofBook';
 import { reckonerOf } from '../reckon';
-import { type Reckoner, told } from '../reckoner';
+import { type Reckoner, told } from '../reckoning/reckoner';
 import type { Reckoning } from '../reckoning';
 import { EPSILON } from '../units/round';
 

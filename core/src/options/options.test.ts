@@ -8,7 +8,7 @@ import { apply } from '../plan/changes/apply';
 import { asking } from './index';
 import { checkPlan } from '../formats/planFile';
 import { editionOf } from '../catalogue/editionOf';
-import { effectBetween } from '../effects';
+import { effectBetween } from '../reckoning/effects';
 import { marketOf } from '../catalogue/market';
 import { readerFor } from '../saying/makeReader';
 import * as K from '../keys';

@@ -1,7 +1,7 @@
 import { newMemo } from '../cutting/memo';
 import type { Plan } from '../plan/schema';
 import { reckonerOf } from '../reckon';
-import { told } from '../reckoner';
+import { told } from '../reckoning/reckoner';
 import type { Reckoning } from '../reckoning';
 
 /**

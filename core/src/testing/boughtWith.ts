@@ -12,7 +12,7 @@ import * as K from '../keys';
 import type { Plan } from '../plan/schema';
 import { NO_PROOFS } from '../buying/proofBook';
 import { TABLES } from '../reckon';
-import { told } from '../reckoner';
+import { told } from '../reckoning/reckoner';
 import type { Reckoning } from '../reckoning';
 
 const givenFor = (plan: Plan): Given => [

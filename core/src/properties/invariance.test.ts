@@ -1,19 +1,19 @@
 import { describe, expect, test } from '@jest/globals';
-import { byName } from './testing/byName';
+import { byName } from '../testing/byName';
 import fc from 'fast-check';
-import { EXPORT_KINDS, exportAs } from './formats/exchange';
-import { terrainOf } from './ground/terrain';
-import { type Vector, lerp } from './ground/vector';
-import { DEMO_PLANS } from './plan/samples';
-import type { Plan } from './plan/schema';
-import type { Reckoning } from './reckoning';
-import { apply } from './plan/changes/apply';
-import { checkPlan, readPlan, writePlan } from './formats/planFile';
-import { reckon } from './reckon';
-import { stakeMarks, stakeOut } from './stakeout';
-import { aRandomRun, aChosenRun, moved, turnedBy } from './testing/randomRun';
-import { sampled } from './testing/sampled';
-import { uniform } from './testing/uniform';
+import { EXPORT_KINDS, exportAs } from '../formats/exchange';
+import { terrainOf } from '../ground/terrain';
+import { type Vector, lerp } from '../ground/vector';
+import { DEMO_PLANS } from '../plan/samples';
+import type { Plan } from '../plan/schema';
+import type { Reckoning } from '../reckoning';
+import { apply } from '../plan/changes/apply';
+import { checkPlan, readPlan, writePlan } from '../formats/planFile';
+import { reckon } from '../reckon';
+import { stakeMarks, stakeOut } from '../stakeout';
+import { aRandomRun, aChosenRun, moved, turnedBy } from '../testing/randomRun';
+import { sampled } from '../testing/sampled';
+import { uniform } from '../testing/uniform';
 
 /** Runs as they may be chosen, with a turn and a way to move them. */
 const ofChosen = sampled(aChosenRun, 48, fc.tuple(uniform(-3, 3), uniform(-50, 50), uniform(-50, 50)));

@@ -1,17 +1,17 @@
 import { describe, expect, test } from '@jest/globals';
-import { newMemo } from './cutting/memo';
-import type { AnyStep } from './engine/step';
-import type { Finding } from './findings/types';
-import { apply } from './plan/changes/apply';
-import { DEMO_PLANS } from './plan/samples';
-import type { Plan } from './plan/schema';
-import { TABLES } from './reckon';
+import { newMemo } from '../cutting/memo';
+import type { AnyStep } from '../engine/step';
+import type { Finding } from '../findings/types';
+import { apply } from '../plan/changes/apply';
+import { DEMO_PLANS } from '../plan/samples';
+import type { Plan } from '../plan/schema';
+import { TABLES } from '../reckon';
 import { reckonerWith, told } from './reckoner';
-import { ALL_LATER } from './stages/allLater';
-import { LATER_IDS, type LaterId, usedLater } from './stages/later';
+import { ALL_LATER } from '../stages/allLater';
+import { LATER_IDS, type LaterId, usedLater } from '../stages/later';
 import { tableFor, tablesWith } from './tables';
-import { aFullRun } from './testing/everyVerb';
-import { plainly } from './testing/plainly';
+import { aFullRun } from '../testing/everyVerb';
+import { plainly } from '../testing/plainly';
 
 /** A plan without one of the later stages, whatever it had of it. */
 const WITHOUT: Readonly<Record<LaterId, (plan: Plan) => Plan>> = {

@@ -1,8 +1,8 @@
-import { type Table, tableOf } from './engine/table';
+import { type Table, tableOf } from '../engine/table';
 import { fenceSteps } from './fence';
-import * as K from './keys';
-import type { Plan } from './plan/schema';
-import { LATER, LATER_IDS, type LaterId, type LaterStages, usedLater } from './stages/later';
+import * as K from '../keys';
+import type { Plan } from '../plan/schema';
+import { LATER, LATER_IDS, type LaterId, type LaterStages, usedLater } from '../stages/later';
 import { TOLD_STEPS } from './told';
 
 /** The steps that a plan needs: a stage that it does not use is in none of them. */

@@ -1,9 +1,9 @@
-import * as K from './keys';
-import { apply } from './plan/changes/apply';
-import type { Change } from './plan/changes/types';
-import type { Plan } from './plan/schema';
+import * as K from '../keys';
+import { apply } from '../plan/changes/apply';
+import type { Change } from '../plan/changes/types';
+import type { Plan } from '../plan/schema';
 import { type ReckonMore, reckonerWith } from './reckoner';
-import type { Estimate } from './reckoning';
+import type { Estimate } from './index';
 import type { Tables } from './tables';
 
 /** What making a change would do, beside the plan as it is. */

@@ -1,17 +1,17 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { Change } from './plan/changes/types';
-import { DEMO_PLANS } from './plan/samples';
-import type { Plan } from './plan/schema';
-import { WHOLE_PLAN } from './plan/scope';
-import { apply } from './plan/changes/apply';
-import { blocking } from './stages/blocking';
-import { checkPlan } from './formats/planFile';
-import { makeReckoner, reckon } from './reckon';
-import { plainly } from './testing/plainly';
-import { toPay } from './testing/toPay';
-import { ownRoll } from './testing/buying';
-import { aRun } from './testing/aRun';
+import type { Change } from '../plan/changes/types';
+import { DEMO_PLANS } from '../plan/samples';
+import type { Plan } from '../plan/schema';
+import { WHOLE_PLAN } from '../plan/scope';
+import { apply } from '../plan/changes/apply';
+import { blocking } from '../stages/blocking';
+import { checkPlan } from '../formats/planFile';
+import { makeReckoner, reckon } from '../reckon';
+import { plainly } from '../testing/plainly';
+import { toPay } from '../testing/toPay';
+import { ownRoll } from '../testing/buying';
+import { aRun } from '../testing/aRun';
 
 /** Changes as a keeper makes them, in any order. */
 const change: fc.Arbitrary<Change> = fc.oneof(

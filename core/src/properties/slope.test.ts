@@ -1,14 +1,14 @@
-import { near } from './testing/near';
+import { near } from '../testing/near';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { Plan } from './plan/schema';
-import { apply } from './plan/changes/apply';
-import { checkPlan } from './formats/planFile';
-import { reckon } from './reckon';
-import { aRun, anOutline, onSlope } from './testing/aRun';
-import { terrainOf } from './ground/terrain';
-import { aRandomRun, moved } from './testing/randomRun';
-import { uniform } from './testing/uniform';
+import type { Plan } from '../plan/schema';
+import { apply } from '../plan/changes/apply';
+import { checkPlan } from '../formats/planFile';
+import { reckon } from '../reckon';
+import { aRun, anOutline, onSlope } from '../testing/aRun';
+import { terrainOf } from '../ground/terrain';
+import { aRandomRun, moved } from '../testing/randomRun';
+import { uniform } from '../testing/uniform';
 
 /** One side of 12.0 rising 0.90, the other three left open. */
 function oneSide(

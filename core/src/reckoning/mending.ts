@@ -1,11 +1,11 @@
-import * as K from './keys';
+import * as K from '../keys';
 import { type Effect, effectBetween } from './effects';
-import type { Finding } from './findings/types';
-import { apply } from './plan/changes/apply';
-import type { Change } from './plan/changes/types';
-import type { Plan } from './plan/schema';
+import type { Finding } from '../findings/types';
+import { apply } from '../plan/changes/apply';
+import type { Change } from '../plan/changes/types';
+import type { Plan } from '../plan/schema';
 import { type ReckonMore, reckonerWith } from './reckoner';
-import { blocking } from './stages/blocking';
+import { blocking } from '../stages/blocking';
 import type { Tables } from './tables';
 
 /** A change that was tried and makes its matter go, with what else it does. */

@@ -1,10 +1,10 @@
-import { type AnyStep, give, step, variants, adds } from './engine/step';
-import { askedFigures, joined } from './stages/asked';
-import type { Finding, Severity } from './findings/types';
-import * as K from './keys';
-import type { Plan } from './plan/schema';
-import { STAGE_IDS, type StageId } from './stages/facts';
-import { type Reckoning, type StageResult, type Workings } from './reckoning';
+import { type AnyStep, give, step, variants, adds } from '../engine/step';
+import { askedFigures, joined } from '../stages/asked';
+import type { Finding, Severity } from '../findings/types';
+import * as K from '../keys';
+import type { Plan } from '../plan/schema';
+import { STAGE_IDS, type StageId } from '../stages/facts';
+import { type Reckoning, type StageResult, type Workings } from './index';
 
 const ORDER: Readonly<Record<Severity, number>> = { blocks: 0, mend: 1, know: 2 };
 

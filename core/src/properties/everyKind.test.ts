@@ -1,31 +1,31 @@
 import { describe, expect, test } from '@jest/globals';
-import { editionOf } from './catalogue/editionOf';
-import { LIVE_NET_IDS } from './catalogue/liveNets';
-import { marketOf } from './catalogue/market';
-import { sectionScene } from './drawing/section';
-import { sheetScene } from './drawing/sheet';
-import { stripScene } from './drawing/strip';
-import { writeSvg } from './formats/exchange/writeSvg';
-import { checkPlan, readPlan, writePlan } from './formats/planFile';
-import { apply } from './plan/changes/apply';
-import type { Change } from './plan/changes/types';
-import { emptyPlan } from './plan/newPlan';
-import { formatPart, type PartRef } from './plan/partRef';
-import type { Plan } from './plan/schema';
-import { reckon } from './reckon';
-import { readerFor } from './saying/makeReader';
-import { KINDS as ARCHES, KIND_IDS as ARCH_IDS } from './stages/arch/kinds';
+import { editionOf } from '../catalogue/editionOf';
+import { LIVE_NET_IDS } from '../catalogue/liveNets';
+import { marketOf } from '../catalogue/market';
+import { sectionScene } from '../drawing/section';
+import { sheetScene } from '../drawing/sheet';
+import { stripScene } from '../drawing/strip';
+import { writeSvg } from '../formats/exchange/writeSvg';
+import { checkPlan, readPlan, writePlan } from '../formats/planFile';
+import { apply } from '../plan/changes/apply';
+import type { Change } from '../plan/changes/types';
+import { emptyPlan } from '../plan/newPlan';
+import { formatPart, type PartRef } from '../plan/partRef';
+import type { Plan } from '../plan/schema';
+import { reckon } from '../reckon';
+import { readerFor } from '../saying/makeReader';
+import { KINDS as ARCHES, KIND_IDS as ARCH_IDS } from '../stages/arch/kinds';
 
-import { KINDS as COVERS, KIND_IDS as COVER_IDS, makeupOf } from './stages/cover/kinds';
-import type { StageId } from './stages/facts';
-import { strengthWorking } from './strength/working';
-import { aNet, squareOf } from './testing/aNet';
-import { aRun } from './testing/aRun';
-import { underArch } from './testing/anArch';
-import { sayChange } from './words/changes';
-import { sayLine } from './words/docket';
-import { sayFinding } from './words/findings';
-import { workingLines } from './words/terms';
+import { KINDS as COVERS, KIND_IDS as COVER_IDS, makeupOf } from '../stages/cover/kinds';
+import type { StageId } from '../stages/facts';
+import { strengthWorking } from '../strength/working';
+import { aNet, squareOf } from '../testing/aNet';
+import { aRun } from '../testing/aRun';
+import { underArch } from '../testing/anArch';
+import { sayChange } from '../words/changes';
+import { sayLine } from '../words/docket';
+import { sayFinding } from '../words/findings';
+import { workingLines } from '../words/terms';
 
 /** One kind of a stage in use, beside the same plan without it. */
 interface Case {

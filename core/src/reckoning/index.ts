@@ -1,16 +1,16 @@
-import { type Figures } from './stages/told';
-import { type StageHeadlines, type Part } from './stages/told';
-import type { BirdKind } from './stages/birds/kinds';
-import type { PriceProof } from './buying/proof';
-import type { WorkedPool } from './cutting/types';
-import type { Strength } from './strength/row';
-import type { Docket } from './buying/docket/types';
-import type { Entry } from './findings/entry';
-import type { Finding } from './findings/types';
-import type { StageId } from './stages/facts';
-import type { Term } from './working';
+import { type Figures } from '../stages/told';
+import { type StageHeadlines, type Part } from '../stages/told';
+import type { BirdKind } from '../stages/birds/kinds';
+import type { PriceProof } from '../buying/proof';
+import type { WorkedPool } from '../cutting/types';
+import type { Strength } from '../strength/row';
+import type { Docket } from '../buying/docket/types';
+import type { Entry } from '../findings/entry';
+import type { Finding } from '../findings/types';
+import type { StageId } from '../stages/facts';
+import type { Term } from '../working';
 
-export type { Part } from './stages/told';
+export type { Part } from '../stages/told';
 
 export interface StageResult {
   /** `settled`: the keeper said so; `look`: a finding asks for a mend; `open`: neither yet. */

@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
-import { THREAT_IDS, THREATS, type Threatened } from './stages/threats/kinds';
-import { reckon } from './reckon';
-import { TOLD_CASES, type ToldWay } from './testing/toldCases';
-import { fromAbove } from './stages/cover/wanted';
+import { THREAT_IDS, THREATS, type Threatened } from '../stages/threats/kinds';
+import { reckon } from '../reckon';
+import { TOLD_CASES, type ToldWay } from '../testing/toldCases';
+import { fromAbove } from '../stages/cover/wanted';
 
 /** Codes by the way that they speak of. */
 const CODES: Readonly<Record<ToldWay, readonly string[]>> = {

@@ -1,14 +1,14 @@
 import { describe, expect, test } from '@jest/globals';
-import { byName } from './testing/byName';
+import { byName } from '../testing/byName';
 import fc from 'fast-check';
-import { DEMO_PLANS } from './plan/samples';
-import type { Plan } from './plan/schema';
-import { apply } from './plan/changes/apply';
-import { checkPlan } from './formats/planFile';
-import { reckon } from './reckon';
-import { anOutline } from './testing/aRun';
-import { aChosenRun } from './testing/randomRun';
-import { mirrored, renamed, ringsReversed, ringsTurned, sidesReversed } from './testing/rewritten';
+import { DEMO_PLANS } from '../plan/samples';
+import type { Plan } from '../plan/schema';
+import { apply } from '../plan/changes/apply';
+import { checkPlan } from '../formats/planFile';
+import { reckon } from '../reckon';
+import { anOutline } from '../testing/aRun';
+import { aChosenRun } from '../testing/randomRun';
+import { mirrored, renamed, ringsReversed, ringsTurned, sidesReversed } from '../testing/rewritten';
 
 /** Widths given, so that none is chosen by its price: what a price comes to goes by what the pieces allow. */
 const withWidths = (plan: Plan): Plan => ({

@@ -1,11 +1,11 @@
-import { type Catalogue, editionOf } from './catalogue';
-import { type Engine, type Read, makeEngine } from './engine/engine';
-import { give } from './engine/step';
-import * as K from './keys';
-import { type Memo, newMemo } from './cutting/memo';
-import { NO_PROOFS, type ProofBook } from './buying/proofBook';
-import type { Plan } from './plan/schema';
-import type { Reckoning } from './reckoning';
+import { type Catalogue, editionOf } from '../catalogue';
+import { type Engine, type Read, makeEngine } from '../engine/engine';
+import { give } from '../engine/step';
+import * as K from '../keys';
+import { type Memo, newMemo } from '../cutting/memo';
+import { NO_PROOFS, type ProofBook } from '../buying/proofBook';
+import type { Plan } from '../plan/schema';
+import type { Reckoning } from './index';
 import type { Tables } from './tables';
 
 /** Runs the steps for plans that follow each other. */

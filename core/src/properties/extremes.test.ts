@@ -1,11 +1,11 @@
-import { formatPart } from './plan/partRef';
+import { formatPart } from '../plan/partRef';
 import { describe, expect, test } from '@jest/globals';
-import type { Plan } from './plan/schema';
-import { checkPlan } from './formats/planFile';
-import { reckon } from './reckon';
-import { reckonImproved } from './buying/lookFurther';
-import { anOutline, aPolygon } from './testing/aRun';
-import { EXTREMES, withExtras } from './testing/extremes';
+import type { Plan } from '../plan/schema';
+import { checkPlan } from '../formats/planFile';
+import { reckon } from '../reckon';
+import { reckonImproved } from '../buying/lookFurther';
+import { anOutline, aPolygon } from '../testing/aRun';
+import { EXTREMES, withExtras } from '../testing/extremes';
 
 /** The same at once and again by nobody who remembers anything of it. */
 const again = (plan: Plan) => reckon(structuredClone(plan)).docket;
