@@ -156,6 +156,8 @@ function meets({ shape }: OpenCover, by: CoversSeenBy): Finding[] {
         ),
       ];
     }
+    // Where it closes nothing, no gap lets anybody in.
+    if (!rowOf(cover).closes) return [];
     const line = by.lines.find((l) => l.members.some((m) => m.ringSide.side.id === side.side.id));
     const wall = line && by.tops.get(line)?.top;
     if (wall === undefined) return [];

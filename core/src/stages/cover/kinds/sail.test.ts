@@ -50,6 +50,11 @@ describe('a shade sail over 3.60 × 3.00', () => {
     expect(stayed.told.strength.filter((s) => s.of === 'c')).toEqual([]);
     expect(need(stayed, 'pack:stay') - need(loose, 'pack:stay')).toBe(4);
   });
+  test('pitched, leaves no gap over the wall that anybody minds', () => {
+    const codes = reckon(over({ rise: 0.4 })).findings.map((f) => f.code);
+    expect(codes).not.toContain('cover.gap');
+    expect(codes).not.toContain('cover.sunk');
+  });
   test('keeps nobody out: what comes from above is told as if nothing were there', () => {
     const codes = (told: typeof stayed.told) => told.findings.map((f) => f.code);
     expect(codes(stayed.told)).toContain('cover.bare');
