@@ -46,10 +46,8 @@ function turnedBack(imports) {
         );
       const [stage, other] = [stageOf(file), stageOf(target)];
       if (!stage || !other || stage === other) continue;
-      const name = inCore(target).split('/').slice(2).join('/').replace(/\.ts$/, '');
-      if (
-        !['choice', 'facts', 'kinds', 'kinds/index', 'names', 'told', ...(SHOWN[other] ?? [])].includes(name)
-      )
+      const within = inCore(target).split('/').slice(2).join('/');
+      if (!SHOWN.some((folder) => within.startsWith(folder)))
         faults.push(`${file} looks into ${target}: ${other} does not show it to other stages`);
     }
   }

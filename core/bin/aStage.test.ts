@@ -9,13 +9,13 @@ const FIXTURES = path.join(ROOT, 'core/fixtures');
 /** In each table, behind what a line is written: one more import, or one more entry. */
 const LINES: Readonly<Record<string, readonly (readonly [behind: string, line: string])[]>> = {
   'core/src/stages/choices.ts': [
-    ["import * as docket from './docket/choice';", "\nimport * as flags from './flags/choice';"],
+    ["import * as docket from './docket/plan/choice';", "\nimport * as flags from './flags/plan/choice';"],
     ['const filled = { ...posts.FILLED, ...walls.FILLED', ', ...flags.FILLED'],
     ['const apart = { ...posts.APART, ...walls.APART', ', ...flags.APART'],
     ['  ...posts.usual(units),', '\n  ...flags.usual,'],
   ],
   'core/src/stages/facts.ts': [
-    ["import * as docket from './docket/facts';", "\nimport * as flags from './flags/facts';"],
+    ["import * as docket from './docket/plan/facts';", "\nimport * as flags from './flags/plan/facts';"],
     [
       'const FACTS = { birds, threats, ground, outline, posts, walls, arch, skirt, ways, cover, live, docket',
       ', flags',
@@ -41,8 +41,14 @@ const LINES: Readonly<Record<string, readonly (readonly [behind: string, line: s
     ['  docket: docket.cautions,', '\n  flags: flags.cautions,'],
   ],
   'core/src/stages/sentences.ts': [
-    ["import * as docket from './docket/changes';", "\nimport * as flags from './flags/changes';"],
-    ["import * as docketTerms from './docket/terms';", "\nimport * as flagsTerms from './flags/terms';"],
+    [
+      "import * as docket from './docket/words/changes';",
+      "\nimport * as flags from './flags/words/changes';",
+    ],
+    [
+      "import * as docketTerms from './docket/words/terms';",
+      "\nimport * as flagsTerms from './flags/words/terms';",
+    ],
     ['  ...docketTerms.TERMS,', '\n  ...flagsTerms.TERMS,'],
     ['  ...docket.CHANGES,', '\n  ...flags.CHANGES,'],
   ],

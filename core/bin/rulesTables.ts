@@ -2,11 +2,11 @@ import { MESHES_2026_11_25 } from '../src/catalogue/meshes';
 import { MESH_TYPES, MESH_TYPE_IDS } from '../src/catalogue/meshTypes';
 import { POSTS_2026_11 } from '../src/catalogue/posts';
 import { ASSUMPTIONS, SOIL_FACTORS } from '../src/plan/assumptions';
-import { BIRDS, BIRD_KINDS } from '../src/stages/birds/kinds';
-import { SOIL_NAMES } from '../src/stages/ground/names';
-import { KINDS, KIND_IDS } from '../src/stages/skirt/kinds';
-import { KINDS as OPENING_KINDS, KIND_IDS as OPENING_KIND_IDS } from '../src/stages/ways/kinds';
-import { type ThreatRow, THREATS, THREAT_IDS } from '../src/stages/threats/kinds';
+import { BIRDS, BIRD_KINDS } from '../src/stages/birds/plan/kinds';
+import { SOIL_NAMES } from '../src/stages/ground/words/names';
+import { KINDS, KIND_IDS } from '../src/stages/skirt/plan/kinds';
+import { KINDS as OPENING_KINDS, KIND_IDS as OPENING_KIND_IDS } from '../src/stages/ways/plan/kinds';
+import { type ThreatRow, THREATS, THREAT_IDS } from '../src/stages/threats/plan/kinds';
 
 type Cell = string | number | null;
 

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { readFileSync, readdirSync } from 'node:fs';
 import { z } from 'zod';
 import { DEMO_PLANS, planShape, readPlan, writePlan } from '../src/index';
-import { KINDS } from '../src/stages/ways/kinds';
+import { KINDS } from '../src/stages/ways/plan/kinds';
 import { withTables } from './rulesTables';
 
 const file = (path: string) => readFileSync(`${process.cwd()}/${path}`, 'utf8');

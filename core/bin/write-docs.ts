@@ -1,8 +1,8 @@
 /* Puts the annotated example into docs/plan-format.md: the plan is a real one, the notes are set beside its fields. */
 import { readFileSync, writeFileSync } from 'node:fs';
 import { checkPlan } from '../src/index';
-import { KIND_IDS } from '../src/stages/skirt/kinds';
-import { KINDS as OPENING_KINDS, KIND_IDS as OPENING_KIND_IDS } from '../src/stages/ways/kinds';
+import { KIND_IDS } from '../src/stages/skirt/plan/kinds';
+import { KINDS as OPENING_KINDS, KIND_IDS as OPENING_KIND_IDS } from '../src/stages/ways/plan/kinds';
 import { aRun } from '../src/testing/aRun';
 
 const NOTES: Readonly<Record<string, string>> = {

@@ -1,5 +1,5 @@
 /** What is true about enclosures: the public list of core. */
-export { BIRD_KINDS, type BirdKind, SPACE_SCHOOLS, BIRDS } from './stages/birds/kinds';
+export { BIRD_KINDS, type BirdKind, SPACE_SCHOOLS, BIRDS } from './stages/birds/plan/kinds';
 export {
   type Catalogue,
   EDITIONS,
@@ -96,13 +96,13 @@ export {
   isOver as coverIsOver,
   makeupOf as coverMakeup,
   rowOf as coverRow,
-} from './stages/cover/kinds';
+} from './stages/cover/plan/kinds';
 export {
   type Arch,
   KINDS as ARCH_KINDS,
   KIND_IDS as ARCH_KIND_IDS,
   rowOf as archRow,
-} from './stages/arch/kinds';
+} from './stages/arch/plan/kinds';
 export { archPlace } from './stages/arch/verbs';
 export { type NewArch, newArches } from './stages/arch/proposed';
 export { chordFor } from './stages/arch/curve/elastica';
@@ -151,8 +151,8 @@ export {
   ownedPieceSchema,
   planShape,
 } from './plan/schema';
-export { LINE_KINDS, OBSTACLE_KINDS } from './stages/ground/kinds';
-export type { HotWire, LiveNet, Power } from './stages/live/choice';
+export { LINE_KINDS, OBSTACLE_KINDS } from './stages/ground/plan/kinds';
+export type { HotWire, LiveNet, Power } from './stages/live/plan/choice';
 export { LIVE_NETS } from './catalogue/liveNets';
 export { MOST_PIECES } from './stages/live/pieces';
 export { freeGround } from './ground/freeGround';
@@ -181,7 +181,7 @@ export { dayName, joules, monthName } from './stages/live/words';
 export { WHY_HELD } from './stages/live/entries';
 export type { Entry, Rating } from './findings/entry';
 export { USES, STAGE_IDS, type StageId } from './stages/facts';
-export { POST_ROLES } from './stages/posts/choice';
+export { POST_ROLES } from './stages/posts/plan/choice';
 export { holeFor } from './stages/posts/footing';
 export { previewFence } from './stages/preview';
 export { previewCovers } from './stages/cover/preview';
@@ -196,8 +196,8 @@ export {
   makeOf as openingMake,
   rowOf as openingRow,
   swings as openingSwings,
-} from './stages/ways/kinds';
-export type { OpeningMeasure } from './stages/ways/kinds/kind';
+} from './stages/ways/plan/kinds';
+export type { OpeningMeasure } from './stages/ways/plan/kinds/kind';
 export { blocking } from './stages/blocking';
 export { makePreviewer, makeReckoner, reckon } from './reckon';
 export { type ReckonMore, reckonerWith, told } from './reckoning/reckoner';
@@ -218,7 +218,7 @@ export {
   USUAL_THREATS,
   isPresent,
   threatIn,
-} from './stages/threats/kinds';
+} from './stages/threats/plan/kinds';
 export * from './units';
 export * from './words';
 export { type Term } from './working';

@@ -4,12 +4,36 @@ import { ROOT } from './paths.mjs';
 
 /** Kinds that are rows: the type of their ids, and where those may be told apart. */
 export const KINDS = [
-  { file: 'core/src/stages/skirt/kinds/index.ts', type: 'KindId', folder: 'core/src/stages/skirt/kinds/' },
-  { file: 'core/src/stages/ways/kinds/index.ts', type: 'KindId', folder: 'core/src/stages/ways/kinds/' },
-  { file: 'core/src/stages/cover/kinds/index.ts', type: 'KindId', folder: 'core/src/stages/cover/kinds/' },
-  { file: 'core/src/stages/arch/kinds/index.ts', type: 'KindId', folder: 'core/src/stages/arch/kinds/' },
-  { file: 'core/src/stages/birds/kinds.ts', type: 'BirdKind', folder: 'core/src/stages/birds/kinds' },
-  { file: 'core/src/stages/threats/kinds.ts', type: 'ThreatId', folder: 'core/src/stages/threats/kinds' },
+  {
+    file: 'core/src/stages/skirt/plan/kinds/index.ts',
+    type: 'KindId',
+    folder: 'core/src/stages/skirt/plan/kinds/',
+  },
+  {
+    file: 'core/src/stages/ways/plan/kinds/index.ts',
+    type: 'KindId',
+    folder: 'core/src/stages/ways/plan/kinds/',
+  },
+  {
+    file: 'core/src/stages/cover/plan/kinds/index.ts',
+    type: 'KindId',
+    folder: 'core/src/stages/cover/plan/kinds/',
+  },
+  {
+    file: 'core/src/stages/arch/plan/kinds/index.ts',
+    type: 'KindId',
+    folder: 'core/src/stages/arch/plan/kinds/',
+  },
+  {
+    file: 'core/src/stages/birds/plan/kinds.ts',
+    type: 'BirdKind',
+    folder: 'core/src/stages/birds/plan/kinds',
+  },
+  {
+    file: 'core/src/stages/threats/plan/kinds.ts',
+    type: 'ThreatId',
+    folder: 'core/src/stages/threats/plan/kinds',
+  },
   { file: 'core/src/catalogue/postKinds.ts', type: 'PostKind', folder: 'core/src/catalogue/postKinds' },
   { file: 'core/src/catalogue/meshTypes.ts', type: 'MeshType', folder: 'core/src/catalogue/meshTypes' },
 ];

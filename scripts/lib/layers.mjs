@@ -7,10 +7,8 @@ export const LAYERS = [
     name: 'document',
     files: [
       /^plan\/(?!changes|verbs|words|slices|onSides|newPlan|samples)/,
-      /^stages\/\w+\/(choice\.ts|facts\.ts|kinds|assumed\.ts|references\.ts)/,
-      /^stages\/(choices|facts|\w+\/inks)\.ts$/,
-      /^stages\/skirt\/(shape|wanted)\.ts$/,
-      /^stages\/arch\/limits\.ts$/,
+      /^stages\/\w+\/plan\//,
+      /^stages\/(choices|facts)\.ts$/,
     ],
   },
   {
@@ -22,25 +20,13 @@ export const LAYERS = [
       /^drawing\/(scene|frames|inks|cut)\.ts$/,
     ],
   },
-  {
-    name: 'changes',
-    files: [
-      /^plan\/(changes\/|verbs)/,
-      /^stages\/(\w+\/)?verbs\.ts$/,
-      /^stages\/ground\/things\.ts$/,
-      /^stages\/outline\/(sides|corners|enclosures)\.ts$/,
-      /^stages\/arch\/square\.ts$/,
-      /^stages\/live\/kept\.ts$/,
-      /^stages\/ways\/lobby\.ts$/,
-      /^stages\/docket\/yards\.ts$/,
-    ],
-  },
+  { name: 'changes', files: [/^plan\/(changes\/|verbs)/, /^stages\/\w+\/verbs\//, /^stages\/verbs\.ts$/] },
   {
     name: 'sentences',
     files: [
-      /^stages\/\w+\/(words|terms|changes|advice|names|whom|rough)\.ts$/,
-      /^strength\/(row|words)\.ts$/,
+      /^stages\/\w+\/words\//,
       /^stages\/(words|sentences)\.ts$/,
+      /^strength\/(row|words)\.ts$/,
       /^(fasteners|cutting|build|plan)\/words\.ts$/,
       /^working\//,
       /^findings\//,
@@ -66,12 +52,5 @@ export const LAYERS = [
 /** Keys name the types of what steps make, wherever those are. */
 export const OPEN = ['keys.ts'];
 
-/** What a stage shows to others besides its choice, kinds, names and what it tells. */
-export const SHOWN = {
-  threats: ['openings', 'strongMesh', 'whom'],
-  outline: ['corners', 'enclosures'],
-  posts: ['setOut', 'postsOn', 'stage', 'asks'],
-  walls: ['runs', 'wallTop', 'boards', 'groups'],
-  ways: ['leaf'],
-  live: ['kept'],
-};
+/** What other stages may look into: what a keeper chooses and does, how it is said, what it tells and what it shows. */
+export const SHOWN = ['plan/', 'verbs/', 'words/', 'shown/', 'told.ts'];

@@ -1,4 +1,4 @@
-import type { KitLine } from '../stages/ways/kinds/kind';
+import type { KitLine } from '../stages/ways/plan/kinds/kind';
 import type { PackId } from '../catalogue/packs';
 import type { PartRef } from '../plan/partRef';
 import type { PostRole } from '../plan/schema';

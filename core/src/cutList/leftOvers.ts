@@ -1,7 +1,7 @@
 import { assumptionsOf, choicesFor } from '../plan/effective';
 import type { Plan } from '../plan/schema';
-import { hangingOf } from '../stages/ways/kinds';
-import { leafTop } from '../stages/ways/leaf';
+import { hangingOf } from '../stages/ways/plan/kinds';
+import { leafTop } from '../stages/ways/shown/leaf';
 import type { CuttingPool } from '../cutting/types';
 
 /** A rectangle that may be wanted, m. */

@@ -1,4 +1,4 @@
-import { swings } from '../stages/ways/kinds';
+import { swings } from '../stages/ways/plan/kinds';
 import { footReach } from '../stages/draw';
 import { footShapes, markShapes, overShapes, spreadOf } from '../stages/draw';
 import type { InkKind } from './inks';
@@ -8,7 +8,7 @@ import { standsOf } from '../ground/fenceLines';
 import { type Ring, surveyRings } from '../ground/survey';
 import { placesNear } from '../ground/boxes';
 import { type Vector, plus, times } from '../ground/vector';
-import { canMove } from '../stages/outline/sides';
+import { canMove } from '../stages/outline/verbs/sides';
 import type { Plan } from '../plan/schema';
 import type { Part } from '../reckoning';
 import { type SideFrame, sideFrames } from './frames';

@@ -1,5 +1,5 @@
 import { inkOf } from './inks';
-import { type Skirt, KIND_IDS } from '../stages/skirt/kinds';
+import { type Skirt, KIND_IDS } from '../stages/skirt/plan/kinds';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { Plan } from '../plan/schema';
@@ -7,7 +7,7 @@ import type { Primitive } from './scene';
 import { apply } from '../plan/changes/apply';
 import { reckon } from '../reckon';
 import { sheetScene } from './sheet';
-import { skirtOfKind } from '../stages/skirt/wanted';
+import { skirtOfKind } from '../stages/skirt/plan/wanted';
 import { stripScene } from './strip';
 import { doubleArea } from '../ground/vector';
 import { aRun, anOutline } from '../testing/aRun';

@@ -1,6 +1,6 @@
 import type { StripLine, StripPanel } from './scene';
 import { stripLines, stripPanels } from '../stages/draw';
-import { KINDS } from '../stages/ways/kinds';
+import { KINDS } from '../stages/ways/plan/kinds';
 import { formatPart, parsePart } from '../plan/partRef';
 import type { CuttingPool } from '../cutting/types';
 import { surveyRings } from '../ground/survey';

@@ -1,10 +1,10 @@
 import type { PostPart } from '../stages/posts/told';
 import type { PostRole, Side } from '../plan/schema';
-import type { Hanging, Stroked } from '../stages/ways/kinds/kind';
+import type { Hanging, Stroked } from '../stages/ways/plan/kinds/kind';
 import type { Vector } from '../ground/vector';
 import type { StripLine, StripPanel } from './scene';
 import type { StripPiece } from './stripPieces';
-import type { KindId } from '../stages/ways/kinds';
+import type { KindId } from '../stages/ways/plan/kinds';
 
 /** A length of the unrolled ring, left to right from the first corner. All m. */
 export interface StripSide {

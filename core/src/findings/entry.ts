@@ -1,6 +1,6 @@
 import type { PartRef } from '../plan/partRef';
 import type { StageId } from '../stages/facts';
-import type { ThreatId } from '../stages/threats/kinds';
+import type { ThreatId } from '../stages/threats/plan/kinds';
 
 /** Where something gets in (rules: Threats). */
 export type Way = 'through' | 'reach' | 'tear' | 'under' | 'over' | 'above' | 'door';

@@ -1,4 +1,4 @@
-import type { ThreatId } from '../stages/threats/kinds';
+import type { ThreatId } from '../stages/threats/plan/kinds';
 
 /** An enclosure round which a live net stands, closed and strong enough, and whom it keeps from coming on the ground. */
 export interface Guarded {

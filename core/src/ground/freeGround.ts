@@ -1,4 +1,4 @@
-import { isOver } from '../stages/cover/kinds';
+import { isOver } from '../stages/cover/plan/kinds';
 import type { Plan } from '../plan/schema';
 import { type Box, boxOf } from './box';
 import { type Vector, segmentsCross } from './vector';

@@ -4,7 +4,7 @@ import { apply } from '../plan/changes/apply';
 import { checkPlan } from '../formats/planFile';
 import { closingError, shareOut } from './walk';
 import { reckon } from '../reckon';
-import { walkedCorners } from '../stages/outline/corners';
+import { walkedCorners } from '../stages/outline/verbs/corners';
 import { anOutline } from '../testing/aRun';
 import { near } from '../testing/near';
 import { uniform } from '../testing/uniform';

@@ -7,7 +7,7 @@ import type { Reader } from '../saying/makeReader';
 import type { Asking, OptionGroup } from './types';
 
 import type { StageId } from '../stages/facts';
-import { POST_ROLES } from '../stages/posts/choice';
+import { POST_ROLES } from '../stages/posts/plan/choice';
 import { postOptions } from '../stages/posts/questions';
 import { archOptions } from '../stages/arch/questions';
 import { coverOptions } from '../stages/cover/questions';
@@ -29,9 +29,9 @@ export {
   wallOptions,
 };
 export { measuresOf } from '../stages/skirt/measures';
-export { isLaid, shapeOf } from '../stages/skirt/shape';
-export { skirtOfKind, skirtWanted } from '../stages/skirt/wanted';
-export { KIND_IDS as SKIRT_KINDS, type Skirt } from '../stages/skirt/kinds';
+export { isLaid, shapeOf } from '../stages/skirt/plan/shape';
+export { skirtOfKind, skirtWanted } from '../stages/skirt/plan/wanted';
+export { KIND_IDS as SKIRT_KINDS, type Skirt } from '../stages/skirt/plan/kinds';
 export type { Asking, Option, OptionGroup } from './types';
 
 /** What holds in a scope: the plan's choices, or an enclosure's or a side's own laid over them. */

@@ -1,6 +1,6 @@
-import { ROUGH as ARCH } from '../stages/arch/assumed';
-import { ROUGH as COVER } from '../stages/cover/assumed';
-import { ROUGH as LIVE } from '../stages/live/assumed';
+import { ROUGH as ARCH } from '../stages/arch/plan/assumed';
+import { ROUGH as COVER } from '../stages/cover/plan/assumed';
+import { ROUGH as LIVE } from '../stages/live/plan/assumed';
 
 /**
  * Figures that are rough by nature, shown to the keeper as assumptions and open to change. Lengths m, hours person-hours.

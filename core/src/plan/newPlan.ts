@@ -1,7 +1,7 @@
 import { usualChoices } from '../stages/choices';
 import { LATEST_EDITION, EDITIONS, type Yard } from '../catalogue';
-import { USUAL_POWER } from '../stages/live/choice';
-import { USUAL_THREATS } from '../stages/threats/kinds';
+import { USUAL_POWER } from '../stages/live/plan/choice';
+import { USUAL_THREATS } from '../stages/threats/plan/kinds';
 import type { Plan } from './schema';
 import { PLAN_VERSION } from './versions';
 

@@ -1,5 +1,5 @@
-import { type Opening, hangingOf } from '../stages/ways/kinds';
-import type { Hanging } from '../stages/ways/kinds/kind';
+import { type Opening, hangingOf } from '../stages/ways/plan/kinds';
+import type { Hanging } from '../stages/ways/plan/kinds/kind';
 
 /** Where an opening parts or pierces the fence, and how high: not how it is made. */
 export type OpeningPlace = Pick<Opening, 'id' | 'kind' | 'side' | 'along' | 'width'> & Hanging;

@@ -14,9 +14,9 @@ import { formatPart, type PartRef } from '../plan/partRef';
 import type { Plan } from '../plan/schema';
 import { reckon } from '../reckon';
 import { readerFor } from '../saying/makeReader';
-import { KINDS as ARCHES, KIND_IDS as ARCH_IDS } from '../stages/arch/kinds';
+import { KINDS as ARCHES, KIND_IDS as ARCH_IDS } from '../stages/arch/plan/kinds';
 
-import { KINDS as COVERS, KIND_IDS as COVER_IDS, makeupOf } from '../stages/cover/kinds';
+import { KINDS as COVERS, KIND_IDS as COVER_IDS, makeupOf } from '../stages/cover/plan/kinds';
 import type { StageId } from '../stages/facts';
 import { strengthWorking } from '../strength/working';
 import { aNet, squareOf } from '../testing/aNet';

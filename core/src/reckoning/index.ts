@@ -1,6 +1,6 @@
 import { type Figures } from '../stages/told';
 import { type StageHeadlines, type Part } from '../stages/told';
-import type { BirdKind } from '../stages/birds/kinds';
+import type { BirdKind } from '../stages/birds/plan/kinds';
 import type { PriceProof } from '../buying/proof';
 import type { WorkedPool } from '../cutting/types';
 import type { Strength } from '../strength/row';

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { KIND_IDS as COVER_KIND_IDS } from '../stages/cover/kinds';
+import { KIND_IDS as COVER_KIND_IDS } from '../stages/cover/plan/kinds';
 import type { Change } from '../plan/changes/types';
 import { DEMO_PLANS } from '../plan/samples';
 import type { Finding } from '../findings/types';

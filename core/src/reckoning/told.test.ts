@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { THREAT_IDS, THREATS, type Threatened } from '../stages/threats/kinds';
+import { THREAT_IDS, THREATS, type Threatened } from '../stages/threats/plan/kinds';
 import { reckon } from '../reckon';
 import { TOLD_CASES, type ToldWay } from '../testing/toldCases';
 import { fromAbove } from '../stages/cover/wanted';

@@ -1,4 +1,4 @@
-import { type OpeningLimits } from './threats/openings';
+import { type OpeningLimits } from './threats/shown/openings';
 import type { Workings } from '../reckoning';
 import type { Figures } from './told';
 

@@ -1,23 +1,23 @@
 import type { UnitSystem } from '../units/parseLength';
-import { type Threatened } from './threats/kinds';
-import { skirtWanted } from './skirt/wanted';
+import { type Threatened } from './threats/plan/kinds';
+import { skirtWanted } from './skirt/plan/wanted';
 import { type ChoiceReferences, type PlanReferences } from '../plan/known';
-import { references as archReferences } from './arch/references';
-import { references as coverReferences } from './cover/references';
-import { references as liveReferences } from './live/references';
+import { references as archReferences } from './arch/plan/references';
+import { references as coverReferences } from './cover/plan/references';
+import { references as liveReferences } from './live/plan/references';
 import * as z from 'zod/mini';
-import * as arch from './arch/choice';
-import * as birds from './birds/choice';
-import * as cover from './cover/choice';
-import * as docket from './docket/choice';
-import * as ground from './ground/choice';
-import * as live from './live/choice';
-import * as outline from './outline/choice';
-import * as posts from './posts/choice';
-import * as skirt from './skirt/choice';
-import * as threats from './threats/choice';
-import * as walls from './walls/choice';
-import * as ways from './ways/choice';
+import * as arch from './arch/plan/choice';
+import * as birds from './birds/plan/choice';
+import * as cover from './cover/plan/choice';
+import * as docket from './docket/plan/choice';
+import * as ground from './ground/plan/choice';
+import * as live from './live/plan/choice';
+import * as outline from './outline/plan/choice';
+import * as posts from './posts/plan/choice';
+import * as skirt from './skirt/plan/choice';
+import * as threats from './threats/plan/choice';
+import * as walls from './walls/plan/choice';
+import * as ways from './ways/plan/choice';
 
 /** What the stages say in the plan document, once for the whole plan. */
 export const PLAN = {

@@ -1,15 +1,15 @@
-import * as arch from './arch/facts';
-import * as birds from './birds/facts';
-import * as cover from './cover/facts';
-import * as docket from './docket/facts';
-import * as ground from './ground/facts';
-import * as live from './live/facts';
-import * as outline from './outline/facts';
-import * as posts from './posts/facts';
-import * as skirt from './skirt/facts';
-import * as threats from './threats/facts';
-import * as walls from './walls/facts';
-import * as ways from './ways/facts';
+import * as arch from './arch/plan/facts';
+import * as birds from './birds/plan/facts';
+import * as cover from './cover/plan/facts';
+import * as docket from './docket/plan/facts';
+import * as ground from './ground/plan/facts';
+import * as live from './live/plan/facts';
+import * as outline from './outline/plan/facts';
+import * as posts from './posts/plan/facts';
+import * as skirt from './skirt/plan/facts';
+import * as threats from './threats/plan/facts';
+import * as walls from './walls/plan/facts';
+import * as ways from './ways/plan/facts';
 
 const FACTS = { birds, threats, ground, outline, posts, walls, arch, skirt, ways, cover, live, docket };
 export type StageId = keyof typeof FACTS;

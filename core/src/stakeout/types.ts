@@ -1,7 +1,7 @@
 import type { PostPart } from '../stages/posts/told';
 import type { Vector } from '../ground/vector';
 import type { PostRole } from '../plan/schema';
-import type { KindId } from '../stages/ways/kinds';
+import type { KindId } from '../stages/ways/plan/kinds';
 
 /** A fixed place that stakes are measured from. */
 export interface StakeMark {

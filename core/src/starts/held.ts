@@ -2,7 +2,7 @@ import { editionOf } from '../catalogue';
 import { apply } from '../plan/changes/apply';
 import { WHOLE_PLAN } from '../plan/scope';
 import type { Plan } from '../plan/schema';
-import { openingLimits, passing, shorterSide } from '../stages/threats/openings';
+import { openingLimits, passing, shorterSide } from '../stages/threats/shown/openings';
 import { EPSILON } from '../units/round';
 
 /** Taken where the usual mesh lets something through; a finer one than this is too thin against teeth. */

@@ -1,6 +1,6 @@
 import { emptyPlan } from '../plan/newPlan';
 import type { Flock, Plan } from '../plan/schema';
-import { BIRDS, BIRD_KINDS, type BirdKind } from '../stages/birds/kinds';
+import { BIRDS, BIRD_KINDS, type BirdKind } from '../stages/birds/plan/kinds';
 import type { Sizes } from './asks';
 import { alone } from './kinds/alone';
 import { house } from './kinds/house';

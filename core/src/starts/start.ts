@@ -1,5 +1,5 @@
 import { birdStage } from '../stages/birds/stage';
-import { PLAIN_GATE } from '../stages/ways/kinds/gate';
+import { PLAIN_GATE } from '../stages/ways/plan/kinds/gate';
 import { FOOT } from '../units/factors';
 import { roundUp, tidy } from '../units/round';
 import { apply } from '../plan/changes/apply';

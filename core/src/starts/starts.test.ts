@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { FOOT } from '../units/factors';
-import type { BirdKind } from '../stages/birds/kinds';
+import type { BirdKind } from '../stages/birds/plan/kinds';
 import type { Plan } from '../plan/schema';
 import { START_IDS, propose } from './index';
 import { apply } from '../plan/changes/apply';

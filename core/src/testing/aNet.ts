@@ -1,4 +1,4 @@
-import type { LiveNet } from '../stages/live/choice';
+import type { LiveNet } from '../stages/live/plan/choice';
 
 /** A live net with nothing to be inside it and no way of its own, but for what is said. */
 export const aNet = (to: Partial<LiveNet> = {}): LiveNet => ({

@@ -1,5 +1,5 @@
 import { apply } from '../plan/changes';
-import { PLAIN_GATE } from '../stages/ways/kinds/gate';
+import { PLAIN_GATE } from '../stages/ways/plan/kinds/gate';
 import { emptyPlan } from '../plan/newPlan';
 import type { Choices, Flock, Plan, Side } from '../plan/schema';
 

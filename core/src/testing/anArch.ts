@@ -1,7 +1,7 @@
 import { apply } from '../plan/changes';
 import { emptyPlan } from '../plan/newPlan';
 import type { Plan } from '../plan/schema';
-import { type Arch, type ArchOf, KINDS } from '../stages/arch/kinds';
+import { type Arch, type ArchOf, KINDS } from '../stages/arch/plan/kinds';
 import { PLAIN } from './aRun';
 
 /** From foot to foot and along them, m. */

@@ -1,18 +1,18 @@
 import type { Change } from '../plan/changes/types';
-import { KINDS as OPENING_KINDS, KIND_IDS as OPENING_KIND_IDS } from '../stages/ways/kinds';
+import { KINDS as OPENING_KINDS, KIND_IDS as OPENING_KIND_IDS } from '../stages/ways/plan/kinds';
 import type { OptionGroup } from '../options/types';
 import type { Plan } from '../plan/schema';
 import { QUESTIONS, asking } from '../options';
-import { KIND_IDS as SKIRT_KINDS } from '../stages/skirt/kinds';
+import { KIND_IDS as SKIRT_KINDS } from '../stages/skirt/plan/kinds';
 import { WHOLE_PLAN, type Scope } from '../plan/scope';
 import { apply } from '../plan/changes/apply';
 import { editionOf } from '../catalogue/editionOf';
 import { freePlace } from '../stages/ways/freePlace';
 import { marketOf } from '../catalogue/market';
 import { readerFor } from '../saying/makeReader';
-import { skirtOfKind } from '../stages/skirt/wanted';
+import { skirtOfKind } from '../stages/skirt/plan/wanted';
 import { surveyRings } from '../ground/survey';
-import { KIND_IDS as COVER_KIND_IDS, KINDS as COVER_KINDS } from '../stages/cover/kinds';
+import { KIND_IDS as COVER_KIND_IDS, KINDS as COVER_KINDS } from '../stages/cover/plan/kinds';
 
 /** Every scope in which something can be chosen: the plan, each run, each fenced side. */
 export const everyScope = (plan: Plan): readonly Scope[] => [

@@ -4,9 +4,9 @@ import type { OwnedPiece } from '../catalogue/own';
 import type { Plan } from '../plan/schema';
 import { WHOLE_PLAN } from '../plan/scope';
 import { apply } from '../plan/changes/apply';
-import { PLAIN_GATE } from '../stages/ways/kinds/gate';
-import { KINDS as ARCHES } from '../stages/arch/kinds';
-import { KINDS as COVERS } from '../stages/cover/kinds';
+import { PLAIN_GATE } from '../stages/ways/plan/kinds/gate';
+import { KINDS as ARCHES } from '../stages/arch/plan/kinds';
+import { KINDS as COVERS } from '../stages/cover/plan/kinds';
 import { aNet } from './aNet';
 import { aRun } from './aRun';
 

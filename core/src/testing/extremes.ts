@@ -1,7 +1,7 @@
 import { DEMO_PLANS } from '../plan/samples';
 import type { Plan } from '../plan/schema';
-import { PLAIN_GATE } from '../stages/ways/kinds/gate';
-import { KINDS as COVERS } from '../stages/cover/kinds';
+import { PLAIN_GATE } from '../stages/ways/plan/kinds/gate';
+import { KINDS as COVERS } from '../stages/cover/plan/kinds';
 import { aNet } from './aNet';
 import { aPolygon, anOutline } from './aRun';
 

@@ -1,6 +1,6 @@
 import { emptyPlan } from '../plan/newPlan';
 import type { Plan, Side } from '../plan/schema';
-import { PLAIN_GATE } from '../stages/ways/kinds/gate';
+import { PLAIN_GATE } from '../stages/ways/plan/kinds/gate';
 import { FOOT, INCH } from '../units/factors';
 import { tidy } from '../units/round';
 

@@ -3,9 +3,9 @@ import type { Vector } from '../ground/vector';
 import type { Change } from '../plan/changes/types';
 import type { Plan } from '../plan/schema';
 import { apply } from '../plan/changes/apply';
-import { skirtOfKind } from '../stages/skirt/wanted';
-import { KIND_IDS as SKIRT_KINDS } from '../stages/skirt/kinds';
-import { PLAIN_GATE } from '../stages/ways/kinds/gate';
+import { skirtOfKind } from '../stages/skirt/plan/wanted';
+import { KIND_IDS as SKIRT_KINDS } from '../stages/skirt/plan/kinds';
+import { PLAIN_GATE } from '../stages/ways/plan/kinds/gate';
 import { anOutline } from './aRun';
 import { uniform } from './uniform';
 

@@ -1,4 +1,4 @@
-import type { Opening } from '../stages/ways/kinds';
+import type { Opening } from '../stages/ways/plan/kinds';
 import type { Plan } from '../plan/schema';
 import { moved } from './randomRun';
 

@@ -2,7 +2,7 @@ import { apply } from '../plan/changes';
 import { WHOLE_PLAN } from '../plan/scope';
 import type { Change } from '../plan/changes/types';
 import type { Choices, Flock, Plan } from '../plan/schema';
-import type { ThreatId } from '../stages/threats/kinds';
+import type { ThreatId } from '../stages/threats/plan/kinds';
 import { aNet } from './aNet';
 import { aRun, anOutline } from './aRun';
 

@@ -7,7 +7,7 @@ import type { Reckoning } from '../reckoning';
 import type { Term } from '../working/term';
 import { apply } from '../plan/changes/apply';
 import { emptyPlan } from '../plan/newPlan';
-import { KINDS } from '../stages/cover/kinds';
+import { KINDS } from '../stages/cover/plan/kinds';
 import { strengthWorking } from '../strength/working';
 import { aRun } from '../testing/aRun';
 import { aNet, squareOf } from '../testing/aNet';

@@ -1,8 +1,8 @@
 import type { Term, TermCode } from '../working';
 import type { AssumptionId } from '../plan/assumptions';
-import { ROUGH_ROWS as ARCH } from '../stages/arch/rough';
-import { ROUGH_ROWS as COVER } from '../stages/cover/rough';
-import { ROUGH_ROWS as LIVE } from '../stages/live/rough';
+import { ROUGH_ROWS as ARCH } from '../stages/arch/words/rough';
+import { ROUGH_ROWS as COVER } from '../stages/cover/words/rough';
+import { ROUGH_ROWS as LIVE } from '../stages/live/words/rough';
 import { FOOT } from '../units/factors';
 import type { UnitSystem } from '../units/parseLength';
 import { inUnits } from '../saying/inUnits';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import type { Change } from '../plan/changes/types';
-import type { Skirt } from '../stages/skirt/kinds';
+import type { Skirt } from '../stages/skirt/plan/kinds';
 import { WHOLE_PLAN } from '../plan/scope';
 import { editionOf } from '../catalogue/editionOf';
 import { emptyPlan } from '../plan/newPlan';

@@ -1,7 +1,7 @@
 import type { CutStep, PostAt } from '../cutList/cutList';
 import { type LeftOver, PATCH, SCRAP, VENT } from '../cutList/leftOvers';
 import { sayPiece } from './docket';
-import { ROLE_NAMES } from '../stages/posts/names';
+import { ROLE_NAMES } from '../stages/posts/words/names';
 import { type Reader } from '../saying/makeReader';
 import { counted, listed } from '../saying/phrases';
 

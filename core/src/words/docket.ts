@@ -4,7 +4,7 @@ import type { Market, PackId } from '../catalogue';
 import type { CuttingPool, Piece } from '../cutting/types';
 import type { PriceProof } from '../buying/proof';
 import type { BoughtUnits, DocketLine } from '../buying/docket/types';
-import { ROLE_NAMES } from '../stages/posts/names';
+import { ROLE_NAMES } from '../stages/posts/words/names';
 import { kitName, meshName, packName, postName, timberName, wireName } from '../catalogue/names';
 import { FOOT } from '../units/factors';
 import { massText, printNumber } from '../units';

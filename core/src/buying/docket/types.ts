@@ -1,4 +1,4 @@
-import type { CountedIn } from '../../stages/docket/terms';
+import type { CountedIn } from '../../stages/docket/words/terms';
 import type { Yard } from '../../catalogue/types';
 import type { StageId } from '../../stages/facts';
 import type { Term } from '../../working';

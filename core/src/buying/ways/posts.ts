@@ -5,7 +5,7 @@ import type { BoughtUnits, DocketLine } from '../docket/types';
 import { postWeight } from '../docket/weights';
 import * as K from '../../keys';
 import type { PostRole } from '../../plan/schema';
-import { POST_ROLES } from '../../stages/posts/choice';
+import { POST_ROLES } from '../../stages/posts/plan/choice';
 import { EPSILON } from '../../units/round';
 import { sum, value } from '../../working';
 import type { AskOf } from '../demand';

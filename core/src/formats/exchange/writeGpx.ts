@@ -3,7 +3,7 @@ import { surveyRings } from '../../ground/survey';
 import type { Vector } from '../../ground/vector';
 import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
-import { ROLE_NAMES } from '../../stages/posts/names';
+import { ROLE_NAMES } from '../../stages/posts/words/names';
 import { element, escaped } from './markup';
 import { projectionAt } from './projection';
 

@@ -2,7 +2,7 @@ import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
 import { type StakeMark, type StakeOut, stakeOut, usualMarks } from '../../stakeout';
 import { capital } from '../../saying/phrases';
-import { ROLE_NAMES } from '../../stages/posts/names';
+import { ROLE_NAMES } from '../../stages/posts/words/names';
 import { sheet } from '../csv';
 
 const metres = (n: number) => Number(n.toFixed(3));

@@ -1,5 +1,5 @@
-import { KINDS as COVERS } from '../../stages/cover/kinds';
-import { PLAIN_GATE } from '../../stages/ways/kinds/gate';
+import { KINDS as COVERS } from '../../stages/cover/plan/kinds';
+import { PLAIN_GATE } from '../../stages/ways/plan/kinds/gate';
 import { emptyPlan } from '../newPlan';
 import type { Plan, Side } from '../schema';
 import { PLACE } from './place';

@@ -1,8 +1,8 @@
-import { PLAIN_GATE } from '../../stages/ways/kinds/gate';
+import { PLAIN_GATE } from '../../stages/ways/plan/kinds/gate';
 import { emptyPlan } from '../newPlan';
 import type { Plan, Side } from '../schema';
 import { PLACE } from './place';
-import { KINDS as COVERS } from '../../stages/cover/kinds';
+import { KINDS as COVERS } from '../../stages/cover/plan/kinds';
 
 /** A gentle north-facing slope of about 7 %, as read at the stakes and round about; a pipe crosses one corner. */
 function orchardGround(): Plan['ground'] {

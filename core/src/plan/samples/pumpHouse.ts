@@ -1,4 +1,4 @@
-import { KINDS as ARCHES } from '../../stages/arch/kinds';
+import { KINDS as ARCHES } from '../../stages/arch/plan/kinds';
 import { emptyPlan } from '../newPlan';
 import type { Building, Corner, Opening, Plan, Side } from '../schema';
 import { PLACE } from './place';

@@ -1,7 +1,7 @@
-import type { Opening } from '../ways/kinds';
-import type { NoArch } from './square';
+import type { Opening } from '../ways/plan/kinds';
+import type { NoArch } from './verbs/square';
 import { type ArchShape, type ShapedBy, headroomOver, shapeOf } from './shape';
-import type { Arch } from './kinds';
+import type { Arch } from './plan/kinds';
 
 /** An arch that cannot be reckoned, and why. */
 export interface Unshaped {

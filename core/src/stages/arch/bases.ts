@@ -1,6 +1,6 @@
 import { tidy } from '../../units/round';
 import { elastica, widthAt } from './curve/elastica';
-import { LIMITS } from './limits';
+import { LIMITS } from './plan/limits';
 
 /** An arch of one panel or hoop on one base. Lengths m. */
 export interface OnBase {

@@ -1,6 +1,6 @@
 import type { Demand } from '../../buying/demand';
 import type { Products } from '../../catalogue/products';
-import { type Opening, partsFence, rowOf as openingRow } from '../ways/kinds';
+import { type Opening, partsFence, rowOf as openingRow } from '../ways/plan/kinds';
 import { openingsIn } from './arched';
 import { frameFasteners, panelDemands, stickDemands } from './frame/asked';
 import type { ArchShape } from './shape';

@@ -2,7 +2,7 @@ import { type GroundOf, type Primitive, type StripLine, type StripPanel } from '
 import { type Vector, lerp, plus, times } from '../../ground/vector';
 import { formatPart } from '../../plan/partRef';
 import type { Part } from '../../reckoning';
-import type { ARCH_INKS } from './inks';
+import type { ARCH_INKS } from './plan/inks';
 import type { ArchPart, ArchSidePart } from './told';
 
 type ArchInk = keyof typeof ARCH_INKS;

@@ -5,7 +5,7 @@ import type { Unmet } from '../../buying/unmet';
 import { type Finding, finding } from '../../findings/types';
 import type { Building, Tree } from '../../plan/schema';
 import { EPSILON } from '../../units/round';
-import type { Opening } from '../ways/kinds';
+import type { Opening } from '../ways/plan/kinds';
 import { doors } from './found/doors';
 import { type ArchMeshBy, passes } from './found/mesh';
 import { partOf, set } from './found/of';

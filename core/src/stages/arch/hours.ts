@@ -1,7 +1,7 @@
 import { perUnit } from '../../build/rate';
 import type { Assumptions } from '../../plan/assumptions';
 import { type Term, product, value } from '../../working';
-import { rowOf } from './kinds';
+import { rowOf } from './plan/kinds';
 import { type ArchShape, hungEnds } from './shape';
 
 /** Person-hours to build an arch: its ribs each, its skin and film by their area. */

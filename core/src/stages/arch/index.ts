@@ -16,7 +16,7 @@ import { alikeOf } from './skin/asked';
 import { skinFrom } from './skin/skin';
 import { archStrength } from './strength/check';
 import { weakFindings } from './strength/findings';
-import { shorterSide } from '../threats/openings';
+import { shorterSide } from '../threats/shown/openings';
 
 /** Their curves and where they stand, whatever they are bought as. */
 const shaping: readonly AnyStep[] = [

@@ -6,7 +6,7 @@ import { type Vector, plus, times } from '../../ground/vector';
 import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
 import { archedBy } from './arched';
-import { type Arch, rowOf } from './kinds';
+import { type Arch, rowOf } from './plan/kinds';
 import { archParts } from './part';
 import { archPlace } from './verbs';
 

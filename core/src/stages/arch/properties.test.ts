@@ -10,7 +10,7 @@ import { newArches } from './proposed';
 import { reckon } from '../../reckon';
 import { aRun, onSlope } from '../../testing/aRun';
 import { hoops, panels } from '../../testing/anArch';
-import { KINDS, KIND_IDS } from './kinds';
+import { KINDS, KIND_IDS } from './plan/kinds';
 
 const PANEL_DOOR = {
   kind: 'panel-door',

@@ -8,8 +8,8 @@ import { freeGround } from '../../ground/freeGround';
 import { surveyRings } from '../../ground/survey';
 import { type Vector, doubleArea, insideOrOn, lerp, minus, plus, times } from '../../ground/vector';
 import { tidy } from '../../units/round';
-import { type Arch, KINDS, KIND_IDS, type KindId, makeupOf, rowOf } from './kinds';
-import { LIMITS } from './limits';
+import { type Arch, KINDS, KIND_IDS, type KindId, makeupOf, rowOf } from './plan/kinds';
+import { LIMITS } from './plan/limits';
 import { meet, shrunk } from './overlap';
 import { type AddArch, type ArchPlace, archOver, archPlace } from './verbs';
 

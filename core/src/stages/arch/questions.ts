@@ -2,7 +2,7 @@ import { typeOf } from '../../catalogue/meshTypes';
 import { meshName, timberName, wireName } from '../../catalogue/names';
 import { type Asking, type Option, type OptionGroup, chosenIf, questionOf } from '../../options/types';
 import type { Change } from '../../plan/changes/types';
-import { type Arch, type ArchQuestion, KINDS, KIND_IDS, rowOf } from './kinds';
+import { type Arch, type ArchQuestion, KINDS, KIND_IDS, rowOf } from './plan/kinds';
 import { offered, ofKind } from './proposed';
 
 const set = (arch: Arch, to: object): Change => ({ verb: 'set-arch', id: arch.id, to });

@@ -3,8 +3,8 @@ import { type Vector, insideOrOn, lerp, toSegment } from '../../ground/vector';
 import type { Building } from '../../plan/schema';
 import { EPSILON } from '../../units/round';
 import { type Curve, elastica, heightAt, widthAt } from './curve/elastica';
-import { type Arch, type ArchMakeup, type Made, type Ribs, rowOf } from './kinds';
-import { type NoArch, squareOf } from './square';
+import { type Arch, type ArchMakeup, type Made, type Ribs, rowOf } from './plan/kinds';
+import { type NoArch, squareOf } from './verbs/square';
 
 /** An end of an arch: hung by us, closed by the wall of a house that is as wide and as high, or left open. */
 export interface ArchEnd {

@@ -1,6 +1,6 @@
 import type { Vector } from '../../ground/vector';
 import type { PartOf } from '../../plan/partRef';
-import type { KindId } from './kinds';
+import type { KindId } from './plan/kinds';
 
 /** An arch as it stands: outline and ribs on the sheet, its curve in its own section. All m. */
 export interface ArchPart {

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { reckon } from '../../reckon';
 import { aRun } from '../../testing/aRun';
 import type { Plan } from '../../plan/schema';
-import type { BirdKind, SpaceSchool } from './kinds';
+import type { BirdKind, SpaceSchool } from './plan/kinds';
 import { birdStage } from './stage';
 
 const wanted = (kind: BirdKind, count: number, keeping: 'confined' | 'part-day', space: SpaceSchool) =>

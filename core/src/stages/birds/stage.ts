@@ -5,7 +5,7 @@ import { type Change, asRectangle } from '../../plan/changes';
 import type { Flock, Plan } from '../../plan/schema';
 import { EPSILON, roundUp } from '../../units/round';
 import { type Term, product, sum, value } from '../../working';
-import { BIRDS, FREE_RANGE_AREA, SPACE_FACTORS } from './kinds';
+import { BIRDS, FREE_RANGE_AREA, SPACE_FACTORS } from './plan/kinds';
 
 export interface BirdStage {
   readonly count: Term;

@@ -1,7 +1,7 @@
 import { surveyRings } from '../../ground/survey';
 import type { Plan } from '../../plan/schema';
-import type { PostAsk } from '../posts/asks';
-import { isOver } from './kinds';
+import type { PostAsk } from '../posts/shown/asks';
+import { isOver } from './plan/kinds';
 import type { Covered } from './laid';
 import { loadOnPosts } from './dropped';
 import { SPACING } from './spacing';

@@ -5,7 +5,7 @@ import { roofOver } from '../../ground/roofed';
 import type { Ring } from '../../ground/survey';
 import type { Facet } from '../../plan/effective';
 import type { Building } from '../../plan/schema';
-import type { WallTop } from '../walls/wallTop';
+import type { WallTop } from '../walls/shown/wallTop';
 import { proposed } from './proposed';
 import { type About, type Walls, fromAbove } from './wanted';
 

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { type Cover, type CoverOf, type KindId, KINDS } from './kinds';
+import { type Cover, type CoverOf, type KindId, KINDS } from './plan/kinds';
 import type { Plan } from '../../plan/schema';
 import type { Reckoning } from '../../reckoning';
 import { reckon } from '../../reckon';

@@ -5,7 +5,7 @@ import type { PartRef } from '../../plan/partRef';
 import { type Term, product, sum, value } from '../../working';
 import type { Holding } from './held/holding';
 import { type Supports, piecesOf } from './held/supports';
-import type { Carrier } from './kinds';
+import type { Carrier } from './plan/kinds';
 import { alikeOf, type OpenCover } from './laid';
 import { layingOf } from './layings';
 import { type HeightAt, type CoverShape, overGround } from './over/shape';

@@ -1,7 +1,7 @@
 import type { Primitive, StripLine, GroundOf } from '../../drawing/scene';
 import { formatPart } from '../../plan/partRef';
 import type { Part } from '../../reckoning';
-import type { COVER_INKS } from './inks';
+import type { COVER_INKS } from './plan/inks';
 
 type CoverInk = keyof typeof COVER_INKS;
 

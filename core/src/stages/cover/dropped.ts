@@ -1,4 +1,4 @@
-import { type Cover, makeupOf, rowOf } from './kinds';
+import { type Cover, makeupOf, rowOf } from './plan/kinds';
 
 /** What a cover puts on the posts under its edges; null for nothing. A net that is dropped asks no more of them than the fence does. */
 export function loadOnPosts(cover: Cover): 'cover' | 'roof' | null {

@@ -3,7 +3,7 @@ import type { Plan } from '../../plan/schema';
 import { apply } from '../../plan/changes/apply';
 import { reckon } from '../../reckon';
 import { L_SHAPE, anOutline, onSlope } from '../../testing/aRun';
-import { type Cover, type CoverOf, KINDS, type KindId } from './kinds';
+import { type Cover, type CoverOf, KINDS, type KindId } from './plan/kinds';
 import { newCover } from './proposed';
 import { layStrips } from './over/strips';
 

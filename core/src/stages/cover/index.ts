@@ -16,7 +16,7 @@ import { postAsks } from './asks';
 import { type OpenCover, alikeOf, coveredBy } from './laid';
 import { coverParts, wrapParts } from './part';
 import { soldFindings } from './sold';
-import { rowOf } from './kinds';
+import { rowOf } from './plan/kinds';
 import { layingOf } from './layings';
 import { BARE } from './unused';
 import { coverStrength, wrapStrength } from './strength/check';

@@ -1,5 +1,5 @@
 import type { Ring } from '../../ground/survey';
-import { type Cover, type MakeupOf, isOver, makeupOf } from './kinds';
+import { type Cover, type MakeupOf, isOver, makeupOf } from './plan/kinds';
 import { layingOf } from './layings';
 import { type HeightAt, type CoverShape, shapeOf } from './over/shape';
 import type { Side } from './over/ways';

@@ -4,13 +4,13 @@ import type { Plan } from '../../plan/schema';
 import { apply } from '../../plan/changes/apply';
 import { checkPlan } from '../../formats/planFile';
 import { reckon } from '../../reckon';
-import { PLAIN_GATE } from '../ways/kinds/gate';
+import { PLAIN_GATE } from '../ways/plan/kinds/gate';
 import { anOutline } from '../../testing/aRun';
 import { reckonedAnew } from '../../testing/anew';
 import { insideOrOn } from '../../ground/vector';
 import { along, axesOf } from './over/bands';
 import { directionsOf, layStrips } from './over/strips';
-import { type CoverOf, KINDS, KIND_IDS } from './kinds';
+import { type CoverOf, KINDS, KIND_IDS } from './plan/kinds';
 
 /** Outlines in the round, some of them with a notch: corners at rising angles, 1 to 9 m from the middle. */
 const outlines = fc.array(fc.integer({ min: 10, max: 90 }), { minLength: 3, maxLength: 12 }).map((radii) =>

@@ -5,7 +5,7 @@ import type { Plan } from '../../plan/schema';
 import { tidy } from '../../units/round';
 import { roofOver } from '../../ground/roofed';
 import { surveyRings } from '../../ground/survey';
-import { type Cover, KINDS, type KindId, isOver, rowOf } from './kinds';
+import { type Cover, KINDS, type KindId, isOver, rowOf } from './plan/kinds';
 import { NET, coverWanted, isHoused } from './wanted';
 
 /** Top of the walls as chosen for the whole plan, m: where a new cover lies. */

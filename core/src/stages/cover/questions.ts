@@ -13,7 +13,7 @@ import {
   isOver,
   makeupOf,
   rowOf,
-} from './kinds';
+} from './plan/kinds';
 import { degreesOf } from './over/ways';
 import { wallTop } from './proposed';
 import { directionsOf } from './over/strips';

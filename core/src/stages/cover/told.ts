@@ -1,7 +1,7 @@
 import type { Plane } from '../../ground/plane';
 import type { Vector } from '../../ground/vector';
 import type { PartOf } from '../../plan/partRef';
-import type { KindId } from './kinds';
+import type { KindId } from './plan/kinds';
 
 /** What lies over a run, from above. Outlines and ends on the sheet, m. */
 export interface CoverPart {

@@ -1,8 +1,8 @@
-import { BIRDS } from '../birds/kinds';
+import { BIRDS } from '../birds/plan/kinds';
 import type { Plan } from '../../plan/schema';
 import { EPSILON } from '../../units/round';
-import { THREAT_IDS, type ThreatId, type Threatened, isPresent, threatIn } from '../threats/kinds';
-import type { KindId } from './kinds';
+import { THREAT_IDS, type ThreatId, type Threatened, isPresent, threatIn } from '../threats/plan/kinds';
+import type { KindId } from './plan/kinds';
 
 /** Who is about and who is kept. */
 export type About = Threatened & Pick<Plan, 'flock'>;

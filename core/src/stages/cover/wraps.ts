@@ -3,8 +3,8 @@ import { PITCH, onePast, packed } from '../../fasteners/along';
 import type { FenceLine } from '../../ground/fenceLines';
 import { EPSILON } from '../../units/round';
 import { type Term, product, sum, value } from '../../working';
-import type { WallTop } from '../walls/wallTop';
-import type { SetOut } from '../posts/setOut';
+import type { WallTop } from '../walls/shown/wallTop';
+import type { SetOut } from '../posts/shown/setOut';
 import type { Wrap } from './laid';
 import { timberRun, wrapRun } from './runs';
 

@@ -5,7 +5,7 @@ import { packed } from '../../fasteners/along';
 import { type Vector, distance } from '../../ground/vector';
 import { roundUp } from '../../units/round';
 import { value } from '../../working';
-import type { Power } from './choice';
+import type { Power } from './plan/choice';
 import { POWER_PART } from './found/of';
 import { nearestLive } from './part';
 import type { AllTaken } from './pieces';

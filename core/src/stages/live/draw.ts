@@ -3,7 +3,7 @@ import type { Vector } from '../../ground/vector';
 import { formatPart } from '../../plan/partRef';
 import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
-import type { LIVE_INKS } from './inks';
+import type { LIVE_INKS } from './plan/inks';
 import type { NetPart } from './told';
 
 type LiveInk = keyof typeof LIVE_INKS;

@@ -1,5 +1,5 @@
 import type { Entry, Rating, Way } from '../../findings/entry';
-import type { ThreatRow, ThreatId } from '../threats/kinds';
+import type { ThreatRow, ThreatId } from '../threats/plan/kinds';
 import { partOf } from './found/of';
 import { troubleOf } from './found/things';
 import { type LaidNet, isShort } from './laid';

@@ -1,6 +1,6 @@
 import { type AnyStep, adds } from '../../engine/step';
 import * as K from '../../keys';
-import { THREAT_IDS, isPresent, threatIn } from '../threats/kinds';
+import { THREAT_IDS, isPresent, threatIn } from '../threats/plan/kinds';
 import type { Stage } from '../stage';
 import { liveDemands } from './demands';
 import { type EntriesBy, netEntries, wireEntries } from './entries';

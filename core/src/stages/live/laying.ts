@@ -2,7 +2,7 @@ import { insideOrOn } from '../../ground/vector';
 import { layOver } from '../../engine/layOver';
 import { type AnyStep, adds, step } from '../../engine/step';
 import * as K from '../../keys';
-import type { LiveNet } from './choice';
+import type { LiveNet } from './plan/choice';
 import * as L from './keys';
 import { HELD_BY_NETS } from './meets';
 import { isShort, laidNets } from './laid';

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import type { LiveNet } from './choice';
+import type { LiveNet } from './plan/choice';
 import type { Plan } from '../../plan/schema';
 import { apply } from '../../plan/changes/apply';
 import { checkPlan, completePlan } from '../../formats/planFile';

@@ -1,4 +1,4 @@
-import type { ThreatId } from '../threats/kinds';
+import type { ThreatId } from '../threats/plan/kinds';
 
 /**
  * How each threat comes to a live net (rules: Live nets): with nose or paw on the ground, and whether it climbs or jumps in from what stands near; at a

@@ -1,6 +1,6 @@
 import type { Vector } from '../../ground/vector';
 import type { Part } from '../../reckoning';
-import type { Power } from './choice';
+import type { Power } from './plan/choice';
 import { doubledBack } from './route/back';
 import type { LaidNet } from './laid';
 import { HOLE } from './route/ground';

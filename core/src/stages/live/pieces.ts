@@ -2,7 +2,7 @@ import { LIVE_NETS, type LiveNetKind } from '../../catalogue/liveNets';
 import type { PackId } from '../../catalogue/packs';
 import type { OwnedPiece } from '../../plan/schema';
 import { EPSILON } from '../../units/round';
-import type { LiveNet } from './choice';
+import type { LiveNet } from './plan/choice';
 
 /** No more are joined in one: of a way that is longer a part stays bare, and is told. */
 export const MOST_PIECES = 40;

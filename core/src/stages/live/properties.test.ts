@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { LiveNet } from './choice';
+import type { LiveNet } from './plan/choice';
 import type { Plan } from '../../plan/schema';
 import { apply } from '../../plan/changes/apply';
 import { checkPlan } from '../../formats/planFile';

@@ -4,7 +4,7 @@ import type { Plan } from '../../plan/schema';
 import { surveyRings } from '../../ground/survey';
 import type { Vector } from '../../ground/vector';
 import { tidy } from '../../units/round';
-import type { HotWire, LiveNet } from './choice';
+import type { HotWire, LiveNet } from './plan/choice';
 import { openedOut } from './opened';
 import { type Thing, thingsOf } from './route/things';
 

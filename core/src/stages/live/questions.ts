@@ -4,7 +4,7 @@ import type { PackId } from '../../catalogue/packs';
 import { type Asking, type Option, type OptionGroup, chosenIf, questionOf } from '../../options/types';
 import type { Change } from '../../plan/changes/types';
 import { printNumber } from '../../units/printLength';
-import type { HotWire, LiveNet, Power } from './choice';
+import type { HotWire, LiveNet, Power } from './plan/choice';
 import { setNet, setPower } from './found/of';
 
 /** Whether any yard that is bought at has it. */

@@ -1,6 +1,6 @@
 import type { Vector } from '../../ground/vector';
 import type { PartOf } from '../../plan/partRef';
-import type { LiveNet } from './choice';
+import type { LiveNet } from './plan/choice';
 
 /** A post of a net, or a strut beside it. Along the net, m. */
 export interface NetPost {

@@ -1,5 +1,5 @@
 import type { Opening } from '../../plan/schema';
-import { partsFence } from '../ways/kinds';
+import { partsFence } from '../ways/plan/kinds';
 import type { Figures } from '../told';
 import { type Term, product, sum, value } from '../../working';
 import type { Profile } from '../../ground/profile';

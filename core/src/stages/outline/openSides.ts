@@ -2,8 +2,8 @@ import { type Guarded, stillCome } from '../../findings/guarded';
 import { type Finding, finding } from '../../findings/types';
 import type { Ring, RingSide } from '../../ground/survey';
 import type { Plan } from '../../plan/schema';
-import { BIRDS } from '../birds/kinds';
-import { THREAT_IDS, type ThreatId, type Threatened, isPresent, threatIn } from '../threats/kinds';
+import { BIRDS } from '../birds/plan/kinds';
+import { THREAT_IDS, type ThreatId, type Threatened, isPresent, threatIn } from '../threats/plan/kinds';
 
 export interface OpenSidesBy extends Threatened, Pick<Plan, 'flock'> {
   readonly rings: readonly Ring[];

@@ -1,10 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { PLAIN_GATE } from '../ways/kinds/gate';
+import { PLAIN_GATE } from '../ways/plan/kinds/gate';
 import type { Plan } from '../../plan/schema';
 import { apply } from '../../plan/changes/apply';
 import { blocking } from '../blocking';
-import { canRemoveCorner } from './corners';
+import { canRemoveCorner } from './verbs/corners';
 import { checkPlan } from '../../formats/planFile';
 import { reckon } from '../../reckon';
 import { surveyRings } from '../../ground/survey';

@@ -1,5 +1,5 @@
 import type { PostLengths } from '../../buying/lengths';
-import type { PostStage, StandingPost } from './stage';
+import type { PostStage, StandingPost } from './shown/stage';
 
 /** A post with the length sold that it is cut from. All m. */
 export interface BoughtPost extends StandingPost {

@@ -1,7 +1,7 @@
 import type { AskOf, Demand, Reason } from '../../buying/demand';
 import type { PackId } from '../../catalogue/packs';
 import type { Term } from '../../working';
-import type { PostStage, StandingPost } from './stage';
+import type { PostStage, StandingPost } from './shown/stage';
 
 const POSTS: Reason = { stage: 'posts', part: { on: 'plan' } };
 

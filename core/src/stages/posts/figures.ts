@@ -1,7 +1,7 @@
 import type { Figures, FiguresMade } from '../told';
 import type { BoughtPost } from './bought';
-import { type PostStage } from './stage';
-import { POST_ROLES } from './choice';
+import { type PostStage } from './shown/stage';
+import { POST_ROLES } from './plan/choice';
 
 /** Posts by role, and by the length that is bought. */
 export function postFigures({ counts, total, braces }: PostStage, posts: readonly BoughtPost[]): Figures {

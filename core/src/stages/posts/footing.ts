@@ -3,8 +3,8 @@ import { postKindOf } from '../../catalogue/postKinds';
 import type { PostProduct } from '../../catalogue/types';
 import type { Choices, PostRole } from '../../plan/schema';
 import { EPSILON } from '../../units/round';
-import type { SetOut, Stretch } from './setOut';
-import type { WallTop } from '../walls/wallTop';
+import type { SetOut, Stretch } from './shown/setOut';
+import type { WallTop } from '../walls/shown/wallTop';
 
 /** What depth goes by besides the post itself. */
 export interface Footing {

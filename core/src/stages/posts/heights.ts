@@ -1,7 +1,7 @@
 import type { FenceLine } from '../../ground/fenceLines';
 import { EPSILON } from '../../units/round';
-import type { Falls } from '../walls/runs';
-import type { Post, SetOut } from './setOut';
+import type { Falls } from '../walls/shown/runs';
+import type { Post, SetOut } from './shown/setOut';
 
 /**
  * How high each post stands above ground: the higher of the walls it carries, and at the low post of a bay that steps

@@ -1,4 +1,4 @@
-import { type StandingPost } from './stage';
+import { type StandingPost } from './shown/stage';
 import { type Term, value, product } from '../../working/term';
 import { soilFactor } from '../../build/soil';
 import { type Assumptions, type Soil } from '../../plan/assumptions';

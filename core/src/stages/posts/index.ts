@@ -3,15 +3,15 @@ import { type Stage } from '../stage';
 import { type AnyStep, adds, step } from '../../engine/step';
 import * as K from '../../keys';
 import { postPart } from './part';
-import { closer } from './asks';
+import { closer } from './shown/asks';
 import { boughtPosts } from './bought';
 import { postDemands } from './demands';
 import { postFigures } from './figures';
 import { lengthFindings } from './lengths';
 import { placeFindings } from './places';
-import { setOut } from './setOut';
+import { setOut } from './shown/setOut';
 import { spacingFindings } from './spacing';
-import { postStage } from './stage';
+import { postStage } from './shown/stage';
 
 const steps: readonly AnyStep[] = [
   step(K.SPACINGS, { chosen: K.SPACINGS_CHOSEN, asks: K.POST_ASKS }, ({ chosen, asks }) =>

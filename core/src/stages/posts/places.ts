@@ -7,8 +7,8 @@ import type { Change } from '../../plan/changes/types';
 import { nextId } from '../../plan/ids';
 import type { Plan, Service, Tree } from '../../plan/schema';
 import { EPSILON, TOUCH, tidy } from '../../units/round';
-import type { Post, SetOut, Stretch } from './setOut';
-import type { StandingPost } from './stage';
+import type { Post, SetOut, Stretch } from './shown/setOut';
+import type { StandingPost } from './shown/stage';
 
 /** Whether a post may stand among roots. */
 type Roots = 'any' | 'none';

@@ -4,8 +4,8 @@ import { type PostPart } from './told';
 import { editionOf } from '../../catalogue/editionOf';
 import { alongLines } from '../../ground/partings';
 import { facetOf, choicesFor } from '../../plan/effective';
-import { type PostAsk, closer } from './asks';
-import { setOut } from './setOut';
+import { type PostAsk, closer } from './shown/asks';
+import { setOut } from './shown/setOut';
 
 /** Posts as they would stand: their heights and depths are left at 0. */
 export function preview(

@@ -1,5 +1,5 @@
 import type { PostRole } from '../../plan/schema';
-import { ROLE_NAMES } from './names';
+import { ROLE_NAMES } from './words/names';
 import { postName } from '../../catalogue/names';
 import { capital } from '../../saying/phrases';
 import { type Asking, type OptionGroup, chosenIf, questionOf } from '../../options/types';

@@ -1,7 +1,7 @@
 import { formatPart } from '../../plan/partRef';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { PLAIN_GATE } from '../ways/kinds/gate';
+import { PLAIN_GATE } from '../ways/plan/kinds/gate';
 import { apply } from '../../plan/changes';
 import { reckon } from '../../reckon';
 import type { Part } from '../../reckoning';

@@ -6,9 +6,9 @@ import { choicesFor } from '../../plan/effective';
 import { formatPart } from '../../plan/partRef';
 import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
-import { KINDS } from './kinds';
-import type { Look } from './kinds/look';
-import { shapeOf } from './shape';
+import { KINDS } from './plan/kinds';
+import type { Look } from './plan/kinds/look';
+import { shapeOf } from './plan/shape';
 import { apronCorner } from './strips';
 
 type PartOf<K extends Part['kind']> = Extract<Part, { kind: K }>;

@@ -1,4 +1,4 @@
-import type { SkirtShape } from './kinds/kind';
+import type { SkirtShape } from './plan/kinds/kind';
 import type { SpanWay } from '../../buying/run';
 import type { FenceLine } from '../../ground/fenceLines';
 import type { Ring } from '../../ground/survey';

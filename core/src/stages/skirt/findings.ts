@@ -1,6 +1,6 @@
-import { type OpeningLimits, shorterSide, passing } from '../threats/openings';
-import { isPresent } from '../threats/kinds';
-import { type ThreatId, THREAT_IDS } from '../threats/kinds';
+import { type OpeningLimits, shorterSide, passing } from '../threats/shown/openings';
+import { isPresent } from '../threats/plan/kinds';
+import { type ThreatId, THREAT_IDS } from '../threats/plan/kinds';
 import type { RollMarket } from '../../catalogue/market';
 import { type Finding, type Mends, finding } from '../../findings/types';
 import type { FenceLine } from '../../ground/fenceLines';
@@ -12,12 +12,12 @@ import { isBetween, scopeOf } from '../../plan/effective';
 import type { Plan } from '../../plan/schema';
 import { SERVICE_REACH } from '../../ground/reach';
 import { EPSILON, tidy } from '../../units/round';
-import { breaking, finerMesh, tornBy, wireAgainst } from '../threats/strongMesh';
-import { rowOf, type Skirt, isDeep, isOfMesh } from './kinds';
+import { breaking, finerMesh, tornBy, wireAgainst } from '../threats/shown/strongMesh';
+import { rowOf, type Skirt, isDeep, isOfMesh } from './plan/kinds';
 import type { SkirtLines } from './skirtLines';
 import type { SkirtCourse, SkirtStage } from './rolls';
-import { isLaid, shapeOf } from './shape';
-import { digFigure, largeEnough, skirtOfKind, skirtWanted, stopsDigging } from './wanted';
+import { isLaid, shapeOf } from './plan/shape';
+import { digFigure, largeEnough, skirtOfKind, skirtWanted, stopsDigging } from './plan/wanted';
 
 /** What section 7 lays in the ground: thick wire of 50 to 75 for strong diggers, 13 for small ones, 13 heavy for both. */
 const IN_THE_GROUND: ReadonlySet<string> = new Set(['fine-13', 'fine-13-heavy', 'welded-25', 'welded-75x50']);

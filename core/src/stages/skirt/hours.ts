@@ -2,7 +2,7 @@ import { perUnit } from '../../build/rate';
 import { soilFactor } from '../../build/soil';
 import type { Assumptions, Soil } from '../../plan/assumptions';
 import { type Term, product, value } from '../../working';
-import type { Fill } from './shape';
+import type { Fill } from './plan/shape';
 import type { LaidCourse, SkirtLayout } from './stage';
 
 /** Stones by what is carried, concrete by the bag. */

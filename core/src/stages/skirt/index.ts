@@ -1,6 +1,6 @@
 import { facet } from '../facet';
 import { SKIRT_CHOICE, SKIRTED, SKIRT_PROFILES, LAID, SKIRTS } from './keys';
-import { shorterSide } from '../threats/openings';
+import { shorterSide } from '../threats/shown/openings';
 import { type AnyStep, adds, step } from '../../engine/step';
 import type { Stage } from '../stage';
 import * as K from '../../keys';

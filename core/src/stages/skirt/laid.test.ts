@@ -2,15 +2,15 @@ import { formatPart } from '../../plan/partRef';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { Plan } from '../../plan/schema';
-import { type Skirt, KIND_IDS } from './kinds';
+import { type Skirt, KIND_IDS } from './plan/kinds';
 import { apply } from '../../plan/changes/apply';
 import { proposePlan } from '../../starts';
 import { reckon } from '../../reckon';
 import { recompute } from '../../working/term';
-import { skirtOfKind, stopsDigging } from './wanted';
+import { skirtOfKind, stopsDigging } from './plan/wanted';
 import { aPolygon, aRun, anOutline } from '../../testing/aRun';
 import { uniform } from '../../testing/uniform';
-import { type Laid, shapeOf } from './shape';
+import { type Laid, shapeOf } from './plan/shape';
 
 /** Kinds that are made of mesh, whatever is kept. */
 const MESHED = KIND_IDS.filter(

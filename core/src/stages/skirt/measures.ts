@@ -1,8 +1,8 @@
-import type { Threatened } from '../threats/kinds';
+import type { Threatened } from '../threats/plan/kinds';
 import { boundsAt } from '../../plan/bounds';
 import type { Reader } from '../../saying/makeReader';
-import { type Skirt, rowOf } from './kinds';
-import { skirtWanted } from './wanted';
+import { type Skirt, rowOf } from './plan/kinds';
+import { skirtWanted } from './plan/wanted';
 
 /** A measure of a skirt as the keeper sets it, m. */
 export interface SkirtMeasure {

@@ -1,10 +1,10 @@
 import type { FenceLine } from '../../ground/fenceLines';
 import type { Part } from '../../reckoning';
-import { spansOnSides } from '../walls/runs';
+import { spansOnSides } from '../walls/shown/runs';
 import { plus, times } from '../../ground/vector';
 import type { SkirtLayout } from './stage';
 import type { SkirtStrip } from './strips';
-import { type Laid, type SkirtShape, borderOf, shapeOf } from './shape';
+import { type Laid, type SkirtShape, borderOf, shapeOf } from './plan/shape';
 
 /** A skirt along a line of fence in side coordinates. */
 export function skirtAlong(

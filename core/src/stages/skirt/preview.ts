@@ -3,7 +3,7 @@ import { facetOf } from '../../plan/effective';
 import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
 import { skirtAlong } from './part';
-import { isLaid } from './shape';
+import { isLaid } from './plan/shape';
 import { skirtLines } from './skirtLines';
 
 /** Skirts as they would lie. */

@@ -1,9 +1,9 @@
 import { typeOf } from '../../catalogue/meshTypes';
 import { meshOption, meshesOnOffer } from '../../options/meshes';
 import { type Asking, type OptionGroup, chosenIf } from '../../options/types';
-import { KINDS, KIND_IDS, type Skirt, rowOf, isOfMesh } from './kinds';
-import { shapeOf } from './shape';
-import { skirtOfKind } from './wanted';
+import { KINDS, KIND_IDS, type Skirt, rowOf, isOfMesh } from './plan/kinds';
+import { shapeOf } from './plan/shape';
+import { skirtOfKind } from './plan/wanted';
 
 /** Stones as section 7 lays them, m. */
 const STONES = { width: 0.3, height: 0.2 } as const;

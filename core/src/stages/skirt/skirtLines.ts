@@ -1,6 +1,6 @@
-import { type Skirt } from './kinds';
+import { type Skirt } from './plan/kinds';
 import { type Foot } from '../../ground/foot';
-import { shapeOf } from './shape';
+import { shapeOf } from './plan/shape';
 import type { FenceLine, FenceWalk, LineMember } from '../../ground/fenceLines';
 import type { Profile } from '../../ground/profile';
 import { plus, times } from '../../ground/vector';

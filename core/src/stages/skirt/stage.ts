@@ -1,4 +1,4 @@
-import { type Skirt } from './kinds';
+import { type Skirt } from './plan/kinds';
 import type { AtJoint, Run } from '../../buying/run';
 import { jointPegs, spliceRings } from '../../fasteners/joints';
 import { type FenceLine, keysOf } from '../../ground/fenceLines';
@@ -7,11 +7,11 @@ import { type Place, placeAt } from '../../plan/place';
 import type { Assumptions } from '../../plan/assumptions';
 import type { Building } from '../../plan/schema';
 import type { Profile } from '../../ground/profile';
-import { groundSpans } from '../walls/runs';
+import { groundSpans } from '../walls/shown/runs';
 import { type Term, ratio, sum, upTo, value } from '../../working';
 import { type SkirtChain, type SkirtEdge, skirtChains } from './edges';
 import type { SkirtLines } from './skirtLines';
-import { type Fill, type Laid, type SkirtShape, isLaid, shapeOf, stripWidthOf } from './shape';
+import { type Fill, type Laid, type SkirtShape, isLaid, shapeOf, stripWidthOf } from './plan/shape';
 import {
   type SkirtStrip,
   type Stretch,

@@ -1,6 +1,6 @@
 import { type PartOf } from '../../plan/partRef';
-import { type Skirt } from './kinds';
-import type { SkirtShape } from './kinds/kind';
+import { type Skirt } from './plan/kinds';
+import type { SkirtShape } from './plan/kinds/kind';
 import { type Vector } from '../../ground/vector';
 import { type Term } from '../../working/term';
 /** A length of skirt along the fence. */

@@ -2,11 +2,11 @@ import { buyingAt } from '../../testing/buying';
 import { describe, expect, test } from '@jest/globals';
 import type { MeshType } from '../../catalogue/meshTypes';
 import { MESHES } from '../../catalogue/meshes';
-import { THREATS, type ThreatId } from './kinds';
-import { openingLimits, passing, shorterSide } from './openings';
-import { finerMesh, tornBy, wireAgainst } from './strongMesh';
+import { THREATS, type ThreatId } from './plan/kinds';
+import { openingLimits, passing, shorterSide } from './shown/openings';
+import { finerMesh, tornBy, wireAgainst } from './shown/strongMesh';
 import { EDITIONS, marketOf } from '../../catalogue';
-import { skirtWanted } from '../skirt/wanted';
+import { skirtWanted } from '../skirt/plan/wanted';
 
 /** Which meshes hold which threat, read off the table by hand: the shorter opening is smaller than squeeze and reach. */
 const HELD: readonly (readonly [ThreatId, readonly string[]])[] = [

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEMO_PLANS } from '../../plan/samples';
 import type { Plan } from '../../plan/schema';
-import { THREATS, THREAT_FIGURES, THREAT_IDS, threatIn } from './kinds';
+import { THREATS, THREAT_FIGURES, THREAT_IDS, threatIn } from './plan/kinds';
 import { apply } from '../../plan/changes/apply';
 import { reckon } from '../../reckon';
 

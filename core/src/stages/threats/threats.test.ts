@@ -4,7 +4,7 @@ import type { Plan } from '../../plan/schema';
 import { apply as applyChange } from '../../plan/changes/apply';
 import { reckon } from '../../reckon';
 import { aRun } from '../../testing/aRun';
-import { openingLimits } from './openings';
+import { openingLimits } from './shown/openings';
 
 const HENS = [{ id: 'f', kind: 'hen-heavy', count: 8, keeping: 'confined' }] as const;
 const CHICKS = [{ id: 'f', kind: 'chick', count: 8, keeping: 'confined' }] as const;

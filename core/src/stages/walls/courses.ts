@@ -5,12 +5,12 @@ import { STRAIGHT } from '../../ground/survey';
 import { placeAt } from '../../plan/place';
 import type { Assumptions } from '../../plan/assumptions';
 import { EPSILON } from '../../units/round';
-import { leafTop } from '../ways/leaf';
+import { leafTop } from '../ways/shown/leaf';
 import { once } from '../../units/once';
 import { type Term, product, sum, value } from '../../working';
 import type { WallLines } from './lines';
 import type { HungBand, MeshRow } from './rows';
-import type { Falls, WallRun } from './runs';
+import type { Falls, WallRun } from './shown/runs';
 
 /** One roll width of one band, all along its group. */
 export interface MeshCourse {

@@ -11,11 +11,11 @@ import {
   packed,
   pitchAt,
 } from '../../fasteners/along';
-import { type PostsOn, postsByWall, postsOn } from '../posts/postsOn';
-import type { PostStage } from '../posts/stage';
+import { type PostsOn, postsByWall, postsOn } from '../posts/shown/postsOn';
+import type { PostStage } from '../posts/shown/stage';
 import { type Term, largest, product, sum, value } from '../../working';
-import type { BoardCourse } from './boards';
-import type { Gathered, WallGroup } from './groups';
+import type { BoardCourse } from './shown/boards';
+import type { Gathered, WallGroup } from './shown/groups';
 import { isRigid } from '../../catalogue/rigid';
 import type { HungBand } from './rows';
 import { reachingOf } from './stage';

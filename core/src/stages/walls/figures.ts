@@ -1,5 +1,5 @@
 import type { FigureName, Figures, FiguresMade } from '../told';
-import type { BoardCourse } from './boards';
+import type { BoardCourse } from './shown/boards';
 import type { HungWalls } from './stage';
 
 /** Metres of mesh by band and of boards by where they are. */

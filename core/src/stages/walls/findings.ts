@@ -6,12 +6,12 @@ import type { FenceLine } from '../../ground/fenceLines';
 import { type PartRef, formatPart } from '../../plan/partRef';
 import type { Band, Plan } from '../../plan/schema';
 import type { Foot } from '../../ground/foot';
-import { type OpeningLimits, nearOf, passing, shorterSide } from '../threats/openings';
-import { breaking, finerMesh, tornBy, wireAgainst } from '../threats/strongMesh';
+import { type OpeningLimits, nearOf, passing, shorterSide } from '../threats/shown/openings';
+import { breaking, finerMesh, tornBy, wireAgainst } from '../threats/shown/strongMesh';
 import { EPSILON, tidy } from '../../units/round';
 import { isRigid } from '../../catalogue/rigid';
 import type { HungBand } from './rows';
-import { type WallGroup, bandPart } from './groups';
+import { type WallGroup, bandPart } from './shown/groups';
 
 /** So much more lap than is needed is a mistake and not a tape, m. */
 const WASTED_LAP = 0.05;

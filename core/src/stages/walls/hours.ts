@@ -1,5 +1,5 @@
 import { type HungWalls } from './stage';
-import { type BoardCourse } from './boards';
+import { type BoardCourse } from './shown/boards';
 import { type Assumptions } from '../../plan/assumptions';
 import { type Term, value, product } from '../../working/term';
 import { type Run } from '../../buying/run';

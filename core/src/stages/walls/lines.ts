@@ -1,6 +1,6 @@
 import type { FenceLine } from '../../ground/fenceLines';
 import type { Scope } from '../../plan/changes/types';
-import type { WallRun } from './runs';
+import type { WallRun } from './shown/runs';
 
 /** Fence lines that have the same bands, with the runs of mesh that hang on their posts. */
 export interface WallLines {

@@ -1,7 +1,7 @@
 import type { Products } from '../../catalogue/products';
 import { hollow } from '../../ground/profile';
-import { shorterSide } from '../threats/openings';
-import type { Falls } from './runs';
+import { shorterSide } from '../threats/shown/openings';
+import type { Falls } from './shown/runs';
 import type { HungWalls } from './stage';
 
 /**

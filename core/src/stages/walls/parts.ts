@@ -1,11 +1,11 @@
 import { type HungWalls } from './stage';
 import { type Falls } from './slope';
 import { type Part } from '../../reckoning';
-import { stepsOn, clearSpans, spansOnSides } from './runs';
-import { leafTop } from '../ways/leaf';
-import { type BoardCourse } from './boards';
+import { stepsOn, clearSpans, spansOnSides } from './shown/runs';
+import { leafTop } from '../ways/shown/leaf';
+import { type BoardCourse } from './shown/boards';
 import { type FenceLine } from '../../ground/fenceLines';
-import { type WallTop } from './wallTop';
+import { type WallTop } from './shown/wallTop';
 import { type Products } from '../../catalogue/products';
 export function meshParts(walls: HungWalls, falls: Falls): readonly Part[] {
   return walls.courses.flatMap(({ group, band, row, rowIndex }) =>

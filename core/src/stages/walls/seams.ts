@@ -1,7 +1,7 @@
 import type { Run } from '../../buying/run';
 import type { Seam } from '../../fasteners/seams';
 import { EPSILON } from '../../units/round';
-import { leafTop } from '../ways/leaf';
+import { leafTop } from '../ways/shown/leaf';
 import type { MeshCourse } from './courses';
 import type { WallLines } from './lines';
 

@@ -2,7 +2,7 @@ import type { Products } from '../../catalogue/products';
 import { MESH_TYPES, type MeshType } from '../../catalogue/meshTypes';
 import type { FenceLine } from '../../ground/fenceLines';
 import type { Profile } from '../../ground/profile';
-import { type SetOut, bayEnds } from '../posts/setOut';
+import { type SetOut, bayEnds } from '../posts/shown/setOut';
 import type { Facet } from '../../plan/effective';
 import type { Band } from '../../plan/schema';
 import { EPSILON, tidy } from '../../units/round';

@@ -6,9 +6,9 @@ import type { Change } from '../../plan/changes/types';
 import { type Facet, scopeOf } from '../../plan/effective';
 import { nextId } from '../../plan/ids';
 import type { Band, Choices, Plan } from '../../plan/schema';
-import { type OpeningLimits, passing } from '../threats/openings';
+import { type OpeningLimits, passing } from '../threats/shown/openings';
 import { EPSILON, tidy } from '../../units/round';
-import type { Falls } from './runs';
+import type { Falls } from './shown/runs';
 import { type LineFall, stiffest } from './slope';
 
 /** A hollow that a boot evens out is none, m. */

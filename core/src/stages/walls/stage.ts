@@ -1,7 +1,7 @@
 import { type Chosen, widthsFor } from '../../buying/chosen';
 import { stackName } from '../../buying/stack';
 import type { MeshCourse } from './courses';
-import type { Gathered, WallGroup } from './groups';
+import type { Gathered, WallGroup } from './shown/groups';
 import { type BandPlace, type HungBand, hangBand } from './rows';
 
 /** Walls with their widths of roll. */

@@ -2,7 +2,7 @@ import { typeOf } from '../../catalogue/meshTypes';
 import type { Products } from '../../catalogue/products';
 import type { FenceLine } from '../../ground/fenceLines';
 import type { Facet } from '../../plan/effective';
-import type { WallTop } from './wallTop';
+import type { WallTop } from './shown/wallTop';
 
 /** What each line's wall asks of its posts, from its bands as meant: whatever rolls they come from. */
 export const topsOf = (

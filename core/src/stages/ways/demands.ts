@@ -1,8 +1,8 @@
 import type { Demand, Reason } from '../../buying/demand';
 import { PITCH, onePast, packed, pitchAt } from '../../fasteners/along';
-import type { WallGroup } from '../walls/groups';
+import type { WallGroup } from '../walls/shown/groups';
 import { type Term, product, value } from '../../working';
-import { type Opening, partsFence, rowOf } from './kinds';
+import { type Opening, partsFence, rowOf } from './plan/kinds';
 import type { HungOpening } from './stage';
 import { stickRuns } from './sticks';
 

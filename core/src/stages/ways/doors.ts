@@ -2,9 +2,9 @@ import { type Finding, finding } from '../../findings/types';
 import type { FenceLine } from '../../ground/fenceLines';
 import type { Change } from '../../plan/changes/types';
 import type { DoorPlace } from '../../plan/openingPlace';
-import type { SetOut } from '../posts/setOut';
-import type { WallTop } from '../walls/wallTop';
-import { reachOf } from './leaf';
+import type { SetOut } from '../posts/shown/setOut';
+import type { WallTop } from '../walls/shown/wallTop';
+import { reachOf } from './shown/leaf';
 import { EPSILON, tidy } from '../../units/round';
 
 /** Room for its frame beside a post, m. */

@@ -4,7 +4,7 @@ import type { Change } from '../../plan/changes/types';
 import { newId } from '../../plan/ids';
 import type { Plan } from '../../plan/schema';
 import { tidy } from '../../units/round';
-import { KINDS, KIND_IDS, type Opening, hangingOf } from './kinds';
+import { KINDS, KIND_IDS, type Opening, hangingOf } from './plan/kinds';
 
 /** Left of a side on both sides of a gate together at least, m. */
 const BESIDE = 0.2;

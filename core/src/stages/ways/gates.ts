@@ -1,10 +1,10 @@
 import { type Foot } from '../../ground/foot';
-import { THREATS, THREAT_IDS, isPresent } from '../threats/kinds';
+import { THREATS, THREAT_IDS, isPresent } from '../threats/plan/kinds';
 import { type Finding, finding } from '../../findings/types';
 import type { FenceLine } from '../../ground/fenceLines';
 import type { Change } from '../../plan/changes/types';
 import type { Plan } from '../../plan/schema';
-import { type Having, type Opening, kitOf } from './kinds';
+import { type Having, type Opening, kitOf } from './plan/kinds';
 import { EPSILON, TOUCH, tidy } from '../../units/round';
 
 /** A bay narrower than this beside a gate gives neither the brace nor the mesh any room, m. */

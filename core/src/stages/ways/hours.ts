@@ -1,8 +1,8 @@
 import { perUnit } from '../../build/rate';
 import type { AssumptionId, Assumptions } from '../../plan/assumptions';
 import { type Term, product, value } from '../../working/term';
-import { type Opening, makeOf, rowOf } from './kinds';
-import type { OpeningHours } from './kinds/kind';
+import { type Opening, makeOf, rowOf } from './plan/kinds';
+import type { OpeningHours } from './plan/kinds/kind';
 
 /** What is counted for each working, and how long one takes. */
 const RATES: Readonly<Record<OpeningHours, readonly [of: 'gates' | 'pop doors', rate: AssumptionId]>> = {

@@ -1,11 +1,11 @@
-import { leavesGap } from './kinds';
+import { leavesGap } from './plan/kinds';
 import { type Stage } from '../stage';
 import { openingHours } from './hours';
 import { type AnyStep, adds, step } from '../../engine/step';
 import * as K from '../../keys';
 import { mapOver } from '../../engine/layOver';
 import { openingParts } from './parts';
-import { wallsOver } from './leaf';
+import { wallsOver } from './shown/leaf';
 import { openingDemands } from './demands';
 import { leafFigures } from './figures';
 import { doorFindings } from './doors';

@@ -8,10 +8,10 @@ import type { Assumptions } from '../../plan/assumptions';
 import type { PartRef } from '../../plan/partRef';
 import type { Change } from '../../plan/changes/types';
 import type { Building, Opening, Plan, Tree } from '../../plan/schema';
-import { type Having, swings } from './kinds';
+import { type Having, swings } from './plan/kinds';
 import type { Terrain } from '../../ground/level';
 import { EPSILON, tidy } from '../../units/round';
-import { leafTop } from './leaf';
+import { leafTop } from './shown/leaf';
 import { type Hung, type Swing, riseUnder, swingOf, toSwing } from './swing';
 
 /** A leaf may touch what it stands against when open, m. */

@@ -1,6 +1,6 @@
 import type { FenceLine } from '../../ground/fenceLines';
 import type { Part } from '../../reckoning';
-import { reachOf } from './leaf';
+import { reachOf } from './shown/leaf';
 
 /** Gates and doors as they stand in the fence. */
 export function openingParts(

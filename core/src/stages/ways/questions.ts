@@ -1,6 +1,6 @@
 import { type Asking, type OptionGroup, chosenIf, questionOf } from '../../options/types';
 import type { Change } from '../../plan/changes/types';
-import { type Opening, kitOf, makeOf, rowOf } from './kinds';
+import { type Opening, kitOf, makeOf, rowOf } from './plan/kinds';
 
 type To = Extract<Change, { verb: 'set-opening' }>['to'];
 type Field = { [O in Opening['kind']]: keyof Extract<Opening, { kind: O }> }[Opening['kind']];

@@ -1,6 +1,6 @@
 import { type Foot } from '../../ground/foot';
-import { THREATS } from '../threats/kinds';
-import { type OpeningLimits, passing } from '../threats/openings';
+import { THREATS } from '../threats/plan/kinds';
+import { type OpeningLimits, passing } from '../threats/shown/openings';
 import type { Unmet } from '../../buying/unmet';
 import type { Products } from '../../catalogue/products';
 import { type Finding, finding } from '../../findings/types';
@@ -20,10 +20,10 @@ import {
   leavesGap,
   isCaught,
   hasSill,
-} from './kinds';
-import type { Joinery, Leaf } from './kinds/kind';
+} from './plan/kinds';
+import type { Joinery, Leaf } from './plan/kinds/kind';
 import { gatesFor } from './gateFor';
-import { leafTop } from './leaf';
+import { leafTop } from './shown/leaf';
 import { BOARD_TIMBER } from '../../catalogue/timbers';
 
 /** An opening with the kit or the timber that closes it. */

@@ -1,7 +1,7 @@
 import { type Run, plainRun } from '../../buying/run';
 import { placeAt } from '../../plan/place';
-import type { Opening } from './kinds';
-import type { Joinery } from './kinds/kind';
+import type { Opening } from './plan/kinds';
+import type { Joinery } from './plan/kinds/kind';
 
 /** A piece of timber with what it is sawn from. */
 export type Stick = Run & { readonly timber: string };

@@ -1,7 +1,7 @@
 import type { RingSide } from '../../ground/survey';
 import type { Terrain } from '../../ground/level';
 import { type Vector, dot, minus, plus, times } from '../../ground/vector';
-import type { Having } from './kinds';
+import type { Having } from './plan/kinds';
 
 /** In how many steps a swing is looked along. */
 const SWEEP = 9;

@@ -1,5 +1,5 @@
-import type { Hanging } from './kinds/kind';
-import type { KindId } from './kinds';
+import type { Hanging } from './plan/kinds/kind';
+import type { KindId } from './plan/kinds';
 import { type PartOf } from '../../plan/partRef';
 /** A way in. */
 export interface OpeningPart {

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { Change } from '../../plan/changes/types';
-import { PLAIN_GATE } from './kinds/gate';
+import { PLAIN_GATE } from './plan/kinds/gate';
 import type { Plan } from '../../plan/schema';
 import { apply } from '../../plan/changes/apply';
 import { blocking } from '../blocking';

@@ -1,7 +1,7 @@
 import { type Finding, finding } from '../../../findings/types';
 import type { Change } from '../../../plan/changes/types';
 import { EPSILON, tidy } from '../../../units/round';
-import { type Opening, hangingOf, partsFence } from '../../ways/kinds';
+import { type Opening, hangingOf, partsFence } from '../../ways/plan/kinds';
 import { openingsIn } from '../arched';
 import { type ArchShape, headroomOver } from '../shape';
 import { partOf } from './of';

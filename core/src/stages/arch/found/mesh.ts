@@ -3,9 +3,9 @@ import type { RollPrices } from '../../../catalogue/market';
 import { type Finding, finding } from '../../../findings/types';
 import type { Plan } from '../../../plan/schema';
 import { EPSILON } from '../../../units/round';
-import { type OpeningLimits, passing, shorterSide } from '../../threats/openings';
-import { breaking, finerMesh, tornBy, wireAgainst } from '../../threats/strongMesh';
-import { makeupOf } from '../kinds';
+import { type OpeningLimits, passing, shorterSide } from '../../threats/shown/openings';
+import { breaking, finerMesh, tornBy, wireAgainst } from '../../threats/shown/strongMesh';
+import { makeupOf } from '../plan/kinds';
 import type { ArchShape } from '../shape';
 import { partOf, set } from './of';
 

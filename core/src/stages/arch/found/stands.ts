@@ -2,7 +2,7 @@ import { type Finding, finding } from '../../../findings/types';
 import type { Building, Plan, Tree } from '../../../plan/schema';
 import { EPSILON, tidy } from '../../../units/round';
 import type { Unshaped } from '../arched';
-import { LIMITS } from '../limits';
+import { LIMITS } from '../plan/limits';
 import { meet, shrunk } from '../overlap';
 import { movedClear } from '../proposed';
 import { type ArchShape, isUnder, outlineOf } from '../shape';

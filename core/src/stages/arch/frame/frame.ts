@@ -1,6 +1,6 @@
 import { roundUp } from '../../../units/round';
-import type { Opening } from '../../ways/kinds';
-import type { Arch, Made } from '../kinds';
+import type { Opening } from '../../ways/plan/kinds';
+import type { Arch, Made } from '../plan/kinds';
 import { type ArchShape, headroomOver, hungEnds } from '../shape';
 
 /** Boards come in pieces of at most so much, and stakes, props and straps stand so far apart, m (rules: Arched runs). */

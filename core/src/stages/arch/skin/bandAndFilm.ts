@@ -4,7 +4,7 @@ import { PITCH, packed } from '../../../fasteners/along';
 import { ringed } from '../../../fasteners/seams';
 import { placeAt } from '../../../plan/place';
 import { product, sum, value } from '../../../working';
-import type { Opening } from '../../ways/kinds';
+import type { Opening } from '../../ways/plan/kinds';
 import { pieceOf, reasonOf } from '../reason';
 import { type ArchShape, hungEnds } from '../shape';
 import { filmOf } from './film';

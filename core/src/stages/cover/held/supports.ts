@@ -1,6 +1,6 @@
 import { Near } from '../../../ground/near';
 import { type Vector, lerp } from '../../../ground/vector';
-import type { Support } from '../kinds';
+import type { Support } from '../plan/kinds';
 import { type CoverShape, type ShapeOf, fallOf } from '../over/shape';
 import { halfTurn } from '../over/strips';
 import type { CoverWay } from '../over/ways';

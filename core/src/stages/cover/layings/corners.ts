@@ -4,7 +4,7 @@ import { slopeOf } from '../../../ground/plane';
 import { distance } from '../../../ground/vector';
 import type { Strength } from '../../../strength/row';
 import { upliftOf } from '../../../strength/wind';
-import type { StandingPost } from '../../posts/stage';
+import type { StandingPost } from '../../posts/shown/stage';
 import { value } from '../../../working';
 import { NONE } from '../held/supports';
 import { type ShapeOf, overGround } from '../over/shape';

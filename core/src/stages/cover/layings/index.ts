@@ -1,4 +1,4 @@
-import type { OverLaid } from '../kinds';
+import type { OverLaid } from '../plan/kinds';
 import type { CoverShape } from '../over/shape';
 import type { Laying } from './laying';
 import { corners } from './corners';

@@ -1,6 +1,6 @@
 import type { Ring, RingSide } from '../../../ground/survey';
 import { type Vector, cross, distance, dot, doubleArea, lerp, minus, times } from '../../../ground/vector';
-import { type MakeupOf, type OverLaid, type OverRun, makeupOf } from '../kinds';
+import { type MakeupOf, type OverLaid, type OverRun, makeupOf } from '../plan/kinds';
 import { type Plane, planeAt, lifted, nearestPlane, unfolded } from '../../../ground/plane';
 import { type Box, boxRound } from './strips';
 

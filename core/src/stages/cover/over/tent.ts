@@ -1,6 +1,6 @@
 import { type Vector, insideOrOn } from '../../../ground/vector';
 import { roundUp } from '../../../units/round';
-import type { Support } from '../kinds';
+import type { Support } from '../plan/kinds';
 import { onSheet } from './bands';
 import type { ShapeOf } from './shape';
 

@@ -4,7 +4,7 @@ import { heldRow } from '../../../strength/held';
 import type { MemberKind, Strength } from '../../../strength/row';
 import { type Bar, alongBar } from '../held/lines';
 import type { Supports } from '../held/supports';
-import type { Carrier, OverLaid } from '../kinds';
+import type { Carrier, OverLaid } from '../plan/kinds';
 import type { BearingBy, LaidCover } from '../layings/laying';
 import { type CoverShape, overGround } from '../over/shape';
 import { type Loads, barRow, sectionOf, snowAt } from './members';

@@ -6,7 +6,7 @@ import type { MeshProduct } from '../../../catalogue/types';
 import type { Vector } from '../../../ground/vector';
 import type { PartRef } from '../../../plan/partRef';
 import { type Bar, spanOf } from '../held/lines';
-import type { OverRun } from '../kinds';
+import type { OverRun } from '../plan/kinds';
 import { bentRow } from '../../../strength/held';
 import type { MemberKind, Strength } from '../../../strength/row';
 import { dryShare } from '../../../strength/snow';

@@ -1,11 +1,11 @@
 import type { Products } from '../../../catalogue/products';
 import { STRENGTHS, postSection } from '../../../catalogue/sections';
 import type { MeshProduct } from '../../../catalogue/types';
-import { shorterSide } from '../../threats/openings';
+import { shorterSide } from '../../threats/shown/openings';
 import { type Vector, plus, times } from '../../../ground/vector';
 import type { PartRef } from '../../../plan/partRef';
 import { EPSILON } from '../../../units/round';
-import type { StandingPost } from '../../posts/stage';
+import type { StandingPost } from '../../posts/shown/stage';
 import { alongBar } from '../held/lines';
 import type { CoverEdge, CoverShape, ShapeOf } from '../over/shape';
 import { tentOf } from '../over/tent';

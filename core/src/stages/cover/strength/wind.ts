@@ -1,6 +1,6 @@
 import { meshWeight } from '../../../catalogue/meshWeight';
 import type { Assumptions } from '../../../plan/assumptions';
-import type { OverLaid } from '../kinds';
+import type { OverLaid } from '../plan/kinds';
 import { layingOf } from '../layings';
 import type { BearingBy, LaidCover } from '../layings/laying';
 import { type Pulled, postRow } from './nets';

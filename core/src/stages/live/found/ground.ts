@@ -1,6 +1,6 @@
 import { type Finding, finding } from '../../../findings/types';
 import { nextId } from '../../../plan/ids';
-import type { LiveNet } from '../choice';
+import type { LiveNet } from '../plan/choice';
 import type { LaidNet } from '../laid';
 import { type Gap, HOLE } from '../route/ground';
 import { partOf, setNet } from './of';

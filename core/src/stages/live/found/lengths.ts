@@ -1,6 +1,6 @@
 import { type Finding, finding } from '../../../findings/types';
 import { distance } from '../../../ground/vector';
-import type { LiveNet } from '../choice';
+import type { LiveNet } from '../plan/choice';
 import { type LaidNet, isShort } from '../laid';
 import { crossesItself } from '../route/loop';
 import { convexHull } from '../route/moved';

@@ -1,5 +1,5 @@
 import type { Change } from '../../../plan/changes/types';
-import type { LiveNet, Power } from '../choice';
+import type { LiveNet, Power } from '../plan/choice';
 
 export const partOf = ({ id }: Pick<LiveNet, 'id'>) => ({ on: 'net', net: id }) as const;
 export const setNet = (id: string, to: Partial<Omit<LiveNet, 'id'>>): Change => ({ verb: 'set-net', id, to });

@@ -5,7 +5,7 @@ import { type Vector, insideOrOn, toSegment } from '../../../ground/vector';
 import type { Assumptions } from '../../../plan/assumptions';
 import type { Building, Service } from '../../../plan/schema';
 import { EPSILON } from '../../../units/round';
-import type { Power } from '../choice';
+import type { Power } from '../plan/choice';
 import { type Energy, FROM_EARTHS, energyOf } from '../power/energy';
 import { dayNumber, dayOf } from '../power/sun';
 import type { NetShape } from '../route/shape';

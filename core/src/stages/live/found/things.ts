@@ -1,7 +1,7 @@
 import { type Finding, finding } from '../../../findings/types';
 import { betweenLines } from '../../../ground/polyline';
 import type { Vector } from '../../../ground/vector';
-import type { LiveNet } from '../choice';
+import type { LiveNet } from '../plan/choice';
 import type { LaidNet } from '../laid';
 import { type Clearance, clearanceOf } from '../route/clear';
 import { keptOff, takenIn } from '../route/moved';

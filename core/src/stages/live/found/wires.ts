@@ -1,6 +1,6 @@
 import type { Change } from '../../../plan/changes/types';
 import { type Finding, finding } from '../../../findings/types';
-import type { HotWire } from '../choice';
+import type { HotWire } from '../plan/choice';
 import type { Wired } from '../wires/wires';
 
 /** Where a nose meets it, and where whatever climbs does, m over the ground (rules: Hot wires). */

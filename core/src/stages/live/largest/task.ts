@@ -1,7 +1,7 @@
 import type { Plan } from '../../../plan/schema';
 import { LIVE_NETS } from '../../../catalogue/liveNets';
-import { LINE_KINDS } from '../../ground/kinds';
-import type { LiveNet } from '../choice';
+import { LINE_KINDS } from '../../ground/plan/kinds';
+import type { LiveNet } from '../plan/choice';
 import { thingsIn } from '../proposed';
 import type { LargestTask } from './largest';
 

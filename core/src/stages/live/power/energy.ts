@@ -1,7 +1,7 @@
 import { energiserOf } from '../../../catalogue/electrics';
 import type { Assumptions } from '../../../plan/assumptions';
 import { roundUp } from '../../../units/round';
-import type { Power } from '../choice';
+import type { Power } from '../plan/choice';
 import { type BatteryRun, runBattery } from './battery';
 import { dayNumber, peakSunHours } from './sun';
 

@@ -1,6 +1,6 @@
 import { LIVE_NETS, type LiveNetKind } from '../../../catalogue/liveNets';
 import type { Vector } from '../../../ground/vector';
-import type { LiveNet } from '../choice';
+import type { LiveNet } from '../plan/choice';
 import { areaOf, cornersAlong, crossesItself, lengthOf, turnsOf } from './loop';
 import type { Thing } from './things';
 import { type Tightest, tightestRound } from './tightest';

@@ -1,7 +1,7 @@
 import type { Ring, RingSide } from '../../../ground/survey';
 import { type Vector, toSegment } from '../../../ground/vector';
-import { type Opening, partsFence } from '../../ways/kinds';
-import type { HotWire } from '../choice';
+import { type Opening, partsFence } from '../../ways/plan/kinds';
+import type { HotWire } from '../plan/choice';
 
 /** More than the width of a gate goes under it: down one post and up the other, m. */
 export const LEAD_MORE = 1;

@@ -1,0 +1,19 @@
+import type { VERBS } from '../verbs';
+import { type Reader } from '../../../saying/reader';
+import { SOIL_NAMES, THINGS } from './names';
+
+type Of<V extends keyof typeof VERBS> = Parameters<(typeof VERBS)[V]>[1];
+
+/** What each change does, as its button or its undo step says it. */
+export const CHANGES = {
+  'set-soil': ({ soil }: Of<'set-soil'>) => `Soil: ${SOIL_NAMES[soil]}`,
+  'set-ground': ({ to }: Of<'set-ground'>, r: Reader) =>
+    to.frost === undefined ? 'Turn north' : `Frost goes ${r.length(to.frost)} deep`,
+  'add-to-ground': ({ list }: Of<'add-to-ground'>) => `Add a ${THINGS[list]}`,
+  'set-on-ground': ({ list }: Of<'set-on-ground'>) => `Change the ${THINGS[list]}`,
+  'remove-from-ground': ({ list }: Of<'remove-from-ground'>) =>
+    list === 'spotHeights' ? 'Remove this height' : `Remove the ${THINGS[list]}`,
+  'bring-ground': () => 'Bring the ground over from another plan',
+  'set-heights': () => 'Set the heights',
+  'set-tape': () => 'Change the tape readings',
+} as const;

@@ -1,0 +1,31 @@
+import type { VERBS } from '../verbs';
+import { type Reader } from '../../../saying/reader';
+
+type Of<V extends keyof typeof VERBS> = Parameters<(typeof VERBS)[V]>[1];
+
+/** What each change does, as its button or its undo step says it. */
+export const CHANGES = {
+  'lay-out': ({ run }: Of<'lay-out'>, r: Reader) =>
+    `Make the run ${r.length(run.right - run.left)} by ${r.length(run.high - run.low)}`,
+  'move-side': ({ by }: Of<'move-side'>, r: Reader) =>
+    `Move the side ${r.length(Math.abs(by))} ${by > 0 ? 'out' : 'in'}`,
+  'set-side-length': ({ length }: Of<'set-side-length'>, r: Reader) => `Make the side ${r.length(length)}`,
+  'set-side-kind': ({ kind }: Of<'set-side-kind'>) =>
+    ({
+      fence: 'Fence this side',
+      wall: 'An existing wall stands here',
+      open: 'Leave this side open',
+      'arch-end': 'Close this end of the arch',
+    })[kind],
+  'set-side-building': () => 'The wall of a building stands here',
+  'move-corner': () => 'Move the corner',
+  'set-turn': ({ turn }: Of<'set-turn'>) => `Turn the corner by ${((turn * 180) / Math.PI).toFixed(1)}°`,
+  'split-side': () => 'Put a corner on the side',
+  'remove-corner': () => 'Remove the corner',
+  'walk-outline': () => 'Lay the outline out as walked',
+  'trace-outline': () => 'Use this outline',
+  divide: () => 'Divide the run',
+  'add-beside': () => 'Add a run beside this side',
+  'rename-enclosure': ({ name }: Of<'rename-enclosure'>) => `Call the run ${name}`,
+  'remove-enclosure': () => 'Remove this run',
+} as const;

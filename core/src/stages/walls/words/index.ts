@@ -1,0 +1,57 @@
+import { type MeshType } from '../../../catalogue/types';
+import { type Reader } from '../../../saying/reader';
+import { MESH_TYPES } from '../../../catalogue/meshTypes';
+
+export { SCHOOLS, cautions } from './advice';
+
+/** How steep a side is for the mesh that minds most; grades rise over run. */
+export interface SlopeParams {
+  readonly side: number;
+  readonly grade: number;
+  readonly limit: number;
+  readonly mesh: MeshType;
+}
+
+export interface SlopeLeans {
+  readonly side: number;
+  readonly grade: number;
+  readonly extra: number;
+}
+export interface PanelModule {
+  readonly panel: number;
+  readonly spacing: number;
+  readonly module: number;
+}
+
+/** What is found about walls. Lengths m. */
+export const FINDINGS = {
+  'slope.leans': ({ side, grade, extra }: SlopeLeans, r: Reader) =>
+    `Side ${side} climbs ${r.grade(grade)}: the mesh follows it. Allow up to ${r.about(extra)} more per piece: it leans with the slope and its ends are cut plumb.`,
+  'slope.follows': ({ side, grade, limit, mesh }: SlopeParams, r: Reader) =>
+    `Side ${side} climbs ${r.grade(grade)}; ${MESH_TYPES[mesh].said} follows ${r.grade(limit)} at most and would buckle. Step it.`,
+  'slope.steps': ({ side, grade, limit, mesh, drop }: SlopeParams & { readonly drop: number }, r: Reader) =>
+    `Side ${side} climbs ${r.grade(grade)} and ${MESH_TYPES[mesh].said} follows ${r.grade(limit)}: it steps bay by bay, up to ${r.about(drop)} per bay, and the lowest band is made that much taller.`,
+  'band.short': (
+    { reach, top, by }: { readonly reach: number; readonly top: number; readonly by: number },
+    r: Reader,
+  ) => `The widths chosen reach ${r.length(reach)}: ${r.length(by)} short of ${r.length(top)}.`,
+  'band.no-roll': ({ height }: { readonly height: number }, r: Reader) =>
+    `No rolls on sale, even three stacked, reach ${r.length(height)}. Lower the wall or add a band.`,
+  'band.hole': (
+    { from, to, hole }: { readonly from: number; readonly to: number; readonly hole: number },
+    r: Reader,
+  ) => `Nothing closes the wall from ${r.length(from)} to ${r.length(to)}: a hole of ${r.opening(hole)}.`,
+  'band.thin-lap': (
+    { at, lap, wanted }: { readonly at: number; readonly lap: number; readonly wanted: number },
+    r: Reader,
+  ) => `The bands at ${r.length(at)} lap by ${r.opening(lap)}; they want ${r.opening(wanted)}.`,
+  'band.overlaps': (
+    { at, lap, wanted }: { readonly at: number; readonly lap: number; readonly wanted: number },
+    r: Reader,
+  ) =>
+    `The bands at ${r.length(at)} overlap by ${r.length(lap)}; ${r.opening(wanted)} is enough. The rest is wasted mesh.`,
+  'panel.module': ({ panel, spacing, module }: PanelModule, r: Reader) =>
+    `A panel of ${r.length(panel)} is cut where posts stand at most ${r.length(spacing)} apart. Space the posts at ${r.length(module)} and no panel has to be cut.`,
+  'overhang.rigid': ({ overhang }: { readonly overhang: number }, r: Reader) =>
+    `A rigid panel does not fold outward by ${r.length(overhang)}. Put mesh on top, or leave the overhang off.`,
+} as const;
