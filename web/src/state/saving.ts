@@ -39,19 +39,29 @@ export const useSaving = create<{
   others: readonly Kept[];
 }>()(() => ({ state: { word: 'saved', at: '' }, others: [] }));
 
-let current: Session | undefined;
-/** Made by this page a moment ago, and in the store already. */
-let adopted: Session | undefined;
-let timer: ReturnType<typeof setTimeout> | undefined;
-/** A page that was left sends nothing more: what it kept is sent by the one that opens the plan next. */
-let page: 'up' | 'left' = 'up';
-/** Comes after the page, which does not wait for it; a plan saved before is given its card when it is seen in a list. */
-let makeCard: ((plan: Plan) => Card | null) | undefined;
+/** What this page has in hand of saving. */
+interface Hand {
+  current: Session | undefined;
+  /** Made by this page a moment ago, and in the store already. */
+  adopted: Session | undefined;
+  timer: ReturnType<typeof setTimeout> | undefined;
+  /** A page that was left sends nothing more: what it kept is sent by the one that opens the plan next. */
+  page: 'up' | 'left';
+  /** Comes after the page, which does not wait for it; a plan saved before is given its card when it is seen in a list. */
+  makeCard: ((plan: Plan) => Card | null) | undefined;
+}
+const hand: Hand = {
+  current: undefined,
+  adopted: undefined,
+  timer: undefined,
+  page: 'up',
+  makeCard: undefined,
+};
 
-const ownKeyInHand = (): string | undefined => current && ownKey(current.holding, current.id);
+const ownKeyInHand = (): string | undefined => hand.current && ownKey(hand.current.holding, hand.current.id);
 const say = (state: SaveState) => useSaving.setState({ state });
 const sayFor = (session: Session, state: SaveState) => {
-  if (session === current) say(state);
+  if (session === hand.current) say(state);
 };
 
 /** Keeps what the server does not have yet where a closed tab cannot lose it; gone only when that very content is saved. */
@@ -71,9 +81,9 @@ function keepUnsent(session: Session, plan: Plan, draft: Plan | null) {
 }
 
 function saveIn(delay: number) {
-  clearTimeout(timer);
-  timer = setTimeout(() => {
-    if (current) void save(current);
+  clearTimeout(hand.timer);
+  hand.timer = setTimeout(() => {
+    if (hand.current) void save(hand.current);
   }, delay);
 }
 
@@ -97,7 +107,13 @@ const isStuck = ({ word }: SaveState) => word === 'conflict' || word === 'gone';
 
 async function save(session: Session): Promise<void> {
   const { plan, draft, held } = usePlan.getState();
-  if (page === 'left' || session !== current || plan?.id !== session.id || session.inFlight === 'yes') return;
+  if (
+    hand.page === 'left' ||
+    session !== hand.current ||
+    plan?.id !== session.id ||
+    session.inFlight === 'yes'
+  )
+    return;
   if ((plan === session.saved && !session.pending) || isStuck(useSaving.getState().state)) return;
   if (held) return saveIn(PAUSE); // never inside a gesture
   // One that was sent and not answered goes first, as it was: the server may have it already.
@@ -113,7 +129,7 @@ async function save(session: Session): Promise<void> {
   try {
     const answer = await savePlan(session.holding, {
       plan: sent.plan,
-      card: makeCard?.(sent.plan) ?? null,
+      card: hand.makeCard?.(sent.plan) ?? null,
       basedOn: session.basedOn,
       saveId: sent.saveId,
     });
@@ -131,7 +147,7 @@ async function save(session: Session): Promise<void> {
   clearTimeout(long);
   session.inFlight = 'no';
   const now = usePlan.getState();
-  if (session !== current) {
+  if (session !== hand.current) {
     // The keeper has gone on. What was answered is settled, anything newer stays; opened again here, the new session sees to both.
     const opened = ownKeyInHand() === ownKey(session.holding, session.id);
     if (after === 'saved' && session.kept && !opened)
@@ -167,8 +183,8 @@ export function adoptPlan(
   plan: Plan,
   made: Pick<PlanSummary, 'saveNumber' | 'savedAt'>,
 ): void {
-  clearTimeout(timer);
-  current = {
+  clearTimeout(hand.timer);
+  hand.current = {
     holding,
     id: plan.id,
     basedOn: made.saveNumber,
@@ -177,7 +193,7 @@ export function adoptPlan(
     inFlight: 'no',
     kept: null,
   };
-  adopted = current;
+  hand.adopted = hand.current;
   useSaving.setState({ state: { word: 'saved', at: made.savedAt }, others: [] });
 }
 
@@ -189,7 +205,7 @@ function inHandOf(holding: string, id: string): Plan | null {
 
 /** The plan was shown already, and changed by its keeper while it was fetched once more: what they did stays, and is saved next. */
 function goOnWith(session: Session, stored: Pick<PlanSummary, 'saveNumber' | 'savedAt'>): void {
-  current = session;
+  hand.current = session;
   useSaving.setState({ state: { word: 'saved', at: stored.savedAt }, others: [] });
   if (session.basedOn === stored.saveNumber) saveIn(0);
   else say({ word: 'conflict', at: stored.savedAt });
@@ -205,7 +221,7 @@ async function checkedOf(session: Session, checked: Promise<void>): Promise<void
   try {
     await checked;
   } catch (error) {
-    if (current === session) current = undefined;
+    if (hand.current === session) hand.current = undefined;
     throw error;
   }
 }
@@ -219,13 +235,13 @@ function openedAs(session: Session, checked: Promise<void>): Opened {
 
 /** Opens a plan: the server's, with anything that this device had not sent on top. */
 export async function openPlan(holding: string, id: string): Promise<Opened> {
-  const just = adopted;
-  adopted = undefined;
-  if (just && just === current && just.holding === holding && just.id === id)
+  const just = hand.adopted;
+  hand.adopted = undefined;
+  if (just && just === hand.current && just.holding === holding && just.id === id)
     return { checked: Promise.resolve() };
-  clearTimeout(timer);
-  const was = current?.holding === holding && current.id === id ? current : undefined;
-  current = undefined;
+  clearTimeout(hand.timer);
+  const was = hand.current?.holding === holding && hand.current.id === id ? hand.current : undefined;
+  hand.current = undefined;
   const shown = inHandOf(holding, id);
   // In this order: what is no longer kept here was taken by the server before it is asked.
   const kept = await unsentOf(holding, id);
@@ -247,7 +263,7 @@ export async function openPlan(holding: string, id: string): Promise<Opened> {
   }
   const [newest, ...rest] = kept;
   const opened = newest ? await takeOn(session, newest) : stored.plan;
-  current = session;
+  hand.current = session;
   useSaving.setState({
     state: { word: 'saved', at: stored.savedAt },
     others: rest.filter((other) => newest && !saysTheSame(other, newest)),
@@ -263,11 +279,11 @@ export async function openPlan(holding: string, id: string): Promise<Opened> {
 /** Follows the plan store. @returns how to stop: what is not sent yet is sent at once */
 export function followSaving(): () => void {
   import('./cards').then(
-    ({ cardOfPlan }) => (makeCard = cardOfPlan),
+    ({ cardOfPlan }) => (hand.makeCard = cardOfPlan),
     () => undefined,
   );
   const stopPlan = usePlan.subscribe((now, before) => {
-    const session = current;
+    const session = hand.current;
     if (!session || now.plan?.id !== session.id || before.plan?.id !== session.id) return;
     if (now.plan !== before.plan || now.draft !== before.draft)
       keepUnsent(session, now.plan, now.draft?.plan ?? null);
@@ -278,20 +294,20 @@ export function followSaving(): () => void {
   const listening = new AbortController();
   const { signal } = listening;
   window.addEventListener('online', () => saveIn(0), { signal });
-  window.addEventListener('pagehide', () => (page = 'left'), { signal });
+  window.addEventListener('pagehide', () => (hand.page = 'left'), { signal });
   window.addEventListener(
     'pageshow',
     () => {
-      page = 'up';
+      hand.page = 'up';
       saveIn(0);
     },
     { signal },
   );
   return () => {
     stopPlan();
-    clearTimeout(timer);
+    clearTimeout(hand.timer);
     listening.abort();
-    if (current) void save(current);
+    if (hand.current) void save(hand.current);
   };
 }
 

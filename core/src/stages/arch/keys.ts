@@ -10,3 +10,5 @@ export const ARCHED = key<Arched>('arch.shapes');
 export const SKINS = key<ReadonlyMap<string, Skin | null>>('arch.skins');
 /** What draws those that are moved, by the arch's id. */
 export const MOVED = key<ReadonlyMap<string, Moved | null>>('arch.moved');
+/** How high the curve is over each opening in an end of an arch, by its id, m. */
+export const HEADROOMS = key<ReadonlyMap<string, number>>('arch.headrooms');

@@ -1,0 +1,15 @@
+import { key } from '../../engine/step';
+import type { FenceLine } from '../../ground/fenceLines';
+import type { WallTop } from './shown/wallTop';
+import type { Falls } from './slope';
+import type { Gathered, WallGroup } from './shown/groups';
+import type { HungWalls } from './stage';
+import type { BoardCourse } from './shown/boards';
+
+export const TOPS = key<ReadonlyMap<FenceLine, WallTop>>('walls.tops');
+export const FALLS = key<Falls>('walls.falls');
+/** Lines by what hangs on them, with what their bands may hang from. */
+export const GATHERED = key<readonly Gathered[]>('walls.gathered');
+export const MEANT_WALLS = key<readonly WallGroup[]>('walls.meant');
+export const WALLS = key<HungWalls>('walls');
+export const BOARD_COURSES = key<readonly BoardCourse[]>('walls.boards');
