@@ -12,7 +12,7 @@ import { Trouble, main } from './lib/say.mjs';
 import { startServer } from './lib/server.mjs';
 
 /** A stage brings its sums into the worker and its sentences into the screens: set anew with each, to what it was and no more than it needs. */
-const LIMITS = { 'first load, compressed JavaScript, bytes': 213_000 };
+const LIMITS = { 'first load, compressed JavaScript, bytes': 215_000 };
 /** What every later commit is measured against, so that no stage eats what was won. */
 const BESIDE = '9273d8e';
 const asJson = process.argv.includes('--json');
