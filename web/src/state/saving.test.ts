@@ -220,4 +220,20 @@ describe('saving', () => {
     expect([word(), usePlan.getState().plan?.name]).toEqual(['saved', 'Theirs']);
     expect(usePlan.getState().draft?.plan.openings[0]?.along).toBe(90);
   });
+
+  test('a plan that is shown and turns out to be none of the server’s is told, and nothing of it is saved', async () => {
+    desk.stop();
+    desk.stored = { plan: { ...plan, crew: 'three' } as unknown as Plan, saveNumber: 7 };
+    const { checked } = await openPlan('home', 'p1');
+    await expect(checked).rejects.toThrow('the answer is not the server’s own');
+    desk.stop = followSaving();
+    pull(0.3);
+    await settle(5000);
+    expect(desk.sent).toEqual([]);
+  });
+  test('what does not even look like a plan is never shown', async () => {
+    desk.stored = { plan: { ...plan, formatVersion: 99 } as unknown as Plan, saveNumber: 7 };
+    await expect(openPlan('home', 'p1')).rejects.toThrow('the answer is not the server’s own');
+    expect(usePlan.getState().plan?.formatVersion).toBe(plan.formatVersion);
+  });
 });
