@@ -1,7 +1,8 @@
 import type { Ask } from '../../../buying/demand';
 import { packed } from '../../../fasteners/along';
 import { slopeOf } from '../../../ground/plane';
-import { distance } from '../../../ground/vector';
+import { type Vector, distance } from '../../../ground/vector';
+import { heldRow } from '../../../strength/held';
 import type { Strength } from '../../../strength/row';
 import { upliftOf } from '../../../strength/wind';
 import type { StandingPost } from '../../posts/shown/stage';
@@ -45,6 +46,44 @@ const anchorsOf = (
 ): readonly StandingPost[] =>
   posts.filter((post) => outline.some((corner) => distance(corner, post.at) < AT_CORNER));
 
+/** Corners at which nothing of the plan stands to hang from: neither a post nor a wall. */
+const looseOf = ({ outline, edges }: ShapeOf<'corners'>, posts: readonly StandingPost[]): readonly Vector[] =>
+  outline.filter(
+    (corner) =>
+      !posts.some((post) => distance(corner, post.at) < AT_CORNER) &&
+      !edges.some(
+        ({ from, to, side }) =>
+          side !== null &&
+          side.side.kind !== 'fence' &&
+          Math.min(distance(from, corner), distance(to, corner)) < AT_CORNER,
+      ),
+  );
+
+/** A corner that hangs from nothing holds nothing, whatever is stayed: told as what a gust lifts. */
+function looseRows(
+  loads: Loads,
+  shape: ShapeOf<'corners'>,
+  { posts, assumed }: BearingBy,
+): readonly Strength[] {
+  const { outline, area, cover } = shape;
+  const load = upliftOf(assumed.gust, area, 'open') / outline.length;
+  return looseOf(shape, posts).map(() =>
+    heldRow(loads, {
+      member: 'uplift',
+      part: { on: 'cover', cover: cover.id },
+      unit: 'kN',
+      measure: 'kN',
+      span: 0,
+      carries: area / outline.length,
+      allowed: 0,
+      snow: 0,
+      slides: false,
+      wind: true,
+      under: () => ({ load, stress: load }),
+    }),
+  );
+}
+
 /** Each anchor is pulled by its share of what a gust lifts; posts of the fence bend under it, unless they are stayed. */
 function anchorRows(
   loads: Loads,
@@ -77,7 +116,7 @@ export const corners: Laying<'corners'> = {
   standing: () => NONE,
   supports: () => NONE,
   asks,
-  strength: anchorRows,
+  strength: (loads, laid, by) => [...looseRows(loads, laid.shape, by), ...anchorRows(loads, laid, by)],
   pulledAt: (shape, posts) => anchorsOf(shape, posts).length,
   holdsDown: ({ shape }, { strapHolds }) => shape.outline.length * strapHolds,
   corners: inThePlane,

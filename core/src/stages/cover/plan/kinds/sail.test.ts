@@ -55,6 +55,18 @@ describe('a shade sail over 3.60 × 3.00', () => {
     expect(codes).not.toContain('cover.gap');
     expect(codes).not.toContain('cover.sunk');
   });
+  test('over a part, a corner that hangs from nothing is told, stayed or not', () => {
+    const outline = [
+      { x: 0.5, y: 0.5 },
+      { x: 2.5, y: 0.5 },
+      { x: 2.5, y: 2.5 },
+    ];
+    const told = reckon(over({ outline }));
+    expect(told.strength.filter((row) => row.of === 'c').map((row) => [row.member, row.verdict])).toEqual(
+      outline.map(() => ['uplift', 'fails']),
+    );
+    expect(told.findings.map((f) => f.code)).toContain('cover.lifts');
+  });
   test('keeps nobody out: what comes from above is told as if nothing were there', () => {
     const codes = (told: typeof stayed.told) => told.findings.map((f) => f.code);
     expect(codes(stayed.told)).toContain('cover.bare');
