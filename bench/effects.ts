@@ -25,7 +25,7 @@ for (let round = 0; round < WARM + ROUNDS; round++) {
   for (const [panel, groups] of Object.entries(everyOption(plan))) {
     const changes = groups
       .flatMap((g) => g.options)
-      .filter((o) => o.chosen === 'no')
+      .filter((o) => !o.chosen)
       .map((o) => o.change);
     const name = `effects of the ${changes.length} options of ${panel}, demo plan, median ms`;
     note(name, () => changes.forEach((change) => preview(plan, change)), round);

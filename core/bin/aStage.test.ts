@@ -105,8 +105,6 @@ const TSCONFIG = {
       '@aviarum/core/survey': ['./core/src/survey/index.ts'],
       '@aviarum/core/formats': ['./core/src/formats/exchange/index.ts'],
       '@aviarum/core/csv': ['./core/src/formats/csv.ts'],
-      '@aviarum/core/stages/heights': ['./core/src/stages/ground/heights.ts'],
-      '@aviarum/core/stages/*': ['./core/src/stages/*/index.ts'],
       '@aviarum/core/largest': ['./core/src/stages/live/largest/largest.ts'],
     },
   },

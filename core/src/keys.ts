@@ -10,7 +10,6 @@ export { HEADROOMS } from './stages/arch/keys';
 export * from './stages/birds/keys';
 export * from './stages/outline/keys';
 export * from './stages/posts/keys';
-export { FEET } from './stages/skirt/keys';
 export * from './stages/threats/keys';
 export * from './stages/walls/keys';
 export * from './stages/ways/keys';

@@ -2,7 +2,7 @@ import type { Memo } from './cutting/memo';
 import { type Previewer, previewerWith } from './reckoning/effects';
 import { type Mender, menderWith } from './reckoning/mending';
 import type { Plan } from './plan/schema';
-import { type ReckonMore, type Reckoner, reckonerWith, told } from './reckoning/reckoner';
+import { type ReckonMore, type Reckoner, reckonerWith, reckoningFrom } from './reckoning/reckoner';
 import type { Reckoning } from './reckoning';
 import { ALL_LATER } from './stages/allLater';
 import { tablesWith } from './reckoning/tables';
@@ -22,7 +22,7 @@ export const makeMender = (): Mender => menderWith(TABLES);
  */
 export function makeReckoner(): (plan: Plan, more?: ReckonMore) => Reckoning {
   const reckoner = reckonerOf();
-  return (plan, more) => told(reckoner.read(plan, more));
+  return (plan, more) => reckoningFrom(reckoner.read(plan, more));
 }
 
 /**

@@ -97,20 +97,25 @@ export function makeApp(parts: AppParts) {
   app.use(ownHost(parts.publicAddress));
   app.onError((error, c) => {
     if (error instanceof BorderError)
-      return problemResponse(c, error.status, error.title, error.problems, error.more);
+      return problemResponse(c, error.status, error.title, { problems: error.problems, more: error.more });
     if (error instanceof HTTPException) return problemResponse(c, error.status, error.message);
     if (error instanceof TooMany)
-      return problemResponse(c, 422, 'A holding is full; nothing was saved.', [
-        { code: 'too-many', pointer: '', message: `a holding has at most ${error.most} ${error.what}` },
-      ]);
+      return problemResponse(c, 422, 'A holding is full; nothing was saved.', {
+        problems: [
+          { code: 'too-many', pointer: '', message: `a holding has at most ${error.most} ${error.what}` },
+        ],
+      });
     const failure = databaseFailure(error, c.req.method === 'GET');
-    const told = { requestId: c.var.requestId, path: c.req.path, err: error };
+    const logged = { requestId: c.var.requestId, path: c.req.path, err: error };
     if (failure) {
-      log.warn(told, 'database');
+      log.warn(logged, 'database');
       return problemResponse(c, failure.status, failure.title);
     }
-    log.error(told, 'failed');
-    return problemResponse(c, 500, 'Something went wrong here.', [], { requestId: c.var.requestId });
+    log.error(logged, 'failed');
+    return problemResponse(c, 500, 'Something went wrong here.', {
+      problems: [],
+      more: { requestId: c.var.requestId },
+    });
   });
   app.route('/api', api(parts));
   if (webRoot !== undefined) {

@@ -34,9 +34,9 @@ const NEVER_SENT: ReadonlySet<string> = new Set([
 
 /** What became of the database, where that is what failed. Whether something was saved is only said where it is known. */
 export function databaseFailure(error: unknown, reading: boolean): Failure | undefined {
-  const told = thrown(error);
-  if (!told) return undefined;
-  const { code, name, message } = told;
+  const failure = thrown(error);
+  if (!failure) return undefined;
+  const { code, name, message } = failure;
   if (BAD_DATA.test(code)) return { status: 422, title: 'Some of it cannot be kept; nothing was saved.' };
   if (CROSSED.has(code))
     return {

@@ -27,8 +27,7 @@ export function problemResponse(
   c: Context,
   status: ContentfulStatusCode,
   title: string,
-  problems: readonly Problem[] = [],
-  more: object = {},
+  { problems = [], more = {} }: { readonly problems?: readonly Problem[]; readonly more?: object } = {},
 ) {
   const body = { type: 'about:blank', title, status, problems, ...more };
   return c.body(JSON.stringify(body), status, { 'content-type': 'application/problem+json' });

@@ -22,9 +22,9 @@ const LINES: Readonly<Record<string, string>> = {
 
 /** Why the server does not start, in one line with what to do. */
 export function startTrouble(error: unknown): string {
-  const told = thrown(error);
-  if (!told) return 'the server could not be started.';
-  const { code, name, message } = told;
+  const trouble = thrown(error);
+  if (!trouble) return 'the server could not be started.';
+  const { code, name, message } = trouble;
   if (error instanceof NewerDatabase)
     return `the database was written by a newer Aviarum (${error.message}). Start that version, or use another database.`;
   if (Object.hasOwn(LINES, code)) return LINES[code] ?? message;

@@ -16,10 +16,10 @@ export function thrown(error: unknown): Thrown | undefined {
   if (typeof error !== 'object' || error === null || !('message' in error)) return undefined;
   // Several addresses were tried: the first failure says why.
   const first: unknown = 'errors' in error && Array.isArray(error.errors) ? error.errors[0] : undefined;
-  const told = typeof first === 'object' && first !== null ? first : error;
+  const cause = typeof first === 'object' && first !== null ? first : error;
   return {
     name: textAt(error, 'name'),
-    message: textAt(told, 'message'),
-    code: textAt(told, 'code') || textAt(error, 'code'),
+    message: textAt(cause, 'message'),
+    code: textAt(cause, 'code') || textAt(error, 'code'),
   };
 }

@@ -19,9 +19,9 @@ export function endTrickles(server: Server, { every, least }: Pace = PACE): void
   server.on('request', (incoming: IncomingMessage, outgoing: ServerResponse) => {
     let before = incoming.socket.bytesRead;
     const timer = setInterval(() => {
-      const now = incoming.socket.bytesRead;
-      const came = now - before;
-      before = now;
+      const bytesRead = incoming.socket.bytesRead;
+      const came = bytesRead - before;
+      before = bytesRead;
       // Where a part of it waits to be read it is we who are slow.
       if (incoming.complete) return clearInterval(timer);
       if (came >= least || incoming.readableLength > 0) return;

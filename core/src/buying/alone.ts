@@ -92,13 +92,13 @@ function weighedAll(takings: readonly Taking[], by: AloneBy): readonly Weight[] 
 /** The cheapest of all, where it is proved that none costs less; the first of those that cost the same. */
 function bestOf(weights: readonly Weight[]): Taking | null {
   const fit = Math.min(...weights.map((w) => w.unfit));
-  const these = weights.filter((w) => w.unfit === fit);
-  const [first] = these;
+  const fittest = weights.filter((w) => w.unfit === fit);
+  const [first] = fittest;
   if (!first) return null;
-  const best = these.reduce((a, b) => (b.cost < a.cost - EPSILON ? b : a), first);
+  const best = fittest.reduce((a, b) => (b.cost < a.cost - EPSILON ? b : a), first);
   // Without a price the least of it is taken, which comes first.
   if (best.cost === Infinity) return first.taking;
-  return these.every((w) => w === best || w.least >= best.cost - 1e-6) ? best.taking : null;
+  return fittest.every((w) => w === best || w.least >= best.cost - 1e-6) ? best.taking : null;
 }
 
 /**

@@ -21,7 +21,7 @@ const MOST_TOGETHER = 60;
 /** The cheapest of all choices at once, where it is cheaper than one found one after the other. */
 function cheapestTogether(by: TriedBy, choosing: Choosing, assigned: Assigned): Assigned {
   let best: OtherWay | undefined;
-  visitCheaper(by, choosing, assigned, 'chosen', (other) => {
+  visitCheaper(by, choosing, { assigned, limit: 'chosen' }, (other) => {
     best = other;
     return other.cost - SAME_PRICE;
   });
@@ -44,14 +44,14 @@ export function cheapest(by: TriedBy, { choices, anyway }: Choosing): Assigned {
     return takings.length > 0 ? { ...choice, takings } : choice;
   });
   const given: TriedBy = { ...by, owned: [] };
-  const taken = new TakenRolls(given, sold, anyway);
+  const takenRolls = new TakenRolls(given, sold, anyway);
   const order = [...sold].sort(longestFirst(by.by));
-  const tried = order.map(({ takings }) => takings.map((taking) => taken.trying(taking)));
+  const tried = order.map(({ takings }) => takings.map((taking) => takenRolls.trying(taking)));
   const chosen: (Trying | undefined)[] = order.map(() => undefined);
   const cheapestOf = (these: readonly Trying[]): Trying | undefined => {
     let best: { trying: Trying; cost: number } | undefined;
     for (const trying of these) {
-      const cost = taken.costOf(trying);
+      const cost = takenRolls.costOf(trying);
       const simpler =
         best && cost < best.cost + SAME_PRICE && trying.taking.rolls.length < best.trying.taking.rolls.length;
       if (!best || cost < best.cost - SAME_PRICE || simpler) best = { trying, cost };
@@ -62,9 +62,9 @@ export function cheapest(by: TriedBy, { choices, anyway }: Choosing): Assigned {
     let changed = false;
     for (const [i, these] of tried.entries()) {
       const before = chosen[i];
-      if (before) taken.put(before, -1);
+      if (before) takenRolls.put(before, -1);
       const best = cheapestOf(these);
-      if (best) taken.put(best, 1);
+      if (best) takenRolls.put(best, 1);
       chosen[i] = best;
       if (before !== best) changed = true;
     }

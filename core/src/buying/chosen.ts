@@ -1,6 +1,6 @@
 import { cheapest } from './cheapest';
 import type { AtHand, Demand } from './demand';
-import { type Opened, openDemands, openStrip } from './opened';
+import { type Opened, type Taking, openDemands, openStrip } from './opened';
 import type { Settled } from './settle';
 import type { TriedBy } from './takenRolls';
 
@@ -8,14 +8,25 @@ import type { TriedBy } from './takenRolls';
 interface ChosenOne {
   readonly id: string;
   readonly widths: readonly number[];
+  /** As its stage laid it out. */
+  readonly made: unknown;
 }
 /** What open demands take, by their names: what their stages hang, draw and letter. */
 export type Chosen = ReadonlyMap<string, ChosenOne>;
 
-const widthsOf = (
-  of: ReadonlyMap<string, { readonly id: string; readonly rolls: readonly { readonly width: number }[] }>,
-): Chosen =>
-  new Map([...of].map(([alike, { id, rolls }]) => [alike, { id, widths: rolls.map((r) => r.width) }]));
+const widthsOf = (of: ReadonlyMap<string, Taking>): Chosen =>
+  new Map(
+    [...of].map(
+      ([
+        alike,
+        {
+          id,
+          rolls,
+          each: [first],
+        },
+      ]) => [alike, { id, widths: rolls.map((r) => r.width), made: first?.made ?? null }],
+    ),
+  );
 
 export const chosenWidths = (
   { fixed }: Pick<Opened, 'fixed'>,

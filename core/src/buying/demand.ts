@@ -91,6 +91,8 @@ export interface Candidate {
   readonly rolls: readonly RollTaken[];
   /** What its seams take. */
   readonly packs: readonly PackTaken[];
+  /** As its stage laid it out, which alone reads it; null where nothing was. */
+  readonly made: unknown;
   /** What is then asked for; made once, when it is first weighed. */
   asks(): readonly Ask[];
 }

@@ -34,15 +34,15 @@ function ownedLengths(
   id: string,
   width: number,
 ): readonly OwnedLength[] {
-  const these = owned.filter(
+  const ownedOfWidth = owned.filter(
     (piece): piece is OwnedStock =>
       piece.kind === kind &&
       piece.product === id &&
       piece.condition !== 'poor' &&
       (piece.kind !== 'roll' || Math.abs(piece.width - width) <= 1e-4),
   );
-  const counts = lookedAt(these);
-  return these.flatMap((piece) =>
+  const counts = lookedAt(ownedOfWidth);
+  return ownedOfWidth.flatMap((piece) =>
     Array.from({ length: counts.get(piece) ?? 0 }, (_, i) => ({
       id: i === 0 ? piece.id : `${piece.id}#${i + 1}`,
       size: piece.length,

@@ -36,7 +36,7 @@ function cheapestTrades({ asks, wanted, saving }: AsWeighed, by: WeighedBy): Tog
     const counted = meshes.has(pool.product);
     // Metres are no money: what has no price is left as it is.
     if (pool.units.some(({ price }) => price === null)) return [leftAsItIs(pool, packs)];
-    return tradesOf(pool, cutting, cutting.cost + saving, packs, memo).map((trade): Trade => ({
+    return tradesOf(pool, cutting, cutting.cost + saving, { packs, memo }).map((trade): Trade => ({
       ...trade,
       cost: counted ? trade.cost : Math.max(0, trade.cost - cutting.cost),
     }));

@@ -15,7 +15,7 @@ import * as K from '../keys';
 import type { Plan } from '../plan/schema';
 import { NO_PROOFS, type ProofBook, withCut, withWay } from './proofBook';
 import { reckonerOf } from '../reckon';
-import { type Reckoner, told } from '../reckoning/reckoner';
+import { type Reckoner, reckoningFrom } from '../reckoning/reckoner';
 import type { Reckoning } from '../reckoning';
 import { EPSILON } from '../units/round';
 
@@ -98,17 +98,10 @@ class Search {
     const { effort = 1 } = this.how;
     const others: OtherWay[] = [];
     const limit = best.cost;
-    let least = visitCheaper(
-      by('least'),
-      from,
-      assigned,
-      limit,
-      (other) => {
-        others.push(other);
-        return limit;
-      },
-      FURTHER * effort,
-    );
+    let least = visitCheaper(by('least'), from, { assigned, limit, effort: FURTHER * effort }, (other) => {
+      others.push(other);
+      return limit;
+    });
     others.sort((a, b) => a.cost - b.cost);
     let cutUp = 0;
     for (const other of others) {
@@ -125,17 +118,17 @@ class Search {
       );
       this.tell();
       await this.how.pause?.();
-      const taken = assignedTo(opened.choices, other.takings);
-      let now = weigh(taken);
-      if (now.cost >= best.cost - EPSILON && now.least < best.cost - EPSILON) {
-        await this.cut(now.wanted, false);
-        now = weigh(taken);
+      const assignedNow = assignedTo(opened.choices, other.takings);
+      let weighedNow = weigh(assignedNow);
+      if (weighedNow.cost >= best.cost - EPSILON && weighedNow.least < best.cost - EPSILON) {
+        await this.cut(weighedNow.wanted, false);
+        weighedNow = weigh(assignedNow);
       }
-      if (isBetter(now, best)) {
+      if (isBetter(weighedNow, best)) {
         const before = best;
-        best = now;
+        best = weighedNow;
         least = Math.min(least, leastBeside(before));
-      } else if (now.unfit <= best.unfit) least = Math.min(least, leastBeside(now));
+      } else if (weighedNow.unfit <= best.unfit) least = Math.min(least, leastBeside(weighedNow));
     }
     this.proofs = withWay(this.proofs, this.plan, quote.buying.yards, {
       taken: Object.fromEntries([...best.assigned].map(([alike, { id }]) => [alike, id])),
@@ -207,5 +200,5 @@ export async function reckonImproved(
   known: ProofBook = NO_PROOFS,
 ): Promise<Improved> {
   const { proofs } = await lookFurther(plan, how, known);
-  return { reckoning: told(reckonerOf().read(plan, { proofs })), proofs };
+  return { reckoning: reckoningFrom(reckonerOf().read(plan, { proofs })), proofs };
 }

@@ -52,9 +52,9 @@ type Amount = { readonly least: number; readonly most: number };
 function added<T extends Amount>(of: readonly T[], all: readonly (readonly T[])[]): readonly T[] {
   return of.map((one, i) => {
     let [least, most] = [0, 0];
-    for (const these of all) {
-      least += these[i]?.least ?? 0;
-      most += these[i]?.most ?? 0;
+    for (const amounts of all) {
+      least += amounts[i]?.least ?? 0;
+      most += amounts[i]?.most ?? 0;
     }
     return { ...one, least, most };
   });
@@ -107,7 +107,9 @@ export const openStrip = (strip: AskOf<'strip'>): Open => {
 
 /** Packs that runs take at their joints. */
 const atJoints = (ask: Ask): readonly PackId[] =>
-  'runs' in ask ? [...new Set(ask.runs.flatMap((run) => run.atJoint))].map((joint) => joint.pack) : [];
+  ask.buy === 'mesh' || ask.buy === 'strip' || ask.buy === 'timber'
+    ? [...new Set(ask.runs.flatMap((run) => run.atJoint))].map((joint) => joint.pack)
+    : [];
 
 function choiceOf(alike: string, opens: readonly Open[], hand: AtHand, market: RollMarket): Choice {
   const measure = opens.reduce((most, open) => Math.max(most, open.measure), -Infinity);
@@ -174,10 +176,10 @@ export function openDemands(demands: readonly Demand[], hand: AtHand, market: Ro
     const open = demand.buy === 'strip' ? openStrip(demand) : demand;
     // A strip is chosen beside the rolls of walls wherever it has a price; otherwise it is the narrowest.
     if (demand.buy === 'strip' && !hasPrice(demand.mesh)) bare.add(open.alike);
-    const these = byName.get(open.alike) ?? [];
-    byName.set(open.alike, these);
-    these.push(open);
-    return { kind: 'open', open, alike: open.alike, nth: these.length - 1 };
+    const alikes = byName.get(open.alike) ?? [];
+    byName.set(open.alike, alikes);
+    alikes.push(open);
+    return { kind: 'open', open, alike: open.alike, nth: alikes.length - 1 };
   });
   const fixed = new Map<string, Taking>();
   const choices: Choice[] = [];
@@ -201,12 +203,12 @@ function takenBy({ fixed }: Opened, assigned: Assigned) {
     if (!taking) throw new RangeError(`nothing is taken for ${alike}`);
     return taking;
   };
-  const taken = (alike: string): Candidate => {
+  const candidateOf = (alike: string): Candidate => {
     const [first] = takingOf(alike).each;
     if (!first) throw new RangeError(`nobody asks for ${alike}`);
     return first;
   };
-  return { takingOf, taken };
+  return { takingOf, taken: candidateOf };
 }
 
 /** What is asked for besides, once everything is settled. */

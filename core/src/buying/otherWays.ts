@@ -20,6 +20,12 @@ export interface Choosing {
 /** How much roll a choice takes a row: the longest decide most of the price, m. */
 export const sizeOf = ({ takings }: Choice, by: TriedBy['by']): number => takings[0]?.rolls[0]?.[by] ?? 0;
 
+export interface Seeking {
+  readonly assigned: Assigned;
+  readonly limit: number | 'chosen';
+  readonly effort?: number;
+}
+
 /**
  * Visits the ways to choose other than the one made that could cost less than a limit.
  *
@@ -33,18 +39,16 @@ export const sizeOf = ({ takings }: Choice, by: TriedBy['by']): number => taking
 export function visitCheaper(
   by: TriedBy,
   { choices, anyway }: Choosing,
-  assigned: Assigned,
-  limit: number | 'chosen',
+  { assigned, limit, effort = 1 }: Seeking,
   visit: (other: OtherWay) => number,
-  effort = 1,
 ): number {
-  const taken = new TakenRolls(by, choices, anyway);
+  const takenRolls = new TakenRolls(by, choices, anyway);
   const inOrder = [...choices].sort((a, b) => sizeOf(b, by.by) - sizeOf(a, by.by));
   // The cheapest alone first, so that the dear ones end at once.
   const ways = inOrder.map(({ takings }) =>
     takings
-      .map((taking) => taken.trying(taking))
-      .map((trying) => ({ trying, alone: taken.alone(trying), seams: sum(trying.pieces) }))
+      .map((taking) => takenRolls.trying(taking))
+      .map((trying) => ({ trying, alone: takenRolls.alone(trying), seams: sum(trying.pieces) }))
       .sort((a, b) => a.alone - b.alone || a.seams - b.seams)
       .map(({ trying }) => trying),
   );
@@ -55,24 +59,24 @@ export function visitCheaper(
   const rest = ways.map(() => 0);
   for (let i = ways.length - 1; i >= 0; i--)
     rest[i] = (rest[i + 1] ?? 0) + Math.min(...(ways[i] ?? []).map((t) => t.metres));
-  const byTheMetre = taken.metres + (rest[0] ?? 0);
+  const byTheMetre = takenRolls.metres + (rest[0] ?? 0);
   const way: Taking[] = [];
-  let below = limit === 'chosen' ? costOfChosen(taken, ways, chosen) : limit;
+  let below = limit === 'chosen' ? costOfChosen(takenRolls, ways, chosen) : limit;
   let looked = 0;
   const look = (i: number, same: boolean): boolean => {
     looked += 1;
     if (looked > MOST_LOOKED * effort) return false;
-    const { packs } = taken;
-    const cost = taken.rolls + packs;
-    if (Math.max(cost, taken.metres + (rest[i] ?? 0) + packs) >= below) return true;
-    const these = ways[i];
-    if (!these) {
+    const { packs } = takenRolls;
+    const cost = takenRolls.rolls + packs;
+    if (Math.max(cost, takenRolls.metres + (rest[i] ?? 0) + packs) >= below) return true;
+    const tried = ways[i];
+    if (!tried) {
       if (!same) below = visit({ takings: stands.map((at) => way[at] as Taking), cost });
       return true;
     }
-    for (const trying of these) {
+    for (const trying of tried) {
       way[i] = trying.taking;
-      const done = taken.during(trying, () => look(i + 1, same && trying.taking.id === chosen[i]));
+      const done = takenRolls.during(trying, () => look(i + 1, same && trying.taking.id === chosen[i]));
       if (!done) return false;
     }
     way.length = i;

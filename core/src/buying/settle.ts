@@ -127,22 +127,22 @@ export function settle(settling: Settling, cut: Cutter, found: WayProof | null):
   const weighed = weighing(settling, cut);
   const first = cheapest(triedBy('most'), from);
   const begun = weighed(first);
-  const taken = (way: WeighedWay, others: number): Settled => {
+  const settledOn = (way: WeighedWay, others: number): Settled => {
     const { cost, least, cuttings } = tradedFor(way, by);
     return { ...way, cuttings, gap: cost === Infinity ? 0 : cost - least, others };
   };
   const pieces = piecesOf(begun.asks);
   // A fence that long is cut once; what other ways would cost is not known.
-  if (pieces > MOST_PIECES) return taken(begun, 0);
+  if (pieces > MOST_PIECES) return settledOn(begun, 0);
   const known = found && asFound(opened, found);
   const knownWay = known && weighed(known);
   // Checked before it is used: what is no better than the first choice was not found for these prices.
-  if (found && knownWay && !isBetter(begun, knownWay)) return taken(knownWay, found.others);
+  if (found && knownWay && !isBetter(begun, knownWay)) return settledOn(knownWay, found.others);
   const fits = begun.unfit === 0;
-  if (choices.length === 0 || (fits && begun.cost === Infinity)) return taken(begun, begun.least);
+  if (choices.length === 0 || (fits && begun.cost === Infinity)) return settledOn(begun, begun.least);
   const limit = fits ? begun.cost : ANY_PRICE;
   const cheaper: OtherWay[] = [];
-  const bound = visitCheaper(triedBy('least'), from, first, limit, (other) => {
+  const bound = visitCheaper(triedBy('least'), from, { assigned: first, limit }, (other) => {
     cheaper.push(other);
     return limit;
   });
@@ -160,16 +160,16 @@ export function settle(settling: Settling, cut: Cutter, found: WayProof | null):
       continue;
     }
     weighedOf[kind] += 1;
-    const now = weighed(assignedTo(choices, other.takings));
-    if (isBetter(now, best)) {
+    const weighedOther = weighed(assignedTo(choices, other.takings));
+    if (isBetter(weighedOther, best)) {
       passed.push(best);
-      best = now;
-    } else passed.push(now);
+      best = weighedOther;
+    } else passed.push(weighedOther);
   }
   const enough = best.cost;
   // What is less fit would not be taken whatever it costs.
   for (const way of passed) if (way.unfit <= best.unfit) least = Math.min(least, leastOf(way, by, enough));
-  return taken(best, fits ? least : Math.min(least, best.least));
+  return settledOn(best, fits ? least : Math.min(least, best.least));
 }
 
 /** What a way costs at least: looked at closer where it could be less than a limit. */

@@ -29,7 +29,8 @@ class OfWidths implements Candidate {
   readonly id: string;
   readonly rolls: Candidate['rolls'];
   readonly packs: Candidate['packs'];
-  private made: readonly Ask[] | undefined;
+  readonly made = null;
+  private asked: readonly Ask[] | undefined;
 
   constructor(
     private readonly stack: Stack,
@@ -45,7 +46,7 @@ class OfWidths implements Candidate {
   }
 
   asks(): readonly Ask[] {
-    return (this.made ??= this.stack.asks(this.widths));
+    return (this.asked ??= this.stack.asks(this.widths));
   }
 }
 

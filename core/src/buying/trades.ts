@@ -81,8 +81,7 @@ export function tradesOf(
   task: Task,
   cutting: Cutting,
   limit: number,
-  packs: readonly PackId[],
-  memo: Memo,
+  { packs, memo }: { readonly packs: readonly PackId[]; readonly memo: Memo },
 ): readonly Trade[] {
   const given = prepare(task, 'any', memo);
   const owned = task.owned.map(ownedSlot);

@@ -34,10 +34,10 @@ describe('two yards', () => {
       ...BOTH,
       ownPrices: [
         {
-          ...ownRoll('fine-13', 0.9, 15, 100),
-          offer: { ...ownRoll('fine-13', 0.9, 15, 100).offer, stock: 1 },
+          ...ownRoll('fine-13', { width: 0.9, length: 15 }, 100),
+          offer: { ...ownRoll('fine-13', { width: 0.9, length: 15 }, 100).offer, stock: 1 },
         },
-        ownRoll('fine-13', 0.9, 15, 9000, 'longacre'),
+        ownRoll('fine-13', { width: 0.9, length: 15 }, 9000, 'longacre'),
       ],
     };
     const fifteen = marketOf(latest, few)

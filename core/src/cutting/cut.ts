@@ -42,8 +42,7 @@ function search(
   given: Prepared,
   owned: readonly Slot[],
   start: Laid | (() => Laid | undefined),
-  effort: Effort,
-  refuted: Refuted,
+  { effort, refuted }: { readonly effort: Effort; readonly refuted: Refuted },
 ): Found {
   const { units } = given.task;
   const has = owned.reduce((total, o) => total + o.size, 0);
@@ -128,20 +127,20 @@ function cutOnce(task: Task, memo: Memo, effort: Effort | undefined, refuted: Re
   if (alike) {
     const unturned = asHung === given ? alike : cutAlike(asHung);
     const hangs = unturned && unturned.cost <= alike.cost + EPSILON;
-    return finish(hangs ? asHung : given, [], hangs ? unturned : alike, alike.cost, how);
+    return finish(hangs ? asHung : given, [], { laid: hangs ? unturned : alike, bound: alike.cost }, how);
   }
   const many = countOf(given) > MANY_ALIKE && task.owned.length === 0 ? cutMany(given) : undefined;
-  if (many) return finish(given, [], many.laid, many.bound, how);
+  if (many) return finish(given, [], { laid: many.laid, bound: many.bound }, how);
   const owned = task.owned.map(ownedSlot);
   const asNeeded = (): Laid | undefined => {
     const beside = packAsNeeded(asHung, owned);
     const alone = owned.length > 0 ? packAsNeeded(asHung, []) : undefined;
     return alone && cheaper(alone, beside) ? alone : beside;
   };
-  const plain = search(asHung, owned, asNeeded, how, refuted);
+  const plain = search(asHung, owned, asNeeded, { effort: how, refuted });
   const { laid, bound } =
-    asHung === given ? plain : search(given, owned, plain.laid ?? asNeeded, how, refuted);
-  if (laid) return finish(laid === plain.laid ? asHung : given, owned, laid, bound, how);
+    asHung === given ? plain : search(given, owned, plain.laid ?? asNeeded, { effort: how, refuted });
+  if (laid) return finish(laid === plain.laid ? asHung : given, owned, { laid, bound }, how);
   // An owned length counted on for more than it holds: without it what fits no roll that is sold is told.
   if (owned.length > 0) return cutOnce({ ...task, owned: [] }, memo, effort, refuted);
   // The yard does not hold enough: as if it did, and it is said.

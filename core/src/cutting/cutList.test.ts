@@ -22,7 +22,10 @@ describe('a cut list', () => {
         i === 0 ? s : { id: s.id, from: s.from, to: s.to, kind: 'open' as const },
       ),
       openings: [],
-      buying: { ...buyingAt('far-gate'), ownPrices: [ownRoll('welded-50', 1.8, 15, 90000)] },
+      buying: {
+        ...buyingAt('far-gate'),
+        ownPrices: [ownRoll('welded-50', { width: 1.8, length: 15 }, 90000)],
+      },
     };
     const { cutting, parts } = reckon(straight);
     const pool = cutting.find((p) => p.id === 'welded-50@1.8');

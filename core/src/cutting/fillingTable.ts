@@ -176,13 +176,13 @@ export class FillingTable {
       const row = rows[frame.first];
       if (!row) throw new RangeError('a piece that no pattern begins with');
       if (frame.followed) {
-        const now =
+        const spent =
           (row.prices[frame.at] as number) +
           (prices[frame.state - (row.steps[frame.at] as number)] as number);
         takePattern(row.counts, frame.at, left, -1);
-        if (now < frame.cost - EPSILON) {
+        if (spent < frame.cost - EPSILON) {
           frame.best = frame.at;
-          frame.cost = now;
+          frame.cost = spent;
         }
         frame.followed = false;
         frame.at += 1;

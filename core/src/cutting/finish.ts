@@ -52,8 +52,7 @@ function fewestJoints(given: Prepared, owned: readonly Slot[], best: Laid, effor
 export function finish(
   given: Prepared,
   owned: readonly Slot[],
-  laid: Laid,
-  bound: number,
+  { laid, bound }: { readonly laid: Laid; readonly bound: number },
   effort: Effort,
 ): Cutting {
   const fewer = effort.joining > 0 ? fewestJoints(given, owned, laid, effort) : laid;

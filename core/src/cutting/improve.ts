@@ -65,9 +65,7 @@ export const canImprove = (cutting: Cutting): boolean =>
 async function decide(
   slots: readonly Slot[],
   given: Prepared,
-  solver: Solver,
-  effort: number,
-  steps: Steps,
+  { solver, effort, steps }: { readonly solver: Solver; readonly effort: number; readonly steps: Steps },
 ): Promise<Attempt> {
   // A node looks at every roll.
   const each = Math.max(1, slots.length / FEW_ROLLS);
@@ -109,7 +107,7 @@ async function cutByPatterns(
   const reached =
     best.cost - bound <= 2 * SAME_PRICE ? best.cost : Math.max(cutting.bound, Math.min(bound, best.cost));
   if (best === cutting) return { ...cutting, bound: reached };
-  return finish(given, given.task.owned.map(ownedSlot), best, reached, usualEffort(given));
+  return finish(given, given.task.owned.map(ownedSlot), { laid: best, bound: reached }, usualEffort(given));
 }
 
 /**
@@ -161,11 +159,11 @@ export async function improve(task: Task, cutting: Cutting, how: Improving): Pro
       if (cheaper(quick, best)) best = quick;
       continue;
     }
-    const laid = await decide(slots, given, solver, effort, steps);
+    const laid = await decide(slots, given, { solver, effort, steps });
     if (laid.outcome === 'laid') best = used(laid.bins);
     else if (laid.outcome === 'unknown') open ??= cover.cost;
   }
   if (best.cost >= cutting.cost - EPSILON)
     return { ...cutting, bound: bound() >= cutting.cost - EPSILON ? cutting.cost : bound() };
-  return finish(given, owned, best, bound(), usualEffort(given));
+  return finish(given, owned, { laid: best, bound: bound() }, usualEffort(given));
 }

@@ -156,12 +156,12 @@ class Search {
       const free = this.free[bin] ?? 0;
       const last = furthest(run, from, free, lap);
       if (last === undefined) continue;
-      const now = reach(free);
+      const reachNow = reach(free);
       for (const to of stops) {
         if (to <= from + EPSILON) continue;
         if (to > last + EPSILON) break;
         const length = cutLength(run, from, to, lap);
-        const lost = now - reach(free - length) - (to - from);
+        const lost = reachNow - reach(free - length) - (to - from);
         moves.push({
           bin,
           to,
@@ -254,7 +254,11 @@ class Search {
     const { loose, task } = this.given;
     if (loose.length > 0) {
       const joints = sum(bins.map((b) => b.cuts.filter((c) => c.from > EPSILON).length));
-      const laid = layLoose(bins, loose, task.lap, this.mostJoints - joints, this.budget);
+      const laid = layLoose(bins, loose, {
+        lap: task.lap,
+        mostJoints: this.mostJoints - joints,
+        budget: this.budget,
+      });
       if (laid === 'unknown') this.unsure = true;
       if (laid !== 'laid') return false;
     }

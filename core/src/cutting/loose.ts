@@ -30,9 +30,7 @@ function ends(run: Run, from: number, free: number, lap: number): readonly numbe
 export function layLoose(
   bins: readonly Bin[],
   runs: readonly Run[],
-  lap: number,
-  mostJoints: number,
-  budget: Budget,
+  { lap, mostJoints, budget }: { readonly lap: number; readonly mostJoints: number; readonly budget: Budget },
 ): 'laid' | 'impossible' | 'unknown' {
   const leaning = runs.some((run) => run.leans.length > 0);
   let unsure = leaning;

@@ -31,7 +31,12 @@ export const STRATEGIES: readonly Strategy[] = [
   { order: 'along', split: 'least-free' },
 ];
 
-function chooseSplit(open: OpenBins, run: Run, from: number, lap: number, split: Strategy['split']) {
+function chooseSplit(
+  open: OpenBins,
+  { run, from }: { readonly run: Run; readonly from: number },
+  lap: number,
+  split: Strategy['split'],
+) {
   if (split === 'most-free') {
     // What does not fit into the roll with most free fits nowhere.
     const bin = open.mostFree();
@@ -95,7 +100,8 @@ export function pack(
         break;
       }
       // What has no joints fits whole or not at all.
-      const best = run.joints.length === 0 ? undefined : chooseSplit(open, run, from, lap, strategy.split);
+      const best =
+        run.joints.length === 0 ? undefined : chooseSplit(open, { run, from }, lap, strategy.split);
       if (best) {
         place(best.bin, run, from, best.to);
         from = best.to;

@@ -73,7 +73,7 @@ function tooLong(pool: CuttingPool, longest: number): Finding[] {
     const stops = [0, ...(run.joints === 'anywhere' ? [] : run.joints), run.length];
     const bay = Math.max(...stops.slice(1).map((to, i) => to - (stops[i] ?? 0)));
     const code = pool.kind === 'timber' ? 'piece.longer-than-timber' : 'bay.longer-than-roll';
-    return finding(code, 'mend', 'docket', run.part, { bay, roll: longest });
+    return finding(code, { severity: 'mend', stage: 'docket', part: run.part }, { bay, roll: longest });
   });
 }
 
@@ -96,9 +96,7 @@ function justShort(pool: CuttingPool): Finding[] {
       return [
         finding(
           'roll.just-short',
-          'know',
-          'docket',
-          { on: 'pool', pool: pool.id },
+          { severity: 'know', stage: 'docket', part: { on: 'pool', pool: pool.id } },
           {
             product: pool.product,
             need,
@@ -269,13 +267,13 @@ export function cuttingStage(
   const pools = wanted.map((want): WorkedPool => {
     const cutting = cut(want);
     const before = shown.get(cutting);
-    const now =
+    const nextPiece =
       before?.id === want.id && before.lettered === lettered ? before : shownPool(want, cutting, lettered);
-    shown.set(cutting, now);
-    lettered += now.pool.rolls.reduce((n, roll) => n + roll.pieces.length, 0);
-    workings.set(want.id, now.working);
-    findings.push(...now.findings);
-    return now.pool;
+    shown.set(cutting, nextPiece);
+    lettered += nextPiece.pool.rolls.reduce((n, roll) => n + roll.pieces.length, 0);
+    workings.set(want.id, nextPiece.working);
+    findings.push(...nextPiece.findings);
+    return nextPiece.pool;
   });
   return { pools, wanted, workings, findings };
 }

@@ -101,7 +101,8 @@ export function setProgram(slots: readonly Slot[], given: Prepared): SetProgram 
     }
     if (covered.size < bays.lengths.length || bins.some((b) => b.free < -EPSILON)) return undefined;
     if (!laySmall(bins, given)) return undefined;
-    if (layLoose(bins, loose, lap, Infinity, { nodes: 5000 }) !== 'laid') return undefined;
+    if (layLoose(bins, loose, { lap, mostJoints: Infinity, budget: { nodes: 5000 } }) !== 'laid')
+      return undefined;
     return bins;
   };
   return { text, read };

@@ -100,11 +100,11 @@ function coversAll(bins: readonly Bin[], unplaced: readonly Cut['run'][], task: 
   for (const run of [...bins.flatMap((b) => b.block.spots.map((s) => s.run)), ...unplaced])
     laid.set(run, (laid.get(run) ?? 0) + 1);
   return task.runs.every((run) => {
-    const these = (cuts.get(run) ?? []).sort((a, b) => a.from - b.from);
+    const cutsOfRun = (cuts.get(run) ?? []).sort((a, b) => a.from - b.from);
     const once = laid.get(run) ?? 0;
-    if (these.length === 0) return once === 1;
+    if (cutsOfRun.length === 0) return once === 1;
     let reached = 0;
-    for (const { from, to } of these) {
+    for (const { from, to } of cutsOfRun) {
       const joined =
         from <= EPSILON || run.joints === 'anywhere' || run.joints.some((j) => Math.abs(j - from) < EPSILON);
       if (Math.abs(from - reached) > EPSILON || to <= from || !joined) return false;

@@ -55,8 +55,8 @@ function worthOpening(units: readonly SoldUnit[]): readonly SoldUnit[] {
 
 /** Each roll changed for the cheapest that holds what was cut from it, as far as the yard's stock goes. */
 function changedForCheapest(bins: readonly Bin[], units: readonly SoldUnit[]): readonly Bin[] {
-  const taken = new Map<SoldUnit, number>();
-  const count = (unit: SoldUnit, by: 1 | -1) => taken.set(unit, (taken.get(unit) ?? 0) + by);
+  const counts = new Map<SoldUnit, number>();
+  const count = (unit: SoldUnit, by: 1 | -1) => counts.set(unit, (counts.get(unit) ?? 0) + by);
   for (const { slot } of bins) if (slot.unit) count(slot.unit, 1);
   const falling = [...bins].sort((a, b) => b.slot.size - b.free - (a.slot.size - a.free));
   return falling.map((bin) => {
@@ -64,7 +64,7 @@ function changedForCheapest(bins: readonly Bin[], units: readonly SoldUnit[]): r
     if (!unit) return bin;
     const held = bin.slot.size - bin.free;
     const fit = units
-      .filter((u) => u.size >= held - EPSILON && (u.stock === null || (taken.get(u) ?? 0) < u.stock))
+      .filter((u) => u.size >= held - EPSILON && (u.stock === null || (counts.get(u) ?? 0) < u.stock))
       .reduce((a, b) => (weight(b) < weight(a) ? b : a), unit);
     count(unit, -1);
     count(fit, 1);
@@ -78,11 +78,11 @@ export function packAsNeeded(given: Prepared, owned: readonly Slot[]): Laid | un
   let best: Laid | undefined;
   for (const unit of countOf(given) > MANY_RUNS || units.length > MANY_UNITS ? worthOpening(units) : units) {
     for (const strategy of strategiesFor(given)) {
-      const taken = new Map<SoldUnit, number>();
+      const counts = new Map<SoldUnit, number>();
       const next = (): Slot | undefined => {
         const inOrder = [unit, ...[...units].sort((a, b) => b.size - a.size)];
-        const free = inOrder.find((u) => u.stock === null || (taken.get(u) ?? 0) < u.stock);
-        if (free) taken.set(free, (taken.get(free) ?? 0) + 1);
+        const free = inOrder.find((u) => u.stock === null || (counts.get(u) ?? 0) < u.stock);
+        if (free) counts.set(free, (counts.get(free) ?? 0) + 1);
         return free && boughtSlot(free);
       };
       const bins = pack(owned, given, strategy, next);

@@ -128,10 +128,10 @@ function shortest(
       if (!worth(leastLength(part, w))) continue;
       const left = shortest(part, w, known);
       if (!left || !worth(left.length)) continue;
-      const taken = acrossOf(left);
-      if (!worth(leastLength(others, width - taken))) continue;
-      const right = shortest(others, width - taken, known);
-      if (right) offer(beside(left, right, taken));
+      const across = acrossOf(left);
+      if (!worth(leastLength(others, width - across))) continue;
+      const right = shortest(others, width - across, known);
+      if (right) offer(beside(left, right, across));
     }
   }
   known.set(key, best ?? null);

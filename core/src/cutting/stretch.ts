@@ -37,7 +37,8 @@ export function leastJoints(run: Run, longest: number, lap: number): number {
 }
 
 /** The last joint after `from` up to which a piece fits into `free` m: a piece grows with where it ends. */
-function lastThatFits(run: Run, joints: readonly number[], from: number, free: number, lap: number) {
+function lastThatFits(run: Run, from: number, free: number, lap: number) {
+  const joints = run.joints === 'anywhere' ? [] : run.joints;
   const leaning = run.leans.length > 0;
   // On the level a joint fits up to a place that is known at once.
   const limit = from + free - cutLength(run, from, from, lap) + EPS;
@@ -57,7 +58,7 @@ function lastThatFits(run: Run, joints: readonly number[], from: number, free: n
 /** The furthest joint that a roll with `free` m left can reach from `from`; undefined when none. */
 export function furthest(run: Run, from: number, free: number, lap: number): number | undefined {
   if (cutLength(run, from, run.length, lap) <= free + EPS) return run.length;
-  if (run.joints !== 'anywhere') return lastThatFits(run, run.joints, from, free, lap);
+  if (run.joints !== 'anywhere') return lastThatFits(run, from, free, lap);
   const to = min(from + free - cutLength(run, from, from, lap), run.length - LEAST_PIECE);
   return to - from >= LEAST_PIECE - EPS ? to : undefined;
 }

@@ -39,10 +39,10 @@ function peeled(
       there,
     );
     const by = Math.max(1, Math.min(whole, there - MOST_LEFT));
-    const taken = filling.counts.map((n, k) => Math.min(n, left[k] as number));
-    for (let k = 0; k < left.length; k++) left[k] = (left[k] as number) - by * (taken[k] as number);
+    const filled = filling.counts.map((n, k) => Math.min(n, left[k] as number));
+    for (let k = 0; k < left.length; k++) left[k] = (left[k] as number) - by * (filled[k] as number);
     times[most] = there - by;
-    off.push({ counts: taken, times: by });
+    off.push({ counts: filled, times: by });
   }
   return { left, off };
 }
@@ -101,7 +101,8 @@ export function tabled(given: Prepared, worth: Worth, found: number): Tabled | u
   const below = better?.cost ?? found;
   const rate = rateOf(worth, units);
   const ways = fillingsOf(lengths, units, MOST);
-  const all = ways && cheapestByWaste(lengths, ways, { each: worth.each, rate }, below, MOST.looked);
+  const all =
+    ways && cheapestByWaste(lengths, ways, { each: worth.each, rate }, { below, most: MOST.looked });
   const laid = all && all.price < below - EPSILON ? laidOut(all.patterns, kinds, given) : undefined;
   // What the yard does not hold so may be had otherwise, at some price between: that is left to be looked for.
   const settled = all && (laid !== undefined || all.price >= below - EPSILON);

@@ -44,6 +44,14 @@ interface Step {
   followed: boolean;
 }
 
+/** When a search ends. */
+export interface Until {
+  /** Minor units. */
+  readonly below: number;
+  /** Patterns that are looked at. */
+  readonly most: number;
+}
+
 /**
  * The cheapest fillings by what they waste: a set of rolls costs what all pieces are worth, and what its fillings cost over the worth of what is in them. Some
  * piece that is left comes from some roll; a way is left where it has wasted as much as the best one, or more than a way before it had at the same place.
@@ -53,17 +61,20 @@ class Wasting {
   private readonly left: Int32Array;
   /** The least that was wasted on the way to a state. */
   private readonly wasted: Float64Array;
+  private least: number;
+  private readonly most: number;
   looked = 0;
   best: readonly Pattern[] | undefined;
 
-  /** @param least  what a way has wasted already that is as good as any */
+  /** @param until  what a way has wasted already that is as good as any; and how many patterns are looked at */
   constructor(
     { counts }: Lengths,
     patterns: readonly (readonly Pattern[])[],
     { each, rate }: PricedWorths,
-    private least: number,
-    private readonly most: number,
+    { below, most }: Until,
   ) {
+    this.least = below;
+    this.most = most;
     // Kinds of which there are few first: what they are cut with is settled before the many that only repeat.
     const order = Array.from(counts.keys()).sort((a, b) => (counts[a] ?? 0) - (counts[b] ?? 0) || a - b);
     this.left = Int32Array.from(order, (k) => counts[k] ?? 0);
@@ -77,7 +88,7 @@ class Wasting {
     const useful = patterns.flat().flatMap((pattern): Useful[] => {
       const worth = pattern.counts.reduce((sum, n, k) => sum + n * (each[k] ?? 0), 0);
       const waste = weight(pattern.unit) - rate * worth;
-      return waste < least - EPSILON
+      return waste < below - EPSILON
         ? [{ pattern, waste, counts: order.map((k) => pattern.counts[k] ?? 0) }]
         : [];
     });
@@ -116,8 +127,8 @@ class Wasting {
         step.followed = false;
         step.at += 1;
       }
-      const now = step.wasted + (row?.wastes[step.at] ?? Infinity);
-      if (!row || now >= this.least - EPSILON) {
+      const wastedNow = step.wasted + (row?.wastes[step.at] ?? Infinity);
+      if (!row || wastedNow >= this.least - EPSILON) {
         stack.pop();
         continue;
       }
@@ -129,7 +140,7 @@ class Wasting {
       if (this.looked > this.most) return;
       takePattern(row.counts, step.at, left, 1);
       step.followed = true;
-      enter(step.state - (row.steps[step.at] as number), now);
+      enter(step.state - (row.steps[step.at] as number), wastedNow);
     }
   }
 }
@@ -146,11 +157,10 @@ export function cheapestByWaste(
   lengths: Lengths,
   patterns: readonly (readonly Pattern[])[],
   worths: PricedWorths,
-  below: number,
-  most: number,
+  { below, most }: Until,
 ): Patterns | undefined {
   const worth = lengths.counts.reduce((sum, n, k) => sum + n * (worths.each[k] ?? 0), 0) * worths.rate;
-  const { best, looked } = new Wasting(lengths, patterns, worths, below - worth, most);
+  const { best, looked } = new Wasting(lengths, patterns, worths, { below: below - worth, most });
   if (looked > most) return undefined;
   if (!best) return { price: Infinity, patterns: [] };
   return { price: best.reduce((sum, p) => sum + weight(p.unit), 0), patterns: best };

@@ -36,14 +36,14 @@ class Filler {
   best(size: number, most: number): Filling | undefined {
     const { order, worths } = this;
     const { each, counts } = this.lengths;
-    const taken = new Int32Array(each.length);
+    const takenOfKind = new Int32Array(each.length);
     let [best, worth] = [new Int32Array(each.length), 0];
     let looked = 0;
     const go = (at: number, free: number, had: number): void => {
       looked += 1;
       if (had > worth + EPSILON) {
         worth = had;
-        best = taken.slice();
+        best = takenOfKind.slice();
       }
       const k = order[at];
       if (k === undefined || looked > most) return;
@@ -52,10 +52,10 @@ class Filler {
       if (had + (free + EPSILON) * (value / length) <= worth + EPSILON) return;
       const fits = Math.min(counts[k] as number, Math.floor((free + EPSILON) / length));
       for (let n = fits; n >= 0; n--) {
-        taken[k] = n;
+        takenOfKind[k] = n;
         go(at + 1, free - n * length, had + n * value);
       }
-      taken[k] = 0;
+      takenOfKind[k] = 0;
     };
     go(0, size, 0);
     this.looked += looked;

@@ -1,9 +1,14 @@
-import type { Colour, Ink, Inks, Pattern, Stroke } from '../scenes/ink';
-import { FOOT_INKS, MARK_INKS, OPENING_INKS, OVER_INKS, STRIP_INKS } from '../stages/facts';
+import {
+  type Colour,
+  type Ink,
+  type Inks,
+  type Pattern,
+  SECTION_FILE as CUT,
+  type Stroke,
+} from '../scenes/ink';
+import { CUT_INKS, FOOT_INKS, MARK_INKS, OPENING_INKS, OVER_INKS, STRIP_INKS } from '../stages/facts';
 
 const HOLLOW = { fill: 'none' } as const;
-
-const CUT = ['SECTION', 'WHITE', 'CONTINUOUS'] as const;
 
 /** What a section shows that the sheet does not. */
 const SECTION = {
@@ -26,11 +31,7 @@ const SECTION = {
     paper: { fill: 'boards', stroke: 'ink', width: 0.3 },
     file: CUT,
   },
-  'cut-skirt': {
-    screen: { ...HOLLOW, stroke: 'bark', width: 2.4, dash: '6 4' },
-    paper: { ...HOLLOW, stroke: 'bark', width: 0.5, dash: '1.6 1' },
-    file: CUT,
-  },
+  ...CUT_INKS,
   'cut-cover': {
     screen: { ...HOLLOW, stroke: 'ink', width: 2.4 },
     paper: { ...HOLLOW, stroke: 'ink', width: 0.5 },

@@ -54,6 +54,12 @@ export type Primitive<K extends SceneKind = SceneKind> =
       readonly tip: Vector;
     };
 
+/** Where a primitive lies: its corners, or its middle; of a leaf that stands open, nothing. */
+export function placesOf(drawn: Primitive): readonly Vector[] {
+  if (drawn.shape === 'polygon' || drawn.shape === 'line') return drawn.points;
+  return drawn.shape === 'swing' ? [] : [drawn.at];
+}
+
 export interface Extent {
   readonly left: number;
   readonly right: number;

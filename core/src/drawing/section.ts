@@ -9,7 +9,7 @@ import type { Part } from '../reckoning';
 import { type Cut, cutAlong, upright } from './cut';
 import { sideFrames } from './frames';
 import type { InkKind } from './inks';
-import { type Extent, type Primitive, extentOf } from './scene';
+import { type Extent, type Primitive, extentOf, placesOf } from './scene';
 
 /** A section along a line across the sheet, to scale: x along the line, y a height, the lowest ground at 0. All m. */
 export interface SectionScene {
@@ -196,11 +196,7 @@ export function sectionScene(plan: Plan, parts: readonly Part[], line = sectionL
     ...cutOpen,
   ];
   const drawn = shapes.filter((s) => s.kind !== 'earth' && s.kind !== 'surface');
-  const points = [
-    { x: 0, y: floor },
-    { x: cut.length, y: floor },
-    ...drawn.flatMap((s) => ('points' in s ? s.points : 'at' in s ? [s.at] : [])),
-  ];
+  const points = [{ x: 0, y: floor }, { x: cut.length, y: floor }, ...drawn.flatMap(placesOf)];
   const { from, to } = inside;
   const curves = shapes.flatMap((s) => (s.shape === 'line' && s.kind === 'cut-curve' ? [s.points] : []));
   const over = curves.length > 0 ? null : lowestOver(shapes, x);

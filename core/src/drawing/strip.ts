@@ -7,6 +7,7 @@ import { surveyRings } from '../ground/survey';
 import type { Vector } from '../ground/vector';
 import type { Plan } from '../plan/schema';
 import type { Part } from '../reckoning';
+import { isAlongSide } from '../stages/told';
 import { stripPieces } from './stripPieces';
 import type { StripBay, StripBoard, StripGate, StripPost, StripScene, StripSide } from './stripTypes';
 import { type Unrolled, groundUnder, stretch, unrolled } from './unrolled';
@@ -59,7 +60,7 @@ interface Found {
 
 /** Puts a part that is drawn here where it is on the strip; others are drawn by their stages. */
 function put(found: Found, strip: Unrolled, part: Part): void {
-  if (!('side' in part)) return;
+  if (!isAlongSide(part)) return;
   const { ground, across } = strip;
   const at = part.kind === 'post' ? placeOfPost(strip, part) : across(part.side, part.from, part.to);
   if (!at) return;

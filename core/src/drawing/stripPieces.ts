@@ -1,6 +1,6 @@
 import { type Use } from '../stages/facts';
 import type { CuttingPool } from '../cutting/types';
-import type { PartRef } from '../plan/partRef';
+import { type PartRef, partFields } from '../plan/partRef';
 import type { Part } from '../reckoning';
 
 /** A lettered piece where it hangs; `joint` says it is joined to the piece before it. All m. */
@@ -28,7 +28,10 @@ export function stripPieces(
   across: Across,
 ): readonly StripPiece[] {
   // One band may be as high here and higher there: a row is found by its side.
-  const rowOf = (side: string, part: PartRef) => ('row' in part ? `${side}/${part.band}/${part.row}` : null);
+  const rowOf = (side: string, part: PartRef) => {
+    const { band, row } = partFields(part);
+    return row === undefined ? null : `${side}/${band}/${row}`;
+  };
   const rowHeights = new Map<string, number>();
   for (const part of parts) {
     const row = part.kind === 'mesh' ? rowOf(part.side, part.part) : null;

@@ -160,11 +160,11 @@ class Running implements Engine {
     const engines = new Map(all.map(({ name }) => [name, before?.get(name) ?? this.besideBase(step, name)]));
     this.beside.set(step, engines);
     const number = table.numbers.get(takes.id) ?? -1;
-    const taken = all.map((variant) => {
+    const answers = all.map((variant) => {
       const outer = { read, follows: table.following(variant.given.map(({ key }) => key)) };
       return engines.get(variant.name)?.reading(table, [...given, ...variant.given], outer)(number);
     });
-    return this.remember(step, taken, () => taken);
+    return this.remember(step, answers, () => answers);
   }
 }
 

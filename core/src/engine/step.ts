@@ -12,7 +12,7 @@ export interface Slot<T> extends Key<readonly T[]> {
 }
 export const slot = <T>(id: string): Slot<T> => ({ id, each: true });
 
-export const isSlot = (of: Key<unknown>): of is Slot<unknown> => 'each' in of;
+export const isSlot = (of: Key<unknown>): of is Slot<unknown> => (of as Partial<Slot<unknown>>).each === true;
 
 export type Needs = Readonly<Record<string, Key<unknown>>>;
 type Values<N> = { readonly [K in keyof N]: N[K] extends Key<infer T> ? T : never };

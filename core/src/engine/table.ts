@@ -30,12 +30,12 @@ function followingOf(
     const follows: (boolean | undefined)[] = makers.map(() => undefined);
     for (const { id } of of) follows[numbers.get(id) ?? -1] = true;
     const look = (number: number): boolean => {
-      const told = follows[number];
-      if (told !== undefined) return told;
+      const known = follows[number];
+      if (known !== undefined) return known;
       const rows = makers[number] ?? [];
       const found = rows.some(({ needs, step }) => {
-        const taken = step.takes ? [numbers.get(step.takes.id) ?? -1] : [];
-        return [...needs, ...taken].some(look);
+        const variantOf = step.takes ? [numbers.get(step.takes.id) ?? -1] : [];
+        return [...needs, ...variantOf].some(look);
       });
       follows[number] = found;
       return found;
@@ -56,8 +56,8 @@ function refuseCircles(makers: readonly (readonly Row[])[], keys: readonly Key<u
     }
     if (sound.has(number)) return;
     for (const { needs, step } of makers[number] ?? []) {
-      const taken = step.takes ? [numbers.get(step.takes.id) ?? -1] : [];
-      for (const need of [...needs, ...taken]) visit(need, [...path, number]);
+      const variantOf = step.takes ? [numbers.get(step.takes.id) ?? -1] : [];
+      for (const need of [...needs, ...variantOf]) visit(need, [...path, number]);
     }
     sound.add(number);
   };

@@ -32,9 +32,7 @@ export type ToldFinding = { [C in FindingCode]: Omit<FindingOf<C>, 'mends'> }[Fi
 
 export function finding<C extends FindingCode>(
   code: C,
-  severity: Severity,
-  stage: StageId,
-  part: PartRef,
+  { severity, stage, part }: { readonly severity: Severity; readonly stage: StageId; readonly part: PartRef },
   params: FindingParams[C],
   mends: Mends = [],
 ): Finding {

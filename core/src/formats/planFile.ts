@@ -1,4 +1,4 @@
-import { type PartRef, thingOf } from '../plan/partRef';
+import { type PartRef, partFields, thingOf } from '../plan/partRef';
 import type * as z from 'zod/mini';
 import { type Plan, planShape } from '../plan/schema';
 import { planSchema } from '../plan/document';
@@ -104,13 +104,13 @@ export function checkPlan(document: unknown): ReadPlan {
 function partPointer(plan: Plan, part: PartRef): string {
   const thing = thingOf(part);
   if (!thing) return '';
+  const { side, corner, opening, building } = partFields(thing);
   const [list, name, id] = {
-    side: () => [plan.sides, 'sides', 'side' in thing ? thing.side : ''] as const,
-    corner: () => [plan.corners, 'corners', 'corner' in thing ? thing.corner : ''] as const,
-    opening: () => [plan.openings, 'openings', 'opening' in thing ? thing.opening : ''] as const,
-    building: () =>
-      [plan.ground.buildings, 'ground/buildings', 'building' in thing ? thing.building : ''] as const,
-  }[thing.on]();
+    side: [plan.sides, 'sides', side] as const,
+    corner: [plan.corners, 'corners', corner] as const,
+    opening: [plan.openings, 'openings', opening] as const,
+    building: [plan.ground.buildings, 'ground/buildings', building] as const,
+  }[thing.on];
   const i = list.findIndex((t) => t.id === id);
   return i < 0 ? '' : `/${name}/${i}`;
 }
@@ -130,14 +130,19 @@ const refused = (code: string, message: string): ReadPlan => ({
 });
 
 /** JSON as it is, or with a marker in place of what is no number; why not, where it is neither. */
-function parsed(text: string): { readonly document: unknown } | { readonly why: string } {
+function parsed(
+  text: string,
+): { readonly is: 'json'; readonly document: unknown } | { readonly is: 'none'; readonly why: string } {
   try {
-    return { document: JSON.parse(text) as unknown };
+    return { is: 'json', document: JSON.parse(text) as unknown };
   } catch (error) {
     try {
-      return { document: JSON.parse(markNotFinite(text)) as unknown };
+      return { is: 'json', document: JSON.parse(markNotFinite(text)) as unknown };
     } catch {
-      return { why: error instanceof Error ? cutText(error.message, 200) : 'it cannot be parsed' };
+      return {
+        is: 'none',
+        why: error instanceof Error ? cutText(error.message, 200) : 'it cannot be parsed',
+      };
     }
   }
 }
@@ -147,7 +152,7 @@ export function readPlan(text: string): ReadPlan {
   if (text.length > PLAN_FILE_LIMIT)
     return refused('too-large', `is over ${PLAN_FILE_LIMIT / 1024 / 1024} MB; a plan is far smaller`);
   const read = parsed(text.replace(/^\uFEFF/, ''));
-  return 'why' in read
+  return read.is === 'none'
     ? refused('not-json', `this is not a JSON document: ${read.why}`)
     : checkPlan(read.document);
 }

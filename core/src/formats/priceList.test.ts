@@ -11,7 +11,10 @@ const HEAD = 'yard,kind,product,width,length,count,price,stock,date';
 
 describe('a price list', () => {
   test('comes back as it went out', () => {
-    const list = fullPriceList(latest, [ownRoll('mine', 1.1, 20, 4321), ownRoll('fine-13', 0.9, 15, 6000)]);
+    const list = fullPriceList(latest, [
+      ownRoll('mine', { width: 1.1, length: 20 }, 4321),
+      ownRoll('fine-13', { width: 0.9, length: 15 }, 6000),
+    ]);
     const back = read(priceListCsv(list));
     expect(back.ok && back.prices.map(({ yard, offer }) => ({ yard, offer }))).toEqual(
       list.map(({ yard, offer }) => ({ yard, offer })),

@@ -20,16 +20,25 @@ const HEAD = [
 ] as const;
 type Column = (typeof HEAD)[number];
 
+/** What an offer says of its size, m; which of it, follows from its kind. */
+interface Size {
+  readonly kind: Offer['kind'];
+  readonly width?: number;
+  readonly length?: number;
+  readonly count?: number;
+}
+export const offerSize = (offer: Offer): Size => offer;
+
 /** What makes an offer the same thing at the same yard, whatever it costs. */
 export function goodsKey(yard: string, offer: Offer): string {
+  const { width = 0, length = 0, count = 0 } = offerSize(offer);
   const size = {
-    roll: () =>
-      'length' in offer && 'width' in offer ? `${offer.width.toFixed(4)} ${offer.length.toFixed(4)}` : '',
-    post: () => ('length' in offer ? offer.length.toFixed(4) : ''),
-    timber: () => ('length' in offer ? offer.length.toFixed(4) : ''),
-    kit: () => ('width' in offer ? offer.width.toFixed(4) : ''),
-    pack: () => ('count' in offer ? String(offer.count) : ''),
-  }[offer.kind]();
+    roll: `${width.toFixed(4)} ${length.toFixed(4)}`,
+    post: length.toFixed(4),
+    timber: length.toFixed(4),
+    kit: width.toFixed(4),
+    pack: String(count),
+  }[offer.kind];
   return `${yard} ${offer.kind} ${offer.product} ${size}`;
 }
 
@@ -53,13 +62,14 @@ export function fullPriceList(catalogue: Catalogue, own: readonly OwnPrice[]): r
 /** Prices as CSV: sizes in metres, prices in major units as the yard states them, dates ISO. */
 export function priceListCsv(prices: readonly OwnPrice[]): string {
   const rows = prices.map(({ yard, offer, asOf, currency }) => {
+    const { width, length, count } = offerSize(offer);
     const cells: Record<Column, string | number> = {
       yard,
       kind: offer.kind,
       product: offer.product,
-      width: 'width' in offer ? offer.width : '',
-      length: 'length' in offer ? offer.length : '',
-      count: 'count' in offer ? offer.count : '',
+      width: width ?? '',
+      length: length ?? '',
+      count: count ?? '',
       price: majorUnits(currency ?? 'XXX')(offer.price),
       currency: currency ?? '',
       stock: offer.stock ?? '',

@@ -115,12 +115,12 @@ export function fenceWalks(plan: FencePlan, rings: readonly Ring[]): readonly Fe
   for (const side of plan.sides) {
     for (const corner of [side.from, side.to]) incident.set(corner, (incident.get(corner) ?? 0) + 1);
   }
-  const taken = new Set<string>();
+  const sidesTaken = new Set<string>();
   const walks: FenceWalk[] = [];
 
   rings.forEach((ring, ringIndex) => {
-    const fenced = ring.sides.map((s) => standsOf(s.side) !== null && !taken.has(s.side.id));
-    ring.sides.forEach((s) => taken.add(s.side.id));
+    const fenced = ring.sides.map((s) => standsOf(s.side) !== null && !sidesTaken.has(s.side.id));
+    ring.sides.forEach((s) => sidesTaken.add(s.side.id));
     const n = ring.sides.length;
     const cyclic = fenced.every(Boolean);
     const straightInto = (i: number) => {

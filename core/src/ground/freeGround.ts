@@ -6,7 +6,7 @@ import { tidy } from '../units/round';
 
 /** Between what is there and something new, m. */
 const ROOM = 2;
-/** A skirt or the strap of an arch lies so far outside its fence at the most, m. */
+/** What lies at a foot, or the strap of an arch, reaches so far outside its fence at the most, m. */
 const AROUND_RUN = 1;
 
 /** A net drawn tight round what is there, with the room that it keeps, m. */

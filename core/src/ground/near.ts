@@ -13,8 +13,8 @@ export class Near {
 
   add(p: Vector): void {
     const key = `${this.square(p.x)} ${this.square(p.y)}`;
-    const these = this.squares.get(key);
-    if (these) these.push(p);
+    const inSquare = this.squares.get(key);
+    if (inSquare) inSquare.push(p);
     else this.squares.set(key, [p]);
   }
 

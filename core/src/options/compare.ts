@@ -27,7 +27,7 @@ function answersOf(plan: Plan, reader: Reader): ReadonlyMap<string, Answered> {
   return new Map(
     STAGE_IDS.flatMap((stage) =>
       (QUESTIONS[stage]?.(asked) ?? []).map(({ id, name, options }): [string, Answered] => {
-        const chosen = options.find((o) => o.chosen === 'yes');
+        const chosen = options.find((o) => o.chosen);
         const answer = chosen?.title ?? 'not among these';
         return [`${stage} ${id} ${name}`, { stage, question: name, key: chosen?.key ?? '', answer }];
       }),

@@ -32,7 +32,7 @@ describe.each(DEMO_PLANS.map((plan) => [plan.name, plan] as const))('the options
   const previewer = makePreviewer();
   test('have one chosen in each group, whose change changes nothing', () => {
     for (const group of groups) {
-      const chosen = group.options.filter((o) => o.chosen === 'yes');
+      const chosen = group.options.filter((o) => o.chosen);
       expect([group.id, chosen.length]).toEqual([group.id, 1]);
       const [one] = chosen;
       if (!one) continue;
@@ -52,11 +52,7 @@ describe.each(DEMO_PLANS.map((plan) => [plan.name, plan] as const))('the options
     const known = new Set<string>();
     for (const [kind, of] of ofEveryKind(plan))
       for (const group of Object.values(everyOption(of)).flat()) {
-        expect([kind, group.id, group.options.filter((o) => o.chosen === 'yes').length]).toEqual([
-          kind,
-          group.id,
-          1,
-        ]);
+        expect([kind, group.id, group.options.filter((o) => o.chosen).length]).toEqual([kind, group.id, 1]);
         // What was asked of one of them already in these words is not applied again.
         for (const { title, change } of group.options.filter(
           ({ change }) => !known.has(JSON.stringify(change)),

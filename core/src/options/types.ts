@@ -10,7 +10,7 @@ export interface Option {
   readonly note: string;
   /** A mesh to be pictured. */
   readonly mesh?: string;
-  readonly chosen: 'yes' | 'no';
+  readonly chosen: boolean;
   readonly change: Change;
 }
 
@@ -31,13 +31,17 @@ export interface Asking {
   readonly choices: Choices;
 }
 
-export const chosenIf = (chosen: boolean): Option['chosen'] => (chosen ? 'yes' : 'no');
-
 /** A question with plain answers, of which one is chosen. */
 export const questionOf = <K extends string>(
-  id: string,
-  name: string,
-  answers: readonly (readonly [key: K, title: string, note: string])[],
+  {
+    id,
+    name,
+    answers,
+  }: {
+    readonly id: string;
+    readonly name: string;
+    readonly answers: readonly (readonly [key: K, title: string, note: string])[];
+  },
   now: K,
   change: (key: K) => Change,
 ): OptionGroup => ({
@@ -47,7 +51,7 @@ export const questionOf = <K extends string>(
     key,
     title,
     note,
-    chosen: chosenIf(key === now),
+    chosen: key === now,
     change: change(key),
   })),
 });

@@ -7,12 +7,12 @@ export function choose(plan: Plan, scope: Scope, change: (now: Choices) => Parti
   if (scope.scope === 'plan')
     return { ...plan, choices: { ...choices, plan: { ...choices.plan, ...change(choices.plan) } } };
   const own = choices[scope.scope][scope.of] ?? {};
-  const now = { ...choices.plan, ...own } as Choices;
+  const choicesNow = { ...choices.plan, ...own } as Choices;
   return {
     ...plan,
     choices: {
       ...choices,
-      [scope.scope]: { ...choices[scope.scope], [scope.of]: { ...own, ...change(now) } },
+      [scope.scope]: { ...choices[scope.scope], [scope.of]: { ...own, ...change(choicesNow) } },
     },
   };
 }

@@ -24,9 +24,9 @@ function lengthsOf(plan: Plan): ReadonlyMap<string, number> {
 export function keepOnSides(before: Plan, after: Plan, given: ReadonlyMap<string, number> = new Map()): Plan {
   if (after.openings.length === 0 && after.postPins.length === 0) return after;
   const old = lengthsOf(before);
-  const now = lengthsOf(after);
+  const lengthsAfter = lengthsOf(after);
   const along = (thing: { readonly side: string; readonly along: number }, width: number) => {
-    const length = now.get(thing.side);
+    const length = lengthsAfter.get(thing.side);
     if (length === undefined) return undefined;
     const was = given.get(thing.side) ?? old.get(thing.side) ?? length;
     if (Math.abs(was - length) < TOUCH || was === 0) return thing.along;

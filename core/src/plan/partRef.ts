@@ -55,6 +55,11 @@ type FieldsOf<K extends PartKind> = {
 
 /** What a part is, by where it is: a value to be asked, never a text to be taken apart. */
 export type PartRef = { [K in PartKind]: { readonly on: K } & FieldsOf<K> }[PartKind];
+/** What parts may say of where they are: which of it, follows from their kind. */
+export type PartFields = { readonly on: PartKind } & {
+  readonly [N in Names<(typeof FORMS)[PartKind]>]?: N extends NumberName ? number : string;
+};
+export const partFields = (ref: PartRef): PartFields => ref;
 export type PartOf<K extends PartKind> = Extract<PartRef, { readonly on: K }>;
 
 /** Where a post stands, which is what it is called by. */
@@ -97,8 +102,9 @@ export function parsePart(text: string): PartRef | null {
 
 /** The side, corner, opening or building that a part is of, as it stands in the plan; null where it is of none. */
 export function thingOf(ref: PartRef): PartOf<'side' | 'corner' | 'opening' | 'building'> | null {
-  if ('side' in ref) return { on: 'side', side: ref.side };
-  if ('corner' in ref) return { on: 'corner', corner: ref.corner };
-  if ('opening' in ref) return { on: 'opening', opening: ref.opening };
-  return 'building' in ref ? { on: 'building', building: ref.building } : null;
+  const { side, corner, opening, building } = partFields(ref);
+  if (side !== undefined) return { on: 'side', side };
+  if (corner !== undefined) return { on: 'corner', corner };
+  if (opening !== undefined) return { on: 'opening', opening };
+  return building === undefined ? null : { on: 'building', building };
 }

@@ -139,7 +139,10 @@ describe('a docket', () => {
           const plan = aRun({ depth: depth / 10, choices: { bands } });
           const more: Plan = {
             ...plan,
-            buying: { ...plan.buying, ownPrices: [ownRoll('welded-50', 1.8, length + 0.5, price)] },
+            buying: {
+              ...plan.buying,
+              ownPrices: [ownRoll('welded-50', { width: 1.8, length: length + 0.5 }, price)],
+            },
           };
           const cost = (of: Plan) => lines(of).find((l) => l.id === 'roll:welded-50@1.8')?.price ?? NaN;
           expect(cost(more)).toBeLessThanOrEqual(cost(plan));

@@ -40,7 +40,7 @@ export const reckonerWith = (tables: Tables, memo: Memo = newMemo()): Reckoner =
   readerOf(makeEngine(), tables, memo);
 
 /** Everything that is told of a plan. */
-export function told(read: Read): Reckoning {
+export function reckoningFrom(read: Read): Reckoning {
   const limits = read(K.LIMITS);
   return {
     stages: read(K.STAGES),

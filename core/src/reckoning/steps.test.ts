@@ -9,7 +9,7 @@ import type { Plan } from '../plan/schema';
 import { apply } from '../plan/changes/apply';
 import { blocking } from '../stages/blocking';
 import { TABLES, makePreviewer, reckon, reckonerOf } from '../reckon';
-import { told } from './reckoner';
+import { reckoningFrom } from './reckoner';
 import * as K from '../keys';
 import { reckonedAnew } from '../testing/anew';
 import { everyOption } from '../testing/everyOption';
@@ -26,7 +26,7 @@ const some = <T>(all: readonly T[]): readonly T[] =>
 const optionsOf = (plan: Plan): readonly Change[] =>
   Object.values(everyOption(plan))
     .flat()
-    .flatMap((g) => some(g.options.filter((o) => o.chosen === 'no')).map((o) => o.change));
+    .flatMap((g) => some(g.options.filter((o) => !o.chosen)).map((o) => o.change));
 
 /** Every verb, and answers to every question, as changes of a plan. */
 const CASES: readonly (readonly [string, Plan, readonly Change[]])[] = [
@@ -72,19 +72,19 @@ describe.each(CASES)('%s', (_, plan, changes) => {
     expect(after.length).toBeGreaterThan(changes.length / 2);
     const remembering = reckonerOf(memo);
     const editor = reckonerOf(memo);
-    const before = told(editor.read(plan));
+    const before = reckoningFrom(editor.read(plan));
     const aside = editor.fork();
     for (const [i, next] of after.entries()) {
-      told(remembering.read(plan));
+      reckoningFrom(remembering.read(plan));
       const kept = remembering.read(next);
-      told(kept);
+      reckoningFrom(kept);
       const anew = fresh(next);
       const alone = TOLD[i % TOLD.length] ?? K.DOCKET;
       expect(differs(anew, kept, [alone])).toBeNull();
       expect(differs(kept, anew, madeOf(next))).toBeNull();
       expect(aside.read(next)(K.ESTIMATE)).toEqual(anew(K.ESTIMATE));
     }
-    const again = told(editor.read(plan));
+    const again = reckoningFrom(editor.read(plan));
     expect(again.parts).toBe(before.parts);
     expect(again.docket).toBe(before.docket);
   });
@@ -105,13 +105,13 @@ test('verb upon verb leaves nothing as it was that a fresh engine makes otherwis
 
 describe('what says the same is the same', () => {
   const editor = reckonerOf();
-  const first = told(editor.read(demo));
+  const first = reckoningFrom(editor.read(demo));
   const then = (change: Change) => {
-    told(editor.read(demo));
-    return told(editor.read(apply(demo, change)));
+    reckoningFrom(editor.read(demo));
+    return reckoningFrom(editor.read(apply(demo, change)));
   };
   test('a whole plan that comes in, equal to the one before, makes nothing anew', () => {
-    const again = told(editor.read(structuredClone(demo)));
+    const again = reckoningFrom(editor.read(structuredClone(demo)));
     for (const [name, value] of Object.entries(again))
       expect([name, Object.is(value, first[name as keyof typeof first])]).toEqual([name, true]);
   });
@@ -158,7 +158,7 @@ test('a preview says what comes true, whichever was previewed before', () => {
 
 test('a reckoning is the same with a memory that others filled', () => {
   const memo = newMemo();
-  for (const plan of [full, demo]) told(reckonerOf(memo).read(plan));
+  for (const plan of [full, demo]) reckoningFrom(reckonerOf(memo).read(plan));
   for (const plan of [full, demo])
-    expect(plainly(plan, told(reckonerOf(memo).read(plan)))).toEqual(plainly(plan, reckon(plan)));
+    expect(plainly(plan, reckoningFrom(reckonerOf(memo).read(plan)))).toEqual(plainly(plan, reckon(plan)));
 });

@@ -6,7 +6,7 @@ import { apply } from '../plan/changes/apply';
 import { DEMO_PLANS } from '../plan/samples';
 import type { Plan } from '../plan/schema';
 import { TABLES } from '../reckon';
-import { reckonerWith, told } from './reckoner';
+import { reckonerWith, reckoningFrom } from './reckoner';
 import { ALL_LATER } from '../stages/allLater';
 import { LATER_IDS, type LaterId, usedLater } from '../stages/later';
 import { tableFor, tablesWith } from './tables';
@@ -50,7 +50,7 @@ describe.each(LATER_IDS)('%s, which many plans do without', (id) => {
     for (const plan of without) {
       const used = [...usedLater(plan), id];
       const [bare, whole] = [TABLES, () => tableFor(used, ALL_LATER)].map((tables) => {
-        const { findings, ...rest } = plainly(plan, told(reckonerWith(tables, memo).read(plan)));
+        const { findings, ...rest } = plainly(plan, reckoningFrom(reckonerWith(tables, memo).read(plan)));
         // That nothing lies over a run is found in place of covers.
         const others = (findings as readonly Finding[]).filter(({ code }) => code !== 'cover.bare');
         return { ...rest, findings: others };

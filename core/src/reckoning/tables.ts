@@ -17,7 +17,7 @@ const choicesOf = (of: readonly LaterId[]): readonly (readonly LaterId[])[] =>
 /** The table of plans that use just these of the later stages. */
 export function tableFor(used: readonly LaterId[], there: Partial<LaterStages>): Table {
   const of = (id: LaterId) => (used.includes(id) ? there[id] : undefined) ?? LATER[id].unused;
-  const later = { heights: of('heights'), arch: of('arch'), cover: of('cover'), live: of('live') };
+  const later = Object.fromEntries(LATER_IDS.map((id) => [id, of(id)])) as LaterStages;
   return tableOf([...fenceSteps(later), ...TOLD_STEPS], GIVEN);
 }
 

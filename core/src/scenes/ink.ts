@@ -25,4 +25,7 @@ export interface Ink {
     line: 'CONTINUOUS' | 'DASHED' | 'DOTTED',
   ];
 }
+/** The layer of what a section cuts, in a drawing file. */
+export const SECTION_FILE = ['SECTION', 'WHITE', 'CONTINUOUS'] as const;
+
 export type Inks = Readonly<Record<string, Ink>>;

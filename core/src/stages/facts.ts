@@ -46,6 +46,8 @@ export const BOARDED = { ...walls.BOARDED, ...arch.BOARDED, ...skirt.BOARDED, ..
 
 /** How things are drawn at the foot of the fence, in it, over the run, marked over everything else and on the strip: each in the order in which they are drawn. */
 export const FOOT_INKS = { ...skirt.FOOT_INKS } as const;
+/** Where a section cuts them. */
+export const CUT_INKS = { ...skirt.CUT_INKS } as const;
 export const OPENING_INKS = ways.OPENING_INKS;
 export const OVER_INKS = { ...arch.ARCH_INKS, ...cover.COVER_INKS } as const;
 export const MARK_INKS = { ...live.LIVE_INKS } as const;

@@ -25,6 +25,11 @@ export type Part =
   | cover.CoverParts
   | live.LiveParts;
 
+/** A part along one side. */
+export type AlongSide = Extract<Part, { readonly side: string }>;
+export const isAlongSide = (part: Part): part is AlongSide =>
+  (part as { readonly side?: string }).side !== undefined;
+
 /** Headline numbers of the stages as workings. */
 export type StageHeadlines = birds.Headlines & outline.Headlines & posts.Headlines & skirt.Headlines;
 

@@ -1,6 +1,6 @@
 import { Matrix, SVD } from 'ml-matrix';
 import { type Vector, distance } from '../ground/vector';
-import type { TapeReading } from './types';
+import { type TapeReading, endOf } from './types';
 
 /** Steps of the iteration at most; it settles in four or five from places a metre off. */
 const MOST_STEPS = 40;
@@ -34,7 +34,8 @@ export function adjust(
   let places = new Map(stakes.map((id) => [id, start.get(id) ?? { x: 0, y: 0 }]));
   const ends = (reading: TapeReading, at: ReadonlyMap<string, Vector>) => {
     const from = at.get(reading.stake) ?? { x: 0, y: 0 };
-    const to = 'mark' in reading.to ? marks.get(reading.to.mark) : at.get(reading.to.stake);
+    const { mark, stake = '' } = endOf(reading.to);
+    const to = mark === undefined ? at.get(stake) : marks.get(mark);
     return { from, to: to ?? from };
   };
   const residualsAt = (at: ReadonlyMap<string, Vector>) =>
@@ -55,7 +56,7 @@ export function adjust(
         rows.set(i, own, x);
         rows.set(i, own + 1, y);
       }
-      const other = 'stake' in reading.to ? column.get(reading.to.stake) : undefined;
+      const other = column.get(endOf(reading.to).stake ?? '');
       if (other !== undefined) {
         rows.set(i, other, -x);
         rows.set(i, other + 1, -y);

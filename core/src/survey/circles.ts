@@ -14,16 +14,19 @@ const TOUCHING = 0.02;
  *
  * @returns both places (the same one where they touch), or how much the distances are short of, or beyond, meeting
  */
-export function meet(a: FromMark, b: FromMark): readonly [Vector, Vector] | { readonly short: number } {
+export function meet(
+  a: FromMark,
+  b: FromMark,
+): { readonly places: readonly [Vector, Vector] } | { readonly places: null; readonly short: number } {
   const base = distance(a.at, b.at);
   const short = Math.max(base - a.distance - b.distance, Math.abs(a.distance - b.distance) - base);
-  if (short > TOUCHING || base < 1e-9) return { short };
+  if (short > TOUCHING || base < 1e-9) return { places: null, short };
   const along = (a.distance ** 2 - b.distance ** 2 + base ** 2) / (2 * base);
   const beside = Math.sqrt(Math.max(0, a.distance ** 2 - along ** 2));
   const way = times(minus(b.at, a.at), 1 / base);
   const foot = plus(a.at, times(way, along));
   const left = { x: -way.y, y: way.x };
-  return [plus(foot, times(left, beside)), plus(foot, times(left, -beside))];
+  return { places: [plus(foot, times(left, beside)), plus(foot, times(left, -beside))] };
 }
 
 /** Whether a place is in front: left of the line from the first mark to the second. */

@@ -3,7 +3,14 @@ import type { Tape, TapeStake } from '../plan/schema';
 import { type Adjusted, adjust } from './adjust';
 import { type FromMark, inFront, meet } from './circles';
 import { ellipseOf } from './ellipse';
-import type { FittedReading, FixedStake, Survey, SurveyProblem, TapeReading } from './types';
+import {
+  type FittedReading,
+  type FixedStake,
+  type Survey,
+  type SurveyProblem,
+  type TapeReading,
+  endOf,
+} from './types';
 
 /** How well one reads a tape, as a standard deviation, m [assume]. */
 export const READS_TO = 0.01;
@@ -25,10 +32,7 @@ function reduced(read: number, from: number | null, to: number | null): number |
 function readingsOf(tape: Tape, marks: Marks, problems: SurveyProblem[]): TapeReading[] {
   const stakes = new Map(tape.stakes.map((s) => [s.id, s]));
   const take = (
-    id: string,
-    stake: string,
-    to: TapeReading['to'],
-    read: number,
+    { id, stake, to, read }: Omit<TapeReading, 'level'>,
     heights: readonly [number | null, number | null],
   ): TapeReading[] => {
     const level = reduced(read, ...heights);
@@ -41,12 +45,15 @@ function readingsOf(tape: Tape, marks: Marks, problems: SurveyProblem[]): TapeRe
       stake.readings.flatMap(({ mark, distance: read }) => {
         const known = marks.get(mark);
         return known
-          ? take(`${stake.id}/${mark}`, stake.id, { mark }, read, [stake.height, known.height])
+          ? take({ id: `${stake.id}/${mark}`, stake: stake.id, to: { mark }, read }, [
+              stake.height,
+              known.height,
+            ])
           : [];
       }),
     ),
     ...tape.between.flatMap(({ from, to, distance: read }) =>
-      take(`${from}+${to}`, from, { stake: to }, read, [
+      take({ id: `${from}+${to}`, stake: from, to: { stake: to }, read }, [
         stakes.get(from)?.height ?? null,
         stakes.get(to)?.height ?? null,
       ]),
@@ -60,9 +67,9 @@ function guesses(
   readings: readonly TapeReading[],
   marks: Marks,
   base: readonly [Vector, Vector],
-): Vector[] | { readonly short: number } {
+): { readonly places: readonly Vector[]; readonly short: number } {
   const from = readings.flatMap((r): FromMark[] => {
-    const mark = 'mark' in r.to ? marks.get(r.to.mark) : undefined;
+    const mark = marks.get(endOf(r.to).mark ?? '');
     return mark ? [{ at: mark.at, distance: r.level }] : [];
   });
   const pairs = from.flatMap((a, i) => from.slice(i + 1).map((b) => [a, b] as const));
@@ -71,14 +78,14 @@ function guesses(
   let short = 0;
   for (const [a, b] of pairs) {
     const met = meet(a, b);
-    if ('short' in met) short = Math.max(short, met.short);
+    if (!met.places) short = Math.max(short, met.short);
     else {
-      const front = met.filter((p) => inFront(p, base[0], base[1]) === (stake.side === 'front'));
+      const front = met.places.filter((p) => inFront(p, base[0], base[1]) === (stake.side === 'front'));
       // A pair of marks of its own may have both places on the same side of the base line.
       places.push(...front);
     }
   }
-  return places.length > 0 ? places : { short };
+  return { places, short };
 }
 
 /** Stakes that distances from stake to stake tie together, found at once. */
@@ -132,7 +139,8 @@ type Places = ReadonlyMap<string, Vector>;
 /** What places make of a reading, m. */
 function fitted(reading: TapeReading, places: Places, marks: Places): number {
   const from = places.get(reading.stake);
-  const to = 'mark' in reading.to ? marks.get(reading.to.mark) : places.get(reading.to.stake);
+  const { mark, stake = '' } = endOf(reading.to);
+  const to = mark === undefined ? places.get(stake) : marks.get(mark);
   return from && to ? distance(from, to) : NaN;
 }
 
@@ -142,9 +150,15 @@ const taped = (reading: TapeReading, level: number): number =>
 
 /** Which reading is wrong, as far as the spare ones can tell (rules: Slope and survey). */
 function blame(
-  stakes: readonly string[],
-  readings: readonly TapeReading[],
-  marks: Places,
+  {
+    stakes,
+    readings,
+    marks,
+  }: {
+    readonly stakes: readonly string[];
+    readonly readings: readonly TapeReading[];
+    readonly marks: Places;
+  },
   whole: Adjusted,
   solve: (readings: readonly TapeReading[]) => Adjusted | undefined,
 ): SurveyProblem {
@@ -203,11 +217,10 @@ export function surveyByTape(tape: Tape): Survey {
       const starts = new Map<string, readonly Vector[]>();
       const failed: SurveyProblem[] = [];
       for (const stake of tape.stakes.filter((s) => group.includes(s.id))) {
-        const toMarks = these.filter((r) => r.stake === stake.id && 'mark' in r.to);
-        const places = guesses(stake, toMarks, known, base);
+        const toMarks = these.filter((r) => r.stake === stake.id && endOf(r.to).mark !== undefined);
+        const { places, short } = guesses(stake, toMarks, known, base);
         if (toMarks.length < 2) failed.push({ code: 'too-few', stake: stake.id, readings: toMarks.length });
-        else if ('short' in places)
-          failed.push({ code: 'do-not-meet', stake: stake.id, short: places.short });
+        else if (places.length === 0) failed.push({ code: 'do-not-meet', stake: stake.id, short });
         else starts.set(stake.id, places);
       }
       return { starts, failed };
@@ -239,7 +252,7 @@ export function surveyByTape(tape: Tape): Survey {
         );
         return best(group, marks, rest, nearest);
       };
-      problems.push(blame(group, own, marks, whole, solve));
+      problems.push(blame({ stakes: group, readings: own, marks }, whole, solve));
     }
   }
   const order = new Map(tape.stakes.map((s, i) => [s.id, i]));

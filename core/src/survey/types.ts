@@ -12,6 +12,9 @@ export interface TapeReading {
   readonly level: number;
 }
 
+/** Of what is read to: a mark's name, or a stake's. */
+export const endOf = (to: TapeReading['to']): { readonly mark?: string; readonly stake?: string } => to;
+
 /** A reading with how it fits the places found. */
 export interface FittedReading extends TapeReading {
   /** What the places found make of it, on the level, m. */

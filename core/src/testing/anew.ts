@@ -1,7 +1,7 @@
 import { newMemo } from '../cutting/memo';
 import type { Plan } from '../plan/schema';
 import { reckonerOf } from '../reckon';
-import { told } from '../reckoning/reckoner';
+import { reckoningFrom } from '../reckoning/reckoner';
 import type { Reckoning } from '../reckoning';
 
 /**
@@ -10,5 +10,5 @@ import type { Reckoning } from '../reckoning';
  */
 export function reckonedAnew(): (plan: Plan) => Reckoning {
   const memo = newMemo();
-  return (plan) => told(reckonerOf(memo).read(plan));
+  return (plan) => reckoningFrom(reckonerOf(memo).read(plan));
 }

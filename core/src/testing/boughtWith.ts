@@ -12,7 +12,7 @@ import * as K from '../keys';
 import type { Plan } from '../plan/schema';
 import { NO_PROOFS } from '../buying/proofBook';
 import { TABLES } from '../reckon';
-import { told } from '../reckoning/reckoner';
+import { reckoningFrom } from '../reckoning/reckoner';
 import type { Reckoning } from '../reckoning';
 
 const givenFor = (plan: Plan): Given => [
@@ -51,7 +51,7 @@ export function boughtWith(
   const cut: Cutter = (task) => cutRunsOnce(task, settling.memo, {});
   const taken = weighing(settling, cut)(assigned);
   const cuttings = joints === 'traded' ? tradedFor(taken, weighedBy(settling, cut)).cuttings : null;
-  return told(
+  return reckoningFrom(
     makeEngine().run(TABLES(plan), [
       ...givenFor(plan),
       give(K.SETTLED_AT, { ...taken, cuttings, gap: 0, others: 0 }),

@@ -16,8 +16,7 @@ export const buyingAt = (yards: string | readonly string[], edition = '2026-03')
 /** An own price for a roll, at Far Gate. */
 export const ownRoll = (
   product: string,
-  width: number,
-  length: number,
+  { width, length }: { readonly width: number; readonly length: number },
   price: number,
   yard = 'far-gate',
 ): OwnPrice => ({

@@ -6,7 +6,7 @@ import { sayFinding } from './findings';
 const metres = makeReader('metric', 'XXX');
 const feet = makeReader('imperial', 'XXX');
 const said = <C extends FindingCode>(code: C, params: FindingParams[C], reader = metres) =>
-  sayFinding(finding(code, 'mend', 'walls', { on: 'plan' }, params), reader);
+  sayFinding(finding(code, { severity: 'mend', stage: 'walls', part: { on: 'plan' } }, params), reader);
 
 test.each<[string, string]>([
   [

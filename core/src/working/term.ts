@@ -39,17 +39,8 @@ interface Worth {
   readonly value: number;
 }
 
-function build<C extends TermCode>(
-  code: C,
-  op: TermOp,
-  value: number,
-  unit: TermUnit,
-  params: TermParams[C],
-  terms: readonly Term[],
-): Term {
-  // A generic tag cannot be narrowed to one member of the union; the signature has already paired code and params.
-  return { code, params, op, value, unit, terms } as unknown as Term;
-}
+/** A generic tag cannot be narrowed to one member of the union: who makes a term has paired code and params already. */
+const joined = <C extends TermCode>(term: TermOf<C>): Term => term as unknown as Term;
 
 /** A figure that stands for itself: measured, chosen or looked up. */
 export function value<C extends TermCode>(
@@ -58,12 +49,12 @@ export function value<C extends TermCode>(
   unit: TermUnit,
   params: TermParams[C],
 ): Term {
-  return build(code, 'value', amount, unit, params, []);
+  return joined({ code, params, op: 'value', value: amount, unit, terms: [] });
 }
 
 function combine(op: Exclude<TermOp, 'value'>) {
   return <C extends TermCode>(code: C, unit: TermUnit, params: TermParams[C], terms: readonly Term[]): Term =>
-    build(code, op, OPS[op](terms), unit, params, terms);
+    joined({ code, params, op, value: OPS[op](terms), unit, terms });
 }
 
 /** Terms that add up; a part taken away is a term with a negative value. */

@@ -84,7 +84,9 @@ export function meterRoutes(services: Services) {
         ]);
       const holding = c.var.holding.id;
       return c.json(
-        await ofMeter(db, holding, meter, (trx) => takeReadings(trx, holding, meter, readings, from.data)),
+        await ofMeter(db, holding, meter, (trx) =>
+          takeReadings(trx, { holding, meter }, readings, from.data),
+        ),
       );
     })
     .delete('/:meter/readings', async (c) => {
@@ -95,7 +97,7 @@ export function meterRoutes(services: Services) {
     .put('/:meter/stand-in', async (c) => {
       const meter = idIn(c, 'meter', 'meter');
       const setting = checked<StandIn>(standInSchema, await jsonBody(c));
-      await setStandIn(db, c.var.holding.id, meter, setting, clock());
+      await setStandIn(db, { holding: c.var.holding.id, meter }, setting, clock());
       return c.json(await shown(services, c.var.holding.id, meter, 7));
     })
     .delete('/:meter/stand-in', async (c) => {

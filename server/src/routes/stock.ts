@@ -152,8 +152,8 @@ export function stockRoutes(services: Services) {
     .put('/price-list', priceListLimit, async (c) => {
       const holding = c.var.holding.id;
       const text = await textBody(c);
-      const taken = await inHolding(db, holding, (trx) => takePriceList(trx, holding, text, clock()));
-      return c.json(taken);
+      const pricesTaken = await inHolding(db, holding, (trx) => takePriceList(trx, holding, text, clock()));
+      return c.json(pricesTaken);
     })
     .get('/yards', async (c) => c.json(await listYardLists(db, c.var.holding.id)))
     .put('/yards/:yard', async (c) => {

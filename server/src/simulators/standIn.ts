@@ -1,7 +1,7 @@
 import type { Reading, StandIn } from '@aviarum/core';
 import type { Knex } from 'knex';
 import type { Database } from '../store/database';
-import { ofKnownMeter, ofMeter } from '../store/meters';
+import { type MeterOf, ofKnownMeter, ofMeter } from '../store/meters';
 import { takeReadings } from '../store/readings';
 import { type KeptStandIn, putStandIn, standInOf } from '../store/standIns';
 import { type LineState, runLine } from './line';
@@ -34,9 +34,9 @@ export function wound(
   return { to: { ...kept, state, lookedAt: new Date(now.getTime() - left * 1000) }, readings };
 }
 
-const store = async (trx: Knex.Transaction, holding: string, meter: string, kept: KeptStandIn, now: Date) => {
+const store = async (trx: Knex.Transaction, { holding, meter }: MeterOf, kept: KeptStandIn, now: Date) => {
   const { to, readings } = wound(kept, now);
-  await takeReadings(trx, holding, meter, readings, 'stand-in');
+  await takeReadings(trx, { holding, meter }, readings, 'stand-in');
   await putStandIn(trx, holding, meter, to);
   return to;
 };
@@ -45,21 +45,21 @@ const store = async (trx: Knex.Transaction, holding: string, meter: string, kept
 export const windStandIn = async (db: Database, holding: string, meter: string, now: Date) =>
   (await ofKnownMeter(db, holding, meter, async (trx) => {
     const kept = await standInOf(trx, holding, meter);
-    return kept && store(trx, holding, meter, kept, now);
+    return kept && store(trx, { holding, meter }, kept, now);
   })) ?? null;
 
 /** Sets a stand-in up, or its faults anew: what it has read stays. */
-export const setStandIn = (db: Database, holding: string, meter: string, setting: StandIn, now: Date) =>
+export const setStandIn = (db: Database, { holding, meter }: MeterOf, setting: StandIn, now: Date) =>
   ofMeter(db, holding, meter, async (trx) => {
     const before = await standInOf(trx, holding, meter);
     if (before) {
-      const gone = await store(trx, holding, meter, before, now);
+      const gone = await store(trx, { holding, meter }, before, now);
       const kept = { ...gone, setting };
       await putStandIn(trx, holding, meter, kept);
       return kept;
     }
     const first = runLine(setting, begun(now), Math.floor(now.getTime() / HOUR));
-    await takeReadings(trx, holding, meter, first.readings, 'stand-in');
+    await takeReadings(trx, { holding, meter }, first.readings, 'stand-in');
     const kept = { setting, state: first.state, lookedAt: now };
     await putStandIn(trx, holding, meter, kept);
     return kept;

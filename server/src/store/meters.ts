@@ -7,6 +7,12 @@ interface Meter {
   readonly minutes: number;
 }
 
+/** Which meter, and whose. */
+export interface MeterOf {
+  readonly holding: string;
+  readonly meter: string;
+}
+
 const lockMeter = (trx: Knex.Transaction, holding: string, meter: string) =>
   trx('meters').where({ holding_id: holding, meter }).forUpdate().first<Meter | undefined>('minutes');
 

@@ -174,11 +174,11 @@ export async function savePlan(db: Database, at: PlanAddress, save: Save): Promi
   // Nothing moved: a twin of this very save may have won in the same instant, or somebody else did.
   const twin = await send();
   if (twin) return answer(twin.outcome, twin);
-  const now = await db('plans')
+  const stored = await db('plans')
     .join('keeper_holdings', 'keeper_holdings.holding_id', 'plans.holding_id')
     .where({ keeper_id: at.keeper, 'plans.holding_id': at.holding, id: at.id, deleted_at: null })
     .first<SavedRow | undefined>('save_number', 'saved_at');
-  return now ? answer('conflict', now) : { outcome: 'missing' };
+  return stored ? answer('conflict', stored) : { outcome: 'missing' };
 }
 
 export async function listRevisions(

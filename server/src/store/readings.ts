@@ -2,7 +2,7 @@ import type { KeptReading, Reading } from '@aviarum/core';
 import type { Knex } from 'knex';
 import type { Database } from './database';
 import { LIMITS } from './limits';
-import { dropIfBare } from './meters';
+import { type MeterOf, dropIfBare } from './meters';
 
 /** Every reading is kept for so many days, the lowest of each hour for as many as a graph goes back, the lowest of each day for so many years. */
 export const KEPT_WHOLE_DAYS = 60;
@@ -62,8 +62,7 @@ const rolled = (stretch: 'hour' | 'day') => `
  */
 export async function takeReadings(
   trx: Knex.Transaction,
-  holding: string,
-  meter: string,
+  { holding, meter }: MeterOf,
   readings: readonly Reading[],
   source: Source,
 ): Promise<Taken> {
@@ -91,9 +90,9 @@ export async function takeReadings(
      select fresh from written`,
     [JSON.stringify(values)],
   );
-  const taken = done.rows.filter((row) => row.fresh).length;
-  await trimMinutes(trx, holding, meter, taken);
-  return { taken, folded: readings.length - taken };
+  const fresh = done.rows.filter((row) => row.fresh).length;
+  await trimMinutes(trx, holding, meter, fresh);
+  return { taken: fresh, folded: readings.length - fresh };
 }
 
 /** Over so many more than the limit minutes are counted anew and the oldest go: hours and days have them. */
@@ -153,14 +152,14 @@ async function tableFor(db: Database, holding: string, meter: string, days: numb
          ) limit :most) as found`,
       { holding, meter, days, most: MOST_READ + 1 },
     );
-    if (Number(rows[0]?.many ?? 0) <= MOST_READ && (await reachesBack(db, table, holding, meter, days)))
+    if (Number(rows[0]?.many ?? 0) <= MOST_READ && (await reachesBack(db, table, { holding, meter }, days)))
       return table;
   }
   return TABLES.day;
 }
 
 /** Whether a table still has the first of the days, of which minutes or hours may be gone. */
-async function reachesBack(db: Database, table: string, holding: string, meter: string, days: number) {
+async function reachesBack(db: Database, table: string, { holding, meter }: MeterOf, days: number) {
   const first = (from: string) => `
     (select min(at) from ${from} where holding_id = :holding and meter = :meter and at > (
       select max(at) - :days * interval '1 day' from readings_by_day where holding_id = :holding and meter = :meter))`;

@@ -204,9 +204,9 @@ export async function listShed(db: Reader, holding: string): Promise<readonly Sh
   );
   const claims = new Map<string, { plan: string; name: string }[]>();
   for (const { piece, plan, name } of rows) {
-    const told = claims.get(piece) ?? [];
-    claims.set(piece, told);
-    told.push({ plan, name });
+    const claimants = claims.get(piece) ?? [];
+    claims.set(piece, claimants);
+    claimants.push({ plan, name });
   }
   return pieces.map((piece) => ({ piece, claims: claims.get(piece.id) ?? [] }));
 }

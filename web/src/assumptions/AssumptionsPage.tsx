@@ -28,7 +28,7 @@ const IDS = Object.keys(ASSUMED) as readonly AssumptionId[];
 /** The figures that are rough by nature, ours and the keeper’s. */
 function RoughFigures({ plan }: { plan: Plan }) {
   const take = usePlan((s) => s.take);
-  const now = assumptionsOf(plan);
+  const figures = assumptionsOf(plan);
   return (
     <section aria-labelledby="rough">
       <h2 id="rough">Rough figures</h2>
@@ -50,7 +50,7 @@ function RoughFigures({ plan }: { plan: Plan }) {
             >
               <RoughField
                 id={id}
-                value={now[id]}
+                value={figures[id]}
                 system={plan.units}
                 onCommit={(value) => take({ verb: 'set-assumption', id, value })}
               />

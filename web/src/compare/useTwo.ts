@@ -16,7 +16,7 @@ export function useTwo(holding: string, one: string, other: string) {
   const [two, setTwo] = useState<readonly [Reckoned, Reckoned] | null>(null);
   const [failed, setFailed] = useState<unknown>(null);
   useEffect(() => {
-    let left: 'yes' | 'no' = 'no';
+    let left = false;
     const worker = startWorker();
     const api = wrap<ReckonApi>(worker);
     const reckoned = async (id: string): Promise<Reckoned> => {
@@ -24,10 +24,10 @@ export function useTwo(holding: string, one: string, other: string) {
       return { plan, reckoning: await api.view(plan) };
     };
     Promise.all([reckoned(one), reckoned(other)])
-      .then((both) => left === 'no' && setTwo(both))
-      .catch((error: unknown) => left === 'no' && setFailed(error));
+      .then((both) => !left && setTwo(both))
+      .catch((error: unknown) => !left && setFailed(error));
     return () => {
-      left = 'yes';
+      left = true;
       worker.terminate();
     };
   }, [holding, one, other]);

@@ -6,7 +6,7 @@ import { ApiError } from '../api/client';
 import { NoConnection } from '../api/wait';
 import { FileButton } from '../fields/FileButton';
 import { Refused } from './Refused';
-import { problemsOf, told } from './told';
+import { problemsOf, problemSaying } from './told';
 
 type Taken = readonly { readonly id: string }[];
 
@@ -25,7 +25,7 @@ export function useOpenFile(holding: string, taken: Taken) {
     } catch (error) {
       const known = error instanceof ApiError || error instanceof NoConnection;
       if (error instanceof NotTaken) setProblems(error.problems);
-      else setProblems(known ? problemsOf(error) : [told('the file could not be opened')]);
+      else setProblems(known ? problemsOf(error) : [problemSaying('the file could not be opened')]);
     }
   };
   return { problems, open: (file: File) => void open(file) };
@@ -53,21 +53,21 @@ export function DropPlace({
   problems: readonly Problem[] | null;
   children: ReactNode;
 }) {
-  const [over, setOver] = useState<'yes' | 'no'>('no');
+  const [over, setOver] = useState(false);
   return (
     <div
       className="pagebody dropplace"
-      data-over={over}
+      data-over={over ? 'yes' : 'no'}
       onDragOver={(event) => {
         event.preventDefault();
-        setOver('yes');
+        setOver(true);
       }}
       onDragLeave={(event) => {
-        if (event.currentTarget === event.target) setOver('no');
+        if (event.currentTarget === event.target) setOver(false);
       }}
       onDrop={(event) => {
         event.preventDefault();
-        setOver('no');
+        setOver(false);
         const [file] = event.dataTransfer.files;
         if (file) open(file);
       }}

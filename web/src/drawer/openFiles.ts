@@ -5,7 +5,7 @@ import type { ChecksApi } from '../checks/checks.worker';
 import { outside } from '../checks/ask';
 import { startChecks } from '../checks/start';
 import { traced } from '../survey/traced';
-import { told } from './told';
+import { problemSaying } from './told';
 
 /** A plan is far smaller, bytes. */
 const MOST = 2_000_000;
@@ -18,7 +18,7 @@ export class NotTaken extends Error {
     super('the file was not taken');
   }
 }
-const notTaken = (message: string) => new NotTaken([told(message)]);
+const notTaken = (message: string) => new NotTaken([problemSaying(message)]);
 
 const freshId = (taken: readonly { readonly id: string }[]) =>
   newId('p', taken, Math.random) + newId('', [], Math.random);
@@ -52,7 +52,7 @@ async function planOfTrack(file: File, taken: readonly { readonly id: string }[]
     const bare = propose({ id: freshId(taken), name, units: 'metric', flock: [], start: 'alone', sizes: {} });
     const empty: Plan = { ...bare, openings: [] };
     const outline = await api.outline(0, WITHIN, { place: empty.place, ground: empty.ground });
-    if (!outline || outline.crosses === 'yes')
+    if (!outline || outline.crosses)
       throw notTaken(
         'the track crosses itself, and a fence cannot; walk it again, or simplify it at Outline',
       );

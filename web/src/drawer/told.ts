@@ -3,8 +3,8 @@ import { ApiError } from '../api/client';
 import { troubleOf } from '../pages/Trouble';
 
 /** Something wrong with a file as a whole. */
-export const told = (message: string): Problem => ({ code: 'failed', pointer: '', message });
+export const problemSaying = (message: string): Problem => ({ code: 'failed', pointer: '', message });
 
 /** What the server says is wrong, field by field where it does. */
 export const problemsOf = (error: unknown): readonly Problem[] =>
-  error instanceof ApiError && error.problems.length > 0 ? error.problems : [told(troubleOf(error))];
+  error instanceof ApiError && error.problems.length > 0 ? error.problems : [problemSaying(troubleOf(error))];

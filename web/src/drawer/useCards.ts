@@ -29,7 +29,7 @@ export function useCards(holding: string, seen: readonly ListedPlan[]): void {
   useEffect(() => {
     if (!some) return undefined;
     const old = latest.current.filter(isOld);
-    let left: 'yes' | 'no' = 'no';
+    let left = false;
     let worker: Worker | undefined;
     const make = async () => {
       worker = startWorker();
@@ -37,7 +37,7 @@ export function useCards(holding: string, seen: readonly ListedPlan[]): void {
       for (const { id } of old) {
         const stored = await plan(holding, id);
         const card = await api.card(stored.plan);
-        if (left === 'yes') return;
+        if (left) return;
         await putCard(holding, id, { saveNumber: stored.saveNumber, card });
         client.setQueryData<readonly ListedPlan[]>(['plans', holding], (list) =>
           list?.map((p) => (p.id === id ? { ...p, saveNumber: stored.saveNumber, card } : p)),
@@ -47,7 +47,7 @@ export function useCards(holding: string, seen: readonly ListedPlan[]): void {
     // A plan that is gone, or a server that is, is told by the list itself.
     const timer = setTimeout(() => void make().catch(() => undefined), PAUSE);
     return () => {
-      left = 'yes';
+      left = true;
       clearTimeout(timer);
       worker?.terminate();
     };

@@ -15,7 +15,7 @@ function options() {
         key: hanging,
         title: hanging,
         note: hanging === 'continuous' ? 'fewer cuts' : '',
-        chosen: hanging === 'continuous' ? 'yes' : 'no',
+        chosen: hanging === 'continuous',
         change: { verb: 'set-hanging', scope: WHOLE_PLAN, hanging },
       }))}
     />,

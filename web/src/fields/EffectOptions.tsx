@@ -9,7 +9,7 @@ export interface EffectOption {
   readonly title: string;
   readonly note: string;
   readonly picture?: ReactNode;
-  readonly chosen: 'yes' | 'no';
+  readonly chosen: boolean;
   readonly change: Change;
 }
 
@@ -42,10 +42,10 @@ export function EffectOptions({ name, hideName, options, effects: known }: Props
   const reader = useReader();
   const take = usePlan((s) => s.take);
   // What is chosen has no effect to be worked out.
-  const others = options.filter((o) => o.chosen === 'no');
+  const others = options.filter((o) => !o.chosen);
   const asked = useEffects(known ? NO_CHANGES : others.map((o) => o.change));
   const effects = known ?? asked;
-  const told = (text: string) => inUnits(text, reader.system);
+  const inReadersUnits = (text: string) => inUnits(text, reader.system);
   return (
     <div role="radiogroup" aria-label={name}>
       <div className="optionhead" aria-hidden="true">
@@ -60,18 +60,20 @@ export function EffectOptions({ name, hideName, options, effects: known }: Props
             <input
               type="radio"
               name={group}
-              checked={option.chosen === 'yes'}
+              checked={option.chosen}
               onChange={() => take(option.change)}
-              aria-label={told(option.note === '' ? option.title : `${option.title}, ${option.note}`)}
+              aria-label={inReadersUnits(
+                option.note === '' ? option.title : `${option.title}, ${option.note}`,
+              )}
             />
             {option.picture && (
               <span className="picture" aria-hidden="true">
                 {option.picture}
               </span>
             )}
-            <span className="title">{told(option.title)}</span>
-            <span className="note">{told(option.note)}</span>
-            {option.chosen === 'yes' ? (
+            <span className="title">{inReadersUnits(option.title)}</span>
+            <span className="note">{inReadersUnits(option.note)}</span>
+            {option.chosen ? (
               <span className="effect chosen">chosen</span>
             ) : (
               cells(effects[others.indexOf(option)], reader).map((text, k) => (

@@ -44,9 +44,9 @@ function Group({ group, begins, above }: { group: OptionGroup; begins: boolean; 
   const market = useMarket();
   const reader = useReader();
   // What is chosen has no effect to be worked out.
-  const others = group.options.filter((o) => o.chosen === 'no');
+  const others = group.options.filter((o) => !o.chosen);
   const effects = useEffects(others.map((o) => o.change));
-  const chosen = group.options.find((o) => o.chosen === 'yes');
+  const chosen = group.options.find((o) => o.chosen);
   if (!market) return null;
   const known = effects.length === others.length && others.length > 0;
   return (

@@ -41,7 +41,7 @@ function FileInput({ onFile }: { onFile: (file: File) => void }) {
 /** What the outline is like, or why a fence cannot follow it. */
 function OutlineTold({ outline }: { outline: Outline }) {
   const reader = useReader();
-  const crosses = outline.crosses === 'yes';
+  const { crosses } = outline;
   return (
     <div
       className="finding"
@@ -71,7 +71,7 @@ function OutlineChoice({
   const take = usePlan((s) => s.take);
   const [way, setWay] = useState<'as-walked' | 'other'>('as-walked');
   const { index, tolerance, outline, simplify } = file;
-  const crosses = outline?.crosses === 'yes';
+  const crosses = outline?.crosses === true;
   const useIt = () => {
     if (!outline || crosses) return;
     const corners = way === 'other' ? [...outline.corners].reverse() : outline.corners;

@@ -4,26 +4,26 @@ interface Props {
   /** What is shown: the sheet, the strip. */
   readonly what: string;
   readonly className: string;
-  readonly children: (whole: 'yes' | 'no') => ReactNode;
+  readonly children: (whole: boolean) => ReactNode;
 }
 
 /** A drawing that a phone shows small, and over its whole screen when it is opened. */
 export function Picture({ what, className, children }: Props) {
-  const [whole, setWhole] = useState<'yes' | 'no'>('no');
+  const [whole, setWhole] = useState(false);
   return (
     <div
       className={`picture ${className}`}
-      data-whole={whole}
-      onKeyDown={(event) => event.key === 'Escape' && setWhole('no')}
+      data-whole={whole ? 'yes' : 'no'}
+      onKeyDown={(event) => event.key === 'Escape' && setWhole(false)}
     >
       {children(whole)}
       <button
         type="button"
         className="btn wholebtn noprint"
-        aria-expanded={whole === 'yes'}
-        onClick={() => setWhole(whole === 'yes' ? 'no' : 'yes')}
+        aria-expanded={whole}
+        onClick={() => setWhole(!whole)}
       >
-        {whole === 'yes' ? 'Done' : `Open ${what}`}
+        {whole ? 'Done' : `Open ${what}`}
       </button>
     </div>
   );

@@ -47,7 +47,7 @@ function SumsTrouble({ why }: { why: string }) {
 }
 
 /** The plan from above; at a stage that has one, the section where the keeper looks at it from the side. */
-function SheetOrSection({ stage, whole }: { stage: StageId; whole: 'yes' | 'no' }) {
+function SheetOrSection({ stage, whole }: { stage: StageId; whole: boolean }) {
   const { section } = STAGE_VIEWS[stage];
   const chosen = useRoom((s) => s.views[stage]);
   if (!section) return <GroundSheet stage={stage} whole={whole} />;

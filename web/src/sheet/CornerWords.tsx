@@ -16,7 +16,7 @@ export const CornerWords = memo(function CornerWords({
 }: {
   scene: SheetScene;
   scale: number;
-  angles: 'yes' | 'no';
+  angles: boolean;
   open: string | null;
 }) {
   return (
@@ -33,7 +33,7 @@ export const CornerWords = memo(function CornerWords({
                 {c.number}
               </text>
             )}
-            {angles === 'yes' && (room > ROOM || chosen) && Math.abs(c.angle - Math.PI) > 0.01 && (
+            {angles && (room > ROOM || chosen) && Math.abs(c.angle - Math.PI) > 0.01 && (
               <text className="d-angle-word figure" textAnchor="middle" transform={away(30)}>
                 {degrees(c.angle)}
               </text>

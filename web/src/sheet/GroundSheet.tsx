@@ -66,12 +66,12 @@ function useMakeStops(stage: StageId): MakeStops | null {
 }
 
 /** What of the sheet can be touched at a stage. */
-function useStops(stage: StageId, settled: Plan | null, parts: readonly Part[], touched: 'yes' | 'no') {
+function useStops(stage: StageId, settled: Plan | null, parts: readonly Part[], touched: boolean) {
   const reader = useReader();
   const { at: open } = useSelection();
   const make = useMakeStops(stage);
   return useMemo(() => {
-    if (!settled || touched === 'no' || !make) return [];
+    if (!settled || !touched || !make) return [];
     const scene = sheetScene(settled, []);
     return make({ plan: settled, scene, parts, reader, open });
   }, [settled, touched, make, parts, reader, open]);
@@ -152,17 +152,12 @@ interface Words {
 function SheetWords({ stage, plan, scene, scale, still, phone, calm }: Words) {
   const reckoning = useReckoning((s) => s.reckoning);
   const { at: open } = useSelection();
-  const lettered = STAGE_VIEWS[stage].lettered === 'yes' && calm;
+  const lettered = STAGE_VIEWS[stage].lettered && calm;
   const quiet = calm && !still;
   return (
     <>
       {quiet && (stage === 'outline' || stage === 'ground') && (
-        <CornerWords
-          scene={scene}
-          scale={scale}
-          angles={stage === 'outline' && !phone ? 'yes' : 'no'}
-          open={open}
-        />
+        <CornerWords scene={scene} scale={scale} angles={stage === 'outline' && !phone} open={open} />
       )}
       {quiet && reckoning && (
         <>
@@ -249,7 +244,7 @@ interface SheetProps {
   readonly stage: StageId;
   readonly still?: true;
   /** It fills a phone’s screen, where it is touched as on a wide one. */
-  readonly whole?: 'yes' | 'no';
+  readonly whole?: boolean;
 }
 
 /** The plan to scale: a picture of things, in which what the stage is about can be touched. */
@@ -264,14 +259,14 @@ export function GroundSheet({ stage, still: isStill, whole }: SheetProps) {
   const box = useRef<SVGSVGElement>(null);
   const size = useSize(box);
   const phone = size.width < PHONE;
-  const looking = still || (phone && whole !== 'yes');
+  const looking = still || (phone && !whole);
 
   const parts = draft ? NO_PARTS : (reckoned ?? NO_PARTS);
   const shownGround = plan?.ground;
   const ground = useMemo(() => (shownGround ? groundScene(shownGround) : null), [shownGround]);
   const { settled, extent, fitted } = useFrame(size, still);
 
-  const stops = useStops(stage, settled, parts, looking ? 'no' : 'yes');
+  const stops = useStops(stage, settled, parts, !looking);
   const { view, zoom, showAll, inHand, setOwn, setInHand } = useView(fitted);
   const touched = inHand?.touched;
   const { stays, scene } = useFence(plan, settled, inHand, parts);
@@ -296,12 +291,12 @@ export function GroundSheet({ stage, still: isStill, whole }: SheetProps) {
         <g transform={`translate(${view.x} ${view.y})`}>
           {relief && !inHand && (
             <Suspense fallback={null}>
-              <ReliefLayer {...{ relief, scene, ground, scale }} words={phone || still ? 'no' : 'yes'} />
+              <ReliefLayer {...{ relief, scene, ground, scale }} words={!phone && !still} />
             </Suspense>
           )}
           {stays && <FenceLayer scene={stays} scale={scale} over={over} />}
           <FenceLayer scene={scene} scale={scale} over={over} />
-          <GroundLayer {...{ scene: ground, scale }} words={still ? 'no' : 'yes'} named={named} />
+          <GroundLayer {...{ scene: ground, scale }} words={!still} named={named} />
           {!still && <Dimensions scene={scene} scale={scale} only={touched?.own ?? null} open={open} />}
           <SheetWords {...{ stage, plan, scene, scale, still, phone, calm }} />
           {stage === 'outline' && !still && <Tape plan={settled} scale={scale} />}
@@ -315,11 +310,7 @@ export function GroundSheet({ stage, still: isStill, whole }: SheetProps) {
         {!still && <Surround {...{ plan, view, size, system, phone }} steep={calm ? steep : []} />}
       </svg>
       <Suspense fallback={null}>
-        <SheetTouch
-          {...{ box, view, stops, setOwn, setInHand, onOpen }}
-          still={looking ? 'yes' : 'no'}
-          wheel={still ? 'no' : 'yes'}
-        />
+        <SheetTouch {...{ box, view, stops, setOwn, setInHand, onOpen }} still={looking} wheel={!still} />
       </Suspense>
       {!still && (
         <SheetTools

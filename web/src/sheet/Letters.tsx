@@ -47,7 +47,7 @@ export function Letters({ plan, parts, cutting, scale, show }: Props) {
   const overhead = useMemo(() => overheadOf(parts), [parts]);
   const places = useMemo(() => {
     const placed: Placed[] = [];
-    const taken: { x: number; y: number }[] = [];
+    const spotsTaken: { x: number; y: number }[] = [];
     for (const piece of pieces) {
       if (piece.use === 'board') continue;
       const over = overhead.get(formatPart(piece.part));
@@ -66,8 +66,8 @@ export function Letters({ plan, parts, cutting, scale, show }: Props) {
       for (const part of [0.5, 0.3, 0.7, 0.4, 0.6, 0.2, 0.8]) {
         const at = frame.at(longest.from + (longest.to - longest.from) * part, inward);
         const [x, y] = [at.x * scale, -at.y * scale];
-        if (taken.some((t) => Math.hypot(t.x - x, t.y - y) < 23)) continue;
-        taken.push({ x, y });
+        if (spotsTaken.some((t) => Math.hypot(t.x - x, t.y - y) < 23)) continue;
+        spotsTaken.push({ x, y });
         placed.push({ letter: piece.letter, x, y, key: `${piece.letter} ${formatPart(piece.part)}` });
         break;
       }

@@ -65,7 +65,7 @@ export const ReliefLayer = memo(function ReliefLayer({
   scene: SheetScene;
   ground: GroundScene;
   scale: number;
-  words: 'yes' | 'no';
+  words: boolean;
 }) {
   const reader = useReader();
   const { run } = scene.layers;
@@ -97,10 +97,10 @@ export const ReliefLayer = memo(function ReliefLayer({
             {...inked('contour')}
             d={c.lines.map((l) => polyline(l, scale)).join('')}
           />
-          {words === 'yes' && <ContourWord lines={c.lines} height={c.height} scene={scene} scale={scale} />}
+          {words && <ContourWord lines={c.lines} height={c.height} scene={scene} scale={scale} />}
         </g>
       ))}
-      {words === 'yes' &&
+      {words &&
         arrows.map(({ at, way, grade }) => (
           <g key={`${at.x} ${at.y}`} transform={`translate(${at.x * scale} ${-at.y * scale})`}>
             <path

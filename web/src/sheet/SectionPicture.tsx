@@ -75,7 +75,7 @@ function Wide({ points, scale }: { points: readonly Point[]; scale: number }) {
 
 /** What a thing is called. */
 function Label({ shape, scale }: { shape: Primitive; scale: number }) {
-  if (!('label' in shape) || !('points' in shape)) return null;
+  if ((shape.shape !== 'line' && shape.shape !== 'polygon') || shape.label === undefined) return null;
   const { at, anchor, off } = placeOfLabel(shape.kind, shape.points);
   return (
     <text className="d-onground" x={at.x * scale + off.x} y={-at.y * scale + off.y} textAnchor={anchor}>
@@ -147,7 +147,7 @@ export function SectionPicture({
           <Shape key={i} shape={shape} scale={scale} />
         ))}
         {scene.shapes.map((shape, i) =>
-          shape.kind === 'wide' && 'points' in shape ? (
+          shape.kind === 'wide' && shape.shape === 'line' ? (
             <Wide key={i} points={shape.points} scale={scale} />
           ) : null,
         )}

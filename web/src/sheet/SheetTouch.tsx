@@ -14,8 +14,8 @@ interface Props extends Pick<Moved, 'view' | 'setOwn' | 'setInHand'> {
   readonly stops: readonly Stop[];
   readonly onOpen: (id: string | null) => void;
   /** The sheet is for looking: nothing is dragged. */
-  readonly still: 'yes' | 'no';
-  readonly wheel: 'yes' | 'no';
+  readonly still: boolean;
+  readonly wheel: boolean;
 }
 
 /** Only what the sheet is touched with. */
@@ -27,8 +27,8 @@ const REACH = 16;
 /** What a press takes hold of. */
 function takenAt(stop: Stop | undefined): Grip | 'ground' {
   const { plan, draft } = usePlan.getState();
-  const now = draft?.plan ?? plan;
-  return stop && now ? grip(now, stop) : 'ground';
+  const shown = draft?.plan ?? plan;
+  return stop && shown ? grip(shown, stop) : 'ground';
 }
 
 /** Looking round by drag, wheel and pinch; taking things by their handles, one undo step from press to release. It draws nothing. */
@@ -64,31 +64,32 @@ export function SheetTouch({ box, view, setOwn, setInHand, stops, onOpen, still,
   useGesture(
     {
       onDrag: ({ first, last, tap, canceled, movement, initial, delta: [dx, dy], pinching, event, memo }) => {
-        if (pinching || still === 'yes') return undefined;
-        let taken = memo as Grip | 'ground' | undefined;
-        if (first || taken === undefined) {
+        if (pinching || still) return undefined;
+        let gripped = memo as Grip | 'ground' | undefined;
+        if (first || gripped === undefined) {
           const { scale } = live.current.view;
-          taken = takenAt(
+          gripped = takenAt(
             pressed(event.target as Element, toGround(live.current.view, within(initial)), REACH / scale),
           );
         }
         if (tap) {
-          if (taken !== 'ground') onOpen(taken.stop.id);
+          if (gripped !== 'ground') onOpen(gripped.stop.id);
           else if (last) onOpen(null);
-        } else if (taken !== 'ground') drag(taken, movement, canceled ? 'canceled' : last ? 'last' : 'on');
+        } else if (gripped !== 'ground')
+          drag(gripped, movement, canceled ? 'canceled' : last ? 'last' : 'on');
         else {
           const v = live.current.view;
           setOwn({ ...v, x: v.x + dx, y: v.y + dy });
         }
-        return taken;
+        return gripped;
       },
       onWheel: ({ event, delta: [, dy] }) => {
-        if (wheel === 'no') return;
+        if (!wheel) return;
         event.preventDefault();
         setOwn(zoomAbout(live.current.view, Math.exp(-dy / 500), within([event.clientX, event.clientY])));
       },
       onPinch: ({ origin: [ox, oy], movement: [ms], memo }) => {
-        if (wheel === 'no') return undefined;
+        if (!wheel) return undefined;
         const from = (memo as View | undefined) ?? live.current.view;
         setOwn(zoomAbout(from, ms, within([ox, oy])));
         return from;

@@ -5,6 +5,7 @@ import {
   type Plan,
   type SnapGround,
   type Vector,
+  partFields,
   snapCorner,
   snapGround,
   type UnitSystem,
@@ -26,7 +27,7 @@ const REACH = 9;
 function groundFor(plan: Plan, stop: Stop): SnapGround {
   const part = partOfStop(stop.id);
   if (part?.on === 'corner') return snapGround(plan, part.corner);
-  const house = part && 'building' in part ? part.building : null;
+  const house = (part && partFields(part).building) ?? null;
   const others = plan.corners.map(({ x, y }) => ({ x, y }));
   // A house does not fall on its own walls.
   const buildings = house === null ? [] : plan.ground.buildings.filter((b) => b.id !== house);

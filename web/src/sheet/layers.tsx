@@ -62,25 +62,24 @@ export const GroundLayer = memo(function GroundLayer({
 }: {
   scene: GroundScene;
   scale: number;
-  words: 'yes' | 'no';
+  words: boolean;
   /** Where a handle stands in the middle of a thing, its name goes under it. */
   named: 'middle' | 'under';
 }) {
   const under = named === 'under' ? 21 : 0;
   const { building, tree, obstacle, service, boundary } = scene;
-  const worded = words === 'yes';
   return (
     <g>
       {only(boundary, 'line').map((b) => (
         <g key={b.part}>
           <path {...inked(b.kind)} d={polyline(b.points, scale)} />
-          {worded && <LineWords points={b.points} scale={scale} words={b.label ?? ''} kind="boundary" />}
+          {words && <LineWords points={b.points} scale={scale} words={b.label ?? ''} kind="boundary" />}
         </g>
       ))}
       {only(tree, 'circle').map((c) => (
         <g key={c.part + c.kind}>
           <circle {...inked(c.kind)} cx={c.at.x * scale} cy={-c.at.y * scale} r={c.radius * scale} />
-          {c.label !== undefined && worded && (
+          {c.label !== undefined && words && (
             <text
               className="d-onground"
               x={c.at.x * scale + c.radius * scale + 8}
@@ -99,7 +98,7 @@ export const GroundLayer = memo(function GroundLayer({
             cy={-o.at.y * scale}
             r={Math.max(4, o.radius * scale)}
           />
-          {worded && (
+          {words && (
             <text className="d-onground" x={o.at.x * scale + 9} y={-o.at.y * scale + 4 + under}>
               {o.label ?? ''}
             </text>
@@ -109,7 +108,7 @@ export const GroundLayer = memo(function GroundLayer({
       {only(service, 'line').map((s) => (
         <g key={s.part}>
           <path {...inked('service')} d={polyline(s.points, scale)} />
-          {worded && <LineWords points={s.points} scale={scale} words={s.label ?? ''} kind="service" />}
+          {words && <LineWords points={s.points} scale={scale} words={s.label ?? ''} kind="service" />}
         </g>
       ))}
       {only(building, 'polygon').map((b) => {
@@ -124,7 +123,7 @@ export const GroundLayer = memo(function GroundLayer({
           <g key={b.part}>
             <path {...inked(b.kind)} d={polygon(b.points, scale)} />
             <text className="d-onbuilding" x={x} y={-y + 4 + under} textAnchor="middle" fontWeight="700">
-              {worded ? (name.length > fits ? `${name.slice(0, fits - 1)}…` : name) : ''}
+              {words ? (name.length > fits ? `${name.slice(0, fits - 1)}…` : name) : ''}
             </text>
           </g>
         );

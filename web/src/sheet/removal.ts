@@ -1,9 +1,11 @@
 import {
   type Change,
+  type Cover,
   type GroundList,
   type PartRef,
   type Plan,
   canRemoveCorner,
+  partFields,
   coverIsOver,
   coverMakeup,
 } from '@aviarum/core';
@@ -18,7 +20,8 @@ export function removalOf(plan: Plan, stop: string): { change: Change } | null {
       : null;
   if (part?.on === 'opening') return { change: { verb: 'remove-opening', id: part.opening } };
   if (part?.on === 'pin') return { change: { verb: 'remove-pin', id: part.pin } };
-  if (part && 'cover' in part) return offCover(plan, part);
+  const cover = part && plan.covers.find((c) => c.id === partFields(part).cover);
+  if (cover) return offCover(cover, part);
   if (part?.on === 'net-point') return offNet(plan, part);
   if (part?.on === 'energiser') return { change: { verb: 'set-power', to: { at: null } } };
   if (part?.on === 'rods') return { change: { verb: 'set-power', to: { rods: null } } };
@@ -39,9 +42,7 @@ function offNet(plan: Plan, part: Extract<PartRef, { on: 'net-point' }>): { chan
 }
 
 /** A corner of a cover, while enough are left; a prop that the keeper set. */
-function offCover(plan: Plan, part: Extract<PartRef, { cover: string }>): { change: Change } | null {
-  const cover = plan.covers.find((c) => c.id === part.cover);
-  if (!cover) return null;
+function offCover(cover: Cover, part: PartRef): { change: Change } | null {
   const set = (to: object): { change: Change } => ({
     change: { verb: 'set-cover', id: cover.id, to },
   });

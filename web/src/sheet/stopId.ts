@@ -1,4 +1,4 @@
-import { type GroundList, type PartOf, type PartRef, formatPart, parsePart } from '@aviarum/core';
+import { type GroundList, type PartOf, type PartRef, formatPart, parsePart, partFields } from '@aviarum/core';
 
 const POST = 'post:';
 
@@ -27,7 +27,7 @@ export interface OnGround {
 /** Null for a part of the fence. */
 export function onGround(part: PartRef | null): OnGround | null {
   if (!part) return null;
-  const point = 'point' in part ? part.point : null;
+  const point = partFields(part).point ?? null;
   if (part.on === 'building' || part.on === 'building-point') {
     const id = part.building;
     return { whole: { on: 'building', building: id }, list: 'buildings', id, point };

@@ -79,7 +79,7 @@ export default function Keys({ base }: { base: string }) {
       },
     };
     const onKey = (event: KeyboardEvent) => {
-      if (on === 'no' || event.altKey || event.ctrlKey || event.metaKey || isField(event.target)) return;
+      if (!on || event.altKey || event.ctrlKey || event.metaKey || isField(event.target)) return;
       if (dialog.current?.open) return;
       const act = acts[event.key.toLowerCase()];
       if (!act || event.defaultPrevented) return;
@@ -104,11 +104,7 @@ export default function Keys({ base }: { base: string }) {
           <h3>Single keys, outside fields</h3>
           <Rows keys={SINGLE} />
           <label className="keyswitch">
-            <input
-              type="checkbox"
-              checked={on === 'yes'}
-              onChange={(event) => setOn(event.target.checked ? 'yes' : 'no')}
-            />
+            <input type="checkbox" checked={on} onChange={(event) => setOn(event.target.checked)} />
             Single keys act
           </label>
           <form method="dialog">

@@ -73,7 +73,7 @@ export function TheLine({ stage, base }: { stage: StageId; base: string }) {
                 aria-current={id === stage ? 'step' : undefined}
                 aria-label={`${STAGE_NAMES[id]}${said}${id === next ? ', next' : ''}`}
               >
-                <Peg state={state} next={id === next ? 'yes' : 'no'} inHand={id === stage ? 'yes' : 'no'} />
+                <Peg state={state} next={id === next} inHand={id === stage} />
                 {matters > 0 && <span className="matters">{matters}</span>}
                 <span className="word">{STAGE_NAMES[id]}</span>
               </Link>
@@ -85,24 +85,15 @@ export function TheLine({ stage, base }: { stage: StageId; base: string }) {
   );
 }
 
-function Peg({
-  state,
-  next,
-  inHand,
-}: {
-  state: StageResult['state'];
-  next: 'yes' | 'no';
-  inHand: 'yes' | 'no';
-}) {
-  const fill =
-    next === 'yes'
-      ? 'var(--yolk)'
-      : state === 'look'
-        ? 'var(--clay)'
-        : state === 'settled'
-          ? 'var(--ink)'
-          : 'var(--paper)';
-  const long = inHand === 'yes' ? 8 : 0;
+function Peg({ state, next, inHand }: { state: StageResult['state']; next: boolean; inHand: boolean }) {
+  const fill = next
+    ? 'var(--yolk)'
+    : state === 'look'
+      ? 'var(--clay)'
+      : state === 'settled'
+        ? 'var(--ink)'
+        : 'var(--paper)';
+  const long = inHand ? 8 : 0;
   return (
     <svg width="12" height="26" aria-hidden="true">
       <path

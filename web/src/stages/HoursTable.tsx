@@ -47,14 +47,14 @@ export function HoursTable() {
             key: 'alone',
             title: 'One person',
             note: 'hours alone',
-            chosen: plan.crew === 'alone' ? 'yes' : 'no',
+            chosen: plan.crew === 'alone',
             change: { verb: 'set-crew', crew: 'alone' },
           },
           {
             key: 'two',
             title: 'Two people',
             note: `with a helper: ${reader.amount(assumptionsOf(plan).secondPerson, 'ratio')} of the hours alone`,
-            chosen: plan.crew === 'two' ? 'yes' : 'no',
+            chosen: plan.crew === 'two',
             change: { verb: 'set-crew', crew: 'two' },
           },
         ]}

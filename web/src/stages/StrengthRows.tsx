@@ -29,15 +29,15 @@ const shareOf = (row: Strength): number => used(row.bridged ?? row, row);
 function alike(strength: readonly Strength[]): readonly Alike[] {
   const members = [...new Set(strength.map((s) => s.member))];
   return members.flatMap((member): Alike[] => {
-    const these = strength.filter((s) => s.member === member);
-    const [first] = these;
+    const rowsOfMember = strength.filter((s) => s.member === member);
+    const [first] = rowsOfMember;
     if (!first) return [];
     return [
       {
         member,
-        count: these.length,
-        worst: these.reduce((a, b) => (shareOf(b) > shareOf(a) ? b : a), first),
-        verdict: these.reduce<Strength['verdict']>((v, s) => worse(v, s.verdict), 'holds'),
+        count: rowsOfMember.length,
+        worst: rowsOfMember.reduce((a, b) => (shareOf(b) > shareOf(a) ? b : a), first),
+        verdict: rowsOfMember.reduce<Strength['verdict']>((v, s) => worse(v, s.verdict), 'holds'),
       },
     ];
   });
@@ -50,7 +50,7 @@ const SIGNS: Readonly<Record<Strength['verdict'], string>> = {
 };
 
 /** What it carries, and over what, as one line. */
-function told({ load, unit, bridged, span, member }: Strength, reader: Reader): string {
+function loadWords({ load, unit, bridged, span, member }: Strength, reader: Reader): string {
   const [name, factor] = measureIn(unit, reader.system);
   const figures = (n: number) => printNumber(n * factor, n * factor < 1 ? 2 : n * factor < 100 ? 1 : 0);
   const wet = bridged && bridged.load > load ? ` dry, ${figures(bridged.load)} bridged` : '';
@@ -75,7 +75,7 @@ function Row({ row }: { row: Alike }) {
             {count > 1 && <span className="soft"> × {count}</span>}
           </button>
         </th>
-        <td className="small">{told(worst, reader)}</td>
+        <td className="small">{loadWords(worst, reader)}</td>
         <td className="verdict">
           <span aria-hidden>{SIGNS[verdict]}</span> {verdict}
         </td>

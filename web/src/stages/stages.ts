@@ -23,7 +23,7 @@ export interface StageView {
   /** What the strip shows first, of its nets; the first run unless this says otherwise. */
   readonly shows?: (plan: Plan) => string | null;
   /** Whether pieces of mesh bear their letters. */
-  readonly lettered: 'yes' | 'no';
+  readonly lettered: boolean;
   /** Whether a plan has use for it; every plan unless this says otherwise. */
   readonly usedBy?: (plan: Plan) => boolean;
 }
@@ -39,43 +39,43 @@ export const STAGE_VIEWS: Readonly<Record<StageId, StageView>> = {
   birds: {
     panel: fetched(async () => (await import('./birds/BirdsPanel')).BirdsPanel),
     first: 'choices',
-    lettered: 'no',
+    lettered: false,
   },
   threats: {
     panel: fetched(async () => (await import('./threats/ThreatsPanel')).ThreatsPanel),
     first: 'choices',
-    lettered: 'no',
+    lettered: false,
   },
   ground: {
     panel: fetched(async () => (await import('./ground/GroundPanel')).GroundPanel),
     stops: async () => (await import('./ground/stops')).stops,
     first: 'places',
-    lettered: 'no',
+    lettered: false,
   },
   outline: {
     panel: fetched(async () => (await import('./outline/OutlinePanel')).OutlinePanel),
     stops: async () => (await import('./outline/stops')).stops,
     first: 'places',
-    lettered: 'no',
+    lettered: false,
   },
   posts: {
     panel: fetched(async () => (await import('./posts/PostsPanel')).PostsPanel),
     stops: async () => (await import('./posts/stops')).stops,
     first: 'choices',
-    lettered: 'no',
+    lettered: false,
     usedBy: onPosts,
   },
   walls: {
     panel: fetched(async () => (await import('./walls/WallsPanel')).WallsPanel),
     first: 'choices',
-    lettered: 'yes',
+    lettered: true,
     usedBy: onPosts,
   },
   arch: {
     panel: fetched(async () => (await import('./arch/ArchPanel')).ArchPanel),
     stops: async () => (await import('./arch/stops')).stops,
     first: 'choices',
-    lettered: 'yes',
+    lettered: true,
     over: 'all',
     section: {
       sheet: fetched(async () => (await import('./arch/ArchSection')).ArchSection),
@@ -86,21 +86,21 @@ export const STAGE_VIEWS: Readonly<Record<StageId, StageView>> = {
   skirt: {
     panel: fetched(async () => (await import('./skirt/SkirtPanel')).SkirtPanel),
     first: 'choices',
-    lettered: 'yes',
+    lettered: true,
     usedBy: withRuns,
   },
   ways: {
     panel: fetched(async () => (await import('./ways/WaysPanel')).WaysPanel),
     stops: async () => (await import('./ways/stops')).stops,
     first: 'places',
-    lettered: 'no',
+    lettered: false,
     usedBy: withRuns,
   },
   cover: {
     panel: fetched(async () => (await import('./cover/CoverPanel')).CoverPanel),
     stops: async () => (await import('./cover/stops')).stops,
     first: 'choices',
-    lettered: 'yes',
+    lettered: true,
     over: 'all',
     section: {
       sheet: fetched(async () => (await import('../sheet/SectionSheet')).SectionSheet),
@@ -112,13 +112,13 @@ export const STAGE_VIEWS: Readonly<Record<StageId, StageView>> = {
     panel: fetched(async () => (await import('./live/LivePanel')).LivePanel),
     stops: async () => (await import('./live/stops')).stops,
     first: 'choices',
-    lettered: 'no',
+    lettered: false,
     shows: (plan) => plan.nets[0]?.id ?? null,
   },
   docket: {
     panel: fetched(async () => (await import('./docket/DocketPanel')).DocketPanel),
     first: 'choices',
-    lettered: 'yes',
+    lettered: true,
     over: 'all',
   },
 };

@@ -28,9 +28,9 @@ export function Start({ holding, children }: { holding: string; children?: React
   const navigate = useNavigate();
   const { asked, set, plan, wrong, keep } = useProposal(holding);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const [keeping, setKeeping] = useState<'yes' | 'no'>('no');
+  const [keeping, setKeeping] = useState(false);
   const onKeep = async () => {
-    setKeeping('yes');
+    setKeeping(true);
     setTrouble(null);
     try {
       const id = await keep();
@@ -38,7 +38,7 @@ export function Start({ holding, children }: { holding: string; children?: React
     } catch (error) {
       setTrouble(`${troubleOf(error)} The proposal is kept on this device.`);
     } finally {
-      setKeeping('no');
+      setKeeping(false);
     }
   };
   return (
@@ -89,7 +89,7 @@ export function Start({ holding, children }: { holding: string; children?: React
               {trouble}
             </p>
           )}
-          <button type="submit" className="btn btn-accent" disabled={!plan || keeping === 'yes'}>
+          <button type="submit" className="btn btn-accent" disabled={!plan || keeping}>
             Save this plan and go on
           </button>
         </StartForm>

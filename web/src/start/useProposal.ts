@@ -14,12 +14,12 @@ const freshId = () => newId('p', [], Math.random) + newId('', [], Math.random);
 function useAsked(holding: string) {
   const [asked, setAsked] = useState<Asked>(FIRST_ASKED);
   const [id, setId] = useState(freshId);
-  const typing = useRef<'yes' | 'no'>('no');
+  const typing = useRef(false);
   useEffect(() => {
     let current = true;
     void device.read(keyOf(holding)).then((kept) => {
       // What is typed meanwhile is newer than what was kept.
-      if (!current || kept === undefined || typing.current === 'yes') return;
+      if (!current || kept === undefined || typing.current) return;
       const { id: before, asked: typed } = kept as { id?: unknown; asked?: unknown };
       setAsked(readAsked(typed));
       if (typeof before === 'string' && /^[a-z0-9]{9}$/.test(before)) setId(before);
@@ -29,7 +29,7 @@ function useAsked(holding: string) {
     };
   }, [holding]);
   const set = (to: Partial<Asked>) => {
-    typing.current = 'yes';
+    typing.current = true;
     const next = { ...asked, ...to };
     setAsked(next);
     void device.write(keyOf(holding), { id, asked: next });

@@ -11,7 +11,7 @@ interface Room {
   /** Height of the unrolled fence, px. */
   readonly strip: number | null;
   /** The strip is folded to its overview. */
-  readonly folded: 'yes' | 'no';
+  readonly folded: boolean;
   /** The plan from above, or the run from the side, where a stage has both. */
   readonly views: Readonly<Partial<Record<StageId, View>>>;
   /** Covers on the sheet. */
@@ -19,8 +19,11 @@ interface Room {
 }
 
 export const useRoom = create<Room>()(
-  persist<Room>(() => ({ panel: null, strip: null, folded: 'no', over: 'shown', views: {} }), {
+  persist<Room>(() => ({ panel: null, strip: null, folded: false, over: 'shown', views: {} }), {
     name: 'aviarum room',
+    // Once it was kept as a word.
+    version: 1,
+    migrate: (kept) => ({ ...(kept as Room), folded: (kept as { folded?: unknown }).folded === 'yes' }),
   }),
 );
 
@@ -29,7 +32,7 @@ export const giveRoom = (to: Partial<Room>): void => {
 };
 export const hideCovers = (): void =>
   giveRoom({ over: useRoom.getState().over === 'hidden' ? 'shown' : 'hidden' });
-export const foldStrip = (): void => giveRoom({ folded: useRoom.getState().folded === 'yes' ? 'no' : 'yes' });
+export const foldStrip = (): void => giveRoom({ folded: !useRoom.getState().folded });
 
 /** Looks at a stage from above or from the side. */
 export const lookAt = (stage: StageId, view: View): void =>

@@ -28,7 +28,7 @@ interface Session {
   basedOn: number;
   saved: Plan;
   pending: Pending | null;
-  inFlight: 'yes' | 'no';
+  inFlight: boolean;
   /** What was last kept of it on the device, which the store may have left for another plan since. */
   kept: { readonly plan: Plan; readonly draft: Plan | null } | null;
 }
@@ -90,16 +90,16 @@ function saveIn(delay: number) {
 const NO_CONNECTION = 'No connection. Your work is kept on this device and sent when it is back.';
 
 /** Why a save did not go through, and whether the same one is worth sending again. */
-function failed(error: unknown): { readonly state: SaveState; readonly again: 'yes' | 'no' } {
-  if (!(error instanceof ApiError)) return { state: { word: 'unsaved', why: NO_CONNECTION }, again: 'yes' };
-  if (error.status === 404) return { state: { word: 'gone' }, again: 'no' };
+function failed(error: unknown): { readonly state: SaveState; readonly again: boolean } {
+  if (!(error instanceof ApiError)) return { state: { word: 'unsaved', why: NO_CONNECTION }, again: true };
+  if (error.status === 404) return { state: { word: 'gone' }, again: false };
   if (error.status === 409) {
     const { savedAt } = error.more;
-    return { state: { word: 'conflict', at: typeof savedAt === 'string' ? savedAt : '' }, again: 'no' };
+    return { state: { word: 'conflict', at: typeof savedAt === 'string' ? savedAt : '' }, again: false };
   }
   const [first] = error.problems;
   const why = first ? `${error.title} ${first.pointer} ${first.message}` : error.title;
-  return { state: { word: 'unsaved', why }, again: error.status >= 500 ? 'yes' : 'no' };
+  return { state: { word: 'unsaved', why }, again: error.status >= 500 };
 }
 
 /** Until the keeper has chosen what becomes of their work, nothing is sent. */
@@ -107,23 +107,17 @@ const isStuck = ({ word }: SaveState) => word === 'conflict' || word === 'gone';
 
 async function save(session: Session): Promise<void> {
   const { plan, draft, held } = usePlan.getState();
-  if (
-    hand.page === 'left' ||
-    session !== hand.current ||
-    plan?.id !== session.id ||
-    session.inFlight === 'yes'
-  )
-    return;
+  if (hand.page === 'left' || session !== hand.current || plan?.id !== session.id || session.inFlight) return;
   if ((plan === session.saved && !session.pending) || isStuck(useSaving.getState().state)) return;
   if (held) return saveIn(PAUSE); // never inside a gesture
   // One that was sent and not answered goes first, as it was: the server may have it already.
   session.pending ??= { plan, saveId: crypto.randomUUID() };
   const sent = session.pending;
-  session.inFlight = 'yes';
+  session.inFlight = true;
   keepUnsent(session, plan, draft?.plan ?? null);
   say({ word: 'saving', takes: 'a-moment' });
   const long = setTimeout(() => {
-    if (session.inFlight === 'yes') sayFor(session, { word: 'saving', takes: 'long' });
+    if (session.inFlight) sayFor(session, { word: 'saving', takes: 'long' });
   }, LONG);
   let after: 'saved' | 'again' | 'stop';
   try {
@@ -140,13 +134,13 @@ async function save(session: Session): Promise<void> {
     after = 'saved';
   } catch (error) {
     const { state, again } = failed(error);
-    if (again === 'no') session.pending = null;
+    if (!again) session.pending = null;
     sayFor(session, state);
-    after = again === 'yes' ? 'again' : 'stop';
+    after = again ? 'again' : 'stop';
   }
   clearTimeout(long);
-  session.inFlight = 'no';
-  const now = usePlan.getState();
+  session.inFlight = false;
+  const storeNow = usePlan.getState();
   if (session !== hand.current) {
     // The keeper has gone on. What was answered is settled, anything newer stays; opened again here, the new session sees to both.
     const opened = ownKeyInHand() === ownKey(session.holding, session.id);
@@ -154,9 +148,9 @@ async function save(session: Session): Promise<void> {
       keepUnsent(session, session.kept.plan, session.kept.draft);
     return;
   }
-  if (now.plan?.id === session.id) keepUnsent(session, now.plan, now.draft?.plan ?? null);
+  if (storeNow.plan?.id === session.id) keepUnsent(session, storeNow.plan, storeNow.draft?.plan ?? null);
   if (after === 'again') saveIn(AGAIN);
-  else if (after === 'saved' && now.plan !== session.saved) saveIn(0);
+  else if (after === 'saved' && storeNow.plan !== session.saved) saveIn(0);
 }
 
 /** Of what this device holds the newest is taken on: it is written under this tab's own name before the other goes. */
@@ -190,7 +184,7 @@ export function adoptPlan(
     basedOn: made.saveNumber,
     saved: plan,
     pending: null,
-    inFlight: 'no',
+    inFlight: false,
     kept: null,
   };
   hand.adopted = hand.current;
@@ -252,7 +246,7 @@ export async function openPlan(holding: string, id: string): Promise<Opened> {
     basedOn: stored.saveNumber,
     saved: stored.plan,
     pending: null,
-    inFlight: 'no',
+    inFlight: false,
     kept: null,
   };
   const edited = inHandOf(holding, id);

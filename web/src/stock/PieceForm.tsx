@@ -54,10 +54,8 @@ function productsOf(kind: Kind, market: Market, reader: Reader) {
 
 /** Widths and lengths as the fields first show them, m. */
 function sizesOf(piece: OwnedPiece | null) {
-  return {
-    width: piece && 'width' in piece ? piece.width : 0.9,
-    length: piece && 'length' in piece ? piece.length : 5,
-  };
+  const given: { readonly kind?: Kind; readonly width?: number; readonly length?: number } = piece ?? {};
+  return { width: given.width ?? 0.9, length: given.length ?? 5 };
 }
 
 type Sizes = ReturnType<typeof sizesOf>;

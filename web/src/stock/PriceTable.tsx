@@ -30,22 +30,22 @@ interface Edit {
 
 /** One size at one yard: its price, which is pressed to be typed anew, and of when it is. */
 function PriceLine({ priced, product, edit }: { priced: Priced; product: string; edit: Edit }) {
-  const [typing, setTyping] = useState<'yes' | 'no'>('no');
+  const [typing, setTyping] = useState(false);
   const { size, offer, own, asOf, yard, listed } = priced;
   const currency = edit.currencyOf(yard);
   const said = `${product}, ${size} at ${edit.yardName(yard)}`;
   return (
     <li data-own={own ? 'yes' : 'no'}>
       <span className="pricesize">{size}</span>
-      {typing === 'yes' ? (
-        <span onBlur={() => setTyping('no')}>
+      {typing ? (
+        <span onBlur={() => setTyping(false)}>
           <MoneyField
             name={`Price of ${said}`}
             hideName
             value={offer.price}
             currency={currency}
             onCommit={(price) => {
-              setTyping('no');
+              setTyping(false);
               edit.put(priced, price);
             }}
           />
@@ -55,7 +55,7 @@ function PriceLine({ priced, product, edit }: { priced: Priced; product: string;
           type="button"
           className="pricebtn figure"
           aria-label={`Change the price of ${said}`}
-          onClick={() => setTyping('yes')}
+          onClick={() => setTyping(true)}
         >
           {moneyPrinter(currency)(offer.price)}
         </button>

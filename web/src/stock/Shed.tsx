@@ -17,7 +17,7 @@ interface Props {
 export function Shed({ holding, market, pieces }: Props) {
   const { problems, attempt } = useTry(holding, 'shed');
   const [changing, setChanging] = useState<string | null>(null);
-  const [adding, setAdding] = useState<'yes' | 'no'>(pieces.length === 0 ? 'yes' : 'no');
+  const [adding, setAdding] = useState(pieces.length === 0);
   const changed = pieces.find((p) => p.piece.id === changing)?.piece ?? null;
   return (
     <section className="stocksection">
@@ -41,14 +41,14 @@ export function Shed({ holding, market, pieces }: Props) {
         </ul>
       )}
       {changed && <Changing key={changed.id} piece={changed} market={market} />}
-      {!changed && adding === 'no' && (
+      {!changed && !adding && (
         <div>
-          <button type="button" className="btn" onClick={() => setAdding('yes')}>
+          <button type="button" className="btn" onClick={() => setAdding(true)}>
             Put something in the shed
           </button>
         </div>
       )}
-      {(changed || adding === 'yes') && (
+      {(changed || adding) && (
         <PieceForm
           key={changed ? `form of ${changed.id}` : 'form'}
           market={market}
@@ -57,7 +57,7 @@ export function Shed({ holding, market, pieces }: Props) {
           onSend={(piece) => attempt(() => putPiece(holding, piece))}
           onLeave={() => {
             setChanging(null);
-            setAdding('no');
+            setAdding(false);
           }}
         />
       )}

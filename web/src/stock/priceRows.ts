@@ -12,7 +12,7 @@ import {
   timberName,
   wireName,
 } from '@aviarum/core';
-import { goodsKey } from '@aviarum/core/prices';
+import { goodsKey, offerSize } from '@aviarum/core/prices';
 
 export type Kind = Offer['kind'];
 export const KINDS: readonly { readonly value: Kind; readonly label: string }[] = [
@@ -74,8 +74,10 @@ function nameOf({ kind, product }: Offer, market: Market, reader: Reader): strin
 }
 
 const bySize = (a: Offer, b: Offer): number => {
-  const of = (o: Offer) =>
-    ('width' in o ? o.width * 1000 : 0) + ('length' in o ? o.length : 0) + ('count' in o ? o.count : 0);
+  const of = (offer: Offer) => {
+    const { width = 0, length = 0, count = 0 } = offerSize(offer);
+    return width * 1000 + length + count;
+  };
   return of(a) - of(b);
 };
 

@@ -32,12 +32,12 @@ const MOST_HIGH = 520;
  */
 export function stripScale(
   scene: StripScene,
-  room: { readonly width: number; readonly tall: number; readonly pulled: 'yes' | 'no' },
+  room: { readonly width: number; readonly tall: number; readonly pulled: boolean },
   heights: 1 | 2,
 ): number {
   const fits = (room.width - 2 * SIDE) / Math.max(1, scene.length);
   const most = room.tall / (heights * Math.max(0.5, scene.high - scene.low));
-  return Math.max(LEAST_PX, room.pulled === 'yes' ? most : Math.min(fits, most));
+  return Math.max(LEAST_PX, room.pulled ? most : Math.min(fits, most));
 }
 
 /** What can be unrolled: runs, then live nets. */
@@ -97,9 +97,9 @@ function StripHead({
       <button
         type="button"
         className="foldbtn"
-        aria-expanded={folded === 'no'}
+        aria-expanded={!folded}
         onClick={foldStrip}
-        title={folded === 'yes' ? 'Unfold the strip' : 'Fold the strip to its overview'}
+        title={folded ? 'Unfold the strip' : 'Fold the strip to its overview'}
       >
         <b>The fence, unrolled</b>
       </button>
@@ -160,15 +160,13 @@ export function FenceStrip({ stage }: { stage: StageId }) {
       : stripScene(plan, reckoning.parts, reckoning.cutting, index);
   }, [plan, reckoning, index, net, shown]);
   const { tall, pulled } = useTall(stage, heights, scene);
-  const px = scene
-    ? stripScale(scene, { width, tall, pulled: pulled === null ? 'no' : 'yes' }, heights)
-    : LEAST_PX;
+  const px = scene ? stripScale(scene, { width, tall, pulled: pulled !== null }, heights) : LEAST_PX;
   const whole = scene ? scene.length * px + 2 * SIDE : 0;
   const scrolls = whole > width + 2;
   const high = scene ? px * heights * (scene.high - scene.low) + AROUND : tall + AROUND;
   return (
-    <section className="strip" aria-label="The fence, unrolled" data-folded={folded}>
-      {folded === 'no' && (
+    <section className="strip" aria-label="The fence, unrolled" data-folded={folded ? 'yes' : 'no'}>
+      {!folded && (
         <Separator
           name="Height of the strip"
           axis="y"
@@ -182,7 +180,7 @@ export function FenceStrip({ stage }: { stage: StageId }) {
       <div
         className="stripscroll"
         ref={frame}
-        hidden={folded === 'yes'}
+        hidden={folded}
         tabIndex={scrolls ? 0 : -1}
         role="group"
         aria-label="Fence strip"
@@ -194,7 +192,7 @@ export function FenceStrip({ stage }: { stage: StageId }) {
           });
         }}
       >
-        {scene && folded === 'no' && (
+        {scene && !folded && (
           <StripDrawing
             scene={scene}
             px={px}
@@ -204,14 +202,14 @@ export function FenceStrip({ stage }: { stage: StageId }) {
           />
         )}
       </div>
-      {scene && (scrolls || folded === 'yes') && (
+      {scene && (scrolls || folded) && (
         <StripOverview
           scene={scene}
-          from={folded === 'yes' ? 0 : seen.from}
-          to={folded === 'yes' ? 1 : seen.to === 1 && seen.from === 0 ? width / whole : seen.to}
+          from={folded ? 0 : seen.from}
+          to={folded ? 1 : seen.to === 1 && seen.from === 0 ? width / whole : seen.to}
           onGo={(part) => {
             const el = frame.current;
-            if (folded === 'yes') giveRoom({ folded: 'no' });
+            if (folded) giveRoom({ folded: false });
             else if (el) el.scrollLeft = part * el.scrollWidth - el.clientWidth / 2;
           }}
         />

@@ -25,7 +25,7 @@ interface DrawingProps {
   readonly up: number;
   /** Left and right of the fence, px. */
   readonly margin: number;
-  readonly lettered: 'yes' | 'no';
+  readonly lettered: boolean;
 }
 
 export const StripDrawing = memo(function StripDrawing({ scene, px, up, margin, lettered }: DrawingProps) {
@@ -124,7 +124,7 @@ function Gates({
   y,
   up,
   lettered,
-}: StripScale & { scene: StripScene; up: number; lettered: 'yes' | 'no' }) {
+}: StripScale & { scene: StripScene; up: number; lettered: boolean }) {
   const reader = useReader();
   return scene.gates.map((g) => {
     const [a, b] = g.feet;
@@ -146,11 +146,7 @@ function Gates({
           <path {...inked('gate')} d={g.face.map((stroke) => `M${faceOf(stroke)}`).join('')} />
         )}
         <text x={x((g.from + g.to) / 2)} y={y(top) - 6} textAnchor="middle">
-          {wide
-            ? `${g.name} ${reader.length(g.to - g.from)}`
-            : lettered === 'no' && g.top * up > 8
-              ? g.name
-              : ''}
+          {wide ? `${g.name} ${reader.length(g.to - g.from)}` : !lettered && g.top * up > 8 ? g.name : ''}
         </text>
       </g>
     );

@@ -5,7 +5,7 @@ import type { StripScale } from './scale';
 interface Props extends StripScale {
   readonly scene: StripScene;
   readonly up: number;
-  readonly lettered: 'yes' | 'no';
+  readonly lettered: boolean;
 }
 
 /** Of a letter's disc, and between the middles of two so that neither covers the other, px. */
@@ -106,7 +106,7 @@ function Letter({ piece: p, at }: { piece: Piece; at: Spot }) {
 
 /** Joints, the piece that is lit, and the letters that tie a piece to its roll. */
 export function StripLetters({ scene, x, y, up, lettered }: Props) {
-  const taken: Spot[] = [];
+  const spotsTaken: Spot[] = [];
   // A board a bay has its letter on the length it is sawn from, and shines here when that is pointed at.
   const wallTop = Math.max(0.5, ...scene.posts.map((p) => p.above));
   const meshes = scene.pieces.filter((p) => p.use !== 'board');
@@ -123,13 +123,13 @@ export function StripLetters({ scene, x, y, up, lettered }: Props) {
           wallTop={wallTop}
         />
       ))}
-      {lettered === 'yes' &&
+      {lettered &&
         meshes.map((p) => {
           const place = placesOf(p, { x, y, scene }).find((at) =>
-            taken.every((other) => Math.hypot(other.x - at.x, other.y - at.y) >= APART),
+            spotsTaken.every((other) => Math.hypot(other.x - at.x, other.y - at.y) >= APART),
           );
           if (!place) return null;
-          taken.push(place);
+          spotsTaken.push(place);
           return <Letter key={`${p.letter} ${p.from} disc`} piece={p} at={place} />;
         })}
     </g>

@@ -63,9 +63,9 @@ const api = {
    * @param known  the request whose answer the asker holds: only what is another since is sent
    */
   async reckon(sequence: number, feed: Feed, known: number) {
-    const now = follow(feed);
-    await readyFor(now);
-    last = reckoner(now, { proofs });
+    const planNow = follow(feed);
+    await readyFor(planNow);
+    last = reckoner(planNow, { proofs });
     const before = sent?.sequence === known ? sent.reckoning : null;
     sent = { sequence, reckoning: last };
     return { sequence, whole: before === null, changed: changedView(last, before) };
@@ -97,14 +97,14 @@ const api = {
   async mends(feed: Feed, stage: StageId): Promise<readonly ToldMending[] | null> {
     const [now, began] = [follow(feed), turn];
     await readyForAll();
-    const told: ToldMending[] = [];
+    const mendings: ToldMending[] = [];
     for (const { mends, instead } of mender(now, (f) => f.stage === stage, { proofs })) {
       const { mends: _, ...worse } = instead ?? { mends: null };
-      told.push({ mends, instead: instead ? (worse as ToldFinding) : null });
+      mendings.push({ mends, instead: instead ? (worse as ToldFinding) : null });
       await breathe();
       if (turn !== began) return null;
     }
-    return told;
+    return mendings;
   },
   /** @returns one effect a change; null where the plan changed meanwhile, and they are asked for anew */
   async effects(feed: Feed, changes: readonly Change[]): Promise<readonly Effect[] | null> {

@@ -1,4 +1,5 @@
 import {
+  LATER,
   LATER_IDS,
   type LaterId,
   type LaterStages,
@@ -15,14 +16,6 @@ import {
   usedLater,
 } from '@aviarum/core';
 
-/** What is worked out of a stage that many plans do without: fetched when one uses it. */
-const FETCH: { readonly [K in LaterId]: () => Promise<LaterStages[K]> } = {
-  heights: async () => (await import('@aviarum/core/stages/heights')).heights,
-  arch: async () => (await import('@aviarum/core/stages/arch')).arch,
-  cover: async () => (await import('@aviarum/core/stages/cover')).cover,
-  live: async () => (await import('@aviarum/core/stages/live')).live,
-};
-
 let there: Partial<LaterStages> = {};
 let tables = tablesWith(there);
 const tablesNow = (plan: Plan) => tables(plan);
@@ -30,7 +23,7 @@ const tablesNow = (plan: Plan) => tables(plan);
 async function fetchLater(ids: readonly LaterId[]): Promise<void> {
   const missing = ids.filter((id) => there[id] === undefined);
   if (missing.length === 0) return;
-  const fetched = await Promise.all(missing.map(async (id) => [id, await FETCH[id]()] as const));
+  const fetched = await Promise.all(missing.map(async (id) => [id, await LATER[id].fetched()] as const));
   there = { ...there, ...Object.fromEntries(fetched) };
   tables = tablesWith(there);
 }

@@ -48,7 +48,9 @@ export function leftOf(plan: Plan, { docket, cutting }: ReckoningView): readonly
       .map((b) => b.line.id),
   );
   const had = docket.lines.filter((l) => l.buy > 0 && !open.has(l.id));
-  const pools = new Set(had.flatMap((l) => ('pool' in l.detail ? [l.detail.pool] : [])));
+  const pools = new Set(
+    had.flatMap(({ detail }) => (detail.kind === 'roll' || detail.kind === 'timber' ? [detail.pool] : [])),
+  );
   return spares(
     cutting.filter((p) => pools.has(p.id)),
     had,

@@ -23,14 +23,14 @@ export const sizeOf = (units: readonly BoughtUnits[]): number =>
 export function piecesOf(units: readonly SoldUnit[], count: number): readonly BoughtUnits[] {
   const byPrice = [...units].sort((a, b) => (a.cost ?? Infinity) - (b.cost ?? Infinity));
   let left = count;
-  const taken = byPrice.map((unit) => {
+  const fromEach = byPrice.map((unit) => {
     const here = Math.min(left, unit.stock ?? left);
     left -= here;
     return { unit, count: here };
   });
-  const [first] = taken;
+  const [first] = fromEach;
   if (first) first.count += left;
-  return taken
+  return fromEach
     .filter((t) => t.count > 0)
     .map(({ unit, count: n }) => ({ size: unit.size, count: n, price: unit.price, yard: unit.yard }));
 }

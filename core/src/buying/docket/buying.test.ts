@@ -176,7 +176,10 @@ describe('pieces beside the fence', () => {
 describe('today’s prices', () => {
   test('are taken as a change, and the plan keeps its old ones until then', () => {
     const old = { ...run, buying: buyingAt('far-gate', '2026-03') };
-    const prices = { ...buyingAt('far-gate', LATEST), ownPrices: [ownRoll('welded-50', 1.8, 25, 9000)] };
+    const prices = {
+      ...buyingAt('far-gate', LATEST),
+      ownPrices: [ownRoll('welded-50', { width: 1.8, length: 25 }, 9000)],
+    };
     const taken = apply(old, { verb: 'take-prices', prices });
     expect(taken.buying).toMatchObject({ edition: LATEST, pricesAsOf: '2026-11-25', yards: ['far-gate'] });
     expect(line(taken, 'roll:welded-50@1.8')?.price).toBe(9000);

@@ -26,8 +26,7 @@ const nearestOf = (widths: readonly number[], wanted: number): number | null =>
 
 function lineOf(
   these: readonly KitAsk[],
-  product: string,
-  width: number,
+  { product, width }: { readonly product: string; readonly width: number },
   code: KitAsk['line'],
   shop: Shop,
 ): DocketLine {
@@ -61,15 +60,14 @@ function lineOf(
 function buyKits(asks: readonly KitAsk[], shop: Shop): Lined {
   const products = [...new Set(asks.map((a) => a.product))];
   const lines = products.flatMap((product) => {
-    const these = asks.filter((a) => a.product === product);
+    const asksOfIt = asks.filter((a) => a.product === product);
     const widthOf = ({ width }: KitAsk) => soldWidth(shop.goods.kitWidths(product), width) ?? width;
-    const widths = [...new Set(these.map(widthOf))].sort((a, b) => a - b);
-    const code = these[0]?.line ?? 'docket.kit';
+    const widths = [...new Set(asksOfIt.map(widthOf))].sort((a, b) => a - b);
+    const code = asksOfIt[0]?.line ?? 'docket.kit';
     return widths.map((width) =>
       lineOf(
-        these.filter((a) => widthOf(a) === width),
-        product,
-        width,
+        asksOfIt.filter((a) => widthOf(a) === width),
+        { product, width },
         code,
         shop,
       ),

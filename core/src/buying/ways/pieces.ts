@@ -107,8 +107,8 @@ function buyPieces(asks: readonly PieceAsk[], shop: Shop): Lined {
         : [],
     );
     const groups = new Map<string, Served[]>();
-    const these = asks.filter((a) => a.product === product);
-    for (const one of served(these, sizesOf(shop, product), there)) {
+    const asksOfIt = asks.filter((a) => a.product === product);
+    for (const one of served(asksOfIt, sizesOf(shop, product), there)) {
       const { ask, size } = one;
       if (!size || !covers(size, ask)) {
         const { stage, part } = ask;

@@ -11,8 +11,7 @@ import type { Term } from '../../working';
 
 /** What is cut from whole rolls, or from lengths of timber: a line a pool. */
 function poolLine(
-  products: Products,
-  yards: Yards,
+  { products, yards }: { readonly products: Products; readonly yards: Yards },
   pool: CuttingPool,
   { stage, trimmed, short }: Wanted,
   need: Term,
@@ -56,5 +55,5 @@ export const poolLines = (
 ): readonly DocketLine[] =>
   pools.flatMap((pool, i) => {
     const [want, need] = [wanted[i], workings.get(pool.id)];
-    return want && need ? [poolLine(products, yards, pool, want, need)] : [];
+    return want && need ? [poolLine({ products, yards }, pool, want, need)] : [];
   });

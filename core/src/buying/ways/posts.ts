@@ -49,9 +49,9 @@ function serve(
     .sort((a, b) => b.length - a.length)
     .flatMap((ask): Served[] => {
       const enough = cheapestFirst(units.filter((u) => u.size >= ask.length - EPSILON));
-      const these =
+      const asksOfLength =
         enough.length > 0 ? enough : cheapestFirst(units.filter((u) => u.size >= longest - EPSILON));
-      const [meant] = these;
+      const [meant] = asksOfLength;
       const length = meant?.size ?? ask.length;
       const served: Served[] = [];
       let { count } = ask;
@@ -62,12 +62,12 @@ function serve(
         served.push({ ask, length, unit: null, count: 1 });
         count -= 1;
       }
-      for (const unit of these) {
-        const taken = Math.min(count, left.get(unit) ?? 0);
-        if (taken === 0) continue;
-        left.set(unit, (left.get(unit) ?? 0) - taken);
-        served.push({ ask, length: unit.size, unit, count: taken });
-        count -= taken;
+      for (const unit of asksOfLength) {
+        const bought = Math.min(count, left.get(unit) ?? 0);
+        if (bought === 0) continue;
+        left.set(unit, (left.get(unit) ?? 0) - bought);
+        served.push({ ask, length: unit.size, unit, count: bought });
+        count -= bought;
       }
       // More than the yards hold: as if they did, and it is said.
       if (count > 0)
@@ -137,13 +137,13 @@ function buyPosts(asks: readonly PostAsk[], shop: Shop): Lined {
   const unmet: Unmet[] = [];
   const lines: { readonly first: number; readonly line: DocketLine }[] = [];
   for (const product of new Set(asks.map((a) => a.product))) {
-    const these = asks.filter((a) => a.product === product);
+    const asksOfIt = asks.filter((a) => a.product === product);
     const made = goods
       .post(product)
       .lengths.map((size) => ({ size, price: null, cost: null, stock: null, yard: '' }));
     const units = sold.get(product) ?? made;
     const served = serve(
-      these,
+      asksOfIt,
       units,
       single(owned, 'post', product).map((p) => p.length),
     );

@@ -34,7 +34,7 @@ export function labels(ground: Ground, { at }: Painter, sheet: Sheet): string[] 
     ...ground.boundary,
   ];
   return named.flatMap((p) => {
-    if (!('label' in p)) return [];
+    if (p.shape === 'square' || p.shape === 'swing' || p.label === undefined) return [];
     if (p.shape === 'circle') {
       const c = at(p.at);
       return [text(c.x + 3.4, c.y + 1, p.label)];

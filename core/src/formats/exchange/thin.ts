@@ -12,7 +12,7 @@ export interface Thinned {
   readonly read: number;
   /** What was used: as asked, or more where too many corners would be left, m. */
   readonly tolerance: number;
-  readonly crosses: 'yes' | 'no';
+  readonly crosses: boolean;
 }
 
 /** A run has at most so many corners when it comes from a track. */
@@ -75,6 +75,6 @@ export function thinTrack(points: readonly Vector[], tolerance: number): Thinned
     noise: Math.sqrt(squares / Math.max(1, walked.length)),
     read: points.length,
     tolerance: used,
-    crosses: corners.length < 3 || tangled(corners) ? 'yes' : 'no',
+    crosses: corners.length < 3 || tangled(corners),
   };
 }

@@ -68,7 +68,7 @@ function drawOne(drawing: Drawing, p: Primitive): void {
       line([p.latch, p.hinge, p.tip], false);
       break;
   }
-  if (!('label' in p)) return;
+  if (p.shape === 'square' || p.shape === 'swing' || p.label === undefined) return;
   const at = p.shape === 'circle' ? p.at : p.points[0];
   if (at) words(at.x + 0.1, at.y + 0.1, p.label);
 }

@@ -26,7 +26,7 @@ function liveFeatures(
     case 'live-net': {
       const { name, form, length, area, surplus, pieces } = p;
       const way = form === 'loop' ? [...p.points, ...p.points.slice(0, 1)] : p.points;
-      const told = {
+      const properties = {
         id: p.part.net,
         name,
         form,
@@ -35,7 +35,7 @@ function liveFeatures(
         nets: pieces,
       };
       return [
-        { points: way, what: 'live-net', ...told, ...(form === 'loop' ? { area: metres(area) } : {}) },
+        { points: way, what: 'live-net', ...properties, ...(form === 'loop' ? { area: metres(area) } : {}) },
         ...p.posts.map(({ at, is, along }) => ({
           points: [at],
           what: is === 'strut' ? 'net-strut' : 'net-post',

@@ -84,7 +84,7 @@ export function writeSectionSvg(plan: Plan, parts: readonly Part[], options: Svg
     return `${line}${text((a.x + b.x) / 2 + 1, (a.y + b.y) / 2 - 1, said)}`;
   });
   const names = shapes.flatMap((s) => {
-    if (!('label' in s) || !('points' in s)) return [];
+    if ((s.shape !== 'line' && s.shape !== 'polygon') || s.label === undefined) return [];
     const [at] = s.points;
     if (!at) return [];
     const { x, y } = paint.at(at);

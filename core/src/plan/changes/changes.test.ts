@@ -101,7 +101,7 @@ describe('choices', () => {
   });
   test('an own price is used at its yard', () => {
     const base = aRun();
-    const ownPrices = [ownRoll('welded-50', 1.8, 25, 100)];
+    const ownPrices = [ownRoll('welded-50', { width: 1.8, length: 25 }, 100)];
     const plan: Plan = { ...base, buying: { ...base.buying, ownPrices } };
     expect(reckon(plan).docket.lines.find((l) => l.id === 'roll:welded-50@1.8')?.price).toBe(100);
   });

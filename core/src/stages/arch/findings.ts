@@ -24,7 +24,7 @@ function sold(shape: ArchShape, goods: Goods, unmet: readonly Unmet[]): Finding[
     const longest = Math.max(...goods.timber(made.pipe.timber).lengths);
     if (bent > longest + EPSILON)
       found.push(
-        finding('arch.long-hoop', 'mend', 'arch', part, { name, bent, longest }, [
+        finding('arch.long-hoop', { severity: 'mend', stage: 'arch', part }, { name, bent, longest }, [
           set(arch.id, { bent: longest }),
         ]),
       );
@@ -33,14 +33,16 @@ function sold(shape: ArchShape, goods: Goods, unmet: readonly Unmet[]): Finding[
     const longest = Math.max(...goods.mesh(made.panels.mesh).lengths);
     if (bent > longest + EPSILON)
       found.push(
-        finding('arch.long-panel', 'mend', 'arch', part, { name, bent, longest }, [
+        finding('arch.long-panel', { severity: 'mend', stage: 'arch', part }, { name, bent, longest }, [
           set(arch.id, { bent: null }),
         ]),
       );
   }
   if (arch.skin !== null && widthsFor(shape, goods.widths(arch.skin)).length === 0)
     found.push(
-      finding('arch.no-width', 'mend', 'arch', part, { name, lap: arch.lap }, [set(arch.id, { lap: 0.05 })]),
+      finding('arch.no-width', { severity: 'mend', stage: 'arch', part }, { name, lap: arch.lap }, [
+        set(arch.id, { lap: 0.05 }),
+      ]),
     );
   const film = filmOf(shape);
   if (film && arch.film !== null) {
@@ -56,9 +58,7 @@ function sold(shape: ArchShape, goods: Goods, unmet: readonly Unmet[]): Finding[
       found.push(
         finding(
           'arch.film-small',
-          'mend',
-          'arch',
-          part,
+          { severity: 'mend', stage: 'arch', part },
           {
             name,
             across: short.across,
@@ -81,28 +81,39 @@ function others(shape: ArchShape, moved: Moved | null): Finding[] {
       const at = { on: 'side', side: end.side.side.id } as const;
       if (end.closed === 'open')
         return [
-          finding('arch.open-end', 'mend', 'arch', at, { name, side: end.side.number }, [
-            { verb: 'set-side-kind', side: end.side.side.id, kind: 'arch-end' },
-          ]),
+          finding(
+            'arch.open-end',
+            { severity: 'mend', stage: 'arch', part: at },
+            { name, side: end.side.number },
+            [{ verb: 'set-side-kind', side: end.side.side.id, kind: 'arch-end' }],
+          ),
         ];
       return end.closed === 'hung' && end.building
-        ? [finding('arch.round-house', 'know', 'arch', at, { name, building: end.building.name })]
+        ? [
+            finding(
+              'arch.round-house',
+              { severity: 'know', stage: 'arch', part: at },
+              { name, building: end.building.name },
+            ),
+          ]
         : [];
     }),
     ...(moved && moved.pull > DRAGS_AT_MOST
       ? [
           finding(
             'arch.heavy',
-            'know',
-            'arch',
-            part,
+            { severity: 'know', stage: 'arch', part },
             { name, ...moved, most: DRAGS_AT_MOST },
             arch.moved === 'skids' ? [set(arch.id, { moved: 'wheels' })] : [],
           ),
         ]
       : []),
     ...(arch.board === 0 && hungEnds(shape).length > 0 && arch.moved === 'fixed'
-      ? [finding('arch.no-board', 'know', 'arch', part, { name }, [set(arch.id, { board: 0.15 })])]
+      ? [
+          finding('arch.no-board', { severity: 'know', stage: 'arch', part }, { name }, [
+            set(arch.id, { board: 0.15 }),
+          ]),
+        ]
       : []),
   ];
 }

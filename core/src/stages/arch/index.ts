@@ -13,7 +13,7 @@ import * as A from './keys';
 import { archParts } from './part';
 import type { ArchShape } from './shape';
 import { alikeOf } from './skin/asked';
-import { skinFrom } from './skin/skin';
+import type { Skin } from './skin/skin';
 import { archStrength } from './strength/check';
 import { weakFindings } from './strength/findings';
 import { shorterSide } from '../threats/shown/openings';
@@ -42,8 +42,8 @@ const shaping: readonly AnyStep[] = [
     ({ arched: { shapes }, chosen }) =>
       new Map(
         shapes.map((shape) => {
-          const id = chosen.get(alikeOf(shape.arch.id))?.id;
-          return [shape.arch.id, id === undefined ? null : skinFrom(shape, Number(id))] as const;
+          const skin = chosen.get(alikeOf(shape.arch.id))?.made ?? null;
+          return [shape.arch.id, skin as Skin | null] as const;
         }),
       ),
   ),
@@ -54,7 +54,7 @@ const gradeOf = ({ feet: [foot] }: ArchShape, ground: (p: { x: number; y: number
   foot.length > 0 ? (ground(foot.end) - ground(foot.start)) / foot.length : 0;
 
 /** What is asked for, found and told of them. */
-const told: readonly AnyStep[] = [
+const telling: readonly AnyStep[] = [
   adds(
     K.DEMANDS,
     { arched: A.ARCHED, openings: K.OPENINGS, products: K.PRODUCTS },
@@ -125,4 +125,4 @@ const parts: readonly AnyStep[] = [
 ];
 
 /** Runs under a bent panel or hoops: their true curve, what they are built of, and what snow, wind and a keeper’s head make of them. */
-export const arch: Stage = { steps: [...shaping, ...told], parts };
+export const arch: Stage = { steps: [...shaping, ...telling], parts };

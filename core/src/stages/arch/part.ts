@@ -69,9 +69,7 @@ export function archParts(
   if (!a || !b || !c || !d) return [];
   const points = pointsOf(curve, STEPS);
   const side = (
-    is: 'foot' | 'end',
-    of: string,
-    length: number,
+    { is, of, length }: { readonly is: 'foot' | 'end'; readonly of: string; readonly length: number },
     line: readonly Vector[],
     ribs: readonly number[],
   ): Part => ({
@@ -106,9 +104,7 @@ export function archParts(
     },
     ...feet.map((foot) =>
       side(
-        'foot',
-        foot.side.id,
-        foot.length,
+        { is: 'foot', of: foot.side.id, length: foot.length },
         [
           { x: 0, y: top },
           { x: wanted, y: top },
@@ -118,7 +114,7 @@ export function archParts(
     ),
     ...(skin ? stripParts(shape, skin) : []),
     ...hungEnds(shape).map((end) =>
-      side('end', end.side.side.id, end.side.length, endTop(shape, points), []),
+      side({ is: 'end', of: end.side.side.id, length: end.side.length }, endTop(shape, points), []),
     ),
   ];
 }

@@ -107,18 +107,18 @@ function placeAlone(plan: Plan, size: Pick<ArchPlace, 'base' | 'length'>): ArchP
 
 /** An arch moved to free ground, where it stands clear. */
 export function movedClear(plan: Plan, id: string): readonly Change[] {
-  const now = archPlace(plan, id);
-  if (!now) return [];
-  const { at, direction } = placeAlone(plan, { base: now.base, length: now.length });
+  const placeNow = archPlace(plan, id);
+  if (!placeNow) return [];
+  const { at, direction } = placeAlone(plan, { base: placeNow.base, length: placeNow.length });
   return [{ verb: 'place-arch', id, to: { at, direction } }];
 }
 
 /** A name that no other run of the plan bears. */
 function freeName({ enclosures }: Plan): string {
-  const taken = new Set(enclosures.map((e) => e.name));
+  const namesTaken = new Set(enclosures.map((e) => e.name));
   for (let n = 1; ; n++) {
     const name = n === 1 ? 'Arch' : `Arch ${n}`;
-    if (!taken.has(name)) return name;
+    if (!namesTaken.has(name)) return name;
   }
 }
 

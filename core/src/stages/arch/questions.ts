@@ -1,6 +1,6 @@
 import { typeOf } from '../../catalogue/meshTypes';
 import { meshName, timberName, wireName } from '../../catalogue/names';
-import { type Asking, type Option, type OptionGroup, chosenIf, questionOf } from '../../options/types';
+import { type Asking, type Option, type OptionGroup, questionOf } from '../../options/types';
 import type { Change } from '../../plan/changes/types';
 import { type Arch, type ArchQuestion, KINDS, KIND_IDS, rowOf } from './plan/kinds';
 import { offered, ofKind } from './proposed';
@@ -10,7 +10,7 @@ const none = (title: string, chosen: boolean, change: Change): Option => ({
   key: 'none',
   title,
   note: '',
-  chosen: chosenIf(chosen),
+  chosen,
   change,
 });
 
@@ -21,28 +21,27 @@ function meshes(
   { market, reader }: Asking,
   arch: Arch,
   field: MeshField,
-  name: string,
-  without: string,
+  { name, without }: { readonly name: string; readonly without: string },
 ): OptionGroup {
-  const now = arch[field];
+  const meshNow = arch[field];
   const fits = (id: string): boolean => {
     const { covers } = typeOf(market.mesh(id));
     return field === 'film' ? covers === 'film' || covers === 'tarp' : covers === 'strips';
   };
   const sold = (id: string) =>
     market.widths(id).some((w) => market.rolls(id, w).some((u) => u.price !== null));
-  const ids = market.meshIds().filter((id) => id === now || (fits(id) && sold(id)));
+  const ids = market.meshIds().filter((id) => id === meshNow || (fits(id) && sold(id)));
   return {
     id: `${arch.id}-${field}`,
     name,
     options: [
-      none(without, now === null, set(arch, { [field]: null })),
+      none(without, meshNow === null, set(arch, { [field]: null })),
       ...ids.map((id): Option => ({
         key: id,
         title: meshName(market.mesh(id), reader),
         note: wireName(market.mesh(id), reader),
         mesh: id,
-        chosen: chosenIf(id === now),
+        chosen: id === meshNow,
         change: set(arch, { [field]: id }),
       })),
     ],
@@ -50,17 +49,17 @@ function meshes(
 }
 
 function timbers({ market, reader }: Asking, arch: Arch, field: 'ridge' | 'prop', name: string): OptionGroup {
-  const now = arch[field];
+  const timberNow = arch[field];
   return {
     id: `${arch.id}-${field}`,
     name,
     options: [
-      ...(field === 'ridge' ? [none('No ridge', now === null, set(arch, { ridge: null }))] : []),
+      ...(field === 'ridge' ? [none('No ridge', timberNow === null, set(arch, { ridge: null }))] : []),
       ...market.timbersOf('joist').map((timber): Option => ({
         key: timber.id,
         title: timberName(timber, reader),
         note: '',
-        chosen: chosenIf(timber.id === now),
+        chosen: timber.id === timberNow,
         change: set(arch, { [field]: timber.id }),
       })),
     ],
@@ -172,7 +171,7 @@ export function archOptions(asking: Asking, arch: Arch): readonly OptionGroup[] 
     const [name, answers] = PLAIN[field];
     if (!asked.includes(field) || ABOUT[field]?.(arch) === false) return [];
     return [
-      questionOf(`${arch.id}-${field}`, name, answers, fields[field] ?? '', (key) =>
+      questionOf({ id: `${arch.id}-${field}`, name, answers }, fields[field] ?? '', (key) =>
         set(arch, { [field]: key }),
       ),
     ];
@@ -184,7 +183,7 @@ export function archOptions(asking: Asking, arch: Arch): readonly OptionGroup[] 
       key: kind,
       title: KINDS[kind].title,
       note: KINDS[kind].note,
-      chosen: chosenIf(kind === arch.kind),
+      chosen: kind === arch.kind,
       change:
         kind === arch.kind
           ? set(arch, { board: arch.board })
@@ -196,11 +195,11 @@ export function archOptions(asking: Asking, arch: Arch): readonly OptionGroup[] 
     ...(['join', 'close', 'lines', 'foot'] as const).flatMap(plain),
     timbers(asking, arch, 'ridge', 'Ridge'),
     ...(arch.ridge === null ? [] : [timbers(asking, arch, 'prop', 'Props under the ridge')]),
-    meshes(asking, arch, 'skin', 'Skin', 'No skin'),
+    meshes(asking, arch, 'skin', { name: 'Skin', without: 'No skin' }),
     ...(['ends', 'endWalls'] as const).flatMap(plain),
-    meshes(asking, arch, 'low', 'Low band', 'None'),
+    meshes(asking, arch, 'low', { name: 'Low band', without: 'None' }),
     ...plain('lowSide'),
-    meshes(asking, arch, 'film', 'Film', 'None'),
+    meshes(asking, arch, 'film', { name: 'Film', without: 'None' }),
     ...(['filmEnds', 'hem', 'rolls', 'moved'] as const).flatMap(plain),
   ];
 }

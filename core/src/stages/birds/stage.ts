@@ -62,13 +62,17 @@ export function birdFindings(
   area: number,
   { wallTop, overhead }: { readonly wallTop: number | null; readonly overhead: 'covered' | 'open' },
 ): readonly Finding[] {
-  if (birds.count.value === 0) return [finding('birds.none', 'know', 'birds', { on: 'plan' }, {})];
+  if (birds.count.value === 0)
+    return [finding('birds.none', { severity: 'know', stage: 'birds', part: { on: 'plan' } }, {})];
   const found: Finding[] = [];
   const wanted = birds.areaWanted.value;
   if (area < wanted - EPSILON) {
     found.push(
-      finding('birds.crowded', 'mend', 'birds', { on: 'plan' }, { area, wanted }, (plan) =>
-        deeper(plan, wanted),
+      finding(
+        'birds.crowded',
+        { severity: 'mend', stage: 'birds', part: { on: 'plan' } },
+        { area, wanted },
+        (plan) => deeper(plan, wanted),
       ),
     );
   }
@@ -76,14 +80,18 @@ export function birdFindings(
     if (count === 0 || overhead === 'covered') continue;
     const needs = BIRDS[kind].wall;
     if (needs === null)
-      found.push(finding('birds.cover', 'know', 'birds', { on: 'flock', flock: id }, { kind }));
+      found.push(
+        finding(
+          'birds.cover',
+          { severity: 'know', stage: 'birds', part: { on: 'flock', flock: id } },
+          { kind },
+        ),
+      );
     else if (wallTop !== null && wallTop < needs - EPSILON) {
       found.push(
         finding(
           'birds.over',
-          'know',
-          'birds',
-          { on: 'flock', flock: id },
+          { severity: 'know', stage: 'birds', part: { on: 'flock', flock: id } },
           {
             kind,
             wall: wallTop,

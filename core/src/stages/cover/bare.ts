@@ -39,5 +39,12 @@ export function bareFindings(by: BareBy): readonly Finding[] {
   const threats = coming.filter((id) => open.some((r) => stillCome(guarded, r.enclosure, [id]).length > 0));
   return threats.length === 0
     ? []
-    : [finding('cover.bare', 'know', 'cover', { on: 'plan' }, { threats }, proposed)];
+    : [
+        finding(
+          'cover.bare',
+          { severity: 'know', stage: 'cover', part: { on: 'plan' } },
+          { threats },
+          proposed,
+        ),
+      ];
 }

@@ -39,6 +39,7 @@ function candidateOf(open: OpenCover, way: CoverWay): Candidate {
   let asked: readonly Ask[] | undefined;
   return {
     id: way.id,
+    made: way,
     shortBy: 0,
     rolls: [{ mesh, width: way.width, ...takes }],
     packs: [],
@@ -63,6 +64,7 @@ function candidateOf(open: OpenCover, way: CoverWay): Candidate {
 /** Nothing that is sold can be laid: every width is no more than its lap. */
 const noWay = (shape: CoverShape, side: Side, hand: AtHand): Candidate => ({
   id: '',
+  made: null,
   shortBy: Math.max(side.lap, 0.01),
   rolls: [{ mesh: shape.made.mesh, width: Math.max(...hand.widths(shape.made.mesh)), least: 0, most: 0 }],
   packs: [],
@@ -94,9 +96,9 @@ export function supportAsks(shape: CoverShape, held: Supports, ground: HeightAt)
   const add = (of: Carrier | null, part: PartRef, length: number) => {
     if (of === null || length < 0.05) return;
     const { timber } = of;
-    const these = runs.get(timber) ?? [];
-    runs.set(timber, these);
-    these.push(timberRun(part, length, these.length));
+    const runsOfTimber = runs.get(timber) ?? [];
+    runs.set(timber, runsOfTimber);
+    runsOfTimber.push(timberRun(part, length, runsOfTimber.length));
   };
   const bars = (list: Supports['rails'], of: Carrier | null, kind: 'rail' | 'edge' | 'beam') =>
     list.forEach((bar, i) =>
@@ -134,15 +136,15 @@ export function coverDemands({ products, over, holding, ground }: CoverDemandsBy
       ...laying.asks({ shape, way, held }, products),
       ...supportAsks(shape, held, ground),
     ];
-    if (!side) return [...asked(null, holding(open, '').held)];
+    if (!side) return [...asked(null, holding(open, null))];
     return [
       openCover(open, side),
       {
         ...reasonOf(shape),
         buy: 'after',
         asks: (taken) => {
-          const { way, held } = holding(open, taken(alikeOf(shape)).id);
-          return way ? asked(way, held) : [];
+          const way = taken(alikeOf(shape)).made as CoverWay | null;
+          return way ? asked(way, holding(open, way)) : [];
         },
       },
     ];

@@ -47,19 +47,36 @@ function outlines({ shape }: OpenCover, all: readonly OpenCover[]): Finding[] {
   const part = partOf(cover);
   const { name } = cover;
   if (cover.outline && tangled(outline))
-    return [finding('cover.tangled', 'mend', 'cover', part, { name }, set(cover, { outline: null }))];
+    return [
+      finding(
+        'cover.tangled',
+        { severity: 'mend', stage: 'cover', part },
+        { name },
+        set(cover, { outline: null }),
+      ),
+    ];
   const run = ring.sides.map((s) => s.start);
   const found: Finding[] = [];
   const looked = outline.flatMap((p, i) => [p, lerp(p, outline[(i + 1) % outline.length] ?? p, 0.5)]);
   if (cover.outline && looked.some((p) => !insideOrOn(p, run, GAP)))
-    found.push(finding('cover.outside', 'mend', 'cover', part, { name }, set(cover, { outline: null })));
+    found.push(
+      finding(
+        'cover.outside',
+        { severity: 'mend', stage: 'cover', part },
+        { name },
+        set(cover, { outline: null }),
+      ),
+    );
   for (const other of all) {
     if (other.nth >= (all.find((o) => o.shape === shape)?.nth ?? 0)) continue;
     if (overlap(shape, other.shape))
       found.push(
-        finding('cover.over-another', 'mend', 'cover', part, { name, other: other.shape.cover.name }, [
-          { verb: 'remove-cover', id: cover.id },
-        ]),
+        finding(
+          'cover.over-another',
+          { severity: 'mend', stage: 'cover', part },
+          { name, other: other.shape.cover.name },
+          [{ verb: 'remove-cover', id: cover.id }],
+        ),
       );
   }
   return found;
@@ -88,9 +105,7 @@ function lies({ shape }: OpenCover, { stature }: CoversSeenBy): Finding[] {
     found.push(
       finding(
         'cover.falls-back',
-        'mend',
-        'cover',
-        part,
+        { severity: 'mend', stage: 'cover', part },
         { name },
         set(cover, { rise: -cover.rise, falls: turned(cover.falls) }),
       ),
@@ -100,9 +115,7 @@ function lies({ shape }: OpenCover, { stature }: CoversSeenBy): Finding[] {
     found.push(
       finding(
         'cover.flat',
-        'mend',
-        'cover',
-        part,
+        { severity: 'mend', stage: 'cover', part },
         { name, fall },
         set(cover, { rise: tidy(Math.ceil(LEAST_FALL * runOf(shape) * 20) / 20) }),
       ),
@@ -111,9 +124,7 @@ function lies({ shape }: OpenCover, { stature }: CoversSeenBy): Finding[] {
     found.push(
       finding(
         'cover.low',
-        'know',
-        'cover',
-        part,
+        { severity: 'know', stage: 'cover', part },
         { name, least: cover.height, stature },
         set(cover, { height: tidy(Math.ceil((stature + 0.05) * 20) / 20) }),
       ),
@@ -148,9 +159,7 @@ function meets({ shape }: OpenCover, by: CoversSeenBy): Finding[] {
       return [
         finding(
           'cover.eave',
-          under ? 'know' : 'mend',
-          'cover',
-          part,
+          { severity: under ? 'know' : 'mend', stage: 'cover', part },
           params,
           under ? [] : set(cover, { height: tidy(cover.height - (at - (building.eaves - 0.1))) }),
         ),
@@ -185,9 +194,11 @@ function meets({ shape }: OpenCover, by: CoversSeenBy): Finding[] {
         ...(all ? [all] : []),
         ...(!flat && height > 0.8 ? [level] : []),
       ];
-      return [finding('cover.gap', 'mend', 'cover', part, params, mends)];
+      return [finding('cover.gap', { severity: 'mend', stage: 'cover', part }, params, mends)];
     }
-    return wall - at > GAP + EPSILON ? [finding('cover.sunk', 'know', 'cover', part, params, [level])] : [];
+    return wall - at > GAP + EPSILON
+      ? [finding('cover.sunk', { severity: 'know', stage: 'cover', part }, params, [level])]
+      : [];
   });
 }
 
@@ -207,12 +218,17 @@ function gates({ shape }: OpenCover, by: CoversSeenBy): Finding[] {
     if (top <= under + GAP) return [];
     const params = { name: cover.name, opening: nameOf(opening.kind), top, under };
     return [
-      finding('cover.gate', 'mend', 'cover', { on: 'opening', opening: opening.id }, params, [
-        { verb: 'set-cover', id: cover.id, to: { height: tidy(cover.height + top - under) } },
-        ...(under > LEAST_LEAF
-          ? [{ verb: 'set-opening', id: opening.id, to: { height: tidy(under) } } as const]
-          : []),
-      ]),
+      finding(
+        'cover.gate',
+        { severity: 'mend', stage: 'cover', part: { on: 'opening', opening: opening.id } },
+        params,
+        [
+          { verb: 'set-cover', id: cover.id, to: { height: tidy(cover.height + top - under) } },
+          ...(under > LEAST_LEAF
+            ? [{ verb: 'set-opening', id: opening.id, to: { height: tidy(under) } } as const]
+            : []),
+        ],
+      ),
     ];
   });
 }
@@ -227,13 +243,16 @@ function through({ shape }: OpenCover, { trees }: CoversSeenBy): Finding[] {
     if (insideOrOn(tree.at, outline, 0))
       return [
         tree.trunk >= smaller
-          ? finding('cover.tree-larger', 'mend', 'cover', part, { name, tree: tree.name }, [
-              { verb: 'remove-cover', id: cover.id },
-            ])
-          : finding('cover.tree', 'know', 'cover', part, { name, tree: tree.name }),
+          ? finding(
+              'cover.tree-larger',
+              { severity: 'mend', stage: 'cover', part },
+              { name, tree: tree.name },
+              [{ verb: 'remove-cover', id: cover.id }],
+            )
+          : finding('cover.tree', { severity: 'know', stage: 'cover', part }, { name, tree: tree.name }),
       ];
     return insideOrOn(tree.at, outline, tree.crown)
-      ? [finding('cover.leaves', 'know', 'cover', part, { name, tree: tree.name })]
+      ? [finding('cover.leaves', { severity: 'know', stage: 'cover', part }, { name, tree: tree.name })]
       : [];
   });
   const { field, own } = made.stands ?? { field: null, own: null };
@@ -242,9 +261,7 @@ function through({ shape }: OpenCover, { trees }: CoversSeenBy): Finding[] {
     found.push(
       finding(
         'cover.prop-outside',
-        'mend',
-        'cover',
-        { on: 'cover-prop', cover: cover.id, nth: outside + 1 },
+        { severity: 'mend', stage: 'cover', part: { on: 'cover-prop', cover: cover.id, nth: outside + 1 } },
         { name, nth: outside + 1 },
         [
           {
@@ -265,9 +282,7 @@ function runsOff({ shape }: OpenCover): Finding[] {
   return [
     finding(
       'cover.run-off',
-      'mend',
-      'cover',
-      partOf(cover),
+      { severity: 'mend', stage: 'cover', part: partOf(cover) },
       { name: cover.name, area },
       set(cover, { runOff: 'gutter' }),
     ),

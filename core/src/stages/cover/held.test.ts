@@ -5,7 +5,7 @@ import { reckon } from '../../reckon';
 import { L_SHAPE, anOutline, onSlope } from '../../testing/aRun';
 import { type Cover, type CoverOf, KINDS, type KindId } from './plan/kinds';
 import { newCover } from './proposed';
-import { layStrips } from './over/strips';
+import { inDirection, layIn } from './over/strips';
 
 const over = { id: 'lid', name: 'lid', enclosure: 'run', outline: null, height: 1.8 };
 function covered<K extends KindId>(
@@ -91,21 +91,23 @@ describe('strips', () => {
     ].map(([x = 0, y = 0]) => ({ x, y }));
   const laying = { width: 0.5, lap: 0, turnDown: 0.1, bridge: 0.2 };
   test('bridge a gap of two turn-downs, and are cut at a wider one', () => {
-    expect(layStrips(notched(0.2), 0, laying, 'low')?.lengths).toEqual([6.2, 6.2]);
-    const cut = layStrips(notched(0.3), 0, laying, 'low')?.lengths ?? [];
+    expect(layIn(inDirection(notched(0.2), 0), laying, 'low')?.lengths).toEqual([6.2, 6.2]);
+    const cut = layIn(inDirection(notched(0.3), 0), laying, 'low')?.lengths ?? [];
     expect(cut.map((l) => Number(l.toFixed(6)))).toEqual([6.2, 3.05, 3.05]);
   });
   test('do not count an edge that is only touched', () => {
-    const laid = layStrips(
-      [
-        { x: 0, y: 0 },
-        { x: 4, y: 0 },
-        { x: 4, y: 1 },
-        { x: 2, y: 1 },
-        { x: 2, y: 2 },
-        { x: 0, y: 2 },
-      ],
-      0,
+    const laid = layIn(
+      inDirection(
+        [
+          { x: 0, y: 0 },
+          { x: 4, y: 0 },
+          { x: 4, y: 1 },
+          { x: 2, y: 1 },
+          { x: 2, y: 2 },
+          { x: 0, y: 2 },
+        ],
+        0,
+      ),
       { width: 1, lap: 0, turnDown: 0, bridge: 0 },
       'low',
     );

@@ -14,6 +14,7 @@ import { holdingOn } from './held/holding';
 import { coverHours, hoursOfWrap } from './hours';
 import { postAsks } from './asks';
 import { type OpenCover, alikeOf, coveredBy } from './laid';
+import type { CoverWay } from './over/ways';
 import { coverParts, wrapParts } from './part';
 import { soldFindings } from './sold';
 import { rowOf } from './plan/kinds';
@@ -52,8 +53,9 @@ const laying: readonly AnyStep[] = [
   ),
 ];
 
-/** The way in which a cover is laid, by its name; none of what comes in one piece. */
-const wayOf = (chosen: Chosen, { shape }: OpenCover): string => chosen.get(alikeOf(shape))?.id ?? '';
+/** The way in which a cover is laid; none of what comes in one piece. */
+const wayOf = (chosen: Chosen, { shape }: OpenCover): CoverWay | null =>
+  (chosen.get(alikeOf(shape))?.made ?? null) as CoverWay | null;
 
 /** What is bought for them. */
 const asking: readonly AnyStep[] = [
@@ -85,11 +87,11 @@ const asking: readonly AnyStep[] = [
 const laid: readonly AnyStep[] = [
   step(
     C.LAID_COVERS,
-    { covered: C.COVERED, chosen: K.CHOSEN, holding: C.HOLDING },
-    ({ covered, chosen, holding }) =>
+    { covered: C.COVERED, chosen: K.CHOSEN },
+    ({ covered, chosen }) =>
       new Map(
         covered.over.flatMap((open) =>
-          open.side ? [[open.shape.cover.id, holding(open, wayOf(chosen, open)).way] as const] : [],
+          open.side ? [[open.shape.cover.id, wayOf(chosen, open)] as const] : [],
         ),
       ),
   ),
@@ -97,7 +99,7 @@ const laid: readonly AnyStep[] = [
     C.HELD,
     { covered: C.COVERED, chosen: K.CHOSEN, holding: C.HOLDING },
     ({ covered: { over }, chosen, holding }) =>
-      new Map(over.map((open) => [open.shape.cover.id, holding(open, wayOf(chosen, open)).held])),
+      new Map(over.map((open) => [open.shape.cover.id, holding(open, wayOf(chosen, open))])),
   ),
   adds(
     K.STRENGTH,
@@ -120,7 +122,7 @@ const laid: readonly AnyStep[] = [
 ];
 
 /** What is found, told and drawn of them. */
-const told: readonly AnyStep[] = [
+const telling: readonly AnyStep[] = [
   adds(K.FOUND, { covers: C.COVERS, ...BARE }, ({ covers, ...by }) =>
     covers.some((c) => rowOf(c).closes) ? [] : bareFindings(by),
   ),
@@ -199,4 +201,4 @@ const parts: readonly AnyStep[] = [
 ];
 
 /** What lies over the run and round its walls: laid as its rolls are bought, held up, and trusted or not. */
-export const cover: Stage = { steps: [...laying, ...asking, ...laid, ...told], parts };
+export const cover: Stage = { steps: [...laying, ...asking, ...laid, ...telling], parts };

@@ -9,7 +9,7 @@ import { anOutline } from '../../testing/aRun';
 import { reckonedAnew } from '../../testing/anew';
 import { insideOrOn } from '../../ground/vector';
 import { along, axesOf } from './over/bands';
-import { directionsOf, layStrips } from './over/strips';
+import { directionsOf, inDirection, layIn } from './over/strips';
 import { type CoverOf, KINDS, KIND_IDS } from './plan/kinds';
 
 /** Outlines in the round, some of them with a notch: corners at rising angles, 1 to 9 m from the middle. */
@@ -32,7 +32,11 @@ describe('strips over any outline', () => {
       fc.property(outlines, layings, edges, fc.nat(), (points, laying, edge, seed) => {
         const outline = points.map(([x, y]) => ({ x, y }));
         for (const direction of directionsOf(outline)) {
-          const laid = layStrips(outline, direction, { ...laying, bridge: 2 * laying.turnDown }, edge);
+          const laid = layIn(
+            inDirection(outline, direction),
+            { ...laying, bridge: 2 * laying.turnDown },
+            edge,
+          );
           if (!laid) throw new Error('not laid');
           const turned = along(axesOf(direction), outline);
           const [xs, ys] = [turned.map((p) => p.x), turned.map((p) => p.y)];

@@ -14,10 +14,10 @@ export const wallTop = ({ choices }: Pick<Plan, 'choices'>): number =>
 
 /** A name that no other cover of the plan bears. */
 function freeName({ covers }: Plan, kind: KindId): string {
-  const taken = new Set(covers.map((c) => c.name));
+  const namesTaken = new Set(covers.map((c) => c.name));
   for (let n = 1; ; n++) {
     const name = n === 1 ? KINDS[kind].named : `${KINDS[kind].named} ${n}`;
-    if (!taken.has(name)) return name;
+    if (!namesTaken.has(name)) return name;
   }
 }
 

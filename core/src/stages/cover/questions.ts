@@ -1,6 +1,6 @@
 import { typeOf } from '../../catalogue/meshTypes';
 import { meshName, timberName, wireName } from '../../catalogue/names';
-import { type Asking, type Option, type OptionGroup, chosenIf, questionOf } from '../../options/types';
+import { type Asking, type Option, type OptionGroup, questionOf } from '../../options/types';
 import type { Change } from '../../plan/changes/types';
 import { tidy } from '../../units/round';
 import {
@@ -67,7 +67,7 @@ function meshes(asking: Asking, cover: Cover): OptionGroup {
       title: meshName(market.mesh(id), reader),
       note: wireName(market.mesh(id), reader),
       mesh: id,
-      chosen: chosenIf(id === cover.mesh),
+      chosen: id === cover.mesh,
       change: set(cover, { mesh: id }),
     })),
   };
@@ -86,7 +86,7 @@ function members(asking: Asking, cover: Cover): readonly OptionGroup[] {
   const { market, reader } = asking;
   const timbers = (['joist', 'tube'] as const).flatMap((kind) => market.timbersOf(kind));
   return rowOf(cover).members.map((field): OptionGroup => {
-    const now = (cover as unknown as Readonly<Record<string, string>>)[field] ?? '';
+    const timberNow = (cover as unknown as Readonly<Record<string, string>>)[field] ?? '';
     return {
       id: `${cover.id}-${field}`,
       name: MEMBERS[field],
@@ -94,7 +94,7 @@ function members(asking: Asking, cover: Cover): readonly OptionGroup[] {
         key: timber.id,
         title: timberName(timber, reader),
         note: '',
-        chosen: chosenIf(timber.id === now),
+        chosen: timber.id === timberNow,
         change: set(cover, { [field]: timber.id }),
       })),
     };
@@ -115,22 +115,22 @@ function ways({ plan }: Asking, cover: Cover): readonly OptionGroup[] {
       const at = side && corners.get(step.forward ? side.from : side.to);
       return at ? [at] : [];
     });
-  const now = made.how.way;
+  const wayNow = made.how.way;
   const along = directionsOf(points).map((direction): Option => {
-    const chosen = now !== null && Math.abs(now.direction - direction) < 1e-3;
+    const chosen = wayNow !== null && Math.abs(wayNow.direction - direction) < 1e-3;
     return {
       key: `${Math.round(degreesOf(direction))}`,
       title: `Strips at ${Math.round(degreesOf(direction))}°`,
       note: 'from the sheet’s x axis',
-      chosen: chosenIf(chosen),
-      change: set(cover, { way: chosen ? now : { direction: tidy(direction), edge: 'low' } }),
+      chosen,
+      change: set(cover, { way: chosen ? wayNow : { direction: tidy(direction), edge: 'low' } }),
     };
   });
   const cheapest: Option = {
     key: 'cheapest',
     title: 'The cheapest way',
     note: 'every side’s direction, from both edges',
-    chosen: chosenIf(now === null),
+    chosen: wayNow === null,
     change: set(cover, { way: null }),
   };
   return [{ id: `${cover.id}-way`, name: 'Direction of the strips', options: [cheapest, ...along] }];
@@ -215,7 +215,7 @@ export function coverOptions(asking: Asking, cover: Cover): readonly OptionGroup
       key: kind,
       title: KINDS[kind].title,
       note: KINDS[kind].note,
-      chosen: chosenIf(kind === cover.kind),
+      chosen: kind === cover.kind,
       change:
         kind === cover.kind
           ? set(cover, { name: cover.name })
@@ -225,7 +225,7 @@ export function coverOptions(asking: Asking, cover: Cover): readonly OptionGroup
   const fields = cover as unknown as Readonly<Record<string, string>>;
   const others = rowOf(cover).asks.map((field) => {
     const [name, answers] = YES_NO[field];
-    return questionOf(`${cover.id}-${field}`, name, answers, fields[field] ?? '', (key) =>
+    return questionOf({ id: `${cover.id}-${field}`, name, answers }, fields[field] ?? '', (key) =>
       set(cover, { [field]: key }),
     );
   });

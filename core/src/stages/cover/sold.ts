@@ -25,9 +25,7 @@ export function soldFindings(
         ? [
             finding(
               'cover.no-width',
-              'mend',
-              'cover',
-              part,
+              { severity: 'mend', stage: 'cover', part },
               { name, lap: side.lap },
               made.laid === 'strips' && made.how.ringed
                 ? [{ verb: 'set-cover', id: cover.id, to: { lap: 0.15 } }]
@@ -48,12 +46,17 @@ export function soldFindings(
     const size = nearest?.size ?? { width: 0, length: 0 };
     const short = nearest?.short ?? { across: fit.across, along: fit.along };
     return [
-      finding('cover.too-small', 'mend', 'cover', part, { name, ...short, ...size }, () => {
-        const larger = largerFilm(goods, mesh, fit);
-        return larger === undefined
-          ? [{ verb: 'remove-cover', id: cover.id }]
-          : [{ verb: 'set-cover', id: cover.id, to: { mesh: larger } }];
-      }),
+      finding(
+        'cover.too-small',
+        { severity: 'mend', stage: 'cover', part },
+        { name, ...short, ...size },
+        () => {
+          const larger = largerFilm(goods, mesh, fit);
+          return larger === undefined
+            ? [{ verb: 'remove-cover', id: cover.id }]
+            : [{ verb: 'set-cover', id: cover.id, to: { mesh: larger } }];
+        },
+      ),
     ];
   });
 }

@@ -7,7 +7,7 @@ import { aRun } from '../../testing/aRun';
 import { buyingAt, ownRoll } from '../../testing/buying';
 
 const priced = (currency: string | undefined, own: string): Plan => {
-  const price = ownRoll('welded-50', 1.8, 25, 9000);
+  const price = ownRoll('welded-50', { width: 1.8, length: 25 }, 9000);
   const plan = aRun({ width: 6 });
   return {
     ...plan,

@@ -22,9 +22,7 @@ export function heightFindings(spotHeights: readonly SpotHeight[], terrain: Terr
     found.push(
       finding(
         'heights.contradict',
-        'mend',
-        'ground',
-        { on: 'spot', spot: spot.id },
+        { severity: 'mend', stage: 'ground', part: { on: 'spot', spot: spot.id } },
         { kept: twin.height, other: spot.height, by: Math.abs(twin.height - spot.height) },
         [remove(spot.id), remove(twin.id)],
       ),
@@ -53,9 +51,7 @@ export function heightFindings(spotHeights: readonly SpotHeight[], terrain: Terr
     found.push(
       finding(
         'heights.cliff',
-        'know',
-        'ground',
-        { on: 'spot', spot: suspect?.id ?? '' },
+        { severity: 'know', stage: 'ground', part: { on: 'spot', spot: suspect?.id ?? '' } },
         { grade, apart: distance(a, b) },
         suspect ? [remove(suspect.id)] : [],
       ),

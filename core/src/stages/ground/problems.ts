@@ -6,5 +6,9 @@ export const groundProblems: Problems = ({ buildings }) =>
   buildings
     .filter((b) => tangled(b.outline))
     .map(({ id, name }) =>
-      finding('building.tangled', 'blocks', 'ground', { on: 'building', building: id }, { name }),
+      finding(
+        'building.tangled',
+        { severity: 'blocks', stage: 'ground', part: { on: 'building', building: id } },
+        { name },
+      ),
     );

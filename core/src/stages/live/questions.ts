@@ -1,7 +1,7 @@
 import { BATTERIES, ENERGISERS, SOLAR_PANELS, energiserOf } from '../../catalogue/electrics';
 import { LIVE_NETS, LIVE_NET_IDS } from '../../catalogue/liveNets';
 import type { PackId } from '../../catalogue/packs';
-import { type Asking, type Option, type OptionGroup, chosenIf, questionOf } from '../../options/types';
+import { type Asking, type Option, type OptionGroup, questionOf } from '../../options/types';
 import type { Change } from '../../plan/changes/types';
 import { printNumber } from '../../units/printLength';
 import type { HotWire, LiveNet, Power } from './plan/choice';
@@ -27,30 +27,34 @@ export function netOptions(asking: Asking, net: LiveNet): readonly OptionGroup[]
         key: id,
         title: LIVE_NETS[id].name,
         note: LIVE_NETS[id].note,
-        chosen: chosenIf(id === net.kind),
+        chosen: id === net.kind,
         // A kind that is not made so long takes what it is made in.
         change: setNet(net.id, { kind: id, ...(id === net.kind ? {} : { pieces: null }) }),
       })),
     },
     questionOf(
-      `${net.id}-when`,
-      'Up',
-      [
-        ['always', 'All the time', ''],
-        ['day', 'By day', 'takes turns with a net by night'],
-        ['night', 'By night', 'takes turns with a net by day'],
-      ],
+      {
+        id: `${net.id}-when`,
+        name: 'Up',
+        answers: [
+          ['always', 'All the time', ''],
+          ['day', 'By day', 'takes turns with a net by night'],
+          ['night', 'By night', 'takes turns with a net by day'],
+        ],
+      },
       net.when,
       (when) => setNet(net.id, { when }),
     ),
     questionOf(
-      `${net.id}-foot`,
-      'Lowest strand',
-      [
-        ['live', 'Live', 'what digs meets it first'],
-        ['raised', 'Raised by 50 mm', 'toads and hedgehogs go under'],
-        ['off', 'Disconnected, left in place', 'where hedgehogs, toads or tortoises live'],
-      ],
+      {
+        id: `${net.id}-foot`,
+        name: 'Lowest strand',
+        answers: [
+          ['live', 'Live', 'what digs meets it first'],
+          ['raised', 'Raised by 50 mm', 'toads and hedgehogs go under'],
+          ['off', 'Disconnected, left in place', 'where hedgehogs, toads or tortoises live'],
+        ],
+      },
       net.foot,
       (foot) => setNet(net.id, { foot }),
     ),
@@ -60,21 +64,21 @@ export function netOptions(asking: Asking, net: LiveNet): readonly OptionGroup[]
 /** Questions of a hot wire. */
 export const wireOptions = (_: Asking, wire: HotWire): readonly OptionGroup[] => [
   questionOf(
-    `${wire.id}-gates`,
-    'At gates',
-    [
-      ['under', 'Cable under the gate', 'nothing to unhook'],
-      ['over', 'On over it, on sprung handles', 'the gate is guarded too'],
-    ],
+    {
+      id: `${wire.id}-gates`,
+      name: 'At gates',
+      answers: [
+        ['under', 'Cable under the gate', 'nothing to unhook'],
+        ['over', 'On over it, on sprung handles', 'the gate is guarded too'],
+      ],
+    },
     wire.gates,
     (gates): Change => ({ verb: 'set-hot-wire', id: wire.id, to: { gates } }),
   ),
 ];
 
 const plain = (
-  id: string,
-  name: string,
-  none: string,
+  { id, name, none }: { readonly id: string; readonly name: string; readonly none: string },
   rows: readonly { readonly key: string; readonly title: string; readonly change: Change }[],
   now: string,
   without: Change,
@@ -82,17 +86,15 @@ const plain = (
   id,
   name,
   options: [
-    { key: 'none', title: none, note: '', chosen: chosenIf(now === 'none'), change: without },
-    ...rows.map((row): Option => ({ ...row, note: '', chosen: chosenIf(row.key === now) })),
+    { key: 'none', title: none, note: '', chosen: now === 'none', change: without },
+    ...rows.map((row): Option => ({ ...row, note: '', chosen: row.key === now })),
   ],
 });
 
 /** Battery and panel, where the energiser runs on them. */
 const stores = ({ battery, solar }: Power): readonly OptionGroup[] => [
   plain(
-    'power-battery',
-    'Battery',
-    'None yet',
+    { id: 'power-battery', name: 'Battery', none: 'None yet' },
     BATTERIES.map((b) => ({
       key: String(b.capacity),
       title: `${printNumber(b.capacity, 0)} Ah`,
@@ -102,9 +104,7 @@ const stores = ({ battery, solar }: Power): readonly OptionGroup[] => [
     setPower({ battery: null }),
   ),
   plain(
-    'power-solar',
-    'Solar panel',
-    'None: the battery is charged at home',
+    { id: 'power-solar', name: 'Solar panel', none: 'None: the battery is charged at home' },
     SOLAR_PANELS.map((p) => ({
       key: String(p.watts),
       title: `${printNumber(p.watts, 0)} W`,
@@ -118,33 +118,39 @@ const stores = ({ battery, solar }: Power): readonly OptionGroup[] => [
 /** What it stands in. */
 const surroundings = ({ growth: grows, earth: ground, layout: strands }: Power): readonly OptionGroup[] => [
   questionOf(
-    'power-growth',
-    'What grows under it',
-    [
-      ['mown', 'A mown strip', 'every 10 to 14 days in season'],
-      ['light', 'Light growth', 'twice the output'],
-      ['heavy', 'Heavy growth', 'four times the output'],
-    ],
+    {
+      id: 'power-growth',
+      name: 'What grows under it',
+      answers: [
+        ['mown', 'A mown strip', 'every 10 to 14 days in season'],
+        ['light', 'Light growth', 'twice the output'],
+        ['heavy', 'Heavy growth', 'four times the output'],
+      ],
+    },
     grows,
     (growth) => setPower({ growth }),
   ),
   questionOf(
-    'power-earth',
-    'Ground at the rods',
-    [
-      ['moist', 'Keeps moist', ''],
-      ['dry', 'Dry sand', 'twice the rods'],
-    ],
+    {
+      id: 'power-earth',
+      name: 'Ground at the rods',
+      answers: [
+        ['moist', 'Keeps moist', ''],
+        ['dry', 'Dry sand', 'twice the rods'],
+      ],
+    },
     ground,
     (earth) => setPower({ earth }),
   ),
   questionOf(
-    'power-layout',
-    'Strands',
-    [
-      ['all-live', 'All live', 'earth comes back through the ground'],
-      ['pos-neg', 'Every other one as earth', 'works on snow and very dry ground'],
-    ],
+    {
+      id: 'power-layout',
+      name: 'Strands',
+      answers: [
+        ['all-live', 'All live', 'earth comes back through the ground'],
+        ['pos-neg', 'Every other one as earth', 'works on snow and very dry ground'],
+      ],
+    },
     strands,
     (layout) => setPower({ layout }),
   ),
@@ -154,13 +160,11 @@ const surroundings = ({ growth: grows, earth: ground, layout: strands }: Power):
 export function powerOptions(asking: Asking): readonly OptionGroup[] {
   const { power } = asking.plan;
   const { energiser } = power;
-  const now = energiser?.kind === 'sold' ? energiser.product : energiser ? 'own' : 'none';
-  const supply = energiser?.kind === 'own' ? energiser.supply : energiserOf(now)?.supply;
+  const energiserNow = energiser?.kind === 'sold' ? energiser.product : energiser ? 'own' : 'none';
+  const supply = energiser?.kind === 'own' ? energiser.supply : energiserOf(energiserNow)?.supply;
   const sources = plain(
-    'power-energiser',
-    'Energiser',
-    'None yet',
-    ENERGISERS.filter((e) => e.pack === now || sold(asking, e.pack)).map((e) => ({
+    { id: 'power-energiser', name: 'Energiser', none: 'None yet' },
+    ENERGISERS.filter((e) => e.pack === energiserNow || sold(asking, e.pack)).map((e) => ({
       key: e.pack,
       title: e.name,
       change: setPower({
@@ -168,7 +172,7 @@ export function powerOptions(asking: Asking): readonly OptionGroup[] {
         ...(e.supply === 'battery' ? { battery: power.battery ?? 60 } : { battery: null, solar: null }),
       }),
     })),
-    now,
+    energiserNow,
     setPower({ energiser: null }),
   );
   return [sources, ...(supply === 'battery' ? stores(power) : []), ...surroundings(power)];

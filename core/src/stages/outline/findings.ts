@@ -57,9 +57,7 @@ function buildingFindings({ buildings }: StandingRound, ring: Ring): Finding[] {
           found.push(
             finding(
               'side.off-wall',
-              'mend',
-              'outline',
-              part,
+              { severity: 'mend', stage: 'outline', part },
               { side: side.number, building: building.name, by },
               [
                 {
@@ -83,7 +81,7 @@ function buildingFindings({ buildings }: StandingRound, ring: Ring): Finding[] {
       });
       if (inside) {
         const params = { side: side.number, building: building.name };
-        found.push(finding('side.through-building', 'mend', 'outline', part, params));
+        found.push(finding('side.through-building', { severity: 'mend', stage: 'outline', part }, params));
       }
     }
   }
@@ -125,7 +123,12 @@ function boundaryFindings({ buildings, boundaries }: StandingRound, ring: Ring):
       const params = { side: side.number, boundary: boundary.name, by };
       const mends = movedBack(ring, side, by, (s) => reachOver(s, boundary.line, home) < TOLERANCE);
       return [
-        finding('side.over-boundary', 'mend', 'outline', { on: 'side', side: side.side.id }, params, mends),
+        finding(
+          'side.over-boundary',
+          { severity: 'mend', stage: 'outline', part: { on: 'side', side: side.side.id } },
+          params,
+          mends,
+        ),
       ];
     });
   });
@@ -151,7 +154,14 @@ function laneFindings({ buildings }: StandingRound, ring: Ring, lane: number): F
     const { side, width } = narrowest;
     const mends = movedBack(ring, side, lane - width, (s) => gapOf(s) >= lane - TOLERANCE);
     const params = { side: side.number, building: building.name, width, lane };
-    found.push(finding('lane.narrow', 'mend', 'outline', { on: 'side', side: side.side.id }, params, mends));
+    found.push(
+      finding(
+        'lane.narrow',
+        { severity: 'mend', stage: 'outline', part: { on: 'side', side: side.side.id } },
+        params,
+        mends,
+      ),
+    );
   }
   return found;
 }

@@ -34,9 +34,11 @@ export function openSideFindings({ rings, guarded, flock, ...about }: OpenSidesB
       .map((s: RingSide) =>
         finding(
           'side.open',
-          threats.some(matters) || birds === 'kept' ? 'mend' : 'know',
-          'outline',
-          { on: 'side', side: s.side.id },
+          {
+            severity: threats.some(matters) || birds === 'kept' ? 'mend' : 'know',
+            stage: 'outline',
+            part: { on: 'side', side: s.side.id },
+          },
           { side: s.number, threats, birds },
           [{ verb: 'set-side-kind', side: s.side.id, kind: 'fence' }],
         ),
@@ -47,7 +49,11 @@ export function openSideFindings({ rings, guarded, flock, ...about }: OpenSidesB
     if (walls.length === 0 || walking.length === 0) return [];
     const params = { name: ring.name, sides: walls.map((s) => s.number), threats: walking };
     return [
-      finding('side.unseen', 'know', 'outline', { on: 'enclosure', enclosure: ring.enclosure }, params),
+      finding(
+        'side.unseen',
+        { severity: 'know', stage: 'outline', part: { on: 'enclosure', enclosure: ring.enclosure } },
+        params,
+      ),
     ];
   };
   return rings.flatMap((ring) => [...open(ring), ...unseen(ring)]);

@@ -37,8 +37,10 @@ function tangledSides(sides: readonly RingSide[]): Finding[] {
   const numbers = new Map(sides.map((s) => [s.startCorner, s.startNumber]));
   for (const side of sides) {
     if (side.length < LEAST_SIDE - EPSILON) {
-      const told = { side: side.number, least: LEAST_SIDE };
-      found.push(finding('outline.collapsed', 'blocks', 'outline', part(side), told));
+      const params = { side: side.number, least: LEAST_SIDE };
+      found.push(
+        finding('outline.collapsed', { severity: 'blocks', stage: 'outline', part: part(side) }, params),
+      );
     }
   }
   if (found.length > 0) return found;
@@ -56,14 +58,24 @@ function tangledSides(sides: readonly RingSide[]): Finding[] {
       if (corner === undefined) continue;
       const params = { corner: numbers.get(corner) ?? a.startNumber };
       found.push(
-        finding('outline.folds-back', 'blocks', 'outline', { on: 'corner', corner: corner }, params),
+        finding(
+          'outline.folds-back',
+          { severity: 'blocks', stage: 'outline', part: { on: 'corner', corner: corner } },
+          params,
+        ),
       );
       continue;
     }
     if (betweenSegments(a.start, a.end, b.start, b.end) >= NEAR) continue;
     const crosses = segmentsCross(a.start, a.end, b.start, b.end);
     const code = crosses ? 'outline.crosses' : 'outline.touches';
-    found.push(finding(code, 'blocks', 'outline', part(a), { side: a.number, other: b.number }));
+    found.push(
+      finding(
+        code,
+        { severity: 'blocks', stage: 'outline', part: part(a) },
+        { side: a.number, other: b.number },
+      ),
+    );
   }
   return found;
 }
@@ -85,7 +97,13 @@ function tooLong(
     length += sideLength;
   }
   if (posts <= MOST_POSTS) return [];
-  return [finding('outline.too-long', 'blocks', 'outline', { on: 'plan' }, { length, most: MOST_POSTS })];
+  return [
+    finding(
+      'outline.too-long',
+      { severity: 'blocks', stage: 'outline', part: { on: 'plan' } },
+      { length, most: MOST_POSTS },
+    ),
+  ];
 }
 
 /** Sides that cross, touch or fold back, and a fence too long to be one. */

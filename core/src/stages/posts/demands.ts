@@ -19,8 +19,8 @@ export function postDemands({ posts, spikes, braces, bags }: PostStage): readonl
   for (const post of posts) {
     if (post.standing !== null) continue;
     const key = `${post.product.id} ${post.needs} ${post.role}`;
-    const these = alike.get(key);
-    if (these) these.push(post);
+    const postsAlike = alike.get(key);
+    if (postsAlike) postsAlike.push(post);
     else alike.set(key, [post]);
   }
   return [

@@ -79,15 +79,19 @@ export function lengthFindings(
     const needs = post.above + buriedLength(product, post.depth);
     const longest = Math.max(...goods.postLengths(product.id));
     if (needs > longest + EPSILON)
-      found.push(finding('post.too-short', 'mend', 'posts', post.part, { role, needs, longest }));
+      found.push(
+        finding(
+          'post.too-short',
+          { severity: 'mend', stage: 'posts', part: post.part },
+          { role, needs, longest },
+        ),
+      );
     const less = post.choices.shallower[role] ?? 0;
     if (less > EPSILON && product.standing !== 'spike') {
       found.push(
         finding(
           'post.shallow',
-          less > NEARLY + EPSILON ? 'mend' : 'know',
-          'posts',
-          post.part,
+          { severity: less > NEARLY + EPSILON ? 'mend' : 'know', stage: 'posts', part: post.part },
           { role, by: less },
           [{ verb: 'set-shallower', scope: WHOLE_PLAN, shallower: { [role]: 0 } }],
         ),
@@ -97,7 +101,7 @@ export function lengthFindings(
       if (shorter) {
         const params = { role, needs, buy: post.buy, ...shorter };
         found.push(
-          finding('post.nearly-fits', 'know', 'posts', post.part, params, [
+          finding('post.nearly-fits', { severity: 'know', stage: 'posts', part: post.part }, params, [
             { verb: 'set-shallower', scope: WHOLE_PLAN, shallower: { [role]: shorter.by } },
           ]),
         );
@@ -108,16 +112,14 @@ export function lengthFindings(
       found.push(
         finding(
           'post.spike-high',
-          'mend',
-          'posts',
-          post.part,
+          { severity: 'mend', stage: 'posts', part: post.part },
           { role, above: post.above, most: highest.above },
           [{ verb: 'set-posts', scope: WHOLE_PLAN, posts: { [role]: highest.instead } }],
         ),
       );
     }
     if (product.standing !== 'dug' && soil === 'stony')
-      found.push(finding('post.stony', 'know', 'posts', post.part, { role }));
+      found.push(finding('post.stony', { severity: 'know', stage: 'posts', part: post.part }, { role }));
   }
   for (const post of posts) {
     if (post.standing === null || post.standing >= post.asked - EPSILON) continue;
@@ -128,7 +130,9 @@ export function lengthFindings(
         : pinsAt(plan, post.at).map((id) => ({ verb: 'remove-pin', id }) as const)),
       ...lowered(plan, post, tidy(post.asked - (post.standing ?? 0))),
     ];
-    found.push(finding('post.standing-low', 'mend', 'posts', post.part, params, mends));
+    found.push(
+      finding('post.standing-low', { severity: 'mend', stage: 'posts', part: post.part }, params, mends),
+    );
   }
   return found;
 }

@@ -147,14 +147,23 @@ export function placeFindings(
       const away = nearTo(post.at, service);
       if (away >= SERVICE_REACH - EPSILON) continue;
       const params = { number, role, name: service.name, distance: away };
-      found.push(finding('post.on-service', 'mend', 'posts', post.part, params, mends('any')));
+      found.push(
+        finding(
+          'post.on-service',
+          { severity: 'mend', stage: 'posts', part: post.part },
+          params,
+          mends('any'),
+        ),
+      );
     }
     for (const tree of trees) {
       if (!inRoots(post.at, tree)) continue;
       const away = distance(post.at, tree.at);
       const params = { number, role, name: tree.name, distance: away };
       const severity = away < tree.trunk / 2 + TRUNK_REACH ? 'mend' : 'know';
-      found.push(finding('post.in-roots', severity, 'posts', post.part, params, mends('none')));
+      found.push(
+        finding('post.in-roots', { severity, stage: 'posts', part: post.part }, params, mends('none')),
+      );
     }
   }
   return found;

@@ -10,9 +10,7 @@ export const postProblems: Problems = ({ pins, sides }) => {
       found.push(
         finding(
           'pin.past-end',
-          'blocks',
-          'posts',
-          { on: 'pin', side: pin.side, pin: pin.id },
+          { severity: 'blocks', stage: 'posts', part: { on: 'pin', side: pin.side, pin: pin.id } },
           {
             side: side.number,
             past: pin.along - side.length,

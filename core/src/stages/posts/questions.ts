@@ -2,7 +2,7 @@ import type { PostRole } from '../../plan/schema';
 import { ROLE_NAMES } from './words/names';
 import { postName } from '../../catalogue/names';
 import { capital } from '../../saying/phrases';
-import { type Asking, type OptionGroup, chosenIf, questionOf } from '../../options/types';
+import { type Asking, type OptionGroup, questionOf } from '../../options/types';
 
 const BAYS = [
   ['equal', 'Equal bays', 'in each clear stretch'],
@@ -25,8 +25,8 @@ export function postOptions(
   roles: readonly PostRole[],
 ): readonly OptionGroup[] {
   const perRole = roles.flatMap((role): OptionGroup[] => {
-    const now = choices.posts[role];
-    const sold = products.filter((id) => id === now || market.posts(id).some((u) => u.price !== null));
+    const postNow = choices.posts[role];
+    const sold = products.filter((id) => id === postNow || market.posts(id).some((u) => u.price !== null));
     const kind: OptionGroup = {
       id: `post-${role}`,
       name: capital(ROLE_NAMES[role][1]),
@@ -36,23 +36,29 @@ export function postOptions(
         note: { dug: 'dug in', driven: 'driven, no rot', spike: 'no digging, low walls' }[
           market.post(id).standing
         ],
-        chosen: chosenIf(id === now),
+        chosen: id === postNow,
         change: { verb: 'set-posts', scope, posts: { [role]: id } },
       })),
     };
-    if (market.post(now).standing !== 'dug') return [kind];
+    if (market.post(postNow).standing !== 'dug') return [kind];
     const setting = questionOf(
-      `setting-${role}`,
-      `${capital(ROLE_NAMES[role][1])} are set in`,
-      SETTINGS,
+      { id: `setting-${role}`, name: `${capital(ROLE_NAMES[role][1])} are set in`, answers: SETTINGS },
       choices.setting[role],
       (key) => ({ verb: 'set-setting', scope, setting: { [role]: key } }),
     );
     return [kind, setting];
   });
   return [
-    questionOf('bays', 'Bays', BAYS, choices.bays, (bays) => ({ verb: 'set-bays', scope, bays })),
-    questionOf('load', 'The posts carry', LOADS, choices.load, (load) => ({ verb: 'set-load', scope, load })),
+    questionOf({ id: 'bays', name: 'Bays', answers: BAYS }, choices.bays, (bays) => ({
+      verb: 'set-bays',
+      scope,
+      bays,
+    })),
+    questionOf({ id: 'load', name: 'The posts carry', answers: LOADS }, choices.load, (load) => ({
+      verb: 'set-load',
+      scope,
+      load,
+    })),
     ...perRole,
   ];
 }

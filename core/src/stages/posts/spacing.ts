@@ -51,9 +51,12 @@ export function spacingFindings(
     // A panel's own module stands for itself, unless something hangs on it.
     if ((bays === 'module' && why !== 'cover') || spacing <= most + SAME) continue;
     return [
-      finding('posts.far-apart', 'mend', 'posts', { on: 'side', side: line.id }, { spacing, most, why }, [
-        { verb: 'set-spacing', scope: WHOLE_PLAN, spacing: most },
-      ]),
+      finding(
+        'posts.far-apart',
+        { severity: 'mend', stage: 'posts', part: { on: 'side', side: line.id } },
+        { spacing, most, why },
+        [{ verb: 'set-spacing', scope: WHOLE_PLAN, spacing: most }],
+      ),
     ];
   }
   return [];

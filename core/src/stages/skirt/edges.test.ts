@@ -13,7 +13,10 @@ import { type SkirtChain, skirtChains } from './edges';
 const chainOf = (plan: Plan, round: 'fence' | 'house' = 'house'): SkirtChain => {
   const rings = surveyRings(plan);
   const lines = walksOf(plan, rings).flatMap((w) => w.lines);
-  const [chain] = skirtChains(lines, (line) => line.length, round, rings, plan.ground.buildings);
+  const [chain] = skirtChains(lines, (line) => line.length, round, {
+    rings,
+    buildings: plan.ground.buildings,
+  });
   if (!chain) throw new Error('no fence');
   return chain;
 };

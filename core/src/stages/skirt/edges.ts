@@ -204,8 +204,7 @@ export function skirtChains(
   lines: readonly FenceLine[],
   along: (line: FenceLine) => number,
   round: SkirtShape['round'],
-  rings: readonly Ring[],
-  buildings: readonly Building[],
+  { rings, buildings }: { readonly rings: readonly Ring[]; readonly buildings: readonly Building[] },
 ): readonly SkirtChain[] {
   const chains = fenceChains(lines, along, neighbours(lines, rings));
   if (round === 'fence') return chains;

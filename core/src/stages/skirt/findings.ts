@@ -60,13 +60,22 @@ function meshFindings({ market, limits, ...about }: SkirtSeenBy, course: SkirtCo
   // Nobody puts a paw up through the ground: what counts is whether it comes through itself.
   for (const { code, severity, threats, limit, mendTo } of passing(limits, opening, 'beyond-reach')) {
     const params = { of: 'skirt' as const, opening, threats, limit, from: 0 };
-    found.push(finding(code, severity, 'skirt', { on: 'skirts' }, params, finer(mendTo, breaking(about))));
+    found.push(
+      finding(
+        code,
+        { severity, stage: 'skirt', part: { on: 'skirts' } },
+        params,
+        finer(mendTo, breaking(about)),
+      ),
+    );
   }
   const torn = tornBy(about, mesh.type, mesh.wire);
   if (torn) {
     const params = { of: 'skirt' as const, ...torn, wire: mesh.wire };
     const mends = finer(limits.largestOpening ?? 1, torn.threats);
-    found.push(finding('mesh.torn', 'mend', 'skirt', { on: 'skirts' }, params, mends));
+    found.push(
+      finding('mesh.torn', { severity: 'mend', stage: 'skirt', part: { on: 'skirts' } }, params, mends),
+    );
   }
   return found;
 }
@@ -97,9 +106,7 @@ function measureFindings({ limits, ...about }: SkirtSeenBy, course: SkirtCourse)
     found.push(
       finding(
         'skirt.short',
-        onlyKnow ? 'know' : 'mend',
-        'skirt',
-        { on: 'skirts' },
+        { severity: onlyKnow ? 'know' : 'mend', stage: 'skirt', part: { on: 'skirts' } },
         params,
         change(course, enough),
       ),
@@ -107,7 +114,14 @@ function measureFindings({ limits, ...about }: SkirtSeenBy, course: SkirtCourse)
   }
   if (shape.mesh !== null && course.rollWidth === undefined) {
     const params = { width: course.stripWidth, widest: course.widest };
-    found.push(finding('skirt.no-roll', 'mend', 'skirt', { on: 'skirts' }, params, narrower(course)));
+    found.push(
+      finding(
+        'skirt.no-roll',
+        { severity: 'mend', stage: 'skirt', part: { on: 'skirts' } },
+        params,
+        narrower(course),
+      ),
+    );
   }
   return found;
 }
@@ -151,9 +165,7 @@ function endFindings({ rings, buildings, skirted, skirts: { courses } }: SkirtSe
     return [
       finding(
         'skirt.end-open',
-        'mend',
-        'skirt',
-        part,
+        { severity: 'mend', stage: 'skirt', part },
         {
           side: line.number,
           building: building.name,
@@ -196,7 +208,14 @@ function diggingFindings({ trees, services }: SkirtSeenBy, course: SkirtCourse):
     const near = course.lines.filter((line) => away(line) < tree.roots - EPSILON);
     if (near.length === 0) return [];
     const params = { name: tree.name, distance: Math.min(...near.map(away)) };
-    return [finding('skirt.near-tree', 'mend', 'skirt', { on: 'tree', tree: tree.id }, params, mend(near))];
+    return [
+      finding(
+        'skirt.near-tree',
+        { severity: 'mend', stage: 'skirt', part: { on: 'tree', tree: tree.id } },
+        params,
+        mend(near),
+      ),
+    ];
   });
   const nearServices = services.flatMap((service) => {
     const away = (line: FenceLine) => betweenLines(line.start, line.end, service.line);
@@ -206,9 +225,7 @@ function diggingFindings({ trees, services }: SkirtSeenBy, course: SkirtCourse):
     return [
       finding(
         'skirt.near-service',
-        'mend',
-        'skirt',
-        { on: 'service', service: service.id },
+        { severity: 'mend', stage: 'skirt', part: { on: 'service', service: service.id } },
         params,
         mend(near),
       ),
@@ -238,7 +255,14 @@ export function skirtFindings(by: SkirtSeenBy): readonly Finding[] {
         skirt: one,
       }));
     };
-    none.push(finding('skirt.none', 'mend', 'skirt', { on: 'skirts' }, { threats: diggers }, apron));
+    none.push(
+      finding(
+        'skirt.none',
+        { severity: 'mend', stage: 'skirt', part: { on: 'skirts' } },
+        { threats: diggers },
+        apron,
+      ),
+    );
   }
   return [
     ...none,

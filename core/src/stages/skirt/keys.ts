@@ -1,4 +1,3 @@
-import type { Foot } from '../../ground/foot';
 import { type Chosen } from '../../plan/effective';
 import { type Facet } from '../../plan/effective';
 import { type SkirtLines } from './skirtLines';
@@ -13,5 +12,3 @@ export const SKIRTED = key<SkirtLines>('skirt.lines');
 export const SKIRT_PROFILES = key<ReadonlyMap<FenceLine, Profile>>('skirt.profiles');
 export const LAID = key<SkirtLayout>('skirt.laid');
 export const SKIRTS = key<SkirtStage>('skirt');
-/** What lies at the foot of each side, by its id. */
-export const FEET = key<ReadonlyMap<string, Foot>>('feet');

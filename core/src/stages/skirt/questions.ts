@@ -1,6 +1,6 @@
 import { typeOf } from '../../catalogue/meshTypes';
 import { meshOption, meshesOnOffer } from '../../options/meshes';
-import { type Asking, type OptionGroup, chosenIf } from '../../options/types';
+import { type Asking, type OptionGroup } from '../../options/types';
 import { KINDS, KIND_IDS, type Skirt, rowOf, isOfMesh } from './plan/kinds';
 import { shapeOf } from './plan/shape';
 import { skirtOfKind } from './plan/wanted';
@@ -20,7 +20,7 @@ export function skirtOptions(asking: Asking): readonly OptionGroup[] {
       key: kind,
       title: KINDS[kind].title,
       note: KINDS[kind].note,
-      chosen: chosenIf(kind === skirt.kind),
+      chosen: kind === skirt.kind,
       change: set(skirtOfKind(plan, kind, skirt)),
     })),
   };
@@ -33,7 +33,7 @@ export function skirtOptions(asking: Asking): readonly OptionGroup[] {
     name: 'Mesh',
     options: meshes.map((id) => ({
       ...meshOption(asking, id),
-      chosen: chosenIf(id === skirt.mesh),
+      chosen: id === skirt.mesh,
       change: set({ ...skirt, mesh: id }),
     })),
   };
@@ -48,14 +48,14 @@ export function skirtOptions(asking: Asking): readonly OptionGroup[] {
         key: 'none',
         title: 'Grass or chips',
         note: '',
-        chosen: chosenIf(!laid),
+        chosen: !laid,
         change: set(withStones(skirt, null)),
       },
       {
         key: 'stones',
         title: 'Stones along the fence',
         note: 'keeps grass off; heavy',
-        chosen: chosenIf(laid !== null),
+        chosen: laid !== null,
         change: set(laid ? skirt : withStones(skirt, STONES)),
       },
     ],

@@ -67,14 +67,14 @@ export function skirtLines(by: SkirtBy, walks: readonly FenceWalk[]): SkirtLines
   const partOf = new Map<FenceLine, { line: FenceLine; from: number }>();
   const skirts = new Map<FenceLine, Skirt>();
   const partsOf = (line: FenceLine): readonly FenceLine[] => {
-    const these = parts(by, line);
-    for (const [part, skirt] of these) {
+    const partsOfLine = parts(by, line);
+    for (const [part, skirt] of partsOfLine) {
       skirts.set(part, skirt);
       if (part === line) continue;
       const from = line.members.find((m) => m.ringSide.side.id === part.id)?.offset ?? 0;
       partOf.set(part, { line, from });
     }
-    return these.map(([part]) => part);
+    return partsOfLine.map(([part]) => part);
   };
   const parted = walks.map((walk): FenceWalk => ({ ...walk, lines: walk.lines.flatMap(partsOf) }));
   return { lines: parted.flatMap((w) => w.lines), walks: parted, skirts, partOf };

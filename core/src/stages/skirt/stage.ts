@@ -91,7 +91,7 @@ function courseOf(by: SkirtsBy, skirt: Laid, chosen: ReadonlySet<FenceLine>): La
   };
   const turns = new Map([...skirts].map(([line, own]) => [line, turnsOf(own)]));
   const turning: Turning = ({ of }) => (of.on === 'house' ? shape.turns : (turns.get(of.line) ?? 0));
-  const chains = skirtChains(all, along, shape.round, rings, buildings).filter((chain) =>
+  const chains = skirtChains(all, along, shape.round, { rings, buildings }).filter((chain) =>
     chain.edges.some(({ of }) => of.on === 'line' && chosen.has(of.line)),
   );
   const strips =
@@ -105,7 +105,7 @@ function courseOf(by: SkirtsBy, skirt: Laid, chosen: ReadonlySet<FenceLine>): La
     edge?.of.on === 'line' ? placeAt('skirt', places.get(edge.of.line) ?? 0) : placeAt('house-skirt', i);
   const lines = all.filter((line) => chosen.has(line));
   const volume = (code: 'skirt.trench' | 'skirt.fill', width: number, depth: number) =>
-    volumeAlong(code, lines, along, width, depth);
+    volumeAlong(code, lines, along, { width, depth });
   const stripWidth = stripWidthOf(shape);
   const stretches =
     shape.laid === 'flat'

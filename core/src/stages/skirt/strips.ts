@@ -149,8 +149,7 @@ export function volumeAlong(
   code: 'skirt.trench' | 'skirt.fill',
   lines: readonly FenceLine[],
   along: (line: FenceLine) => number,
-  width: number,
-  depth: number,
+  { width, depth }: { readonly width: number; readonly depth: number },
 ): Term {
   const sides = lines.map((line) => value('skirt.side', along(line), 'm', { side: line.number }));
   return product(code, 'm³', {}, [

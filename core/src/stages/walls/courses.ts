@@ -36,9 +36,7 @@ function courseWorking(
   group: WallLines,
   runs: readonly WallRun[],
   falls: Falls,
-  row: MeshRow,
-  band: HungBand,
-  each: number,
+  { row, band, each }: { readonly row: MeshRow; readonly band: HungBand; readonly each: number },
 ): Term {
   /** As bought: along the ground, or on the level where it steps. */
   const bought = (line: FenceLine, from: number, to: number) => {
@@ -84,9 +82,7 @@ interface Tail {
 function gateRuns(
   line: FenceLine,
   wallTop: number,
-  row: MeshRow,
-  tail: Tail,
-  allowance: number,
+  { row, tail, allowance }: { readonly row: MeshRow; readonly tail: Tail; readonly allowance: number },
   figures: Assumptions,
 ) {
   const leaves: Run[] = [];
@@ -97,9 +93,7 @@ function gateRuns(
     const piece = (
       use: 'leaf' | 'band',
       part: Run['part'],
-      length: number,
-      ends: number,
-      across: number,
+      { length, ends, across }: { readonly length: number; readonly ends: number; readonly across: number },
     ): Run => ({
       part,
       use,
@@ -116,24 +110,38 @@ function gateRuns(
     if (row.bottom < top - EPSILON) {
       const high = Math.min(row.top, top) - row.bottom;
       leaves.push(
-        piece('leaf', { on: 'leaf', opening: opening.id, ...tail }, width + figures.leafOverlap, 0, high),
+        piece(
+          'leaf',
+          { on: 'leaf', opening: opening.id, ...tail },
+          { length: width + figures.leafOverlap, ends: 0, across: high },
+        ),
       );
     }
     if (Math.min(row.top, wallTop) > top + EPSILON) {
       const high = Math.min(row.top, wallTop) - Math.max(row.bottom, top);
-      above.push(piece('band', { on: 'above-leaf', opening: opening.id, ...tail }, width, allowance, high));
+      above.push(
+        piece(
+          'band',
+          { on: 'above-leaf', opening: opening.id, ...tail },
+          { length: width, ends: allowance, across: high },
+        ),
+      );
     }
   }
   return { leaves, above };
 }
 
+export interface CourseAt {
+  readonly band: HungBand;
+  readonly row: MeshRow;
+  readonly rowIndex: number;
+  readonly rigid: boolean;
+}
+
 export function courseOf(
   group: WallLines,
   falls: Falls,
-  band: HungBand,
-  row: MeshRow,
-  rowIndex: number,
-  rigid: boolean,
+  { band, row, rowIndex, rigid }: CourseAt,
   figures: Assumptions,
 ): MeshCourse {
   const tail = { band: band.band.id, row: rowIndex };
@@ -161,7 +169,7 @@ export function courseOf(
     spans: run.spans,
     leans: run.grades.map(({ from, to, grade }) => ({ from, to, extra: height * Math.abs(grade) })),
   }));
-  const gates = group.lines.map((line) => gateRuns(line, group.top, row, tail, allowance, figures));
+  const gates = group.lines.map((line) => gateRuns(line, group.top, { row, tail, allowance }, figures));
   return {
     group,
     band,
@@ -173,7 +181,7 @@ export function courseOf(
     above: gates.flatMap((g) => g.above),
     patches:
       band.overhang > 0 && rowIndex === band.rows.length - 1 ? patches(group, band.overhang, tail) : [],
-    working: once(() => courseWorking(group, wallRuns, falls, row, band, allowance)),
+    working: once(() => courseWorking(group, wallRuns, falls, { row, band, each: allowance })),
     slopeExtra: runs.reduce((total, run) => total + run.leans.reduce((t, lean) => t + lean.extra, 0), 0),
   };
 }

@@ -34,7 +34,7 @@ interface Seen extends BandsSeenBy {
   readonly change: (to: Partial<Omit<Band, 'id'>>) => Change;
 }
 
-/** How high mesh of the skirt stands on every side of a group, m. */
+/** How high mesh comes up from the foot on every side of a group, m. */
 const lappedTo = ({ lines }: WallGroup, feet: ReadonlyMap<string, Foot>): number =>
   Math.min(...lines.flatMap((l) => l.members.map((m) => feet.get(m.ringSide.side.id)?.up ?? 0)));
 
@@ -43,7 +43,7 @@ function passes({ market, limits, group, band, part, change, ...about }: Seen): 
   const mesh = market.mesh(band.band.mesh);
   const opening = shorterSide(mesh);
   const lapped = lappedTo(group, about.feet);
-  // Behind mesh that comes up from the skirt no hole of this band is free: the skirt's own is looked at there.
+  // Behind mesh that comes up from the foot no hole of this band is free: that mesh is looked at by its own stage.
   if (band.top <= lapped + EPSILON) return [];
   const from = Math.max(group.bands[band.index - 1]?.top ?? 0, lapped);
   const hang = (finer: () => string | undefined) => () => {
@@ -53,17 +53,17 @@ function passes({ market, limits, group, band, part, change, ...about }: Seen): 
   for (const { code, severity, threats, limit, mendTo } of passing(limits, opening, nearOf(from))) {
     const params = { of: 'band' as const, opening, threats, limit, from };
     const finer = hang(() => finerMesh(market, mendTo, wireAgainst(about, breaking(about))));
-    found.push(finding(code, severity, 'walls', part, params, finer));
+    found.push(finding(code, { severity, stage: 'walls', part }, params, finer));
   }
   if (limits.bird && opening > limits.bird.opening + EPSILON) {
     const params = { kind: limits.bird.kind, opening, holds: limits.bird.opening };
-    found.push(finding('birds.through', 'mend', 'walls', part, params));
+    found.push(finding('birds.through', { severity: 'mend', stage: 'walls', part }, params));
   }
   const torn = tornBy(about, mesh.type, mesh.wire);
   if (torn) {
     const params = { of: 'band' as const, ...torn, wire: mesh.wire };
     const mends = hang(() => finerMesh(market, limits.largestOpening ?? 1, wireAgainst(about, torn.threats)));
-    found.push(finding('mesh.torn', 'mend', 'walls', part, params, mends));
+    found.push(finding('mesh.torn', { severity: 'mend', stage: 'walls', part }, params, mends));
   }
   return found;
 }
@@ -72,11 +72,16 @@ function reaches({ band, part, change }: Seen): Finding[] {
   const lower = change({ top: tidy(band.top) });
   if (band.tooTall) {
     const params = { height: band.band.top + band.overhang - band.bottom };
-    return [finding('band.no-roll', 'mend', 'walls', part, params, [lower])];
+    return [finding('band.no-roll', { severity: 'mend', stage: 'walls', part }, params, [lower])];
   }
   if (band.shortBy <= EPSILON) return [];
   const params = { reach: band.top, top: band.band.top, by: band.shortBy };
-  return [finding('band.short', 'mend', 'walls', part, params, [lower, change({ widths: 'cheapest' })])];
+  return [
+    finding('band.short', { severity: 'mend', stage: 'walls', part }, params, [
+      lower,
+      change({ widths: 'cheapest' }),
+    ]),
+  ];
 }
 
 /** Where the keeper said that a band starts: a hole under it, a thin lap, or more lap than is of use. */
@@ -90,17 +95,24 @@ function meets({ market, boards, group, band, part, change }: Seen): Finding[] {
     const closed = board === null ? 0 : market.timber(board).width;
     const hole = band.bottom - closed;
     if (hole <= EPSILON) return [];
-    return [finding('band.hole', 'mend', 'walls', part, { from: closed, to: band.bottom, hole }, mends)];
+    return [
+      finding(
+        'band.hole',
+        { severity: 'mend', stage: 'walls', part },
+        { from: closed, to: band.bottom, hole },
+        mends,
+      ),
+    ];
   }
   if (band.lap < -EPSILON) {
     const params = { from: below.top, to: band.bottom, hole: -band.lap };
-    return [finding('band.hole', 'mend', 'walls', part, params, mends)];
+    return [finding('band.hole', { severity: 'mend', stage: 'walls', part }, params, mends)];
   }
   const params = { at: below.top, lap: band.lap, wanted: band.lapWanted };
   if (band.lap < band.lapWanted - EPSILON)
-    return [finding('band.thin-lap', 'mend', 'walls', part, params, mends)];
+    return [finding('band.thin-lap', { severity: 'mend', stage: 'walls', part }, params, mends)];
   if (band.lap > band.lapWanted + WASTED_LAP + EPSILON)
-    return [finding('band.overlaps', 'mend', 'walls', part, params, mends)];
+    return [finding('band.overlaps', { severity: 'mend', stage: 'walls', part }, params, mends)];
   return [];
 }
 
@@ -130,16 +142,26 @@ function module({ market, spacings, group, band, part }: Seen): Finding[] {
       ? []
       : [{ verb: 'set-bays', scope: where(plan, group, 'bays'), bays: 'module' } as const]),
   ];
-  return [finding('panel.module', 'know', 'walls', part, { panel, spacing, module: share }, mends)];
+  return [
+    finding(
+      'panel.module',
+      { severity: 'know', stage: 'walls', part },
+      { panel, spacing, module: share },
+      mends,
+    ),
+  ];
 }
 
 /** A panel does not fold, and bears no overhang. */
 function folds({ market, group, band, part }: Seen): Finding[] {
   if (band.overhang === 0 || !isRigid(market.mesh(band.band.mesh).type)) return [];
   return [
-    finding('overhang.rigid', 'mend', 'walls', part, { overhang: band.overhang }, (plan) => [
-      { verb: 'set-overhang', scope: where(plan, group, 'overhang'), overhang: 0 },
-    ]),
+    finding(
+      'overhang.rigid',
+      { severity: 'mend', stage: 'walls', part },
+      { overhang: band.overhang },
+      (plan) => [{ verb: 'set-overhang', scope: where(plan, group, 'overhang'), overhang: 0 }],
+    ),
   ];
 }
 

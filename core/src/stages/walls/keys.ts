@@ -1,11 +1,14 @@
 import { key } from '../../engine/step';
 import type { FenceLine } from '../../ground/fenceLines';
+import type { Foot } from '../../ground/foot';
 import type { WallTop } from './shown/wallTop';
 import type { Falls } from './slope';
 import type { Gathered, WallGroup } from './shown/groups';
 import type { HungWalls } from './stage';
 import type { BoardCourse } from './shown/boards';
 
+/** What lies at the foot of each side, by its id. */
+export const FEET = key<ReadonlyMap<string, Foot>>('feet');
 export const TOPS = key<ReadonlyMap<FenceLine, WallTop>>('walls.tops');
 export const FALLS = key<Falls>('walls.falls');
 /** Lines by what hangs on them, with what their bands may hang from. */

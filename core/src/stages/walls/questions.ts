@@ -6,7 +6,7 @@ import type { Band, Choices } from '../../plan/schema';
 
 import { timberName } from '../../catalogue/names';
 import { meshOption, meshesOnOffer } from '../../options/meshes';
-import { type Asking, type OptionGroup, chosenIf, questionOf } from '../../options/types';
+import { type Asking, type OptionGroup, questionOf } from '../../options/types';
 
 /** The cheapest set, each width by itself even if it is short, and the sets that reach. */
 function widthSets({ plan, market, choices }: Asking, band: Band): readonly Band['widths'][] {
@@ -18,8 +18,8 @@ function widthSets({ plan, market, choices }: Asking, band: Band): readonly Band
   const singles = hand.widths(band.mesh).map((w) => [w]);
   const stacks = hand.reaching({ mesh: band.mesh, height, lap, rows: 3 }).filter((set) => set.length > 1);
   const sets: readonly Band['widths'][] = ['cheapest', ...singles, ...stacks.map((set) => [...set])];
-  const now = JSON.stringify(band.widths);
-  return sets.some((set) => JSON.stringify(set) === now) ? sets : [...sets, band.widths];
+  const widthsNow = JSON.stringify(band.widths);
+  return sets.some((set) => JSON.stringify(set) === widthsNow) ? sets : [...sets, band.widths];
 }
 
 /** What is to be known of a set of widths before it is chosen. */
@@ -38,7 +38,7 @@ function bandGroups(asking: Asking, band: Band): OptionGroup[] {
       name: 'Mesh',
       options: meshesOnOffer(asking, band.mesh).map((id) => ({
         ...meshOption(asking, id),
-        chosen: chosenIf(id === band.mesh),
+        chosen: id === band.mesh,
         change: set({ mesh: id, widths: 'cheapest' }),
       })),
     },
@@ -50,7 +50,7 @@ function bandGroups(asking: Asking, band: Band): OptionGroup[] {
         title:
           widths === 'cheapest' ? 'The cheapest that reach' : widths.map((w) => reader.length(w)).join(' + '),
         note: widthsNote(asking, { ...band, widths }),
-        chosen: chosenIf(JSON.stringify(widths) === JSON.stringify(band.widths)),
+        chosen: JSON.stringify(widths) === JSON.stringify(band.widths),
         change: set({ widths }),
       })),
     },
@@ -79,7 +79,7 @@ function boardGroup({ market, reader, scope, choices }: Asking, at: 'ground' | '
     name: at === 'ground' ? 'Board at the ground' : 'Board or rail at the top',
     options: [none, ...timbers].map(({ timber, ...said }) => ({
       ...said,
-      chosen: chosenIf(choices.boards[at] === timber),
+      chosen: choices.boards[at] === timber,
       change: { verb: 'set-boards', scope, boards: { [at]: timber } },
     })),
   };
@@ -97,7 +97,7 @@ function overhangGroup({ reader, scope, choices }: Asking): OptionGroup {
       key: String(overhang),
       title: overhang === 0 ? 'None' : `${reader.length(overhang)} folded outward`,
       note: overhang === 0 ? '' : 'one arm per post, one patch per corner; a fox does not climb round it',
-      chosen: chosenIf(choices.overhang === overhang),
+      chosen: choices.overhang === overhang,
       change: { verb: 'set-overhang', scope, overhang },
     })),
   };
@@ -118,10 +118,16 @@ function slopeGroups({ plan, scope, choices }: Asking): OptionGroup[] {
   if (terrainOf(plan.ground.spotHeights).level) return [];
   const { hang, foot } = choices.slope;
   const set = (slope: Partial<Choices['slope']>) => ({ verb: 'set-slope', scope, slope }) as const;
-  const hangs = questionOf('slope-hang', 'On the slope, mesh hangs', HANGS, hang, (key) =>
-    set({ hang: key }),
+  const hangs = questionOf(
+    { id: 'slope-hang', name: 'On the slope, mesh hangs', answers: HANGS },
+    hang,
+    (key) => set({ hang: key }),
   );
-  const feet = questionOf('slope-foot', 'At the low post of a step', FEET, foot, (key) => set({ foot: key }));
+  const feet = questionOf(
+    { id: 'slope-foot', name: 'At the low post of a step', answers: FEET },
+    foot,
+    (key) => set({ foot: key }),
+  );
   return hang === 'follow' ? [hangs] : [hangs, feet];
 }
 
@@ -130,7 +136,7 @@ export function wallOptions(asking: Asking, band: Band): readonly OptionGroup[] 
   const { scope, choices } = asking;
   return [
     ...bandGroups(asking, band),
-    questionOf('hanging', 'Hanging', HANGINGS, choices.hanging, (hanging) => ({
+    questionOf({ id: 'hanging', name: 'Hanging', answers: HANGINGS }, choices.hanging, (hanging) => ({
       verb: 'set-hanging',
       scope,
       hanging,

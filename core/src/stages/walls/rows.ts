@@ -52,6 +52,12 @@ export interface HungBand {
   readonly tooTall: boolean;
 }
 
+export interface HowPlaced {
+  readonly bandLap: number;
+  readonly drop?: number;
+  readonly overhang?: number;
+}
+
 /**
  * Places bands from the ground up: each on the top of the one below, as high as widths given by the keeper reach, or as it is meant where they are open.
  *
@@ -63,9 +69,7 @@ export interface HungBand {
 export function placeBands(
   products: Pick<Products, 'mesh'>,
   bands: readonly Band[],
-  bandLap: number,
-  drop = 0,
-  overhang = 0,
+  { bandLap, drop = 0, overhang = 0 }: HowPlaced,
 ): readonly BandPlace[] {
   const places: BandPlace[] = [];
   let below: { readonly top: number; readonly up: number } | undefined;

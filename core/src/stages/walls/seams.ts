@@ -1,3 +1,4 @@
+import { partFields } from '../../plan/partRef';
 import type { Run } from '../../buying/run';
 import type { Seam } from '../../fasteners/seams';
 import { EPSILON } from '../../units/round';
@@ -6,7 +7,7 @@ import type { MeshCourse } from './courses';
 import type { WallLines } from './lines';
 
 /** The gate that a piece closes. */
-const openingOf = ({ part }: Run): string | undefined => ('opening' in part ? part.opening : undefined);
+const openingOf = ({ part }: Run): string | undefined => partFields(part).opening;
 
 const of = (kind: Seam['kind'], runs: readonly { readonly length: number }[]): readonly Seam[] =>
   runs.map(({ length }) => ({ kind, length }));

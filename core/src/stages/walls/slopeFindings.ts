@@ -27,18 +27,17 @@ export interface SlopeSeenBy {
 function gapFindings(
   limits: OpeningLimits,
   line: FenceLine,
-  of: 'gap' | 'hollow',
-  gap: number,
+  { of, gap }: { readonly of: 'gap' | 'hollow'; readonly gap: number },
   mends: Mends,
 ): Finding[] {
   const part = { on: 'side', side: line.id } as const;
   const found = passing(limits, gap, 'within-reach').map(({ code, severity, threats, limit }): Finding => {
     const params = { of, opening: gap, threats, limit, from: 0, side: line.number };
-    return finding(code, severity, 'walls', part, params, mends);
+    return finding(code, { severity, stage: 'walls', part }, params, mends);
   });
   if (limits.bird && gap > limits.bird.opening + EPSILON) {
     const params = { kind: limits.bird.kind, opening: gap, holds: limits.bird.opening };
-    found.push(finding('birds.through', 'mend', 'walls', part, params, mends));
+    found.push(finding('birds.through', { severity: 'mend', stage: 'walls', part }, params, mends));
   }
   return found;
 }
@@ -57,7 +56,7 @@ function hollowFindings(limits: OpeningLimits, { line, profile, bays }: LineFall
     const id = nextId('p', plan.postPins);
     return [{ verb: 'set-pin', pin: { id, side: on.side, along: tidy(on.along), post: { kind: 'new' } } }];
   };
-  return gapFindings(limits, line, 'hollow', worst.deep, onIt);
+  return gapFindings(limits, line, { of: 'hollow', gap: worst.deep }, onIt);
 }
 
 /** What mesh that follows a gentle grade takes more: its own height × grade at the end of each piece (rules: Slope and survey). */
@@ -65,7 +64,9 @@ function leanFindings({ line, steepest, profile }: LineFall, bands: readonly Ban
   if (profile.level || steepest < LEAST_GRADE) return [];
   const top = bands[bands.length - 1]?.top ?? 0;
   const params = { side: line.number, grade: steepest, extra: top * steepest };
-  return [finding('slope.leans', 'know', 'walls', { on: 'side', side: line.id }, params)];
+  return [
+    finding('slope.leans', { severity: 'know', stage: 'walls', part: { on: 'side', side: line.id } }, params),
+  ];
 }
 
 function hangFindings({ products, limits, bands: chosen }: SlopeSeenBy, fall: LineFall): Finding[] {
@@ -80,10 +81,12 @@ function hangFindings({ products, limits, bands: chosen }: SlopeSeenBy, fall: Li
   ];
   if (fall.hang === 'follow') {
     if (grade <= limit + EPSILON) return leanFindings(fall, bands);
-    return [finding('slope.follows', 'mend', 'walls', part, params, set({ hang: 'by-mesh' }))];
+    return [
+      finding('slope.follows', { severity: 'mend', stage: 'walls', part }, params, set({ hang: 'by-mesh' })),
+    ];
   }
-  if (fall.foot === 'gap') return gapFindings(limits, line, 'gap', drop, set({ foot: 'mesh' }));
-  return [finding('slope.steps', 'know', 'walls', part, { ...params, drop })];
+  if (fall.foot === 'gap') return gapFindings(limits, line, { of: 'gap', gap: drop }, set({ foot: 'mesh' }));
+  return [finding('slope.steps', { severity: 'know', stage: 'walls', part }, { ...params, drop })];
 }
 
 /** What the slope does to the walls: too steep to follow, steps with their drops, gaps and hollows under the mesh. */

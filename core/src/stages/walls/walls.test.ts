@@ -21,7 +21,7 @@ const cheapestStack = (mesh: string, height: number, lap: number, length: number
 
 /** Bands hung on a wall so long, m. */
 const hung = (bands: readonly Band[], length: number) =>
-  placeBands(market, bands, 0.05).map((place) => {
+  placeBands(market, bands, { bandLap: 0.05 }).map((place) => {
     const { mesh, height, lap } = reachingOf(place);
     const { widths } = place.band;
     return hangBand(place, widths === 'cheapest' ? (cheapestStack(mesh, height, lap, length) ?? []) : widths);

@@ -23,7 +23,9 @@ export function doorFindings(
         const params = { side: line.number, way: opening.kind };
         const part = { on: 'opening', opening: opening.id } as const;
         found.push(
-          finding('flap.on-post', 'mend', 'ways', part, params, () => beside(opening, line, from, on)),
+          finding('flap.on-post', { severity: 'mend', stage: 'ways', part }, params, () =>
+            beside(opening, line, from, on),
+          ),
         );
       }
       return found;
@@ -41,9 +43,12 @@ function aboveWall(door: DoorPlace, side: number, wall: number): Finding[] {
       ? { bottom: tidy(wall - door.height) }
       : { ...(door.bottom === null ? {} : { bottom: 0 }), height: tidy(wall) };
   return [
-    finding('flap.above-wall', 'mend', 'ways', { on: 'opening', opening: door.id }, params, [
-      { verb: 'set-opening', id: door.id, to: lower },
-    ]),
+    finding(
+      'flap.above-wall',
+      { severity: 'mend', stage: 'ways', part: { on: 'opening', opening: door.id } },
+      params,
+      [{ verb: 'set-opening', id: door.id, to: lower }],
+    ),
   ];
 }
 

@@ -15,13 +15,13 @@ const FRAME = 0.05;
 export function freePlace(plan: Plan, side: string, length: number, width: number): number | undefined {
   const posts = previewFence(plan).flatMap((p) => (p.kind === 'post' && p.side === side ? [p.along] : []));
   const stops = [0, ...posts, length].sort((a, b) => a - b);
-  const taken = plan.openings.filter((o) => o.side === side);
+  const openingsThere = plan.openings.filter((o) => o.side === side);
   const places = stops
     .slice(1)
     .map((to, i) => ({ from: stops[i] ?? 0, to }))
     .filter(({ from, to }) => to - from >= width + 2 * FRAME)
     .map(({ from, to }) => tidy((from + to - width) / 2))
-    .filter((along) => taken.every((o) => along + width <= o.along || along >= o.along + o.width));
+    .filter((along) => openingsThere.every((o) => along + width <= o.along || along >= o.along + o.width));
   // To a tenth of a millimetre: of two bays as near, the one nearer to the corner.
   const away = (along: number) => Math.round(Math.abs(along + width / 2 - length / 2) * 1e4);
   const [nearest] = places.sort((a, b) => away(a) - away(b) || a - b);

@@ -26,14 +26,16 @@ export function catchFindings(plan: Pick<Plan, 'threats'>, gate: Having<'catches
   const found: Finding[] = [];
   if (openers.length > 0 && gate.catches === 'one-step') {
     found.push(
-      finding('gate.catches', 'mend', 'ways', part, { threats: openers }, [
+      finding('gate.catches', { severity: 'mend', stage: 'ways', part }, { threats: openers }, [
         set(gate.id, { catches: 'two-step' }),
       ]),
     );
   }
   if (about.some((id) => THREATS[id].steals) && gate.lock === 'none') {
     found.push(
-      finding('gate.lock', 'mend', 'ways', part, { way: gate.kind }, [set(gate.id, { lock: 'padlock' })]),
+      finding('gate.lock', { severity: 'mend', stage: 'ways', part }, { way: gate.kind }, [
+        set(gate.id, { lock: 'padlock' }),
+      ]),
     );
   }
   return found;
@@ -61,11 +63,17 @@ export function placeFindings(gate: Opening, line: FenceLine): readonly Finding[
     const near = away.filter((d) => d > TOUCH && d < LEAST_BAY - EPSILON);
     const params = { way: gate.kind, side: line.number, away: Math.min(...near, LEAST_BAY) };
     const mends = clearOfCorners(gate, line);
-    if (near.length > 0) found.push(finding('gate.near-corner', 'mend', 'ways', part, params, mends));
+    if (near.length > 0)
+      found.push(finding('gate.near-corner', { severity: 'mend', stage: 'ways', part }, params, mends));
     // From corner to corner it was meant so: a lobby, or the end of a narrow run.
     else if (atCorner === 1) {
       found.push(
-        finding('gate.on-corner', 'know', 'ways', part, { way: gate.kind, side: line.number }, mends),
+        finding(
+          'gate.on-corner',
+          { severity: 'know', stage: 'ways', part },
+          { way: gate.kind, side: line.number },
+          mends,
+        ),
       );
     }
   }
@@ -85,13 +93,19 @@ export function leafFindings(
   if (line.stands === 'posts' && gate.height !== null && gate.height > wall + EPSILON) {
     const params = { side: line.number, height: gate.height, wall };
     found.push(
-      finding('gate.taller-than-wall', 'mend', 'ways', part, params, [set(gate.id, { height: null })]),
+      finding('gate.taller-than-wall', { severity: 'mend', stage: 'ways', part }, params, [
+        set(gate.id, { height: null }),
+      ]),
     );
   }
   const sill = kitOf(gate) !== null || gate.sill === 'board';
   if (!sill && foot?.closed !== true) {
     const params = { way: gate.kind, side: line.number };
-    found.push(finding('gate.no-sill', 'mend', 'ways', part, params, [set(gate.id, { sill: 'board' })]));
+    found.push(
+      finding('gate.no-sill', { severity: 'mend', stage: 'ways', part }, params, [
+        set(gate.id, { sill: 'board' }),
+      ]),
+    );
   }
   return found;
 }

@@ -129,22 +129,35 @@ function wayOut(around: Around, gate: Having<'swing'>, plan: Plan): Change[] {
 function say(met: Met, side: number, part: PartRef, mends: Mends): Finding {
   switch (met.what) {
     case 'thing':
-      return finding('gate.into', 'mend', 'ways', part, { side, name: met.name }, mends);
+      return finding('gate.into', { severity: 'mend', stage: 'ways', part }, { side, name: met.name }, mends);
     case 'eave':
       return finding(
         'gate.under-eave',
-        'mend',
-        'ways',
-        part,
+        { severity: 'mend', stage: 'ways', part },
         { side, name: met.name, eaves: met.eaves },
         mends,
       );
     case 'fence':
-      return finding('gate.into-fence', 'mend', 'ways', part, { side, other: met.other }, mends);
+      return finding(
+        'gate.into-fence',
+        { severity: 'mend', stage: 'ways', part },
+        { side, other: met.other },
+        mends,
+      );
     case 'stones':
-      return finding('gate.over-stones', 'mend', 'ways', part, { side, height: met.height }, mends);
+      return finding(
+        'gate.over-stones',
+        { severity: 'mend', stage: 'ways', part },
+        { side, height: met.height },
+        mends,
+      );
     case 'ground':
-      return finding('gate.uphill', 'mend', 'ways', part, { side, rise: met.rise }, mends);
+      return finding(
+        'gate.uphill',
+        { severity: 'mend', stage: 'ways', part },
+        { side, rise: met.rise },
+        mends,
+      );
   }
 }
 

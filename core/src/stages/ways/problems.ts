@@ -28,13 +28,13 @@ export const openingProblems: Problems = ({ openings, sides }) => {
     const at = { way: opening.kind, side: side.number };
     const past = opening.along + opening.width - side.length;
     if (side.side.kind !== 'fence' && side.side.kind !== 'arch-end')
-      found.push(finding('gate.not-in-fence', 'blocks', 'ways', part, at));
+      found.push(finding('gate.not-in-fence', { severity: 'blocks', stage: 'ways', part }, at));
     else if (opening.width > side.length + TOUCH) {
       const params = { ...at, width: opening.width, length: side.length };
-      found.push(finding('gate.wider-than-side', 'blocks', 'ways', part, params));
+      found.push(finding('gate.wider-than-side', { severity: 'blocks', stage: 'ways', part }, params));
     } else if (past > TOUCH) {
       found.push(
-        finding('gate.past-end', 'blocks', 'ways', part, { ...at, past }, (plan) =>
+        finding('gate.past-end', { severity: 'blocks', stage: 'ways', part }, { ...at, past }, (plan) =>
           slide(plan, opening, side),
         ),
       );
@@ -48,7 +48,7 @@ export const openingProblems: Problems = ({ openings, sides }) => {
     );
     if (clash)
       found.push(
-        finding('gate.overlaps', 'blocks', 'ways', part, { side: side.number }, (plan) =>
+        finding('gate.overlaps', { severity: 'blocks', stage: 'ways', part }, { side: side.number }, (plan) =>
           slide(plan, opening, side),
         ),
       );

@@ -1,4 +1,4 @@
-import { type Asking, type OptionGroup, chosenIf, questionOf } from '../../options/types';
+import { type Asking, type OptionGroup, questionOf } from '../../options/types';
 import type { Change } from '../../plan/changes/types';
 import { type Opening, kitOf, makeOf, rowOf } from './plan/kinds';
 
@@ -82,12 +82,14 @@ function makes({ market, reader }: Asking, opening: Opening, set: (to: To) => Ch
     : [...kits, opening.width].sort((a, b) => a - b);
   return [
     questionOf(
-      'make',
-      'Bought or built',
-      [
-        ['kit', 'A kit', kit.note],
-        ['built', 'Built', built],
-      ] as const,
+      {
+        id: 'make',
+        name: 'Bought or built',
+        answers: [
+          ['kit', 'A kit', kit.note],
+          ['built', 'Built', built],
+        ] as const,
+      },
       makeOf(opening),
       (make) => set({ make }),
     ),
@@ -98,7 +100,7 @@ function makes({ market, reader }: Asking, opening: Opening, set: (to: To) => Ch
         key: String(width),
         title: `${reader.length(width)} clear`,
         note: kits.includes(width) ? 'sold as a kit' : 'no kit here',
-        chosen: chosenIf(same(width, opening.width)),
+        chosen: same(width, opening.width),
         change: set({ width }),
       })),
     },
@@ -114,7 +116,7 @@ export function openingOptions(ask: Asking, opening: Opening): readonly OptionGr
   return [
     ...makes(ask, opening, set),
     ...asked.map(({ field, name, answers }) =>
-      questionOf(field, name, answers, String(fields[field]), (key) => set({ [field]: key })),
+      questionOf({ id: field, name, answers }, String(fields[field]), (key) => set({ [field]: key })),
     ),
   ];
 }

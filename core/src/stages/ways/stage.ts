@@ -46,7 +46,12 @@ function noKit(opening: Opening, nearest: number | null): Finding {
     { verb: 'set-opening', id: opening.id, to: { make: 'built' } },
   ];
   const params = { way: opening.kind, width: opening.width, nearest };
-  return finding('way.no-kit', 'mend', 'ways', { on: 'opening', opening: opening.id }, params, mends);
+  return finding(
+    'way.no-kit',
+    { severity: 'mend', stage: 'ways', part: { on: 'opening', opening: opening.id } },
+    params,
+    mends,
+  );
 }
 
 /** What gets through beside a shut leaf; what takes feed alone is left out (rules: Gates and doors). */
@@ -59,7 +64,7 @@ function gapFindings(opening: Having<'gap'>, limits: OpeningLimits): Finding[] {
     const mends =
       tighter < mendTo ? [{ verb: 'set-opening', id: opening.id, to: { gap: tighter } } as const] : [];
     const of = { of: 'gate', way: opening.kind, opening: opening.gap, from: 0 } as const;
-    return finding(code, severity, 'ways', part, { ...of, threats: passed.threats, limit }, mends);
+    return finding(code, { severity, stage: 'ways', part }, { ...of, threats: passed.threats, limit }, mends);
   });
 }
 
@@ -129,7 +134,14 @@ export function openingFindings(by: OpeningsSeenBy): readonly Finding[] {
     );
     if (fenced.length === 0 || gated) return [];
     const part = { on: 'enclosure', enclosure: ring.enclosure } as const;
-    return [finding('fence.no-gate', 'mend', 'ways', part, { name: ring.name }, gatesFor(ring))];
+    return [
+      finding(
+        'fence.no-gate',
+        { severity: 'mend', stage: 'ways', part },
+        { name: ring.name },
+        gatesFor(ring),
+      ),
+    ];
   });
   return [...each, ...ungated];
 }

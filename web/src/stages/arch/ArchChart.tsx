@@ -7,7 +7,7 @@ const AXIS = { fill: 'var(--soft)', fontSize: 12 } as const;
 /** Height and standing width against the base, with the base as it is. What it shows stands in the table below it as well. */
 export default function ArchChart({ rows, base }: { rows: readonly OnBase[]; base: number }) {
   const reader = useReader();
-  const told = (metres: number) => reader.about(metres);
+  const roughly = (metres: number) => reader.about(metres);
   return (
     <figure className="archchart" aria-hidden>
       <ResponsiveContainer width="100%" height={168}>
@@ -22,13 +22,13 @@ export default function ArchChart({ rows, base }: { rows: readonly OnBase[]; bas
             type="number"
             domain={['dataMin', 'dataMax']}
             tick={AXIS}
-            tickFormatter={told}
+            tickFormatter={roughly}
             tickCount={5}
             stroke="var(--rule)"
           />
           <YAxis
             tick={AXIS}
-            tickFormatter={told}
+            tickFormatter={roughly}
             width={52}
             stroke="var(--rule)"
             domain={[0, 'auto']}

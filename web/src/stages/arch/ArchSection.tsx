@@ -47,7 +47,7 @@ function Handles({ plan, arch, scene, view, onPull, onLeave }: Holds) {
     const box = event.currentTarget.ownerSVGElement?.getBoundingClientRect();
     if (!box) return;
     const to = toGround(view, { x: event.clientX - box.left, y: event.clientY - box.top });
-    const next = basePulled(plan, arch, pulled, scene, to);
+    const next = basePulled(plan, arch, { pulled, to }, scene);
     if (next !== null) onPull(next);
   };
   return handles.map(({ pulled, name, at: p, value }) => (

@@ -41,7 +41,7 @@ export function Takes({ arch }: { arch: Arch }) {
     of('endStripLength'),
   ];
   const [stakes, straps, weight, pull] = [of('stakes'), of('straps'), of('weight'), of('pull')];
-  const told = [
+  const facts = [
     ...(strips !== null && length !== null
       ? [`${strips} strips over it, ${reader.about(length)} in all`]
       : []),
@@ -56,5 +56,5 @@ export function Takes({ arch }: { arch: Arch }) {
         ]
       : []),
   ];
-  return told.length === 0 ? null : <p className="small">{told.join('; ')}.</p>;
+  return facts.length === 0 ? null : <p className="small">{facts.join('; ')}.</p>;
 }

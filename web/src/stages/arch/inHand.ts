@@ -1,4 +1,4 @@
-import type { Arch, Plan } from '@aviarum/core';
+import { type Arch, type Plan, partFields } from '@aviarum/core';
 import { partOfStop } from '../../sheet/stopId';
 import { useSelection } from '../../state/selection';
 
@@ -6,6 +6,6 @@ import { useSelection } from '../../state/selection';
 export function useArchInHand(plan: Plan | null): Arch | null {
   const { at } = useSelection();
   const part = partOfStop(at);
-  const id = part && 'arch' in part ? part.arch : null;
+  const id = part ? partFields(part).arch : null;
   return plan?.arches.find((a) => a.id === id) ?? plan?.arches[0] ?? null;
 }

@@ -22,9 +22,8 @@ const FURTHEST = 0.97;
 export function basePulled(
   plan: Plan,
   arch: Arch,
-  pulled: Pulled,
+  { pulled, to }: { readonly pulled: Pulled; readonly to: Vector },
   scene: SectionScene,
-  to: Vector,
 ): number | null {
   const bent = archBent(plan, arch);
   const { from, to: end } = scene.line;

@@ -1,4 +1,4 @@
-import { type Plan, coverIsOver } from '@aviarum/core';
+import { type Plan, coverIsOver, partFields } from '@aviarum/core';
 import { usePlan } from '../../state/planStore';
 import { AddCorner, OpenStop } from '../OpenStop';
 import { stops } from './stops';
@@ -13,7 +13,7 @@ export function OpenOnCover({ plan }: { plan: Plan }) {
     <OpenStop
       plan={plan}
       stops={stops}
-      belongs={(part) => part.on === 'section' || 'cover' in part}
+      belongs={(part) => part.on === 'section' || partFields(part).cover !== undefined}
       more={(part) => {
         if (part.on === 'section')
           return (

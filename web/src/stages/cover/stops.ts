@@ -48,10 +48,10 @@ function corners(cover: Cover, snaps: readonly Vector[], place: (at: Vector) => 
 function props(cover: Cover, parts: readonly Part[], place: (at: Vector) => string): Stop[] {
   const field = coverMakeup(cover).stands?.field;
   if (!field) return [];
-  const these = parts.filter(
+  const held = parts.filter(
     (p): p is Of<'cover-prop'> => p.kind === 'cover-prop' && p.part.cover === cover.id,
   );
-  return these.map((prop, i): Stop => ({
+  return held.map((prop, i): Stop => ({
     id: stopId(prop.part),
     name: `${cover.name}, prop ${i + 1}`,
     value: place(prop.at),
@@ -60,7 +60,7 @@ function props(cover: Cover, parts: readonly Part[], place: (at: Vector) => stri
     room: 0.8,
     axis: null,
     move: (to) =>
-      set(cover.id, { [field]: these.map((p, k) => ({ id: p.id, at: put(k === i ? to : p.at) })) }),
+      set(cover.id, { [field]: held.map((p, k) => ({ id: p.id, at: put(k === i ? to : p.at) })) }),
   }));
 }
 

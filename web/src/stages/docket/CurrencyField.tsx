@@ -7,7 +7,7 @@ import { usePlan } from '../../state/planStore';
 /** The plan's currency: chosen while it has no prices of its own in one. */
 export function CurrencyField({ plan }: { plan: Plan }) {
   const take = usePlan((s) => s.take);
-  const [choosing, setChoosing] = useState<'yes' | 'no'>('no');
+  const [choosing, setChoosing] = useState(false);
   const stated = plan.buying.ownPrices.filter((p) => p.currency !== undefined).length;
   if (stated > 0)
     return (
@@ -23,10 +23,10 @@ export function CurrencyField({ plan }: { plan: Plan }) {
     );
   return (
     <>
-      {choosing === 'no' ? (
+      {!choosing ? (
         <div className="toolrow">
           <span>Currency: {plan.currency === 'XXX' ? 'none named' : plan.currency}</span>
-          <button type="button" className="btn" onClick={() => setChoosing('yes')}>
+          <button type="button" className="btn" onClick={() => setChoosing(true)}>
             Choose the currency
           </button>
         </div>
@@ -36,7 +36,7 @@ export function CurrencyField({ plan }: { plan: Plan }) {
           value={plan.currency}
           options={currencies()}
           onChoose={(currency) => {
-            setChoosing('no');
+            setChoosing(false);
             take({ verb: 'set-currency', currency });
           }}
         />

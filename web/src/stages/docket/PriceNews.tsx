@@ -49,14 +49,14 @@ function newsFor(
   const latest = EDITIONS[LATEST_EDITION];
   if (!latest) return null;
   const isRead = ({ currency }: StoredPrice) => currency === undefined || currency === plan.currency;
-  const taken = prices.filter(isRead);
+  const pricesTaken = prices.filter(isRead);
   // Products that the plan uses and the holding no longer lists stay with the plan.
   const kept = plan.buying.ownProducts.filter((p) => !products.some((m) => m.id === p.id));
   return {
     news: {
       edition: LATEST_EDITION,
-      pricesAsOf: newest([latest.pricesAsOf, ...taken.map((p) => p.asOf ?? '')]),
-      ownPrices: taken.map(({ id: _, ...price }) => price),
+      pricesAsOf: newest([latest.pricesAsOf, ...pricesTaken.map((p) => p.asOf ?? '')]),
+      ownPrices: pricesTaken.map(({ id: _, ...price }) => price),
       ownProducts: [...products, ...kept],
     },
     left: prices.filter((p) => !isRead(p)),

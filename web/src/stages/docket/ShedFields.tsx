@@ -23,13 +23,13 @@ function Shed({ plan }: { plan: Plan }) {
       ) : (
         <ul className="shedlist">
           {stored.map((p) => (
-            <ShedRow key={p.piece.id} plan={plan} there="yes" {...p} />
+            <ShedRow key={p.piece.id} plan={plan} there="there" {...p} />
           ))}
           {others.map((piece) => (
             <ShedRow
               key={piece.id}
               plan={plan}
-              there={list.data ? 'no' : 'not asked'}
+              there={list.data ? 'gone' : 'not asked'}
               piece={piece}
               claims={[]}
             />
@@ -45,7 +45,7 @@ function ShedRow({
   piece,
   claims,
   there,
-}: ShedPiece & { plan: Plan; there: 'yes' | 'no' | 'not asked' }) {
+}: ShedPiece & { plan: Plan; there: 'there' | 'gone' | 'not asked' }) {
   const reader = useReader();
   const market = useMarket();
   const take = usePlan((s) => s.take);
@@ -79,7 +79,7 @@ function ShedRow({
               ? `saves ${reader.money(price)}`
               : reader.money(price)}
       </span>
-      {there === 'no' && <p className="claimed small">▲ It is not in the shed, or no longer.</p>}
+      {there === 'gone' && <p className="claimed small">▲ It is not in the shed, or no longer.</p>}
       {mine && !sameFields(mine, piece) && <ChangedPiece piece={piece} />}
       {mine && elsewhere.length > 0 && (
         <p className="claimed small" role="note">

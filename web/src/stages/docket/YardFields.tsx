@@ -17,7 +17,7 @@ export function YardFields({ plan }: { plan: Plan }) {
   const { buying } = plan;
   if (!market) return null;
   const chosen = (ids: readonly string[]) =>
-    ids.length === buying.yards.length && ids.every((id) => buying.yards.includes(id)) ? 'yes' : 'no';
+    ids.length === buying.yards.length && ids.every((id) => buying.yards.includes(id));
   const [first, second] = yards;
   const note = (id: string) => {
     const yard = yards.find((y) => y.id === id);

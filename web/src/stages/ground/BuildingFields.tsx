@@ -20,9 +20,9 @@ export function BuildingFields({ building, point }: { building: Building; point:
       outline: building.outline.map((p) => ({ x: p.x + at.x - first.x, y: p.y + at.y - first.y })),
     });
   const stretch = (axis: 'x' | 'y', length: number) => {
-    const now = axis === 'x' ? Math.max(...xs) - first.x : Math.max(...ys) - first.y;
-    const grown = (p: Point) => first[axis] + ((p[axis] - first[axis]) * length) / now;
-    if (now > 0) set({ outline: building.outline.map((p) => ({ ...p, [axis]: grown(p) })) });
+    const extentNow = axis === 'x' ? Math.max(...xs) - first.x : Math.max(...ys) - first.y;
+    const grown = (p: Point) => first[axis] + ((p[axis] - first[axis]) * length) / extentNow;
+    if (extentNow > 0) set({ outline: building.outline.map((p) => ({ ...p, [axis]: grown(p) })) });
   };
   const addCorner = () => {
     const i = point ?? 0;

@@ -3,7 +3,7 @@ import { type Change, type Plan, freeGround, newId, sheetScene } from '@aviarum/
 
 const tidy = (n: number) => Math.round(n * 100) / 100;
 
-const taken = (plan: Plan) => {
+const namesTaken = (plan: Plan) => {
   const { buildings, trees, services, boundaries, obstacles, spotHeights } = plan.ground;
   return [...buildings, ...trees, ...services, ...boundaries, ...obstacles, ...spotHeights];
 };
@@ -16,7 +16,7 @@ export const NEW_THINGS: readonly {
   {
     label: 'Add a house or shed',
     make: (plan) => {
-      const id = newId('b', taken(plan), Math.random);
+      const id = newId('b', namesTaken(plan), Math.random);
       const { x, y } = freeGround(plan, { x: 1.5, y: 1 });
       const outline = [
         { x: x - 1.5, y: y - 1 },
@@ -34,7 +34,7 @@ export const NEW_THINGS: readonly {
   {
     label: 'Add a tree',
     make: (plan) => {
-      const id = newId('t', taken(plan), Math.random);
+      const id = newId('t', namesTaken(plan), Math.random);
       const thing = {
         id,
         name: 'tree',
@@ -52,7 +52,7 @@ export const NEW_THINGS: readonly {
   {
     label: 'Add a pole or stack',
     make: (plan) => {
-      const id = newId('o', taken(plan), Math.random);
+      const id = newId('o', namesTaken(plan), Math.random);
       const thing = {
         id,
         name: 'pole',
@@ -70,7 +70,7 @@ export const NEW_THINGS: readonly {
   {
     label: 'Add a buried service',
     make: (plan) => {
-      const id = newId('v', taken(plan), Math.random);
+      const id = newId('v', namesTaken(plan), Math.random);
       const { extent } = sheetScene(plan, []);
       const y = tidy(extent.low - 1);
       const line = [
@@ -87,7 +87,7 @@ export const NEW_THINGS: readonly {
   {
     label: 'Add a boundary, path or bank',
     make: (plan) => {
-      const id = newId('y', taken(plan), Math.random);
+      const id = newId('y', namesTaken(plan), Math.random);
       const { extent } = sheetScene(plan, []);
       const x = tidy(extent.right + 1);
       const line = [

@@ -13,7 +13,7 @@ export function Holds({ plan, entries }: { plan: Plan; entries: readonly Entry[]
     mine.filter(
       ({ part }) => (part.on === 'net' && part.net === id) || (part.on === 'hot-wire' && part.wire === id),
     );
-  const told = [...plan.nets, ...plan.hotWires].filter(({ id }) => of(id).length > 0);
+  const fences = [...plan.nets, ...plan.hotWires].filter(({ id }) => of(id).length > 0);
   return (
     <Decision
       name="What it holds"
@@ -23,7 +23,7 @@ export function Holds({ plan, entries }: { plan: Plan; entries: readonly Entry[]
         One line of defence: mesh inside it and a house shut at night are the second. Birds of prey and people
         it does not meet at all.
       </p>
-      {told.map(({ id, name }) => (
+      {fences.map(({ id, name }) => (
         <table key={id} className="strength">
           <caption>{name}</caption>
           <tbody>

@@ -10,7 +10,7 @@ const EVERY = { standIn: 2000, other: 30_000 } as const;
 export function useMeter(holding: string, meter: string) {
   const [shown, setShown] = useState<MeterAnswer | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const told = useCallback((error: unknown) => {
+  const sayTrouble = useCallback((error: unknown) => {
     if (error instanceof ApiError) setTrouble(error.problems[0]?.message ?? error.title);
     else setTrouble('The server does not answer; readings are shown once it does.');
   }, []);
@@ -27,7 +27,7 @@ export function useMeter(holding: string, meter: string) {
         setShown(answer);
         setTrouble(null);
       } catch (error) {
-        if (current) told(error);
+        if (current) sayTrouble(error);
       }
     };
     void look();
@@ -36,7 +36,7 @@ export function useMeter(holding: string, meter: string) {
       current = false;
       clearInterval(timer);
     };
-  }, [holding, meter, standIn, told]);
+  }, [holding, meter, standIn, sayTrouble]);
   /** Does something, and shows what has come of it. @returns whether it was taken */
   const doing = async (what: () => Promise<unknown>) => {
     done.current += 1;
@@ -48,7 +48,7 @@ export function useMeter(holding: string, meter: string) {
       setTrouble(null);
       return true;
     } catch (error) {
-      told(error);
+      sayTrouble(error);
       return false;
     }
   };

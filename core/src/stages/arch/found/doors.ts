@@ -43,11 +43,24 @@ export function doors(shape: ArchShape, openings: readonly Opening[], stature: n
     ];
     const by = along === null ? null : Math.abs(along - opening.along);
     const params = { way: opening.kind, height, there, by };
-    return [finding('arch.door-high', 'mend', 'arch', { on: 'opening', opening: opening.id }, params, mends)];
+    return [
+      finding(
+        'arch.door-high',
+        { severity: 'mend', stage: 'arch', part: { on: 'opening', opening: opening.id } },
+        params,
+        mends,
+      ),
+    ];
   });
   const low =
     within.some(partsFence) && top < stature - EPSILON && top > 0
-      ? [finding('arch.stoop', 'know', 'arch', partOf(shape), { name, top, stature })]
+      ? [
+          finding(
+            'arch.stoop',
+            { severity: 'know', stage: 'arch', part: partOf(shape) },
+            { name, top, stature },
+          ),
+        ]
       : [];
   return [...high, ...low];
 }

@@ -24,7 +24,9 @@ export function passes(shape: ArchShape, { limits, goods, ...about }: ArchMeshBy
   const part = partOf(shape);
   if (id === null)
     return [
-      finding('arch.bare', 'mend', 'arch', part, { name: shape.name }, [set(arch.id, { skin: 'welded-25' })]),
+      finding('arch.bare', { severity: 'mend', stage: 'arch', part }, { name: shape.name }, [
+        set(arch.id, { skin: 'welded-25' }),
+      ]),
     ];
   const mesh = goods.mesh(id);
   const opening = shorterSide(mesh);
@@ -35,15 +37,18 @@ export function passes(shape: ArchShape, { limits, goods, ...about }: ArchMeshBy
   const found = passing(limits, opening, 'within-reach').map((passed): Finding => {
     const { code, severity, threats, limit, mendTo } = passed;
     const params = { of: 'skin' as const, opening, threats, limit, from: 0 };
-    return finding(code, severity, 'arch', part, params, finer(mendTo, wireAgainst(about, breaking(about))));
+    return finding(
+      code,
+      { severity, stage: 'arch', part },
+      params,
+      finer(mendTo, wireAgainst(about, breaking(about))),
+    );
   });
   if (limits.bird && opening > limits.bird.opening + EPSILON)
     found.push(
       finding(
         'birds.through',
-        'mend',
-        'arch',
-        part,
+        { severity: 'mend', stage: 'arch', part },
         { kind: limits.bird.kind, opening, holds: limits.bird.opening },
         finer(limits.bird.opening, 0),
       ),
@@ -53,9 +58,7 @@ export function passes(shape: ArchShape, { limits, goods, ...about }: ArchMeshBy
     found.push(
       finding(
         'mesh.torn',
-        'mend',
-        'arch',
-        part,
+        { severity: 'mend', stage: 'arch', part },
         { of: 'skin', ...torn, wire: mesh.wire },
         finer(limits.largestOpening ?? 1, wireAgainst(about, torn.threats)),
       ),

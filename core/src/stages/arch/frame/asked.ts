@@ -116,15 +116,15 @@ export function frameFasteners(shape: ArchShape, known: Made): readonly Ask[] {
 export function stickDemands(shape: ArchShape, made: Made, gates: readonly Opening[]): readonly Ask[] {
   const runs = new Map<string, Run[]>();
   for (const { timber, of, lengths } of sticksOf(shape, made, gates)) {
-    const these = runs.get(timber) ?? [];
-    runs.set(timber, these);
+    const runsOfTimber = runs.get(timber) ?? [];
+    runs.set(timber, runsOfTimber);
     lengths.forEach((length, i) =>
-      these.push(
+      runsOfTimber.push(
         plainRun(
           'arch-stick',
           pieceOf(shape, of, i + 1),
           length,
-          placeAt('arch-stick', shape.nth, these.length),
+          placeAt('arch-stick', shape.nth, runsOfTimber.length),
         ),
       ),
     );

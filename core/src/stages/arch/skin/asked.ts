@@ -24,7 +24,12 @@ const strips = (shape: ArchShape, use: 'skin' | 'arch-end', count: number, lengt
     ),
   );
 
-const told = (code: 'mesh.arch-skin' | 'mesh.arch-ends', name: string, count: number, length: number): Term =>
+const lengthTerm = (
+  code: 'mesh.arch-skin' | 'mesh.arch-ends',
+  name: string,
+  count: number,
+  length: number,
+): Term =>
   product(code, 'm', { name }, [
     value('cut.pieces', count, 'piece', {}),
     value('cut.piece-length', length, 'm', {}),
@@ -38,6 +43,7 @@ function candidateOf(shape: ArchShape, mesh: string, skin: Skin): Candidate {
   let asked: readonly Ask[] | undefined;
   return {
     id: width.toFixed(4),
+    made: skin,
     shortBy: 0,
     rolls: [{ mesh, width, ...takes }],
     packs: [],
@@ -54,8 +60,8 @@ function candidateOf(shape: ArchShape, mesh: string, skin: Skin): Candidate {
           trimmed: 0,
           short: 0,
           need: () => [
-            told('mesh.arch-skin', shape.name, over, strip),
-            ...(endStrips > 0 ? [told('mesh.arch-ends', shape.name, endStrips, endStrip)] : []),
+            lengthTerm('mesh.arch-skin', shape.name, over, strip),
+            ...(endStrips > 0 ? [lengthTerm('mesh.arch-ends', shape.name, endStrips, endStrip)] : []),
           ],
         },
       ]),
@@ -64,6 +70,7 @@ function candidateOf(shape: ArchShape, mesh: string, skin: Skin): Candidate {
 
 const noWidth = (mesh: string, hand: AtHand): Candidate => ({
   id: '',
+  made: null,
   shortBy: 0.01,
   rolls: [{ mesh, width: Math.max(0, ...hand.widths(mesh)), least: 0, most: 0 }],
   packs: [],
@@ -112,7 +119,7 @@ export function skinDemands(shape: ArchShape): readonly Demand[] {
     {
       ...reasonOf(shape),
       buy: 'after',
-      asks: (taken) => skinFasteners(shape, skinFrom(shape, Number(taken(alikeOf(id)).id))),
+      asks: (taken) => skinFasteners(shape, taken(alikeOf(id)).made as Skin | null),
     },
   ];
 }

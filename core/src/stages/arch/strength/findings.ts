@@ -34,12 +34,12 @@ function strongerFor(row: Strength, products: Products): string | null {
 
 function weak(shape: ArchShape, rows: readonly Strength[], products: Products): Finding[] {
   const { arch, name, ribs } = shape;
-  const these = rows.filter((r) => r.verdict !== 'holds');
-  const [first] = these;
+  const weakRows = rows.filter((r) => r.verdict !== 'holds');
+  const [first] = weakRows;
   if (!first) return [];
   const share = (r: Strength) => used(r.bridged ?? r, r);
-  const worst = these.reduce((a, b) => (share(b) > share(a) ? b : a), first);
-  const verdict = these.reduce<StrengthVerdict>((v, r) => worse(v, r.verdict), 'holds');
+  const worst = weakRows.reduce((a, b) => (share(b) > share(a) ? b : a), first);
+  const verdict = weakRows.reduce<StrengthVerdict>((v, r) => worse(v, r.verdict), 'holds');
   const mends = (): readonly Change[] => {
     const stronger = strongerFor(worst, products);
     const field = worst.member === 'ridge' ? 'ridge' : 'prop';
@@ -51,7 +51,12 @@ function weak(shape: ArchShape, rows: readonly Strength[], products: Products): 
   };
   const params = { name, member: worst.member, verdict, span: worst.span };
   return [
-    finding('arch.weak', verdict === 'holds dry snow' ? 'know' : 'mend', 'arch', worst.part, params, mends),
+    finding(
+      'arch.weak',
+      { severity: verdict === 'holds dry snow' ? 'know' : 'mend', stage: 'arch', part: worst.part },
+      params,
+      mends,
+    ),
   ];
 }
 
@@ -74,7 +79,7 @@ function blown(shape: ArchShape, rows: readonly Strength[], assumed: Assumptions
       { verb: 'set-arch', id: arch.id, to: { film: null } },
     ];
     const code = row.member === 'arch-lift' ? 'arch.lifts' : 'arch.pushed';
-    return [finding(code, 'mend', 'arch', row.part, params, more)];
+    return [finding(code, { severity: 'mend', stage: 'arch', part: row.part }, params, more)];
   });
 }
 
@@ -94,9 +99,7 @@ export function weakFindings({ shapes, strength, products, assumed }: ArchWeakBy
         ? [
             finding(
               'arch.no-roof',
-              'know',
-              'arch',
-              { on: 'arch', arch: arch.id } as const,
+              { severity: 'know', stage: 'arch', part: { on: 'arch', arch: arch.id } as const },
               { name, kind: arch.kind },
               [{ verb: 'set-arch', id: arch.id, to: { ridge: RIDGE } }],
             ),

@@ -122,19 +122,19 @@ export interface PlaceArch {
 /** Lays it out anew from its near end, which stays where it is unless it is moved. */
 export function placeArch(plan: Plan, { id, to }: PlaceArch): Plan {
   const ring = ringOf(plan, id);
-  const now = ring && framed(ring);
-  if (!now) return plan;
-  const laid = { ...now.place, ...to };
+  const frameNow = ring && framed(ring);
+  if (!frameNow) return plan;
+  const laid = { ...frameNow.place, ...to };
   const [along, left] = turned(laid.direction);
   // The second foot stays on the side that it was on.
-  const [, was] = turned(now.place.direction);
-  const over = dot(was, now.over) < 0 ? times(left, -1) : left;
+  const [, was] = turned(frameNow.place.direction);
+  const over = dot(was, frameNow.over) < 0 ? times(left, -1) : left;
   const [near, far, near2, far2] = cornersAt(laid, along, over);
   const moved = new Map([
-    [now.near[0], near],
-    [now.far[0], far],
-    [now.near[1], near2],
-    [now.far[1], far2],
+    [frameNow.near[0], near],
+    [frameNow.far[0], far],
+    [frameNow.near[1], near2],
+    [frameNow.far[1], far2],
   ]);
   const corners = plan.corners.map((corner) => {
     const at = moved.get(corner.id);

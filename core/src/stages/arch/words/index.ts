@@ -135,7 +135,7 @@ export const FINDINGS = {
   }: ArchNamed & { readonly weight: number; readonly pull: number; readonly most: number }) =>
     `${name} weighs ${printNumber(weight, 0)} kg and takes ${printNumber(pull, 0)} N to draw; one person draws about ${printNumber(most, 0)} N.`,
   'arch.no-board': ({ name }: ArchNamed) =>
-    `${name} stands on bare ground: boards hold its feet apart, and give skin and skirt something to fix to.`,
+    `${name} stands on bare ground: boards hold its feet apart, and give the mesh something to fix to.`,
   'arch.no-roof': ({ name, kind }: ArchBent) =>
     KINDS[kind].springs
       ? `A bent panel is a spring, not a roof: ${name} gives under wet snow. Knock it off, or put a ridge with props under the crown.`

@@ -1,28 +1,18 @@
 import { alikeOf, type OpenCover } from '../laid';
-import { type CoverWay, wayTaken } from '../over/ways';
+import type { CoverWay } from '../over/ways';
 import { layingOf } from '../layings';
 import type { StandsOn, Supports } from './supports';
 
-/** A cover as it is laid, with what holds it up. */
-export interface LaidAndHeld {
-  /** Null where nothing sold can be laid, or where it comes in one piece. */
-  readonly way: CoverWay | null;
-  readonly held: Supports;
-}
-
-/** Each cover laid in a way, by the way's name. */
-export type Holding = (open: OpenCover, way: string) => LaidAndHeld;
+/** What holds a cover up, laid in one way; no way where nothing sold can be laid, or where it comes in one piece. */
+export type Holding = (open: OpenCover, way: CoverWay | null) => Supports;
 
 /** Each way worked out once: buying asks for it, and what is told of it afterwards. */
 export function holdingOn(on: StandsOn): Holding {
-  const known = new Map<string, LaidAndHeld>();
-  return (open, name) => {
-    const key = `${alikeOf(open.shape)} ${name}`;
-    const before = known.get(key);
-    if (before) return before;
-    const way = open.side && wayTaken(open.side, name);
-    const made = { way, held: layingOf(open.shape).supports(open.shape, way, on) };
-    known.set(key, made);
-    return made;
+  const known = new Map<string, Supports>();
+  return (open, way) => {
+    const key = `${alikeOf(open.shape)} ${way?.id ?? ''}`;
+    const held = known.get(key) ?? layingOf(open.shape).supports(open.shape, way, on);
+    known.set(key, held);
+    return held;
   };
 }

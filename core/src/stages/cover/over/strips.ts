@@ -64,23 +64,6 @@ export function bandsFrom(
   });
 }
 
-/**
- * Lays strips over an outline in one direction, from one edge.
- *
- * A band that meets the outline in separate stretches gives a strip for each, with its own turn-downs, unless what is between them is bridged.
- *
- * @param outline  laid out in the plane of the cover, m
- * @returns null where the width is no more than its lap, or would take more strips than can be laid
- */
-export function layStrips(
-  outline: readonly Vector[],
-  direction: number,
-  laying: Laying,
-  edge: Edge,
-): Laid | null {
-  return layIn(inDirection(outline, direction), laying, edge);
-}
-
 /** An outline in the axes of a direction, with how far it reaches across. */
 export interface Turned {
   readonly direction: number;
@@ -95,7 +78,13 @@ export function inDirection(outline: readonly Vector[], direction: number): Turn
   return { direction, points, low, high };
 }
 
-/** The same in axes that were worked out before: of one direction many widths are tried. */
+/**
+ * Lays strips over an outline in one direction, from one edge: in axes that were worked out before, since of one direction many widths are tried.
+ *
+ * A band that meets the outline in separate stretches gives a strip for each, with its own turn-downs, unless what is between them is bridged.
+ *
+ * @returns null where the width is no more than its lap, or would take more strips than can be laid
+ */
 export function layIn({ direction, points, low, high }: Turned, laying: Laying, edge: Edge): Laid | null {
   const count = stripsAcross(high - low, laying.width, laying.lap);
   if (count === 0 || count > MOST_STRIPS) return null;

@@ -1,6 +1,6 @@
 import type { Vector } from '../../../ground/vector';
 import { EPSILON, roundUp } from '../../../units/round';
-import { type Edge, type Laid, type Laying, MOST_STRIPS, inDirection, layIn, layStrips } from './strips';
+import { type Edge, type Laid, type Laying, MOST_STRIPS, inDirection, layIn } from './strips';
 
 /** How what a cover is made of is put side by side, whatever its width. */
 export interface Side {
@@ -125,15 +125,4 @@ export function waysToLay(
   const joints = (way: CoverWay) => jointsOf(way, way.longest);
   const least = Math.min(...distinct.map(joints));
   return distinct.filter((way) => joints(way) === least);
-}
-
-/** The way that was taken, laid anew. @returns null where its id is none */
-export function wayTaken(side: Side, id: string): CoverWay | null {
-  const [wide, turn, edge, most] = id.split(' ');
-  const width = Number(wide);
-  const way = side.ways.find(({ sheet }) => degreesOf(sheet) === Number(turn));
-  if (!way || (edge !== 'low' && edge !== 'high')) return null;
-  const { lap, turnDown } = side;
-  const laid = layStrips(side.outline, way.laid, { width, lap, turnDown, bridge: 2 * turnDown }, edge);
-  return laid && { ...laid, id, sheet: way.sheet, side, longest: Number(most) };
 }

@@ -1,3 +1,4 @@
+import { partFields } from '../../../plan/partRef';
 import { type Finding, finding } from '../../../findings/types';
 import { type Section, timberSection } from '../../../catalogue/sections';
 import type { Products } from '../../../catalogue/products';
@@ -54,8 +55,8 @@ const set = (id: string, to: object): Change => ({ verb: 'set-cover', id, to });
 
 /** A post under the middle of the longest span of the bar that is worst. */
 function centrePost(row: Strength, { posts, beams, edgeRails }: Supports): Change | null {
-  if (!('nth' in row.part)) return null;
-  const { on, nth } = row.part;
+  const { on, nth } = partFields(row.part);
+  if (nth === undefined) return null;
   const bar: Bar | undefined =
     on === 'cover-beam' ? beams[nth - 1] : on === 'cover-edge' ? edgeRails[nth - 1] : undefined;
   if (!bar) return null;
@@ -111,7 +112,7 @@ function liftFinding(row: Strength, cover: Cover, strapHolds: number): Finding {
   const there = field && strapHolds > 0 ? Math.round(row.allowed / strapHolds) : 0;
   const more = field && there + straps <= MOST_STRAPS ? [set(cover.id, { [field]: there + straps })] : [];
   const params = { name: cover.name, lift: row.load, held: row.allowed, straps: there };
-  return finding('cover.lifts', 'mend', 'cover', row.part, params, more);
+  return finding('cover.lifts', { severity: 'mend', stage: 'cover', part: row.part }, params, more);
 }
 
 /** What is too weak, once for each cover and member, by the worst of them. */
@@ -120,19 +121,22 @@ export function strengthFindings(by: StrengthSeenBy): readonly Finding[] {
     const rows = by.strength.filter((s) => s.of === cover.id && s.verdict !== 'holds');
     const members = [...new Set(rows.map((r) => r.member))];
     return members.flatMap((member): Finding[] => {
-      const these = rows.filter((r) => r.member === member);
-      const [first] = these;
+      const rowsOfMember = rows.filter((r) => r.member === member);
+      const [first] = rowsOfMember;
       if (!first) return [];
       const share = (r: Strength) => used(r.bridged ?? r, r);
-      const worst = these.reduce((a, b) => (share(b) > share(a) ? b : a), first);
+      const worst = rowsOfMember.reduce((a, b) => (share(b) > share(a) ? b : a), first);
       if (member === 'uplift') return [liftFinding(worst, cover, by.strapHolds)];
-      const verdict = these.reduce<StrengthVerdict>((v, r) => worse(v, r.verdict), 'holds');
+      const verdict = rowsOfMember.reduce<StrengthVerdict>((v, r) => worse(v, r.verdict), 'holds');
       const only = verdict === 'holds dry snow';
-      const count = these.filter((r) => r.verdict === verdict).length;
+      const count = rowsOfMember.filter((r) => r.verdict === verdict).length;
       const params = { name: cover.name, member, verdict, count, span: worst.span, fits: worst.fits };
       return [
-        finding('cover.weak', only ? 'know' : 'mend', 'cover', worst.part, params, (plan: Plan) =>
-          mendsOf(worst, cover, by, plan),
+        finding(
+          'cover.weak',
+          { severity: only ? 'know' : 'mend', stage: 'cover', part: worst.part },
+          params,
+          (plan: Plan) => mendsOf(worst, cover, by, plan),
         ),
       ];
     });

@@ -61,14 +61,14 @@ export function setFetching(plan: Plan, { yard, goods }: SetFetching): Plan {
 export function setTerms(plan: Plan, { yard, delivery, tax }: SetTerms): Plan {
   const { [yard]: own, ...others } = plan.buying.terms;
   // What is not spoken of stays; null is the list's again.
-  const told = {
+  const stated = {
     delivery: delivery === undefined ? own?.delivery : delivery,
     tax: tax === undefined ? own?.tax : tax,
   };
-  const now = {
-    ...(told.delivery == null ? {} : { delivery: told.delivery }),
-    ...(told.tax == null ? {} : { tax: told.tax }),
+  const yardNow = {
+    ...(stated.delivery == null ? {} : { delivery: stated.delivery }),
+    ...(stated.tax == null ? {} : { tax: stated.tax }),
   };
-  const terms = Object.keys(now).length === 0 ? others : { ...others, [yard]: now };
+  const terms = Object.keys(yardNow).length === 0 ? others : { ...others, [yard]: yardNow };
   return { ...plan, buying: { ...plan.buying, terms } };
 }

@@ -41,7 +41,7 @@ export function endFindings(
     if (!end) return [];
     const gap = Math.min(Infinity, ...walls.map((w) => betweenLines(end, end, w)));
     if (gap <= CLOSED) return [];
-    const told = { name: net.name, end: i + 1, gap: gap < NEAR_END ? gap : null };
-    return [finding('live.open-end', 'know', 'live', partOf(net), told)];
+    const params = { name: net.name, end: i + 1, gap: gap < NEAR_END ? gap : null };
+    return [finding('live.open-end', { severity: 'know', stage: 'live', part: partOf(net) }, params)];
   });
 }

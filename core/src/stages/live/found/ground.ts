@@ -33,9 +33,7 @@ export const gapFindings = ({ net, gaps }: LaidNet): readonly Finding[] =>
     .map((gap) =>
       finding(
         'live.gap',
-        'mend',
-        'live',
-        partOf(net),
+        { severity: 'mend', stage: 'live', part: partOf(net) },
         { name: net.name, gap: gap.gap, along: gap.along },
         (['strut', 'peg', 'fill'] as const).map((how) => mended(net, gap, how)),
       ),

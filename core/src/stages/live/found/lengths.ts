@@ -25,12 +25,15 @@ export const shapelessFindings = (
 ): readonly Finding[] =>
   shapeless.map(({ net, why }) =>
     why === 'crosses'
-      ? finding('live.crosses', 'mend', 'live', partOf(net), { name: net.name }, uncrossed(net))
+      ? finding(
+          'live.crosses',
+          { severity: 'mend', stage: 'live', part: partOf(net) },
+          { name: net.name },
+          uncrossed(net),
+        )
       : finding(
           'live.nothing-inside',
-          'mend',
-          'live',
-          partOf(net),
+          { severity: 'mend', stage: 'live', part: partOf(net) },
           { name: net.name },
           things.filter((t) => t.kind === 'house').map((t) => setNet(net.id, { inside: [t.id] })),
         ),
@@ -43,7 +46,7 @@ export function lengthFindings(laid: LaidNet, things: readonly Thing[]): readonl
   const part = partOf(net);
   const more = [setNet(net.id, { pieces: null })];
   const found: Finding[] = [...new Set(strange)].map((piece) =>
-    finding('live.no-such-net', 'mend', 'live', part, { name: net.name, piece }, more),
+    finding('live.no-such-net', { severity: 'mend', stage: 'live', part }, { name: net.name, piece }, more),
   );
   if (isShort(laid)) {
     const inside = things.filter((t) => net.inside.includes(t.id));
@@ -56,9 +59,7 @@ export function lengthFindings(laid: LaidNet, things: readonly Thing[]): readonl
     found.push(
       finding(
         'live.short',
-        'mend',
-        'live',
-        part,
+        { severity: 'mend', stage: 'live', part },
         {
           name: net.name,
           nets: pieces.length,

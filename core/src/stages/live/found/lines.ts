@@ -29,8 +29,15 @@ export function lineFindings(shape: NetShape, lines: readonly Boundary[]): reado
       const off = net.form === 'loop' ? keptOffLine(points, line.line, keeps) : null;
       return off ? [setNet(net.id, { points: [...off] })] : [];
     };
-    const told = { name: net.name, line: line.name, kind: line.kind, gap, wanted: keeps };
-    return [finding(crosses ? 'live.over-line' : 'live.near-line', 'mend', 'live', partOf(net), told, mends)];
+    const params = { name: net.name, line: line.name, kind: line.kind, gap, wanted: keeps };
+    return [
+      finding(
+        crosses ? 'live.over-line' : 'live.near-line',
+        { severity: 'mend', stage: 'live', part: partOf(net) },
+        params,
+        mends,
+      ),
+    ];
   });
 }
 
@@ -54,9 +61,7 @@ export const crossing = (shapes: readonly NetShape[]): readonly Finding[] =>
         ? [
             finding(
               'live.nets-cross',
-              'mend',
-              'live',
-              partOf(b.net),
+              { severity: 'mend', stage: 'live', part: partOf(b.net) },
               { name: b.net.name, other: a.net.name },
               [
                 // By turns, where the other is not up all the time.

@@ -16,8 +16,8 @@ const SOON = 7;
 
 /** The weakest energiser of a supply that is strong enough, otherwise the strongest. */
 export const energiserFor = (output: number, supply: 'mains' | 'battery') => {
-  const these = ENERGISERS.filter((e) => e.supply === supply);
-  return these.find((e) => e.output >= output - EPSILON) ?? these[these.length - 1];
+  const ofSupply = ENERGISERS.filter((e) => e.supply === supply);
+  return ofSupply.find((e) => e.output >= output - EPSILON) ?? ofSupply[ofSupply.length - 1];
 };
 
 const choose = (output: number, supply: 'mains' | 'battery') => {
@@ -53,7 +53,7 @@ function strength(power: Power, { energy }: EnergyBy): readonly Finding[] {
   if (!made) {
     const battery = choose(output, 'battery');
     return [
-      finding('power.none', 'mend', 'live', POWER_PART, { output, length }, [
+      finding('power.none', { severity: 'mend', stage: 'live', part: POWER_PART }, { output, length }, [
         ...battery.map((change) =>
           change.verb === 'set-power' ? setPower({ ...change.to, battery: power.battery ?? 60 }) : change,
         ),
@@ -63,44 +63,56 @@ function strength(power: Power, { energy }: EnergyBy): readonly Finding[] {
   }
   if (made.output > MOST_OUTPUT + EPSILON)
     return [
-      finding('power.too-strong', 'mend', 'live', POWER_PART, { made: made.output, most: MOST_OUTPUT }, [
-        ...choose(Math.min(output, MOST_OUTPUT), made.supply),
-      ]),
+      finding(
+        'power.too-strong',
+        { severity: 'mend', stage: 'live', part: POWER_PART },
+        { made: made.output, most: MOST_OUTPUT },
+        [...choose(Math.min(output, MOST_OUTPUT), made.supply)],
+      ),
     ];
   if (made.output >= output - EPSILON) return [];
   const stronger = ENERGISERS.some((e) => e.supply === made.supply && e.output >= output - EPSILON);
   return [
-    finding('power.weak', 'mend', 'live', POWER_PART, { made: made.output, output, length }, [
-      ...(stronger ? choose(output, made.supply) : choose(output, 'mains')),
-      ...(power.growth === 'mown' ? [] : [setPower({ growth: 'mown' })]),
-    ]),
+    finding(
+      'power.weak',
+      { severity: 'mend', stage: 'live', part: POWER_PART },
+      { made: made.output, output, length },
+      [
+        ...(stronger ? choose(output, made.supply) : choose(output, 'mains')),
+        ...(power.growth === 'mown' ? [] : [setPower({ growth: 'mown' })]),
+      ],
+    ),
   ];
 }
 
 /** A battery that is missing, or flat too soon. */
 function supply(power: Power, by: EnergyBy): readonly Finding[] {
   const { energy } = by;
-  if (energy.made?.supply === 'mains') return [finding('power.outage', 'know', 'live', POWER_PART, {})];
+  if (energy.made?.supply === 'mains')
+    return [finding('power.outage', { severity: 'know', stage: 'live', part: POWER_PART }, {})];
   if (energy.made && power.battery === null)
     return [
-      finding('power.no-battery', 'mend', 'live', POWER_PART, { use: energy.use }, [
-        setPower({ battery: 60 }),
-      ]),
+      finding(
+        'power.no-battery',
+        { severity: 'mend', stage: 'live', part: POWER_PART },
+        { use: energy.use },
+        [setPower({ battery: 60 })],
+      ),
     ];
   const days = energy.battery?.days ?? null;
   if (days === null) return [];
-  const told = { days, day: dayOf(dayNumber(power.from) + Math.floor(days)) };
+  const params = { days, day: dayOf(dayNumber(power.from) + Math.floor(days)) };
   if (power.solar === null) {
     if (days >= SOON) return [];
     const larger = BATTERIES.find((b) => b.capacity > (power.battery ?? 0));
     return [
-      finding('power.soon-flat', 'mend', 'live', POWER_PART, told, [
+      finding('power.soon-flat', { severity: 'mend', stage: 'live', part: POWER_PART }, params, [
         ...(larger ? [setPower({ battery: larger.capacity })] : []),
       ]),
     ];
   }
   return [
-    finding('power.flat', 'mend', 'live', POWER_PART, told, () => {
+    finding('power.flat', { severity: 'mend', stage: 'live', part: POWER_PART }, params, () => {
       const watts = panelFor(power, by);
       return watts === null ? [] : [setPower({ solar: watts })];
     }),
@@ -113,24 +125,38 @@ function ground(power: Power, shapes: readonly NetShape[]): readonly Finding[] {
   const paired = [setPower({ layout: 'pos-neg' })];
   const lowest = Math.min(Infinity, ...shapes.map((s) => s.kind.strands.lowest));
   if (power.layout === 'all-live' && power.earth === 'dry')
-    found.push(finding('power.dry', 'mend', 'live', POWER_PART, {}, paired));
+    found.push(finding('power.dry', { severity: 'mend', stage: 'live', part: POWER_PART }, {}, paired));
   if (power.layout === 'all-live' && power.snow >= lowest)
-    found.push(finding('power.snow', 'mend', 'live', POWER_PART, { snow: power.snow }, paired));
+    found.push(
+      finding(
+        'power.snow',
+        { severity: 'mend', stage: 'live', part: POWER_PART },
+        { snow: power.snow },
+        paired,
+      ),
+    );
   for (const { net, kind } of shapes) {
     const over = kind.height - power.snow;
     if (power.snow > 0 && over < 0.75)
       found.push(
-        finding('live.snowed-under', 'mend', 'live', partOf(net), {
-          name: net.name,
-          snow: power.snow,
-          over: Math.max(0, over),
-        }),
+        finding(
+          'live.snowed-under',
+          { severity: 'mend', stage: 'live', part: partOf(net) },
+          {
+            name: net.name,
+            snow: power.snow,
+            over: Math.max(0, over),
+          },
+        ),
       );
     else if (power.snow > lowest && net.foot === 'live')
       found.push(
-        finding('live.foot-in-snow', 'know', 'live', partOf(net), { name: net.name, snow: power.snow }, [
-          setNet(net.id, { foot: 'off' }),
-        ]),
+        finding(
+          'live.foot-in-snow',
+          { severity: 'know', stage: 'live', part: partOf(net) },
+          { name: net.name, snow: power.snow },
+          [setNet(net.id, { foot: 'off' })],
+        ),
       );
   }
   return found;
@@ -179,9 +205,7 @@ function rods(power: Power, earths: Earths): readonly Finding[] {
     .map(({ name, gap }) =>
       finding(
         'power.rods-near',
-        'mend',
-        'live',
-        { on: 'rods' },
+        { severity: 'mend', stage: 'live', part: { on: 'rods' } },
         { thing: name, gap, wanted: FROM_EARTHS },
         () => {
           const far = rodsFar(at, power, earths);

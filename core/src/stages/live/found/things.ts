@@ -61,8 +61,15 @@ export const thingFindings = (laid: LaidNet, things: readonly Thing[]): readonly
     const { thing, gap, wanted } = clearance;
     const { net } = laid;
     const to = code === 'live.near-inside' ? 'in' : 'both';
-    const told = { name: net.name, thing: thing.name, gap, wanted };
-    return [finding(code, 'mend', 'live', partOf(net), told, movedFrom(laid, things, thing, to))];
+    const params = { name: net.name, thing: thing.name, gap, wanted };
+    return [
+      finding(
+        code,
+        { severity: 'mend', stage: 'live', part: partOf(net) },
+        params,
+        movedFrom(laid, things, thing, to),
+      ),
+    ];
   });
 
 /** A line that leaves a wall is near it for so much of its length, m. */

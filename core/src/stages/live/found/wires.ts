@@ -27,7 +27,7 @@ export const wireFindings = (
     return [
       ...(bare.length > 0
         ? [
-            finding('wire.bare', 'mend', 'live', part, { name, count: bare.length }, [
+            finding('wire.bare', { severity: 'mend', stage: 'live', part }, { name, count: bare.length }, [
               kept.length > 0
                 ? setWire(wire.id, { sides: kept })
                 : ({ verb: 'remove-hot-wire', id: wire.id } as const),
@@ -37,28 +37,33 @@ export const wireFindings = (
       ...(nose
         ? []
         : [
-            finding('wire.no-nose', 'mend', 'live', part, { name, ...NOSE }, [
+            finding('wire.no-nose', { severity: 'mend', stage: 'live', part }, { name, ...NOSE }, [
               setWire(wire.id, { heights: rising([...heights.slice(0, 5), 0.2]) }),
             ]),
           ]),
       ...(climb
         ? []
         : [
-            finding('wire.no-climb', 'know', 'live', part, { name }, [
+            finding('wire.no-climb', { severity: 'know', stage: 'live', part }, { name }, [
               setWire(wire.id, { heights: rising([...heights.slice(0, 5), 1.2]) }),
             ]),
           ]),
       ...(high > lowest + 1e-6
         ? [
-            finding('wire.over-top', 'mend', 'live', part, { name, height: high, top: lowest }, [
-              setWire(wire.id, {
-                heights: rising([
-                  ...new Set(
-                    heights.map((h) => Math.min(h, Math.max(0.2, Math.round((lowest - 0.1) * 100) / 100))),
-                  ),
-                ]),
-              }),
-            ]),
+            finding(
+              'wire.over-top',
+              { severity: 'mend', stage: 'live', part },
+              { name, height: high, top: lowest },
+              [
+                setWire(wire.id, {
+                  heights: rising([
+                    ...new Set(
+                      heights.map((h) => Math.min(h, Math.max(0.2, Math.round((lowest - 0.1) * 100) / 100))),
+                    ),
+                  ]),
+                }),
+              ],
+            ),
           ]
         : []),
     ];

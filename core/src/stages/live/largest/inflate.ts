@@ -32,14 +32,21 @@ const STEPS_OFF = 5;
 /** Corners that lie closer on one side than on the other slide so far along, as a share. */
 const SLIDE = 0.4;
 
+/** Its corners, moved in place. */
+interface Loop {
+  readonly x: Float64Array;
+  readonly y: Float64Array;
+  readonly n: number;
+}
+
 /**
  * A loop of straights drawn outwards while none grows longer than it is or nearer to anything than it may (position-based: every step
  * moves corners outwards, then puts spans and distances right in turn, by half at each end).
  */
 export function inflate({ start, walls, span, heading, reach }: Inflated): readonly Vector[] {
-  const n = start.length;
   const x = Float64Array.from(start, (p) => p.x);
   const y = Float64Array.from(start, (p) => p.y);
+  const loop: Loop = { x, y, n: start.length };
   const m = walls.length;
   const wall = new Float64Array(m * 5);
   walls.forEach(({ a, b, off }, i) => wall.set([a.x, a.y, b.x, b.y, off], i * 5));
@@ -55,21 +62,21 @@ export function inflate({ start, walls, span, heading, reach }: Inflated): reado
     // Towards the end it is pushed less and less, and comes to rest.
     const push = stride * Math.min(1, (3 * (steps - step)) / steps);
     near(push);
-    outwards(x, y, n, push, step < drawn ? hx : 0, step < drawn ? hy : 0);
+    outwards(loop, push, step < drawn ? hx : 0, step < drawn ? hy : 0);
     for (let round = 0; round < ROUNDS; round++) {
-      taut(x, y, n, span * (1 - SPARE));
-      clear(x, y, n, wall, m);
+      taut(loop, span * (1 - SPARE));
+      clear(loop, wall, m);
     }
   }
   for (let round = 0; round < FINISH; round++) {
-    taut(x, y, n, span * (1 - SPARE));
-    clear(x, y, n, wall, m);
+    taut(loop, span * (1 - SPARE));
+    clear(loop, wall, m);
   }
   return Array.from(x, (at, i) => ({ x: at, y: y[i] ?? 0 }));
 }
 
 /** Every corner along the normal of the straight between its neighbours, and a little where the loop is drawn. */
-function outwards(x: Float64Array, y: Float64Array, n: number, push: number, hx: number, hy: number): void {
+function outwards({ x, y, n }: Loop, push: number, hx: number, hy: number): void {
   let px = x[n - 1] ?? 0;
   let py = y[n - 1] ?? 0;
   const firstX = x[0] ?? 0;
@@ -91,7 +98,7 @@ function outwards(x: Float64Array, y: Float64Array, n: number, push: number, hx:
 }
 
 /** No straight longer than a span: both its ends half as far as it is too long. */
-function taut(x: Float64Array, y: Float64Array, n: number, span: number): void {
+function taut({ x, y, n }: Loop, span: number): void {
   const most = span * span;
   for (let i = 0; i < n; i++) {
     const j = i + 1 < n ? i + 1 : 0;
@@ -110,7 +117,7 @@ function taut(x: Float64Array, y: Float64Array, n: number, span: number): void {
 const within = (t: number): number => (t < 0 ? 0 : t > 1 ? 1 : t);
 
 /** Every straight at least as far off every wall as that asks: its ends give way as much as each is near. */
-function clear(x: Float64Array, y: Float64Array, n: number, wall: Float64Array, m: number): void {
+function clear({ x, y, n }: Loop, wall: Float64Array, m: number): void {
   for (let w = 0; w < m; w++) {
     const ax = wall[w * 5] ?? 0;
     const ay = wall[w * 5 + 1] ?? 0;

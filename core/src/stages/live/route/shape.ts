@@ -38,12 +38,12 @@ export interface Shaped {
 export const meantInside = (net: LiveNet, things: readonly Thing[]): readonly Thing[] =>
   things.filter((t) => net.inside.includes(t.id));
 
-function shapeOf(net: LiveNet, nth: number, things: readonly Thing[]): NetShape | Shapeless {
+function shapeOf(net: LiveNet, nth: number, things: readonly Thing[]): NetShape | Shapeless['why'] {
   const tightest = tightestRound(meantInside(net, things));
   const snapped = net.points === null;
   const points = net.points ?? tightest?.points;
-  if (!points) return { net, why: 'nothing-inside' };
-  if (crossesItself(points, net.form)) return { net, why: 'crosses' };
+  if (!points) return 'nothing-inside';
+  if (crossesItself(points, net.form)) return 'crosses';
   const along = cornersAlong(points, net.form);
   const struts = turnsOf(points, net.form).flatMap((turn, i) =>
     turn > STRUT_TURN + 1e-9 ? [along[i] ?? 0] : [],
@@ -62,9 +62,12 @@ function shapeOf(net: LiveNet, nth: number, things: readonly Thing[]): NetShape 
 
 /** Every net of the plan, by its geometry alone. */
 export function shaped(nets: readonly LiveNet[], things: readonly Thing[]): Shaped {
-  const all = nets.map((net, nth) => shapeOf(net, nth, things));
-  return {
-    shapes: all.filter((s): s is NetShape => 'points' in s),
-    shapeless: all.filter((s): s is Shapeless => !('points' in s)),
-  };
+  const shapes: NetShape[] = [];
+  const shapeless: Shapeless[] = [];
+  nets.forEach((net, nth) => {
+    const shape = shapeOf(net, nth, things);
+    if (typeof shape === 'string') shapeless.push({ net, why: shape });
+    else shapes.push(shape);
+  });
+  return { shapes, shapeless };
 }

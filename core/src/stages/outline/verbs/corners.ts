@@ -138,9 +138,11 @@ function joined(plan: Plan, before: RingSide, after: RingSide): Plan {
   const dropped = after.side.id;
   const whole = before.length + after.length;
   /** Near edge from the joined side's own beginning, measured along the way round the corner. */
-  const onKept = <T extends { readonly side: string; readonly along: number }>(thing: T): T => {
+  const onKept = <T extends { readonly side: string; readonly along: number }>(
+    thing: T,
+    width: number,
+  ): T => {
     if (thing.side !== dropped && thing.side !== kept.id) return thing;
-    const width = 'width' in thing && typeof thing.width === 'number' ? thing.width : 0;
     const own = thing.side === dropped ? after : before;
     const inRing = own.forward ? thing.along : own.length - thing.along - width;
     const walked = thing.side === dropped ? before.length + inRing : inRing;
@@ -151,8 +153,8 @@ function joined(plan: Plan, before: RingSide, after: RingSide): Plan {
     ...plan,
     corners: plan.corners.filter((c) => c.id !== after.startCorner),
     sides: plan.sides.flatMap((s) => (s.id === dropped ? [] : [s.id === kept.id ? side : s])),
-    openings: plan.openings.map(onKept),
-    postPins: plan.postPins.map(onKept),
+    openings: plan.openings.map((o) => onKept(o, o.width)),
+    postPins: plan.postPins.map((p) => onKept(p, 0)),
     hotWires: alongOne(plan, kept.id, dropped),
     covers: plan.covers.map((c) => withSides(c, (s) => s !== dropped)),
     enclosures: plan.enclosures.map((e) => ({ ...e, ring: e.ring.filter((step) => step.side !== dropped) })),

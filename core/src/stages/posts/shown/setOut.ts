@@ -150,8 +150,8 @@ export function setOut({ sides, pins, walks, spacings }: ToSetOut): SetOut {
   }
   const straight = straightOn(walks);
   const cornerRoles = (corner: string): PostRole => {
-    const these = meeting.get(corner) ?? [];
-    return these.length === 2 && straight.has(corner) ? 'line' : cornerRole(these);
+    const linesMeeting = meeting.get(corner) ?? [];
+    return linesMeeting.length === 2 && straight.has(corner) ? 'line' : cornerRole(linesMeeting);
   };
   const lines = walks.flatMap((w) => w.lines);
   const stretches: Stretch[] = [];

@@ -1,6 +1,6 @@
 import { type Skirt } from './kinds';
 import { type Uses } from '../../../plan/uses';
-export { FOOT_INKS, STRIP_INKS } from './inks';
+export { CUT_INKS, FOOT_INKS, STRIP_INKS } from './inks';
 
 /** Where nothing is to be laid. */
 export const NONE: Skirt = { kind: 'none' };

@@ -70,7 +70,7 @@ export function passing(limits: OpeningLimits, opening: number, near: Near): rea
   return (['mend', 'know'] as const).flatMap((severity) => {
     const counts = (t: ThreatLimit) => severity === 'know' || !t.onlyKnow;
     const mendTo = least([...through, ...reached].filter(counts));
-    const told = (
+    const passingOf = (
       code: Passing['code'],
       these: readonly ThreatLimit[],
       by: 'squeeze' | 'reach',
@@ -80,7 +80,10 @@ export function passing(limits: OpeningLimits, opening: number, near: Near): rea
       const limit = Math.min(...mine.map((t) => t[by]));
       return [{ code, severity, threats: mine.map((t) => t.threat), limit, mendTo }];
     };
-    return [...told('opening.passes', through, 'squeeze'), ...told('opening.reached', reached, 'reach')];
+    return [
+      ...passingOf('opening.passes', through, 'squeeze'),
+      ...passingOf('opening.reached', reached, 'reach'),
+    ];
   });
 }
 

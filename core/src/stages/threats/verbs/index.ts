@@ -21,10 +21,10 @@ export const VERBS = {
   ): Plan => {
     const { [threat]: own = {}, ...others } = plan.threatFigures;
     const { [figure]: _, ...rest } = own;
-    const now = value === null ? rest : { ...rest, [figure]: value };
+    const figures = value === null ? rest : { ...rest, [figure]: value };
     return {
       ...plan,
-      threatFigures: Object.keys(now).length === 0 ? others : { ...others, [threat]: now },
+      threatFigures: Object.keys(figures).length === 0 ? others : { ...others, [threat]: figures },
     };
   },
 } as const;

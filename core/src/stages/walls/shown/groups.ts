@@ -69,18 +69,20 @@ function mostRow(least: Row, lines: readonly FenceLine[], figures: Assumptions):
 function dresser(by: WallsBy, wall: WallLines): Gathered['dressed'] {
   const known = new Map<BandPlace, Map<string, DressedBand>>();
   return (place, widths) => {
-    const these = known.get(place) ?? new Map<string, DressedBand>();
-    known.set(place, these);
+    const bandsThere = known.get(place) ?? new Map<string, DressedBand>();
+    known.set(place, bandsThere);
     const key = widths.join();
-    const before = these.get(key);
+    const before = bandsThere.get(key);
     if (before) return before;
     const band = hangBand(place, widths);
     const rigid = isRigid(by.products.mesh(band.band.mesh).type);
     const made = {
       band,
-      courses: band.rows.map((row, i) => courseOf(wall, by.falls, band, row, i, rigid, by.assumed)),
+      courses: band.rows.map((row, i) =>
+        courseOf(wall, by.falls, { band, row, rowIndex: i, rigid }, by.assumed),
+      ),
     };
-    these.set(key, made);
+    bandsThere.set(key, made);
     return made;
   };
 }
@@ -133,7 +135,11 @@ export function gatherLines(by: WallsBy): readonly Gathered[] {
     const least = leastRow(wall.runs, rigidOn(first) ? 0 : assumed.endAllowance);
     return {
       wall,
-      places: placeBands(products, bands, assumed.bandLap, wall.drop, chosen.get(first)?.overhang ?? 0),
+      places: placeBands(products, bands, {
+        bandLap: assumed.bandLap,
+        drop: wall.drop,
+        overhang: chosen.get(first)?.overhang ?? 0,
+      }),
       least,
       most: mostRow(least, lines, assumed),
       dressed: dresser(by, wall),

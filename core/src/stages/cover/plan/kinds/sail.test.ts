@@ -24,7 +24,7 @@ describe('a shade sail over 3.60 × 3.00', () => {
   test('is a plan’s, and offered among the kinds', () => {
     expect(checkPlan(stayed.plan).ok).toBe(true);
     const kinds = everyOption(stayed.plan).cover?.find((group) => group.id === 'c-kind');
-    expect(kinds?.options.find(({ key }) => key === 'sail')?.chosen).toBe('yes');
+    expect(kinds?.options.find(({ key }) => key === 'sail')?.chosen).toBe(true);
   });
   test('is one cloth whose corners are 0.30 from their anchors on the way to the middle', () => {
     const share = 1 - (2 * 0.3) / Math.hypot(3.6, 3);
