@@ -39,18 +39,16 @@ const LINES: Readonly<Record<string, readonly (readonly [behind: string, line: s
     ["import * as docket from './docket/words';", "\nimport * as flags from './flags/words';"],
     ['  ...docket.FINDINGS,', '\n  ...flags.FINDINGS,'],
     ['  docket: docket.cautions,', '\n  flags: flags.cautions,'],
-  ],
-  'core/src/stages/sentences.ts': [
     [
-      "import * as docket from './docket/words/changes';",
-      "\nimport * as flags from './flags/words/changes';",
+      "import * as docketChanges from './docket/words/changes';",
+      "\nimport * as flagsChanges from './flags/words/changes';",
     ],
     [
       "import * as docketTerms from './docket/words/terms';",
       "\nimport * as flagsTerms from './flags/words/terms';",
     ],
     ['  ...docketTerms.TERMS,', '\n  ...flagsTerms.TERMS,'],
-    ['  ...docket.CHANGES,', '\n  ...flags.CHANGES,'],
+    ['  ...docketChanges.CHANGES,', '\n  ...flagsChanges.CHANGES,'],
   ],
   'core/src/stages/told.ts': [
     ["import type * as birds from './birds/told';", "\nimport type * as flags from './flags/told';"],
@@ -67,10 +65,10 @@ const LINES: Readonly<Record<string, readonly (readonly [behind: string, line: s
     ['const MARKS: readonly OnSheet[] = [live.sheet', ', flags.marks'],
     ['const STRIPS: readonly OnStrip[] = [skirt.strip, arch.strip, cover.strip, live.strip', ', flags.strip'],
   ],
-  'core/src/options/index.ts': [
+  'core/src/stages/opened.ts': [
     [
-      "import { skirtOptions } from '../stages/skirt/questions';",
-      "\nimport { flagOptions } from '../stages/flags/questions';",
+      "import { skirtOptions } from './skirt/questions';",
+      "\nimport { flagOptions } from './flags/questions';",
     ],
     ['export {\n  archOptions,', '\n  flagOptions,'],
     ['  skirt: skirtOptions,', '\n  flags: flagOptions,'],
@@ -84,7 +82,7 @@ const LINES: Readonly<Record<string, readonly (readonly [behind: string, line: s
   'web/src/stages/stages.ts': [
     [
       'export const STAGE_VIEWS: Readonly<Record<StageId, StageView>> = {',
-      "\n  flags: { panel: fetched(async () => (await import('./flags/FlagsPanel')).FlagsPanel), first: 'choices', lettered: 'no' },",
+      "\n  flags: { panel: fetched(async () => (await import('./flags/FlagsPanel')).FlagsPanel), first: 'choices', lettered: false },",
     ],
   ],
 };
@@ -177,8 +175,8 @@ describe('a stage is one folder and a line in each table', () => {
         dxf: true,
         part: { on: 'flag', corner: 'c1' },
         options: [
-          ['none', 'no'],
-          ['pole', 'yes'],
+          ['none', false],
+          ['pole', true],
         ],
         verb: { kind: 'pole', height: 3 },
         cautions: ['No poles near overhead lines.'],

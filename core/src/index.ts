@@ -183,7 +183,6 @@ export type { Entry, Rating } from './findings/entry';
 export { USES, STAGE_IDS, type StageId } from './stages/facts';
 export { POST_ROLES } from './stages/posts/plan/choice';
 export { holeFor } from './stages/posts/footing';
-export { previewFence } from './stages/preview';
 export { previewCovers } from './stages/cover/preview';
 export { type Effect, type Previewer, previewerWith } from './reckoning/effects';
 export * from './options';

@@ -1,4 +1,4 @@
-import { sectionShapes } from '../stages/section';
+import { sectionShapes } from '../stages/opened';
 import { boxRound } from '../stages/cover/over/strips';
 import { surveyRings } from '../ground/survey';
 import { terrainOf } from '../ground/terrain';

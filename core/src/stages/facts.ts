@@ -58,6 +58,9 @@ export const STRIP_INKS = {
   ...live.STRIP_INKS,
 } as const;
 
+/** What is worked out of bags of dry mix. */
+export const BAGGED = [...posts.BAGGED, ...skirt.BAGGED] as const;
+
 /** How parts of the stages are written. */
 export const PARTS = { ...arch.PARTS, ...skirt.PARTS, ...cover.PARTS, ...live.PARTS } as const;
 

@@ -3,6 +3,7 @@ import type { AssumptionId } from '../plan/assumptions';
 import { ROUGH_ROWS as ARCH } from '../stages/arch/words/rough';
 import { ROUGH_ROWS as COVER } from '../stages/cover/words/rough';
 import { ROUGH_ROWS as LIVE } from '../stages/live/words/rough';
+import { BAGGED } from '../stages/facts';
 import { FOOT } from '../units/factors';
 import type { UnitSystem } from '../units/parseLength';
 import { inUnits } from '../saying/inUnits';
@@ -40,7 +41,7 @@ export const ASSUMED: Readonly<Record<AssumptionId, AssumedRow>> = {
     name: 'Concrete from a 20 kg bag of dry mix',
     unit: 'm³',
     touches: ['price', 'hours'],
-    told: ['posts.bag-volume', 'skirt.bags'],
+    told: BAGGED,
   },
   leafOverlap: length('Leaf wider than its clear opening by', ['price'], 'mesh.leaf'),
   leafClearance: length('Ground may rise under a swinging leaf by', ['findings']),

@@ -2,7 +2,7 @@ import type { Market } from '../catalogue/market';
 import { type Change, type ChangeOf, type Verb } from '../plan/changes';
 import { inUnits } from '../saying/inUnits';
 import { type Reader } from '../saying/makeReader';
-import { CHANGES } from '../stages/sentences';
+import { CHANGES } from '../stages/words';
 
 type Sentences = { readonly [V in Verb]: (change: ChangeOf<V>, reader: Reader, market: Market) => string };
 

@@ -1,7 +1,7 @@
 import type { Term, TermCode, TermParams } from '../working';
 import { inUnits } from '../saying/inUnits';
 import type { Reader } from '../saying/makeReader';
-import { TERMS } from '../stages/sentences';
+import { TERMS } from '../stages/words';
 
 type Sentences = { readonly [C in TermCode]: (params: TermParams[C], reader: Reader) => string };
 

@@ -1,5 +1,5 @@
 import type { Plan } from '../../plan/schema';
-import { previewFence } from '../preview';
+import { previewFence } from '../opened';
 import { tidy } from '../../units/round';
 
 /** Room for a frame on either side, m. */

@@ -10,3 +10,6 @@ export const WHY = 'The mesh hangs on them, so they come before the walls.';
 
 /** Under which figure the hours of each code are told. */
 export const HOURS_FIGURES = { 'hours.posts': 'posts', 'hours.concrete': 'concrete' } as const;
+
+/** What is worked out of bags of dry mix. */
+export const BAGGED = ['posts.bag-volume'] as const;

@@ -22,6 +22,9 @@ export const USES = { skirt: { name: 'skirt', letters: 'ground', along: 'fence' 
 export const SEAMS = { skirt: 'where the skirt laps the wall' } as const;
 export const BOARDED = { skirt: 'skirt to the board', house: 'skirt to the house' } as const;
 
+/** What is worked out of bags of dry mix. */
+export const BAGGED = ['skirt.bags'] as const;
+
 /** How its parts are written. */
 export const PARTS = {
   skirts: 'skirt',
