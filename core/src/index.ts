@@ -17,7 +17,7 @@ export { type CutStep, cutList } from './cutList/cutList';
 export { type Spare, spares } from './cutList/spare';
 export { type LeftOver, leftOver, smallestLeaf } from './cutList/leftOvers';
 export { type Progress, canImprove, improve } from './cutting/improve';
-export { type Further, lookFurther, reckonImproved } from './buying/lookFurther';
+export { type Further, lookFurther, reckonImproved } from './buying/further/lookFurther';
 export { NO_PROOFS, type ProofBook, joinProofs, withCut } from './buying/proofBook';
 export type { PriceProof } from './buying/proof';
 export { type Solver } from './cutting/solver';
@@ -86,7 +86,7 @@ export {
 } from './plan/changes';
 export { assumptionsOf, choicesFor } from './plan/effective';
 export { newId } from './plan/ids';
-export { emptyPlan } from './plan/newPlan';
+export { emptyPlan } from './starts/newPlan';
 export * from './starts';
 export {
   type Cover,
@@ -112,7 +112,7 @@ export { offered as coverOffered } from './stages/cover/questions';
 export { newCover } from './stages/cover/proposed';
 export { coverWanted } from './stages/cover/wanted';
 export { MEMBER_NAMES } from './strength/words';
-export { type Strength, type MemberKind, used, worse } from './strength/row';
+export { type Strength, type MemberKind, used, worse } from './strength/words/row';
 export { strengthWorking } from './strength/working';
 export { DEMO_PLANS, DEMO_SHED } from './plan/samples';
 export type {

@@ -3,7 +3,7 @@ import { byName } from './testing/byName';
 import fc from 'fast-check';
 import type { Plan } from './plan/schema';
 import { apply } from './plan/changes/apply';
-import { emptyPlan } from './plan/newPlan';
+import { emptyPlan } from './starts/newPlan';
 import { reckon } from './reckon';
 import { L_SHAPE, aPolygon, aRun, anOutline } from './testing/aRun';
 import { toPay } from './testing/toPay';

@@ -1,51 +1,34 @@
-/** Layers of core, lowest first: a file imports from its own layer and those below. What a file belongs to goes by its name; the first that fits. */
+/** Layers of core, lowest first: a file imports from its own layer and those below. What a file belongs to goes by its folder; the first that fits. */
 export const LAYERS = [
-  { name: 'units', files: [/^units\//, /^schema\//, /^engine\//, /^working\/unit\.ts$/] },
-  { name: 'saying', files: [/^saying\//, /^scenes\//] },
-  { name: 'catalogue', files: [/^catalogue\/(?!steps)/] },
+  { name: 'units', files: [/^(units|schema|engine)\//] },
+  { name: 'saying', files: [/^(saying|scenes)\//] },
+  { name: 'catalogue', files: [/^catalogue\/(?!steps\/)/] },
   {
     name: 'document',
     files: [
-      /^plan\/(?!changes|verbs|words|slices|onSides|newPlan|samples)/,
+      /^plan\/(?!changes\/|words\/|steps\/|samples\/)/,
       /^stages\/\w+\/plan\//,
       /^stages\/(choices|facts)\.ts$/,
     ],
   },
-  {
-    name: 'ground',
-    files: [
-      /^ground\/(?!steps)/,
-      /^survey\//,
-      /^plan\/onSides\.ts$/,
-      /^drawing\/(scene|frames|inks|cut)\.ts$/,
-    ],
-  },
-  { name: 'changes', files: [/^plan\/(changes\/|verbs)/, /^stages\/\w+\/verbs\//, /^stages\/verbs\.ts$/] },
+  { name: 'ground', files: [/^ground\/(?!steps\/)/, /^survey\//, /^drawing\/scene\//] },
+  { name: 'changes', files: [/^plan\/changes\//, /^stages\/\w+\/verbs\//, /^stages\/verbs\.ts$/] },
   {
     name: 'sentences',
-    files: [
-      /^stages\/\w+\/words\//,
-      /^stages\/(words|sentences)\.ts$/,
-      /^strength\/(row|words)\.ts$/,
-      /^(fasteners|cutting|build|plan)\/words\.ts$/,
-      /^working\//,
-      /^findings\//,
-    ],
+    files: [/^(\w+|stages\/\w+)\/words\//, /^stages\/words\.ts$/, /^(working|findings)\//],
   },
   {
     name: 'demands',
     files: [
-      /^cutting\//,
-      /^buying\/(?!steps|ways\/|lookFurther)/,
-      /^fasteners\//,
-      /^strength\//,
-      /^build\/(?!steps|hours)/,
-      /^options\/(types|meshes)\.ts$/,
+      /^(cutting|fasteners|strength)\//,
+      /^buying\/(?!steps\/|ways\/|further\/)/,
+      /^build\/(?!steps\/)/,
+      /^options\/asking\//,
     ],
   },
   { name: 'keys', files: [/^keys\.ts$/] },
-  { name: 'stages', files: [/^stages\/|^build\/hours\.ts$/, /^reckoning\/index\.ts$/] },
-  { name: 'steps', files: [/\/steps\.ts$/, /^plan\/slices\.ts$/, /^buying\/ways\//] },
+  { name: 'stages', files: [/^stages\//, /^reckoning\/index\.ts$/] },
+  { name: 'steps', files: [/^\w+\/steps\//, /^buying\/ways\//] },
   { name: 'joiners', files: [/./] },
 ];
 

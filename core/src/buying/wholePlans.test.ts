@@ -5,7 +5,7 @@ import { highsSolver } from '../cutting/highs';
 import type { OwnedPiece } from '../catalogue/own';
 import type { Plan } from '../plan/schema';
 import { reckon } from '../reckon';
-import { reckonImproved } from './lookFurther';
+import { reckonImproved } from './further/lookFurther';
 import { aRun } from '../testing/aRun';
 import { buyingAt } from '../testing/buying';
 import { uniform } from '../testing/uniform';

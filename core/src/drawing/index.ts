@@ -1,4 +1,4 @@
-export { type SideFrame, sideFrames } from './frames';
+export { type SideFrame, sideFrames } from './scene/frames';
 export {
   type Extent,
   type GroundScene,
@@ -7,7 +7,7 @@ export {
   type SheetCorner,
   type SheetScene,
   type SheetSide,
-} from './scene';
+} from './scene/scene';
 export { type Contour, type FallArrow, type Relief, type SlopeTint, relief, steepness } from './relief';
 export { roomIn, roomiest } from './roomiest';
 export { type SectionScene, sectionLine, sectionScene } from './section';
@@ -23,5 +23,5 @@ export {
   stripScene,
 } from './strip';
 export type { StripPiece } from './stripPieces';
-export { FOOT_KINDS, type InkKind, MARK_KINDS, OVER_KINDS, attributesOf, inkOf } from './inks';
-export type { StripLine, StripPanel } from './scene';
+export { FOOT_KINDS, type InkKind, MARK_KINDS, OVER_KINDS, attributesOf, inkOf } from './scene/inks';
+export type { StripLine, StripPanel } from './scene/scene';

@@ -4,7 +4,7 @@ import { formatPart } from '../plan/partRef';
 import type { Plan } from '../plan/schema';
 import type { Part } from '../reckoning';
 import { cornersAlong, placesAlong } from '../stages/live/route/loop';
-import type { StripLine } from './scene';
+import type { StripLine } from './scene/scene';
 import type { StripPost, StripScene, StripSide } from './stripTypes';
 
 type NetPart = Extract<Part, { kind: 'live-net' }>;

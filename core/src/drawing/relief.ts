@@ -4,7 +4,7 @@ import { terrainOf } from '../ground/terrain';
 import { type Vector, cross, insideOrOn, minus } from '../ground/vector';
 import type { SpotHeight } from '../plan/schema';
 import { MESH_TYPES } from '../catalogue/meshTypes';
-import type { Extent } from './scene';
+import type { Extent } from './scene/scene';
 
 export interface Contour {
   /** Above the lowest spot measured, m. */

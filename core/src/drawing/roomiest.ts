@@ -1,6 +1,6 @@
 import { toPolyline } from '../ground/polyline';
 import { type Vector, insideOrOn } from '../ground/vector';
-import { extentOf } from './scene';
+import { extentOf } from './scene/scene';
 
 /** How finely a place is looked for, across and up. */
 const TRIES = 12;

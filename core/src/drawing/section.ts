@@ -6,10 +6,10 @@ import type { Vector } from '../ground/vector';
 import { formatPart } from '../plan/partRef';
 import type { Plan } from '../plan/schema';
 import type { Part } from '../reckoning';
-import { type Cut, cutAlong, upright } from './cut';
-import { sideFrames } from './frames';
-import type { InkKind } from './inks';
-import { type Extent, type Primitive, extentOf, placesOf } from './scene';
+import { type Cut, cutAlong, upright } from './scene/cut';
+import { sideFrames } from './scene/frames';
+import type { InkKind } from './scene/inks';
+import { type Extent, type Primitive, extentOf, placesOf } from './scene/scene';
 
 /** A section along a line across the sheet, to scale: x along the line, y a height, the lowest ground at 0. All m. */
 export interface SectionScene {

@@ -1,7 +1,7 @@
 import { swings } from '../stages/ways/plan/kinds';
 import { footReach } from '../stages/draw';
 import { footShapes, markShapes, overShapes, spreadOf } from '../stages/draw';
-import type { InkKind } from './inks';
+import type { InkKind } from './scene/inks';
 import type { PostRole } from '../plan/schema';
 import { formatPart } from '../plan/partRef';
 import { standsOf } from '../ground/fenceLines';
@@ -11,7 +11,7 @@ import { type Vector, plus, times } from '../ground/vector';
 import { canMove } from '../stages/outline/verbs/sides';
 import type { Plan } from '../plan/schema';
 import type { Part } from '../reckoning';
-import { type SideFrame, sideFrames } from './frames';
+import { type SideFrame, sideFrames } from './scene/frames';
 import { swingOf } from '../stages/ways/swing';
 import {
   type GroundScene,
@@ -20,7 +20,7 @@ import {
   type SheetScene,
   type SheetSide,
   extentOf,
-} from './scene';
+} from './scene/scene';
 
 /** What lies within this of a corner is in the picture from the start, m. */
 const NEAR = 2.4;

@@ -1,9 +1,9 @@
-import { inkOf } from './inks';
+import { inkOf } from './scene/inks';
 import { type Skirt, KIND_IDS } from '../stages/skirt/plan/kinds';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { Plan } from '../plan/schema';
-import type { Primitive } from './scene';
+import type { Primitive } from './scene/scene';
 import { apply } from '../plan/changes/apply';
 import { reckon } from '../reckon';
 import { sheetScene } from './sheet';

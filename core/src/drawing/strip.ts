@@ -1,4 +1,4 @@
-import type { StripLine, StripPanel } from './scene';
+import type { StripLine, StripPanel } from './scene/scene';
 import { stripLines, stripPanels } from '../stages/draw';
 import { KINDS } from '../stages/ways/plan/kinds';
 import { formatPart, parsePart } from '../plan/partRef';

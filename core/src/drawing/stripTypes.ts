@@ -2,7 +2,7 @@ import type { PostPart } from '../stages/posts/told';
 import type { PostRole, Side } from '../plan/schema';
 import type { Hanging, Stroked } from '../stages/ways/plan/kinds/kind';
 import type { Vector } from '../ground/vector';
-import type { StripLine, StripPanel } from './scene';
+import type { StripLine, StripPanel } from './scene/scene';
 import type { StripPiece } from './stripPieces';
 import type { KindId } from '../stages/ways/plan/kinds';
 

@@ -1,5 +1,5 @@
 import simplify from 'simplify-js';
-import { extentOf } from '../drawing/scene';
+import { extentOf } from '../drawing/scene/scene';
 import type { Severity, ToldFinding } from '../findings/types';
 import { surveyRings } from '../ground/survey';
 import type { Plan } from '../plan/schema';

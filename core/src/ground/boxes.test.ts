@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { uniform } from '../testing/uniform';
-import type { Extent } from '../drawing/scene';
+import type { Extent } from '../drawing/scene/scene';
 import { placesNear, touchingPairs } from './boxes';
 
 const aBox = fc

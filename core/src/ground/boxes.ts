@@ -1,5 +1,5 @@
 import Flatbush from 'flatbush';
-import type { Extent } from '../drawing/scene';
+import type { Extent } from '../drawing/scene/scene';
 import type { Vector } from './vector';
 
 /**

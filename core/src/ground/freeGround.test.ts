@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals';
 import { DEMO_PLANS } from '../plan/samples';
 import type { Plan } from '../plan/schema';
-import { emptyPlan } from '../plan/newPlan';
+import { emptyPlan } from '../starts/newPlan';
 import { freeGround } from './freeGround';
 import { insideOrOn, toSegment } from './vector';
 import { aRun } from '../testing/aRun';

@@ -4,11 +4,11 @@ import type { Scope } from '../plan/changes/types';
 import { choicesFor } from '../plan/effective';
 import type { Choices, Plan } from '../plan/schema';
 import type { Reader } from '../saying/makeReader';
-import type { Asking } from './types';
+import type { Asking } from './asking/types';
 import { ASKED } from '../stages/opened';
 
 export * from '../stages/opened';
-export type { Asking, Option, OptionGroup } from './types';
+export type { Asking, Option, OptionGroup } from './asking/types';
 
 /** What holds in a scope: the plan's choices, or an enclosure's or a side's own laid over them. */
 export function choicesIn(plan: Plan, scope: Scope): Choices {

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import type { Option, OptionGroup } from './types';
+import type { Option, OptionGroup } from './asking/types';
 import type { Plan } from '../plan/schema';
 import { DEMO_PLANS } from '../plan/samples';
 import { SCHOOLS } from '../stages/words';

@@ -9,7 +9,7 @@ import { writeSvg } from '../formats/exchange/writeSvg';
 import { checkPlan, readPlan, writePlan } from '../formats/planFile';
 import { apply } from '../plan/changes/apply';
 import type { Change } from '../plan/changes/types';
-import { emptyPlan } from '../plan/newPlan';
+import { emptyPlan } from '../starts/newPlan';
 import { formatPart, type PartRef } from '../plan/partRef';
 import type { Plan } from '../plan/schema';
 import { reckon } from '../reckon';

@@ -3,7 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import type { Plan } from '../plan/schema';
 import { checkPlan } from '../formats/planFile';
 import { reckon } from '../reckon';
-import { reckonImproved } from '../buying/lookFurther';
+import { reckonImproved } from '../buying/further/lookFurther';
 import { anOutline, aPolygon } from '../testing/aRun';
 import { EXTREMES, withExtras } from '../testing/extremes';
 

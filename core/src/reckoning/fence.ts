@@ -4,7 +4,7 @@ import { MARKET_STEPS } from '../catalogue/steps';
 import type { AnyStep } from '../engine/step';
 import { GEOMETRY_STEPS } from '../ground/steps';
 import { BLOCKING_STEPS } from '../stages/blockingSteps';
-import { SLICES } from '../plan/slices';
+import { SLICES } from '../plan/steps/slices';
 import { inOrder, painted } from '../stages';
 import type { LaterStages } from '../stages/later';
 

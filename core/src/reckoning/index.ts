@@ -3,7 +3,7 @@ import { type StageHeadlines, type Part } from '../stages/told';
 import type { BirdKind } from '../stages/birds/plan/kinds';
 import type { PriceProof } from '../buying/proof';
 import type { WorkedPool } from '../cutting/types';
-import type { Strength } from '../strength/row';
+import type { Strength } from '../strength/words/row';
 import type { Docket } from '../buying/docket/types';
 import type { Entry } from '../findings/entry';
 import type { Finding } from '../findings/types';

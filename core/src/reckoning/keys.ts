@@ -1,6 +1,6 @@
 import { slot, key } from '../engine/step';
 import type { Guarded } from '../findings/guarded';
-import type { Strength } from '../strength/row';
+import type { Strength } from '../strength/words/row';
 import type { Finding } from '../findings/types';
 import type { Part, Workings, Reckoning, Estimate } from './';
 import type { Figures } from '../stages/told';

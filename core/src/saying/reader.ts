@@ -1,5 +1,5 @@
 import type { UnitSystem } from '../units';
-import type { TermUnit } from '../working/unit';
+import type { TermUnit } from '../units/termUnit';
 
 /** How one reader wants figures: units and money. Sentences are English for now. */
 export interface Reader {

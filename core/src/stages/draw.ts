@@ -4,8 +4,8 @@ import {
   type StripLine,
   type StripPanel,
   type SheetFrame,
-} from '../drawing/scene';
-import type { InkKind } from '../drawing/inks';
+} from '../drawing/scene/scene';
+import type { InkKind } from '../drawing/scene/inks';
 import type { Vector } from '../ground/vector';
 import type { Plan } from '../plan/schema';
 import * as arch from './arch/draw';

@@ -1,8 +1,8 @@
-import type { Cut } from '../drawing/cut';
-import type { InkKind } from '../drawing/inks';
-import type { Primitive } from '../drawing/scene';
+import type { Cut } from '../drawing/scene/cut';
+import type { InkKind } from '../drawing/scene/inks';
+import type { Primitive } from '../drawing/scene/scene';
 import { walksOf } from '../ground/walksOf';
-import type { Asking, OptionGroup } from '../options/types';
+import type { Asking, OptionGroup } from '../options/asking/types';
 import type { Plan } from '../plan/schema';
 import { archOptions } from './arch/questions';
 import { section as arch } from './arch/section';

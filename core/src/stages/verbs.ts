@@ -2,7 +2,7 @@ import { VERBS as docket } from './docket/verbs';
 import { VERBS as ways } from './ways/verbs';
 import { VERBS as walls } from './walls/verbs';
 import { VERBS as posts } from './posts/verbs';
-import { VERBS as plan } from '../plan/verbs';
+import { VERBS as plan } from '../plan/changes/verbs';
 import { VERBS as cover } from './cover/verbs';
 import { VERBS as arch } from './arch/verbs';
 import { VERBS as birds } from './birds/verbs';

@@ -1,4 +1,4 @@
-import { emptyPlan } from '../plan/newPlan';
+import { emptyPlan } from './newPlan';
 import type { Flock, Plan } from '../plan/schema';
 import { BIRDS, BIRD_KINDS, type BirdKind } from '../stages/birds/plan/kinds';
 import type { Sizes } from './asks';

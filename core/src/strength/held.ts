@@ -1,6 +1,6 @@
 import type { Section } from '../catalogue/sections';
 import { bent, spanThatFits } from './beams';
-import { type Strength, verdictOf } from './row';
+import { type Strength, verdictOf } from './words/row';
 
 /** What tells a row from others: whose it is, what dry snow leaves on it, and its own weight, kPa. */
 export type Bearing = Pick<Strength, 'of' | 'share' | 'own'>;

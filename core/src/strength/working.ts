@@ -1,5 +1,5 @@
 import { type Term, largest, product, ratio, sum, value } from '../working';
-import type { Strength } from './row';
+import type { Strength } from './words/row';
 
 /** What lies on a square metre, with dry snow or bridged. */
 const onSquare = ({ snow, share, own }: Strength, of: 'dry' | 'bridged'): Term =>

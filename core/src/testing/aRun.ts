@@ -1,6 +1,6 @@
 import { apply } from '../plan/changes';
 import { PLAIN_GATE } from '../stages/ways/plan/kinds/gate';
-import { emptyPlan } from '../plan/newPlan';
+import { emptyPlan } from '../starts/newPlan';
 import type { Choices, Flock, Plan, Side } from '../plan/schema';
 
 export interface RunOptions {

@@ -1,5 +1,5 @@
 import { apply } from '../plan/changes';
-import { emptyPlan } from '../plan/newPlan';
+import { emptyPlan } from '../starts/newPlan';
 import type { Plan } from '../plan/schema';
 import { type Arch, type ArchOf, KINDS } from '../stages/arch/plan/kinds';
 import { PLAIN } from './aRun';

@@ -1,6 +1,6 @@
 import type { Change } from '../plan/changes/types';
 import { KINDS as OPENING_KINDS, KIND_IDS as OPENING_KIND_IDS } from '../stages/ways/plan/kinds';
-import type { OptionGroup } from '../options/types';
+import type { OptionGroup } from '../options/asking/types';
 import type { Plan } from '../plan/schema';
 import { QUESTIONS, asking } from '../options';
 import { KIND_IDS as SKIRT_KINDS } from '../stages/skirt/plan/kinds';

@@ -1,4 +1,4 @@
-import { emptyPlan } from '../plan/newPlan';
+import { emptyPlan } from '../starts/newPlan';
 import type { Plan, Side } from '../plan/schema';
 import { PLAIN_GATE } from '../stages/ways/plan/kinds/gate';
 import { FOOT, INCH } from '../units/factors';

@@ -6,7 +6,7 @@ import type { Plan } from '../plan/schema';
 import type { Reckoning } from '../reckoning';
 import type { Term } from '../working/term';
 import { apply } from '../plan/changes/apply';
-import { emptyPlan } from '../plan/newPlan';
+import { emptyPlan } from '../starts/newPlan';
 import { KINDS } from '../stages/cover/plan/kinds';
 import { strengthWorking } from '../strength/working';
 import { aRun } from '../testing/aRun';

@@ -3,7 +3,7 @@ import type { Change } from '../plan/changes/types';
 import type { Skirt } from '../stages/skirt/plan/kinds';
 import { WHOLE_PLAN } from '../plan/scope';
 import { editionOf } from '../catalogue/editionOf';
-import { emptyPlan } from '../plan/newPlan';
+import { emptyPlan } from '../starts/newPlan';
 import { marketOf } from '../catalogue/market';
 import { readerFor } from '../saying/makeReader';
 import { sayChange } from './changes';

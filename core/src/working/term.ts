@@ -1,8 +1,8 @@
 import { roundUp } from '../units/round';
 import type { TermCode, TermParams } from './params';
-import type { TermUnit } from './unit';
+import type { TermUnit } from '../units/termUnit';
 
-export type { TermUnit } from './unit';
+export type { TermUnit } from '../units/termUnit';
 
 export type TermOp = 'value' | 'sum' | 'product' | 'ratio' | 'roundUp' | 'max' | 'min';
 

@@ -1,4 +1,4 @@
-import type { Extent } from '../../drawing/scene';
+import type { Extent } from '../../drawing/scene/scene';
 import type { Plan } from '../../plan/schema';
 
 /** Sheets of paper as printers take them, mm, the longer side across. */

@@ -1,6 +1,6 @@
 import { type Colour } from '../../scenes/ink';
-import { type InkKind, attributesOf, inkOf } from '../../drawing/inks';
-import type { Primitive } from '../../drawing/scene';
+import { type InkKind, attributesOf, inkOf } from '../../drawing/scene/inks';
+import type { Primitive } from '../../drawing/scene/scene';
 import type { Vector } from '../../ground/vector';
 import { element } from './markup';
 import type { Sheet } from './paper';

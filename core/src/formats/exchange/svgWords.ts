@@ -1,4 +1,4 @@
-import type { SheetScene } from '../../drawing/scene';
+import type { SheetScene } from '../../drawing/scene/scene';
 import type { groundScene } from '../../drawing/sheet';
 import type { Vector } from '../../ground/vector';
 import type { Reader } from '../../saying/makeReader';

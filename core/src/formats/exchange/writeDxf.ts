@@ -1,8 +1,8 @@
-import { INKS, type InkKind, inkOf } from '../../drawing/inks';
+import { INKS, type InkKind, inkOf } from '../../drawing/scene/inks';
 import Drawing from 'dxf-writer';
 import Handle from 'dxf-writer/src/Handle.js';
 import { relief } from '../../drawing/relief';
-import type { Primitive, SheetScene } from '../../drawing/scene';
+import type { Primitive, SheetScene } from '../../drawing/scene/scene';
 import { sectionScene } from '../../drawing/section';
 import { groundScene, sheetScene } from '../../drawing/sheet';
 import type { Vector } from '../../ground/vector';

@@ -2,7 +2,7 @@ import { surveyRings } from '../../ground/survey';
 import { type Vector, doubleArea } from '../../ground/vector';
 import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
-import { sideFrames } from '../../drawing/frames';
+import { sideFrames } from '../../drawing/scene/frames';
 import { LOCAL_METRES } from './geoJson';
 import { projectionAt } from './projection';
 

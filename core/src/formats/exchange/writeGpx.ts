@@ -1,4 +1,4 @@
-import { sideFrames } from '../../drawing/frames';
+import { sideFrames } from '../../drawing/scene/frames';
 import { surveyRings } from '../../ground/survey';
 import type { Vector } from '../../ground/vector';
 import type { Plan } from '../../plan/schema';

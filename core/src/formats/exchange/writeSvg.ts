@@ -1,6 +1,6 @@
 import { relief } from '../../drawing/relief';
-import type { InkKind } from '../../drawing/inks';
-import type { Primitive, SceneKind, SheetScene } from '../../drawing/scene';
+import type { InkKind } from '../../drawing/scene/inks';
+import type { Primitive, SceneKind, SheetScene } from '../../drawing/scene/scene';
 import { sectionScene } from '../../drawing/section';
 import { groundScene, sheetScene } from '../../drawing/sheet';
 import type { Plan } from '../../plan/schema';

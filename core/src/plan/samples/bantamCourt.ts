@@ -1,6 +1,6 @@
 import { KINDS as COVERS } from '../../stages/cover/plan/kinds';
 import { PLAIN_GATE } from '../../stages/ways/plan/kinds/gate';
-import { emptyPlan } from '../newPlan';
+import { emptyPlan } from '../../starts/newPlan';
 import type { Plan, Side } from '../schema';
 import { PLACE } from './place';
 

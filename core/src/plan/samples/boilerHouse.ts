@@ -2,7 +2,7 @@ import { KINDS as COVERS } from '../../stages/cover/plan/kinds';
 import { PLAIN_GATE } from '../../stages/ways/plan/kinds/gate';
 import { FOOT, INCH } from '../../units/factors';
 import { tidy } from '../../units/round';
-import { emptyPlan } from '../newPlan';
+import { emptyPlan } from '../../starts/newPlan';
 import type { Band, Plan, Side } from '../schema';
 import { PLACE } from './place';
 

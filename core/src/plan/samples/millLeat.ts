@@ -1,4 +1,4 @@
-import { emptyPlan } from '../newPlan';
+import { emptyPlan } from '../../starts/newPlan';
 import type { OwnedPiece, Plan } from '../schema';
 import { PLACE } from './place';
 

@@ -1,5 +1,5 @@
 import { PLAIN_GATE } from '../../stages/ways/plan/kinds/gate';
-import { emptyPlan } from '../newPlan';
+import { emptyPlan } from '../../starts/newPlan';
 import type { Plan, Side } from '../schema';
 import { PLACE } from './place';
 import { KINDS as COVERS } from '../../stages/cover/plan/kinds';

@@ -1,5 +1,5 @@
 import { KINDS as ARCHES } from '../../stages/arch/plan/kinds';
-import { emptyPlan } from '../newPlan';
+import { emptyPlan } from '../../starts/newPlan';
 import type { Building, Corner, Opening, Plan, Side } from '../schema';
 import { PLACE } from './place';
 

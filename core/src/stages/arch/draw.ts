@@ -1,4 +1,4 @@
-import { type GroundOf, type Primitive, type StripLine, type StripPanel } from '../../drawing/scene';
+import { type GroundOf, type Primitive, type StripLine, type StripPanel } from '../../drawing/scene/scene';
 import { type Vector, lerp, plus, times } from '../../ground/vector';
 import { formatPart } from '../../plan/partRef';
 import type { Part } from '../../reckoning';

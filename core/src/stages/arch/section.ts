@@ -1,6 +1,6 @@
-import { type Cut, upright } from '../../drawing/cut';
-import type { InkKind } from '../../drawing/inks';
-import type { Primitive } from '../../drawing/scene';
+import { type Cut, upright } from '../../drawing/scene/cut';
+import type { InkKind } from '../../drawing/scene/inks';
+import type { Primitive } from '../../drawing/scene/scene';
 import { type Vector, dot, lerp, minus, times } from '../../ground/vector';
 import { formatPart } from '../../plan/partRef';
 import type { Part } from '../../reckoning';

@@ -1,4 +1,4 @@
-import type { Primitive, StripLine, GroundOf } from '../../drawing/scene';
+import type { Primitive, StripLine, GroundOf } from '../../drawing/scene/scene';
 import { formatPart } from '../../plan/partRef';
 import type { Part } from '../../reckoning';
 import type { COVER_INKS } from './plan/inks';

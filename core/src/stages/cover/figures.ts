@@ -3,7 +3,7 @@ import type { Supports } from './held/supports';
 import type { OpenCover } from './laid';
 import { layingOf } from './layings';
 import { type CoverWay, degreesOf } from './over/ways';
-import type { Strength } from '../../strength/row';
+import type { Strength } from '../../strength/words/row';
 import { type Wrapped, wrapArea } from './wraps';
 
 /** Area, strips and what holds up one cover. */

@@ -1,6 +1,6 @@
 import { typeOf } from '../../catalogue/meshTypes';
 import { meshName, timberName, wireName } from '../../catalogue/names';
-import { type Asking, type Option, type OptionGroup, questionOf } from '../../options/types';
+import { type Asking, type Option, type OptionGroup, questionOf } from '../../options/asking/types';
 import type { Change } from '../../plan/changes/types';
 import { tidy } from '../../units/round';
 import {

@@ -1,5 +1,5 @@
-import { type Cut, upright } from '../../drawing/cut';
-import type { Primitive } from '../../drawing/scene';
+import { type Cut, upright } from '../../drawing/scene/cut';
+import type { Primitive } from '../../drawing/scene/scene';
 import { planeAt } from '../../ground/plane';
 import type { Vector } from '../../ground/vector';
 import { formatPart } from '../../plan/partRef';

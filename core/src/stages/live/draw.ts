@@ -1,4 +1,4 @@
-import type { GroundOf, Primitive, SheetFrame, StripLine } from '../../drawing/scene';
+import type { GroundOf, Primitive, SheetFrame, StripLine } from '../../drawing/scene/scene';
 import type { Vector } from '../../ground/vector';
 import { formatPart } from '../../plan/partRef';
 import type { Plan } from '../../plan/schema';

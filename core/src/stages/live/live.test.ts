@@ -3,7 +3,7 @@ import type { LiveNet } from './plan/choice';
 import type { Plan } from '../../plan/schema';
 import { apply } from '../../plan/changes/apply';
 import { checkPlan, completePlan } from '../../formats/planFile';
-import { emptyPlan } from '../../plan/newPlan';
+import { emptyPlan } from '../../starts/newPlan';
 import { makeReader } from '../../saying/makeReader';
 import { reckon } from '../../reckon';
 import { sayFinding } from '../../words/findings';

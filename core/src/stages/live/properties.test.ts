@@ -4,7 +4,7 @@ import type { LiveNet } from './plan/choice';
 import type { Plan } from '../../plan/schema';
 import { apply } from '../../plan/changes/apply';
 import { checkPlan } from '../../formats/planFile';
-import { emptyPlan } from '../../plan/newPlan';
+import { emptyPlan } from '../../starts/newPlan';
 import { makeReader } from '../../saying/makeReader';
 import { makeReckoner, reckon } from '../../reckon';
 import { sayChange } from '../../words/changes';

@@ -1,7 +1,7 @@
 import { BATTERIES, ENERGISERS, SOLAR_PANELS, energiserOf } from '../../catalogue/electrics';
 import { LIVE_NETS, LIVE_NET_IDS } from '../../catalogue/liveNets';
 import type { PackId } from '../../catalogue/packs';
-import { type Asking, type Option, type OptionGroup, questionOf } from '../../options/types';
+import { type Asking, type Option, type OptionGroup, questionOf } from '../../options/asking/types';
 import type { Change } from '../../plan/changes/types';
 import { printNumber } from '../../units/printLength';
 import type { HotWire, LiveNet, Power } from './plan/choice';

@@ -2,7 +2,7 @@ import type { PostRole } from '../../plan/schema';
 import { ROLE_NAMES } from './words/names';
 import { postName } from '../../catalogue/names';
 import { capital } from '../../saying/phrases';
-import { type Asking, type OptionGroup, questionOf } from '../../options/types';
+import { type Asking, type OptionGroup, questionOf } from '../../options/asking/types';
 
 const BAYS = [
   ['equal', 'Equal bays', 'in each clear stretch'],

@@ -1,5 +1,5 @@
-import type { SideFrame } from '../../drawing/frames';
-import { type Primitive, type GroundOf, type StripLine, type SheetFrame } from '../../drawing/scene';
+import type { SideFrame } from '../../drawing/scene/frames';
+import { type Primitive, type GroundOf, type StripLine, type SheetFrame } from '../../drawing/scene/scene';
 import { type Ring, STRAIGHT } from '../../ground/survey';
 import { type Vector, plus, times } from '../../ground/vector';
 import { choicesFor } from '../../plan/effective';

@@ -1,6 +1,6 @@
 import { typeOf } from '../../catalogue/meshTypes';
-import { meshOption, meshesOnOffer } from '../../options/meshes';
-import { type Asking, type OptionGroup } from '../../options/types';
+import { meshOption, meshesOnOffer } from '../../options/asking/meshes';
+import { type Asking, type OptionGroup } from '../../options/asking/types';
 import { KINDS, KIND_IDS, type Skirt, rowOf, isOfMesh } from './plan/kinds';
 import { shapeOf } from './plan/shape';
 import { skirtOfKind } from './plan/wanted';

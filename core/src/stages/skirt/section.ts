@@ -1,5 +1,5 @@
-import type { Cut } from '../../drawing/cut';
-import type { Primitive } from '../../drawing/scene';
+import type { Cut } from '../../drawing/scene/cut';
+import type { Primitive } from '../../drawing/scene/scene';
 import { formatPart } from '../../plan/partRef';
 import type { Part } from '../../reckoning';
 

@@ -5,8 +5,8 @@ import { assumptionsOf } from '../../plan/effective';
 import type { Band, Choices } from '../../plan/schema';
 
 import { timberName } from '../../catalogue/names';
-import { meshOption, meshesOnOffer } from '../../options/meshes';
-import { type Asking, type OptionGroup, questionOf } from '../../options/types';
+import { meshOption, meshesOnOffer } from '../../options/asking/meshes';
+import { type Asking, type OptionGroup, questionOf } from '../../options/asking/types';
 
 /** The cheapest set, each width by itself even if it is short, and the sets that reach. */
 function widthSets({ plan, market, choices }: Asking, band: Band): readonly Band['widths'][] {

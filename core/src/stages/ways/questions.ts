@@ -1,4 +1,4 @@
-import { type Asking, type OptionGroup, questionOf } from '../../options/types';
+import { type Asking, type OptionGroup, questionOf } from '../../options/asking/types';
 import type { Change } from '../../plan/changes/types';
 import { type Opening, kitOf, makeOf, rowOf } from './plan/kinds';
 

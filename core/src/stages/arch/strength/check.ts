@@ -3,7 +3,7 @@ import type { Products } from '../../../catalogue/products';
 import type { Assumptions } from '../../../plan/assumptions';
 import { padBears } from '../../../strength/beams';
 import { type Bearing, bentRow, heldRow } from '../../../strength/held';
-import type { Strength } from '../../../strength/row';
+import type { Strength } from '../../../strength/words/row';
 import { dryShare } from '../../../strength/snow';
 import { upliftOf, windOn } from '../../../strength/wind';
 import { propsOf, ridgeSpan, stakesOf, strapsOf } from '../frame/frame';

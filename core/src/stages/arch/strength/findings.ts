@@ -4,7 +4,7 @@ import { type Finding, finding } from '../../../findings/types';
 import type { Assumptions } from '../../../plan/assumptions';
 import type { Change } from '../../../plan/changes/types';
 import { bears, bent, padBears } from '../../../strength/beams';
-import { type Strength, type StrengthVerdict, used, worse } from '../../../strength/row';
+import { type Strength, type StrengthVerdict, used, worse } from '../../../strength/words/row';
 import { EPSILON, roundUp } from '../../../units/round';
 import { propsOf, stakesAFoot, strapsOf } from '../frame/frame';
 import type { ArchShape } from '../shape';

@@ -1,7 +1,7 @@
 import { type Vector, dot, lerp, minus, plus, times } from '../../../ground/vector';
 import { type Ring, type RingSide, surveyRings } from '../../../ground/survey';
 import { without } from '../../../plan/lists';
-import { keepOnSides, place } from '../../../plan/onSides';
+import { keepOnSides, place } from '../../../ground/onSides';
 import type { Plan, Side } from '../../../plan/schema';
 import type { Arch, ArchOf, KindId } from '../plan/kinds';
 import { squareOf } from './square';

@@ -3,7 +3,7 @@ import type { Reader } from '../../../saying/reader';
 import { printNumber } from '../../../units/printLength';
 import { nameOf, type KindId as OpeningId } from '../../ways/plan/kinds';
 import { MEMBER_NAMES } from '../../../strength/words';
-import type { MemberKind, StrengthVerdict } from '../../../strength/row';
+import type { MemberKind, StrengthVerdict } from '../../../strength/words/row';
 import { KINDS, type KindId } from '../plan/kinds';
 import { LIMITS } from '../plan/limits';
 import type { NoArch } from '../verbs/square';

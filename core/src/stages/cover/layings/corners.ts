@@ -3,7 +3,7 @@ import { packed } from '../../../fasteners/along';
 import { slopeOf } from '../../../ground/plane';
 import { type Vector, distance } from '../../../ground/vector';
 import { heldRow } from '../../../strength/held';
-import type { Strength } from '../../../strength/row';
+import type { Strength } from '../../../strength/words/row';
 import { upliftOf } from '../../../strength/wind';
 import type { StandingPost } from '../../posts/shown/stage';
 import { value } from '../../../working';

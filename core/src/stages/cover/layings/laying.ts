@@ -3,7 +3,7 @@ import type { Run } from '../../../buying/run';
 import type { Products } from '../../../catalogue/products';
 import type { Vector } from '../../../ground/vector';
 import type { Assumptions } from '../../../plan/assumptions';
-import type { Strength } from '../../../strength/row';
+import type { Strength } from '../../../strength/words/row';
 import type { StandingPost } from '../../posts/shown/stage';
 import type { Figures } from '../../told';
 import type { StandsOn, Supports } from '../held/supports';

@@ -1,7 +1,7 @@
 import type { Products } from '../../../catalogue/products';
 import { padBears } from '../../../strength/beams';
 import { heldRow } from '../../../strength/held';
-import type { MemberKind, Strength } from '../../../strength/row';
+import type { MemberKind, Strength } from '../../../strength/words/row';
 import { type Bar, alongBar } from '../held/lines';
 import type { Supports } from '../held/supports';
 import type { Carrier, OverLaid } from '../plan/kinds';

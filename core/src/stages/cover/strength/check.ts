@@ -1,5 +1,5 @@
 import type { Building } from '../../../plan/schema';
-import type { Strength } from '../../../strength/row';
+import type { Strength } from '../../../strength/words/row';
 import type { Supports } from '../held/supports';
 import type { OpenCover, Wrap } from '../laid';
 import { layingOf } from '../layings';

@@ -12,7 +12,13 @@ import type { Supports } from '../held/supports';
 import { type Cover, type MemberField, makeupOf } from '../plan/kinds';
 import { isHoused } from '../wanted';
 import { bears, bent, padBears } from '../../../strength/beams';
-import { type MemberKind, type Strength, type StrengthVerdict, used, worse } from '../../../strength/row';
+import {
+  type MemberKind,
+  type Strength,
+  type StrengthVerdict,
+  used,
+  worse,
+} from '../../../strength/words/row';
 
 /** What mends are made from. */
 export interface StrengthSeenBy {

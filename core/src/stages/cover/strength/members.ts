@@ -8,7 +8,7 @@ import type { PartRef } from '../../../plan/partRef';
 import { type Bar, spanOf } from '../held/lines';
 import type { OverRun } from '../plan/kinds';
 import { bentRow } from '../../../strength/held';
-import type { MemberKind, Strength } from '../../../strength/row';
+import type { MemberKind, Strength } from '../../../strength/words/row';
 import { dryShare } from '../../../strength/snow';
 import { DRIFTED, type Drift, driftsOn } from './snow';
 

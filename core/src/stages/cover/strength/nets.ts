@@ -11,7 +11,7 @@ import type { CoverEdge, CoverShape, ShapeOf } from '../over/shape';
 import { tentOf } from '../over/tent';
 import { footStress, padBears, pullOf } from '../../../strength/beams';
 import { type Bearing, heldRow } from '../../../strength/held';
-import type { Strength } from '../../../strength/row';
+import type { Strength } from '../../../strength/words/row';
 import { type Loads, sectionOf, snowAt } from './members';
 
 /** What nets bear, kN for each metre, by their opening, m; a straining wire, kN (rules: Cover). */

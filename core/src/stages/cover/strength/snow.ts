@@ -2,7 +2,7 @@ import { EPSILON } from '../../../units/round';
 import type { Building } from '../../../plan/schema';
 import { type Vector, betweenSegments, insideOrOn, toSegment } from '../../../ground/vector';
 import type { CoverShape, HeightAt } from '../over/shape';
-import { type Extent, extentOf } from '../../../drawing/scene';
+import { type Extent, extentOf } from '../../../drawing/scene/scene';
 import { planeAt } from '../../../ground/plane';
 
 /** Snow drifts below what is so much higher, m. */

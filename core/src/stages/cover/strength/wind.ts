@@ -6,7 +6,7 @@ import type { BearingBy, LaidCover } from '../layings/laying';
 import { type Pulled, postRow } from './nets';
 import type { Loads } from './members';
 import { type Bearing, heldRow } from '../../../strength/held';
-import type { Strength } from '../../../strength/row';
+import type { Strength } from '../../../strength/words/row';
 import { upliftOf, windOn } from '../../../strength/wind';
 
 /** How a closed cover holds against the wind: by its own weight, and by what holds it down. */

@@ -3,7 +3,7 @@ import { capital } from '../../../saying/phrases';
 import { printNumber } from '../../../units/printLength';
 import type { ThreatId } from '../../threats/plan/kinds';
 import { verb, who } from '../../threats/words/whom';
-import type { MemberKind, StrengthVerdict } from '../../../strength/row';
+import type { MemberKind, StrengthVerdict } from '../../../strength/words/row';
 import { MEMBER_NAMES } from '../../../strength/words';
 
 export { SCHOOLS, cautions } from './advice';

@@ -4,7 +4,7 @@ import { type Vector, dot, minus, plus, times } from '../../../ground/vector';
 import { type RingSide, surveyRings } from '../../../ground/survey';
 import { tidy } from '../../../units/round';
 import { type Plan, type Side, type Point } from '../../../plan/schema';
-import { keepOnSides, place } from '../../../plan/onSides';
+import { keepOnSides, place } from '../../../ground/onSides';
 
 /** What a side can be made: a foot of an arch comes and goes with it. */
 export type PlainKind = Exclude<Side['kind'], 'building' | 'arch-foot'>;

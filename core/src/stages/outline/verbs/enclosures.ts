@@ -5,7 +5,7 @@ import { surveyRings } from '../../../ground/survey';
 import { type Enclosure, type Plan, type Side, type Point } from '../../../plan/schema';
 import { walkedCorners } from './corners';
 import { namedStill } from '../../live/verbs/kept';
-import { keepOnSides, place } from '../../../plan/onSides';
+import { keepOnSides, place } from '../../../ground/onSides';
 
 const forward = (side: string) => ({ side, forward: true });
 

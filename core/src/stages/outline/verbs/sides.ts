@@ -2,7 +2,7 @@ import { type Vector, cross, dot, minus, plus, times } from '../../../ground/vec
 import { type Ring, type RingSide, surveyRings } from '../../../ground/survey';
 import { TOUCH, tidy } from '../../../units/round';
 import type { Corner, Plan, Side } from '../../../plan/schema';
-import { keepOnSides, place } from '../../../plan/onSides';
+import { keepOnSides, place } from '../../../ground/onSides';
 
 export interface LayOut {
   readonly run: Box;

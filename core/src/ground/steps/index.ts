@@ -1,11 +1,11 @@
-import { mapOver } from '../engine/layOver';
-import { type AnyStep, type Key, step } from '../engine/step';
-import * as K from '../keys';
-import type { Chosen } from '../plan/effective';
-import { type FenceLine, fenceWalks, onPosts } from './fenceLines';
-import { alongLines, partingsOf } from './partings';
-import { lineProfiles } from './profile';
-import { surveyRings } from './survey';
+import { mapOver } from '../../engine/layOver';
+import { type AnyStep, type Key, step } from '../../engine/step';
+import * as K from '../../keys';
+import type { Chosen } from '../../plan/effective';
+import { type FenceLine, fenceWalks, onPosts } from '../fenceLines';
+import { alongLines, partingsOf } from '../partings';
+import { lineProfiles } from '../profile';
+import { surveyRings } from '../survey';
 
 /** What is chosen along each line: kept as long as the same is chosen along the same lines. */
 const along = <C extends object>(makes: Key<ReadonlyMap<FenceLine, C>>, choice: Key<Chosen<C>>): AnyStep =>

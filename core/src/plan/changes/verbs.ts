@@ -1,7 +1,7 @@
-import { type Plan, type Choices } from './schema';
-import { type Scope } from './scope';
-import { type AssumptionId } from './assumptions';
-import { type StageId } from '../stages/facts';
+import { type Plan, type Choices } from '../schema';
+import { type Scope } from '../scope';
+import { type AssumptionId } from '../assumptions';
+import { type StageId } from '../../stages/facts';
 
 /** What can be done to a plan as a document: its name, units, place, what is assumed, chosen by scope and ticked off. */
 export const VERBS = {

@@ -1,8 +1,8 @@
-import { type Ring } from '../ground/survey';
+import { type Ring } from '../../ground/survey';
 import { type SideFrame } from './frames';
-import type { PostRole, Service, Side } from '../plan/schema';
+import type { PostRole, Service, Side } from '../../plan/schema';
 import type { InkKind } from './inks';
-import type { Vector } from '../ground/vector';
+import type { Vector } from '../../ground/vector';
 
 /**
  * A drawing in metres, as layers of primitives: web paints it, files and print embed it. Line weights and patterns carry

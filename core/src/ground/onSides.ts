@@ -1,6 +1,6 @@
-import { type Vector, distance } from '../ground/vector';
+import { type Vector, distance } from './vector';
 import { TOUCH, tidy } from '../units/round';
-import type { Corner, Opening, Plan, PostPin } from './schema';
+import type { Corner, Opening, Plan, PostPin } from '../plan/schema';
 
 export const place = (id: string, at: Vector): Corner => ({ id, x: tidy(at.x), y: tidy(at.y) });
 

@@ -1,4 +1,4 @@
-import type { PartRef } from '../plan/partRef';
+import type { PartRef } from '../../plan/partRef';
 
 /** Whether a member bears what it may carry: only what passes bridged holds (rules: Cover). */
 export type StrengthVerdict = 'holds' | 'holds dry snow' | 'fails';

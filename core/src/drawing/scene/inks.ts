@@ -5,8 +5,8 @@ import {
   type Pattern,
   SECTION_FILE as CUT,
   type Stroke,
-} from '../scenes/ink';
-import { CUT_INKS, FOOT_INKS, MARK_INKS, OPENING_INKS, OVER_INKS, STRIP_INKS } from '../stages/facts';
+} from '../../scenes/ink';
+import { CUT_INKS, FOOT_INKS, MARK_INKS, OPENING_INKS, OVER_INKS, STRIP_INKS } from '../../stages/facts';
 
 const HOLLOW = { fill: 'none' } as const;
 

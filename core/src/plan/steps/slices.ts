@@ -1,10 +1,10 @@
-import { facet } from '../stages/facet';
-import { type AnyStep, type Key, step } from '../engine/step';
-import { layOver } from '../engine/layOver';
-import * as K from '../keys';
-import { assumptionsOf } from './effective';
-import { placeOf } from './openingPlace';
-import type { Plan } from './schema';
+import { facet } from '../../stages/facet';
+import { type AnyStep, type Key, step } from '../../engine/step';
+import { layOver } from '../../engine/layOver';
+import * as K from '../../keys';
+import { assumptionsOf } from '../effective';
+import { placeOf } from '../openingPlace';
+import type { Plan } from '../schema';
 
 /** A slice of the plan: kept as long as it says the same, whatever else of the plan is new. Only slices see the whole plan. */
 const slice = <T>(makes: Key<T>, of: (plan: Plan) => T): AnyStep =>

@@ -1,5 +1,5 @@
-import { type Soil } from '../plan/assumptions';
-import { SOIL_NAMES } from '../stages/ground/words/names';
+import { type Soil } from '../../plan/assumptions';
+import { SOIL_NAMES } from '../../stages/ground/words/names';
 
 /** What hours are made of, whichever stage takes them. */
 export const TERMS = {

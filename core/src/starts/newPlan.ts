@@ -2,8 +2,8 @@ import { usualChoices } from '../stages/choices';
 import { LATEST_EDITION, EDITIONS, type Yard } from '../catalogue';
 import { USUAL_POWER } from '../stages/live/plan/choice';
 import { USUAL_THREATS } from '../stages/threats/plan/kinds';
-import type { Plan } from './schema';
-import { PLAN_VERSION } from './versions';
+import type { Plan } from '../plan/schema';
+import { PLAN_VERSION } from '../plan/versions';
 
 /** A plan with nothing laid out yet: no birds, fox and rat likely, sensible choices. */
 export function emptyPlan(id: string, name: string, units: Plan['units']): Plan {

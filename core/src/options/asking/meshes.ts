@@ -1,5 +1,5 @@
-import { meshName, wireName } from '../catalogue/names';
-import { typeOf } from '../catalogue/meshTypes';
+import { meshName, wireName } from '../../catalogue/names';
+import { typeOf } from '../../catalogue/meshTypes';
 import type { Asking } from './types';
 
 /** Meshes that this yard sells, the keeper's own, and the one in use. */

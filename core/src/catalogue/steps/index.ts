@@ -1,11 +1,11 @@
-import { layOver, mapOver } from '../engine/layOver';
-import { type AnyStep, type Key, step } from '../engine/step';
-import * as K from '../keys';
-import { type Goods, goodsOf } from './goods';
-import { cutMarket, rollMarket } from './market';
-import { productsOf } from './products';
-import { type Sold, soldUnits, yardsOf } from './sold';
-import type { Offer } from './types';
+import { layOver, mapOver } from '../../engine/layOver';
+import { type AnyStep, type Key, step } from '../../engine/step';
+import * as K from '../../keys';
+import { type Goods, goodsOf } from '../goods';
+import { cutMarket, rollMarket } from '../market';
+import { productsOf } from '../products';
+import { type Sold, soldUnits, yardsOf } from '../sold';
+import type { Offer } from '../types';
 
 const sold = (makes: Key<Sold>, kind: Offer['kind']): AnyStep =>
   step(

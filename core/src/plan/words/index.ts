@@ -1,5 +1,5 @@
-import type { VERBS } from './verbs';
-import { STAGE_NAMES } from '../stages/facts';
+import type { VERBS } from '../changes/verbs';
+import { STAGE_NAMES } from '../../stages/facts';
 type Of<V extends keyof typeof VERBS> = Parameters<(typeof VERBS)[V]>[1];
 
 /** What each change does, as its button or its undo step says it. */

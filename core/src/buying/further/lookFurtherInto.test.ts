@@ -1,18 +1,18 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import loadHighs from 'highs';
-import { highsSolver } from '../cutting/highs';
-import type { OwnedPiece } from '../catalogue/own';
-import type { Plan } from '../plan/schema';
-import { NO_PROOFS, withCut } from './proofBook';
-import { WHOLE_PLAN } from '../plan/scope';
-import { apply } from '../plan/changes/apply';
-import { improve } from '../cutting/improve';
+import { highsSolver } from '../../cutting/highs';
+import type { OwnedPiece } from '../../catalogue/own';
+import type { Plan } from '../../plan/schema';
+import { NO_PROOFS, withCut } from '../proofBook';
+import { WHOLE_PLAN } from '../../plan/scope';
+import { apply } from '../../plan/changes/apply';
+import { improve } from '../../cutting/improve';
 import { mayImprove, reckonImproved } from './lookFurther';
-import { reckon } from '../reckon';
-import { aRun } from '../testing/aRun';
-import { toPay } from '../testing/toPay';
-import { uniform } from '../testing/uniform';
+import { reckon } from '../../reckon';
+import { aRun } from '../../testing/aRun';
+import { toPay } from '../../testing/toPay';
+import { uniform } from '../../testing/uniform';
 
 const solver = highsSolver(await loadHighs());
 const OLD_BOARDS: OwnedPiece = {

@@ -1,6 +1,6 @@
-import { surveyRings } from '../ground/survey';
-import { type Vector, plus, times } from '../ground/vector';
-import type { Plan } from '../plan/schema';
+import { surveyRings } from '../../ground/survey';
+import { type Vector, plus, times } from '../../ground/vector';
+import type { Plan } from '../../plan/schema';
 
 /** A side's own coordinates on the ground: from its `from` corner along it, and out of the run. */
 export interface SideFrame {

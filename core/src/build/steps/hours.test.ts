@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
-import type { Plan } from '../plan/schema';
-import { apply } from '../plan/changes/apply';
-import { reckon } from '../reckon';
-import { aRun } from '../testing/aRun';
-import { byName } from '../testing/byName';
+import type { Plan } from '../../plan/schema';
+import { apply } from '../../plan/changes/apply';
+import { reckon } from '../../reckon';
+import { aRun } from '../../testing/aRun';
+import { byName } from '../../testing/byName';
 
 const parts = (plan: Plan) => {
   const { figures } = reckon(plan);

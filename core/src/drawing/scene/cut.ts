@@ -1,4 +1,4 @@
-import { type Vector, cross, dot, minus, plus, times } from '../ground/vector';
+import { type Vector, cross, dot, minus, plus, times } from '../../ground/vector';
 import type { SideFrame } from './frames';
 
 /** A line across the sheet along which everything is looked at from the side. In its picture x is along it, y a height. All m. */

@@ -1,8 +1,8 @@
-import type { Assumptions } from '../plan/assumptions';
-import type { Plan } from '../plan/schema';
-import { HOURS_OF, type HoursPart } from '../stages/facts';
-import type { Figures, FiguresMade } from '../stages/told';
-import { type Term, product, sum, value } from '../working';
+import type { Assumptions } from '../../plan/assumptions';
+import type { Plan } from '../../plan/schema';
+import { HOURS_OF, type HoursPart } from '../../stages/facts';
+import type { Figures, FiguresMade } from '../../stages/told';
+import { type Term, product, sum, value } from '../../working';
 
 /**
  * Person-hours to build what is planned (rules: Hours).

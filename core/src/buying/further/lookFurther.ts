@@ -1,23 +1,23 @@
-import type { Task } from '../cutting/cutting';
-import { assignedTo } from './cheapest';
-import { type OtherWay, visitCheaper } from './otherWays';
-import { gapOfQuote } from './priceProof';
-import type { PriceProof } from './proof';
-import type { Quote } from './quote';
-import { type WeighedWay, choosing, isBetter, leastOf, weighedBy, weighing } from './settle';
-import type { Cutter } from '../cutting/wanted';
-import { type Improving, canImprove, improve } from '../cutting/improve';
-import { cutRunsOnce } from '../cutting/known';
-import { type Memo, newMemo } from '../cutting/memo';
-import { type Steps, spend, stepsFor } from '../cutting/stepsLeft';
-import type { WorkedPool } from '../cutting/types';
-import * as K from '../keys';
-import type { Plan } from '../plan/schema';
-import { NO_PROOFS, type ProofBook, withCut, withWay } from './proofBook';
-import { reckonerOf } from '../reckon';
-import { type Reckoner, reckoningFrom } from '../reckoning/reckoner';
-import type { Reckoning } from '../reckoning';
-import { EPSILON } from '../units/round';
+import type { Task } from '../../cutting/cutting';
+import { assignedTo } from '../cheapest';
+import { type OtherWay, visitCheaper } from '../otherWays';
+import { gapOfQuote } from '../priceProof';
+import type { PriceProof } from '../proof';
+import type { Quote } from '../quote';
+import { type WeighedWay, choosing, isBetter, leastOf, weighedBy, weighing } from '../settle';
+import type { Cutter } from '../../cutting/wanted';
+import { type Improving, canImprove, improve } from '../../cutting/improve';
+import { cutRunsOnce } from '../../cutting/known';
+import { type Memo, newMemo } from '../../cutting/memo';
+import { type Steps, spend, stepsFor } from '../../cutting/stepsLeft';
+import type { WorkedPool } from '../../cutting/types';
+import * as K from '../../keys';
+import type { Plan } from '../../plan/schema';
+import { NO_PROOFS, type ProofBook, withCut, withWay } from '../proofBook';
+import { reckonerOf } from '../../reckon';
+import { type Reckoner, reckoningFrom } from '../../reckoning/reckoner';
+import type { Reckoning } from '../../reckoning';
+import { EPSILON } from '../../units/round';
 
 /** A pool whose price may still be bettered or proved. */
 export const mayImprove = (pool: Pick<WorkedPool, 'cutting' | 'cost'>): boolean =>

@@ -1,5 +1,5 @@
-import { type Reader } from '../saying/reader';
-import { BOARDED, SEAMS } from '../stages/facts';
+import { type Reader } from '../../saying/reader';
+import { BOARDED, SEAMS } from '../../stages/facts';
 
 export interface FastenSeam {
   readonly kind: keyof typeof SEAMS;

@@ -1,7 +1,7 @@
-import type { Change, Scope } from '../plan/changes/types';
-import type { Market } from '../catalogue/market';
-import type { Choices, Plan } from '../plan/schema';
-import type { Reader } from '../saying/makeReader';
+import type { Change, Scope } from '../../plan/changes/types';
+import type { Market } from '../../catalogue/market';
+import type { Choices, Plan } from '../../plan/schema';
+import type { Reader } from '../../saying/makeReader';
 
 /** One way to decide a question of a stage, as a change that can be shown with its effect before it is made. */
 export interface Option {

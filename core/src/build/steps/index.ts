@@ -1,5 +1,5 @@
-import { type AnyStep, adds, step } from '../engine/step';
-import * as K from '../keys';
+import { type AnyStep, adds, step } from '../../engine/step';
+import * as K from '../../keys';
 import { buildHours, elapsedHours, hoursFigures } from './hours';
 
 /** What it takes to build. */
