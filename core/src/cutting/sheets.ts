@@ -36,34 +36,46 @@ export const leastRoll = (run: Run, width: number): number => (sizeOf(run) * (ru
 /** Both sizes of one small piece, m, and which it is. */
 interface Sheet {
   readonly index: number;
+  /** Of pieces of one size the first: what is laid of them is as good whichever it is of. */
+  readonly alike: number;
   readonly a: number;
   readonly b: number;
 }
 
-const EMPTY: Layout = { length: 0, spots: [] };
-
-function alone({ index, a, b }: Sheet, width: number): Layout | undefined {
-  const [along, across] = a <= b ? [a, b] : [b, a];
-  if (across <= width + EPS) return { length: along, spots: [{ index, x: 0, y: 0, along, across }] };
-  if (along > width + EPS) return undefined;
-  return { length: across, spots: [{ index, x: 0, y: 0, along: across, across: along }] };
+/** A way to lay pieces by how much it takes, m; where each lies is worked out of the one that is taken. */
+interface Way {
+  readonly length: number;
+  readonly across: number;
+  readonly spots: () => Layout['spots'];
 }
 
-const shifted = (layout: Layout, x: number, y: number) =>
-  layout.spots.map((s) => ({ ...s, x: s.x + x, y: s.y + y }));
+const EMPTY: Way = { length: 0, across: 0, spots: () => [] };
 
-const after = (a: Layout, b: Layout): Layout => ({
+function alone({ index, a, b }: Sheet, width: number): Way | undefined {
+  const [short, long] = a <= b ? [a, b] : [b, a];
+  if (short > width + EPS) return undefined;
+  const [along, across] = long <= width + EPS ? [short, long] : [long, short];
+  return { length: along, across, spots: () => [{ index, x: 0, y: 0, along, across }] };
+}
+
+const shifted = (way: Way, x: number, y: number) =>
+  way.spots().map((s) => ({ ...s, x: s.x + x, y: s.y + y }));
+
+const after = (a: Way, b: Way): Way => ({
   length: a.length + b.length,
-  spots: [...a.spots, ...shifted(b, a.length, 0)],
+  across: max(a.across, b.across),
+  spots: () => [...a.spots(), ...shifted(b, a.length, 0)],
 });
 
-const beside = (a: Layout, b: Layout, taken: number): Layout => ({
+const beside = (a: Way, b: Way, taken: number): Way => ({
   length: max(a.length, b.length),
-  spots: [...a.spots, ...shifted(b, 0, taken)],
+  across: max(a.across, taken + b.across),
+  spots: () => [...a.spots(), ...shifted(b, 0, taken)],
 });
 
-const acrossOf = ({ spots }: Layout) => max(0, ...spots.map((s) => s.y + s.across));
-const sizesOf = (sheets: readonly Sheet[]) => sheets.map((s) => `${s.a.toFixed(7)} ${s.b.toFixed(7)}`).join();
+const laidOutAs = ({ length, spots }: Way): Layout => ({ length, spots: spots() });
+const sizeText = ({ a, b }: Pick<Sheet, 'a' | 'b'>) => `${a.toFixed(7)} ${b.toFixed(7)}`;
+const sizesOf = (sheets: readonly Sheet[]) => sheets.map(sizeText).join();
 
 /** Every width that sheets side by side can need, m. */
 function widthsOf(sheets: readonly Sheet[], most: number): ReadonlySet<number> {
@@ -92,30 +104,34 @@ function leastLength(sheets: readonly Sheet[], width: number): number {
   return max(area / width, longest);
 }
 
+/** Which of at most `MOST_TRIED` pieces, and the width of their roll to the tenth of a micrometre. */
+const keyOf = (sheets: readonly Sheet[], width: number): number =>
+  sheets.reduce((mask, { index }) => mask | (1 << index), 0) + Math.round(width * 1e7) * 2 ** MOST_TRIED;
+
+/** How many of each size, as a number: of the first so many ones, of the second so many sevens, and so on. */
+const alikeIn = (sheets: readonly Sheet[]): number =>
+  sheets.reduce((sum, { alike }) => sum + (MOST_TRIED + 1) ** alike, 0);
+
 /** Every way of cutting in two, over and over: across the roll, or along it at a width that the first part needs. */
-function shortest(
-  sheets: readonly Sheet[],
-  width: number,
-  known: Map<string, Layout | null>,
-): Layout | undefined {
+function shortest(sheets: readonly Sheet[], width: number, known: Map<number, Way | null>): Way | undefined {
   const [first] = sheets;
   if (!first) return EMPTY;
   if (sheets.length === 1) return alone(first, width);
-  const key = `${width.toFixed(7)} ${sheets.map((s) => s.index).join()}`;
+  const key = keyOf(sheets, width);
   const before = known.get(key);
   if (before !== undefined) return before ?? undefined;
-  let best: Layout | undefined;
-  const offer = (layout: Layout | undefined) => {
-    if (layout && (!best || layout.length < best.length - EPS)) best = layout;
+  let best: Way | undefined;
+  const offer = (way: Way | undefined) => {
+    if (way && (!best || way.length < best.length - EPS)) best = way;
   };
   /** Ways that are no shorter than one found are not followed. */
   const worth = (least: number) => !best || least < best.length - EPS;
   const floor = leastLength(sheets, width);
-  const seen = new Set<string>();
+  const seen = new Set<number>();
   for (let mask = 1; mask < 2 ** sheets.length - 1 && worth(floor); mask++) {
     const part = sheets.filter((_, i) => mask & (1 << i));
     // Sheets of the same size are as good as each other.
-    const sizes = sizesOf(part);
+    const sizes = alikeIn(part);
     if (seen.has(sizes)) continue;
     seen.add(sizes);
     const others = sheets.filter((_, i) => !(mask & (1 << i)));
@@ -128,7 +144,7 @@ function shortest(
       if (!worth(leastLength(part, w))) continue;
       const left = shortest(part, w, known);
       if (!left || !worth(left.length)) continue;
-      const across = acrossOf(left);
+      const { across } = left;
       if (!worth(leastLength(others, width - across))) continue;
       const right = shortest(others, width - across, known);
       if (right) offer(beside(left, right, across));
@@ -139,27 +155,36 @@ function shortest(
 }
 
 /** Row by row, longest first: each row as long as its first piece. */
-function inRows(sheets: readonly Sheet[], width: number): readonly Layout[] {
-  const rows: { layout: Layout; taken: number }[] = [];
+function inRows(sheets: readonly Sheet[], width: number): readonly Way[] {
+  const rows: { way: Way; taken: number }[] = [];
   for (const one of sheets.flatMap((s) => alone(s, width) ?? []).sort((p, q) => q.length - p.length)) {
-    const across = acrossOf(one);
+    const { across } = one;
     const row = rows.find((r) => r.taken + across <= width + EPS);
     if (row) {
-      row.layout = beside(row.layout, one, row.taken);
+      row.way = beside(row.way, one, row.taken);
       row.taken += across;
-    } else rows.push({ layout: one, taken: across });
+    } else rows.push({ way: one, taken: across });
   }
-  return rows.map((row) => row.layout);
+  return rows.map((row) => row.way);
 }
 
-const oneAfterAnother = (rows: readonly Layout[]): Layout => rows.reduce(after, EMPTY);
+const oneAfterAnother = (rows: readonly Way[]): Way => rows.reduce(after, EMPTY);
 
 /** Pieces in the order in which they are laid, whichever order they came in. */
 function inOrder(runs: readonly Run[], width: number) {
   const ordered = runs
     .map((run) => ({ run, a: sizeOf(run), b: run.across ?? width }))
     .sort((p, q) => p.a - q.a || p.b - q.b);
-  return { ordered, sheets: ordered.map(({ a, b }, index): Sheet => ({ index, a, b })) };
+  const sizes = ordered.map(sizeText);
+  return {
+    ordered,
+    sheets: ordered.map(({ a, b }, index): Sheet => ({
+      index,
+      alike: sizes.indexOf(sizes[index] ?? ''),
+      a,
+      b,
+    })),
+  };
 }
 
 const blockFrom = (layout: Layout, ordered: readonly { readonly run: Run }[]): Block => ({
@@ -193,7 +218,7 @@ export function blockOf(
   let layout = layouts.get(key);
   if (!layout) {
     const best = sheets.length <= tried ? shortest(sheets, width, new Map()) : undefined;
-    layout = best ?? oneAfterAnother(inRows(sheets, width));
+    layout = laidOutAs(best ?? oneAfterAnother(inRows(sheets, width)));
     if (layouts.size >= MOST_REMEMBERED) layouts.clear();
     layouts.set(key, layout);
   }
@@ -203,7 +228,7 @@ export function blockOf(
 /** Many small pieces laid side by side in rows across the roll, once for all: each row is a block of its own, longest first. */
 export function rowsOf(runs: readonly Run[], width: number): readonly Block[] {
   const { ordered, sheets } = inOrder(runs, width);
-  return inRows(sheets, width).map((row) => blockFrom(row, ordered));
+  return inRows(sheets, width).map((row) => blockFrom(laidOutAs(row), ordered));
 }
 
 /** One block after another in the same roll. */

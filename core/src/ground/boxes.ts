@@ -19,6 +19,30 @@ export function touchingPairs(boxes: readonly Extent[]): readonly (readonly [num
   );
 }
 
+/** Fewer are looked at one by one. */
+const FEW = 24;
+
+/** Straights by an index made once: the numbers of those that come within so many m of a place, and perhaps a few more, rising. */
+export function straightsNear(
+  straights: readonly { readonly from: Vector; readonly to: Vector }[],
+  within: number,
+): (at: Vector) => readonly number[] {
+  if (straights.length < FEW) {
+    const all = straights.map((_, i) => i);
+    return () => all;
+  }
+  const index = new Flatbush(straights.length);
+  for (const { from, to } of straights)
+    index.add(
+      Math.min(from.x, to.x) - within,
+      Math.min(from.y, to.y) - within,
+      Math.max(from.x, to.x) + within,
+      Math.max(from.y, to.y) + within,
+    );
+  index.finish();
+  return ({ x, y }) => index.search(x, y, x, y).sort((a, b) => a - b);
+}
+
 /**
  * The nearest of many places to one, by an index made once.
  *

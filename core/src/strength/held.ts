@@ -20,21 +20,29 @@ export function heldRow(
     readonly wind?: true;
   },
 ): Strength {
-  const { under, wind, product = null, modulus = 0, fits = null, ...rest } = of;
-  const row = {
-    ...under(loads.share),
-    deflection: null,
-    allowed: of.allowed,
-    allowedDeflection: null,
-    bridged: wind ? null : { ...under(1), deflection: null },
-    slides: of.slides,
-  };
+  const { under, wind, product = null, modulus = 0, fits = null, allowed, slides } = of;
+  const { load, stress } = under(loads.share);
+  const wet = wind ? null : under(1);
+  const bridged = wet && { load: wet.load, stress: wet.stress, deflection: null };
+  // Written out, as below.
   return {
-    ...rest,
-    ...row,
+    member: of.member,
+    part: of.part,
+    unit: of.unit,
+    measure: of.measure,
+    span: of.span,
+    carries: of.carries,
+    allowed,
+    snow: of.snow,
+    slides,
+    load,
+    stress,
+    deflection: null,
+    allowedDeflection: null,
+    bridged,
     of: loads.of,
     product,
-    verdict: verdictOf(row),
+    verdict: verdictOf({ load, stress, deflection: null, allowed, allowedDeflection: null, bridged, slides }),
     share: loads.share,
     own: loads.own,
     modulus,

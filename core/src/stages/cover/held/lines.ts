@@ -110,6 +110,9 @@ export function heldAt(bar: Bar, places: readonly number[]): Bar {
   return { ...bar, held };
 }
 
+/** A point so far off a bar is on it, m. */
+export const ON_BAR = 0.15;
+
 /** How far along a bar a point lies, where it is under it; null where it is not. */
 export function alongBar({ from, to, length }: Bar, p: Vector): number | null {
   if (length < 1e-9) return null;
@@ -117,5 +120,5 @@ export function alongBar({ from, to, length }: Bar, p: Vector): number | null {
   const [dx, dy] = [p.x - from.x, p.y - from.y];
   const s = dx * ux + dy * uy;
   const off = Math.abs(dx * uy - dy * ux);
-  return off <= 0.15 && s > -1e-6 && s < length + 1e-6 ? s : null;
+  return off <= ON_BAR && s > -1e-6 && s < length + 1e-6 ? s : null;
 }

@@ -1,3 +1,4 @@
+import { straightsNear } from '../../../ground/boxes';
 import { Near } from '../../../ground/near';
 import { type Vector, lerp } from '../../../ground/vector';
 import type { Support } from '../plan/kinds';
@@ -8,6 +9,7 @@ import {
   type Bar,
   type InAxes,
   MOST_BEAMS,
+  ON_BAR,
   alongBar,
   barsAt,
   equally,
@@ -82,13 +84,17 @@ function postsUnder(beams: readonly Bar[], own: readonly Support[] | null): read
   return made.map((at, i) => ({ id: `p${i + 1}`, at }));
 }
 
-function heldBy(bar: Bar, supports: readonly Support[]): Bar {
-  const places: number[] = [];
-  for (const { at } of supports) {
-    const along = alongBar(bar, at);
-    if (along !== null) places.push(along);
-  }
-  return heldAt(bar, places);
+/** Bars held at the posts that stand under them. */
+function heldBy<B extends Bar>(bars: readonly B[], supports: readonly Support[]): readonly B[] {
+  const near = straightsNear(bars, ON_BAR);
+  const places = bars.map((): number[] => []);
+  for (const { at } of supports)
+    for (const k of near(at)) {
+      const bar = bars[k];
+      const along = bar ? alongBar(bar, at) : null;
+      if (along !== null) places[k]?.push(along);
+    }
+  return bars.map((bar, k) => ({ ...bar, ...heldAt(bar, places[k] ?? []) }));
 }
 
 interface Lattice {
@@ -146,12 +152,13 @@ export function carried(shape: ShapeOf<'strips'>, way: CoverWay, on: StandsOn): 
   // An edge across the run stands on posts of its own, like a beam.
   const across = edges.filter(({ edge }) => !shape.edges[edge]?.side);
   const posts = postsUnder([...beams, ...across], stands?.own ?? null);
+  const acrossHeld = heldBy(across, posts);
   return {
     ...NONE,
     rails,
-    beams: beams.map((beam) => heldBy(beam, posts)),
+    beams: heldBy(beams, posts),
     posts,
-    edgeRails: edges.map((rail) => (across.includes(rail) ? { ...rail, ...heldBy(rail, posts) } : rail)),
+    edgeRails: edges.map((rail) => acrossHeld[across.indexOf(rail)] ?? rail),
   };
 }
 

@@ -1,8 +1,9 @@
 import type { Products } from '../../../catalogue/products';
+import { straightsNear } from '../../../ground/boxes';
 import { padBears } from '../../../strength/beams';
 import { heldRow } from '../../../strength/held';
 import type { MemberKind, Strength } from '../../../strength/words/row';
-import { type Bar, alongBar } from '../held/lines';
+import { type Bar, ON_BAR, alongBar } from '../held/lines';
 import type { Supports } from '../held/supports';
 import type { Carrier, OverLaid } from '../plan/kinds';
 import type { BearingBy, LaidCover } from '../layings/laying';
@@ -47,10 +48,12 @@ function postRows(
 ): readonly Strength[] {
   const section = sectionOf(products, product);
   const bars = [...beams, ...edgeRails];
+  const near = straightsNear(bars, ON_BAR);
   return posts.map(({ at }, i) => {
-    const area = bars.reduce((total, bar) => {
-      const s = alongBar(bar, at);
-      if (s === null) return total;
+    const area = near(at).reduce((total, k) => {
+      const bar = bars[k];
+      const s = bar ? alongBar(bar, at) : null;
+      if (!bar || s === null) return total;
       const before = Math.max(0, ...bar.held.filter((h) => h < s - 0.05));
       const after = Math.min(bar.length, ...bar.held.filter((h) => h > s + 0.05));
       return total + bar.carries * ((after - before) / 2);

@@ -1,3 +1,4 @@
+import { straightsNear } from '../../../ground/boxes';
 import type { Ring, RingSide } from '../../../ground/survey';
 import { type Vector, toSegment } from '../../../ground/vector';
 import { type Opening, partsFence } from '../../ways/plan/kinds';
@@ -58,7 +59,28 @@ function turnsBetween(ring: Ring, chosen: ReadonlySet<string>): readonly number[
   });
 }
 
-function wiredOf(wire: HotWire, { rings, gates: all, posts }: WiredBy): Wired {
+/** Posts that stand on each side, by its id. */
+type PostsBySide = ReadonlyMap<string, readonly Vector[]>;
+
+function postsBySide({ rings, posts }: WiredBy): PostsBySide {
+  const sides = rings.flatMap((ring) => ring.sides);
+  const near = straightsNear(
+    sides.map(({ start, end }) => ({ from: start, to: end })),
+    ON_SIDE,
+  );
+  const standing = new Map<string, Vector[]>();
+  for (const post of posts)
+    for (const k of near(post)) {
+      const side = sides[k];
+      if (!side || toSegment(post, side.start, side.end) >= ON_SIDE) continue;
+      const there = standing.get(side.side.id);
+      if (there) there.push(post);
+      else standing.set(side.side.id, [post]);
+    }
+  return standing;
+}
+
+function wiredOf(wire: HotWire, { rings, gates: all }: WiredBy, standing: PostsBySide): Wired {
   const wanted = new Set(wire.sides);
   const seen = new Set<string>();
   const sides: RingSide[] = [];
@@ -88,12 +110,13 @@ function wiredOf(wire: HotWire, { rings, gates: all, posts }: WiredBy): Wired {
     length: strand * strands,
     gates,
     lead: under ? gates.reduce((t, g) => t + g.width + LEAD_MORE, 0) : 0,
-    insulators:
-      posts.filter((p) => sides.some((s) => toSegment(p, s.start, s.end) < ON_SIDE)).length * strands,
+    insulators: new Set(sides.flatMap((s) => standing.get(s.side.id) ?? [])).size * strands,
     joints: strands * (corners + (under ? 2 * gates.length : 0)),
   };
 }
 
 /** Every hot wire of the plan along the sides of these runs. */
-export const wired = (wires: readonly HotWire[], by: WiredBy): readonly Wired[] =>
-  wires.map((wire) => wiredOf(wire, by));
+export function wired(wires: readonly HotWire[], by: WiredBy): readonly Wired[] {
+  const standing = postsBySide(by);
+  return wires.map((wire) => wiredOf(wire, by, standing));
+}
