@@ -67,7 +67,7 @@ const LINES: Readonly<Record<string, readonly (readonly [behind: string, line: s
   ],
   'core/src/stages/opened.ts': [
     [
-      "import { skirtOptions } from './skirt/questions';",
+      "import { houseSkirtOptions, skirtOptions } from './skirt/questions';",
       "\nimport { flagOptions } from './flags/questions';",
     ],
     ['export {\n  archOptions,', '\n  flagOptions,'],

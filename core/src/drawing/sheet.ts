@@ -2,9 +2,8 @@ import { swings } from '../stages/ways/plan/kinds';
 import { footReach } from '../stages/draw';
 import { footShapes, markShapes, overShapes, spreadOf } from '../stages/draw';
 import type { InkKind } from './scene/inks';
-import type { PostRole } from '../plan/schema';
 import { formatPart } from '../plan/partRef';
-import { standsOf } from '../ground/fenceLines';
+import { standingOn, standsOf } from '../ground/fenceLines';
 import { type Ring, surveyRings } from '../ground/survey';
 import { placesNear } from '../ground/boxes';
 import { type Vector, plus, times } from '../ground/vector';
@@ -15,6 +14,7 @@ import { type SideFrame, sideFrames } from './scene/frames';
 import { swingOf } from '../stages/ways/swing';
 import {
   type GroundScene,
+  type PostKind,
   type Primitive,
   type SheetCorner,
   type SheetScene,
@@ -177,13 +177,14 @@ export function sheetScene(plan: Plan, parts: readonly Part[]): SheetScene {
       ];
     }),
   );
-  const posts = of(parts, 'post').flatMap((p): Primitive<PostRole>[] => {
+  const stand = new Set(plan.sides.filter((s) => standingOn(s) !== null).map((s) => s.id));
+  const posts = of(parts, 'post').flatMap((p): Primitive<PostKind>[] => {
     const frame = frames.get(p.side);
     return frame
       ? [
           {
             shape: 'square',
-            kind: p.role,
+            kind: p.origin === 'standing' ? 'post-standing' : p.role,
             part: formatPart(p.part),
             at: frame.at(p.along, 0),
             size: p.size,
@@ -210,7 +211,7 @@ export function sheetScene(plan: Plan, parts: readonly Part[]): SheetScene {
       foot: footShapes(parts, { rings, frames }),
       side: sides.map((s): Primitive<InkKind> => ({
         shape: 'line',
-        kind: s.kind,
+        kind: stand.has(s.id) ? 'standing' : s.kind,
         part: formatPart({ on: 'side', side: s.id }),
         points: [s.start, s.end],
       })),

@@ -72,9 +72,9 @@ function put(found: Found, strip: Unrolled, part: Part): void {
       break;
     }
     case 'mesh': {
-      const { bottom, mesh } = part;
+      const { bottom, mesh, origin } = part;
       const points = panelPoints(part, ground, at.from, at.to);
-      found.panels.push({ part: formatPart(part.part), ...at, bottom, mesh, points });
+      found.panels.push({ part: formatPart(part.part), origin, ...at, bottom, mesh, points });
       break;
     }
     case 'board': {

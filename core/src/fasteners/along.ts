@@ -41,6 +41,7 @@ type Along =
   | 'fasten.stiles'
   | 'fasten.rails'
   | 'fasten.on-frame'
+  | 'fasten.tied-along'
   | 'arch.ties'
   | 'cover.screws';
 

@@ -1,6 +1,7 @@
 import type { DoorPlace, GatePlace, OpeningPlace } from '../plan/openingPlace';
 import type { Partings } from './partings';
 import type { Plan, Side } from '../plan/schema';
+import type { Standing } from '../stages/outline/plan/standing';
 import { type Ring, type RingSide, STRAIGHT } from './survey';
 import type { Vector } from './vector';
 
@@ -20,11 +21,17 @@ const STANDS: Readonly<Partial<Record<Side['kind'], Stands>>> = {
 };
 export const standsOf = ({ kind }: Pick<Side, 'kind'>): Stands | null => STANDS[kind] ?? null;
 
+/** The fence that stands on a side already; null where none does. */
+export const standingOn = (side: Side): Standing | null =>
+  side.kind === 'fence' ? (side.standing ?? null) : null;
+
 /** A straight length of fence from corner to corner, through any corner with no turn and no change of wall. */
 export interface FenceLine {
   readonly id: string;
   /** On posts of a fence, or under an arch, which has none. */
   readonly stands: Stands;
+  /** What stands there already; null for a fence that is built. */
+  readonly standing: Standing | null;
   /** What the keeper calls its first side. */
   readonly number: number;
   readonly members: readonly LineMember[];
@@ -89,6 +96,7 @@ function makeLine(plan: FencePlan, run: readonly RingSide[], goesOn: boolean): F
   return {
     id: first.side.id,
     stands: standsOf(first.side) ?? 'posts',
+    standing: standingOn(first.side),
     number: first.number,
     members,
     length: offset,

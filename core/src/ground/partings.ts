@@ -1,5 +1,6 @@
 import { type Chosen, type Facet, choicesFor } from '../plan/effective';
 import type { Enclosure, Side } from '../plan/schema';
+import { type Standing, addedTo } from '../stages/outline/plan/standing';
 
 /** Which sides go on alike into each other, by classes: sides of one class have the same. Sides that are not named are of class 0. */
 export interface Partings {
@@ -30,22 +31,29 @@ function classes(): (text: string) => number {
 const isApart = ({ enclosure, side }: Chosen<object>): boolean =>
   Object.keys(enclosure).length > 0 || Object.keys(side).length > 0;
 
+/** What stands on a side already, as a text; none where it is built. */
+const standingText = (side: Side): string =>
+  side.kind === 'fence' && side.standing ? JSON.stringify(side.standing) : '';
+
 export function partingsOf(
   { sides, enclosures }: { readonly sides: readonly Side[]; readonly enclosures: Enclosure[] },
   by: PartedBy,
 ): Partings {
   const lines = new Map<string, number>();
   const walls = new Map<string, number>();
-  if (!Object.values(by).some(isApart)) return { lines, walls };
+  const stands = sides.some((side) => standingText(side) !== '');
+  if (!stands && !Object.values(by).some(isApart)) return { lines, walls };
   const [lineClass, wallClass] = [classes(), classes()];
-  for (const { id, kind } of sides) {
+  for (const side of sides) {
+    const { id, kind } = side;
     if (kind !== 'fence') continue; // arches have no choice of posts or walls
     const spacing = choicesFor({ choices: by.spacing, enclosures }, id);
     const bands = choicesFor({ choices: by.bands, enclosures }, id);
     const { boards } = choicesFor({ choices: by.boards, enclosures }, id);
     const { slope } = choicesFor({ choices: by.slope, enclosures }, id);
-    lines.set(id, lineClass(JSON.stringify([spacing.spacing, spacing.bays, bands, boards, slope])));
-    walls.set(id, wallClass(JSON.stringify([bands.bands, bands.overhang])));
+    const there = standingText(side);
+    lines.set(id, lineClass(JSON.stringify([spacing.spacing, spacing.bays, bands, boards, slope, there])));
+    walls.set(id, wallClass(JSON.stringify([bands.bands, bands.overhang, there])));
   }
   return { lines, walls };
 }
@@ -57,4 +65,30 @@ export function alongLines<C extends object, L extends { readonly id: string }>(
   enclosures: Enclosure[],
 ): ReadonlyMap<L, C> {
   return new Map(lines.map((line) => [line, choicesFor({ choices, enclosures }, line.id)]));
+}
+
+interface MayStand {
+  readonly standing: Standing | null;
+}
+
+/** Posts of a fence that stands are as far apart as they were found. */
+export const spacingsFound = <L extends MayStand>(
+  chosen: ReadonlyMap<L, Facet<'spacing'>>,
+): ReadonlyMap<L, Facet<'spacing'>> =>
+  asFound(chosen, (facet, { spacing }) => ({ ...facet, spacing, bays: 'equal' }));
+
+/** On a fence that stands only what is added to it is hung. */
+export const bandsAdded = <L extends MayStand>(
+  chosen: ReadonlyMap<L, Facet<'bands'>>,
+): ReadonlyMap<L, Facet<'bands'>> =>
+  asFound(chosen, (facet, standing) => ({ ...facet, bands: addedTo(standing), overhang: 0 }));
+
+function asFound<L extends MayStand, C>(
+  chosen: ReadonlyMap<L, C>,
+  of: (facet: C, standing: Standing) => C,
+): ReadonlyMap<L, C> {
+  if ([...chosen.keys()].every(({ standing }) => standing === null)) return chosen;
+  return new Map(
+    [...chosen].map(([line, facet]) => [line, line.standing === null ? facet : of(facet, line.standing)]),
+  );
 }

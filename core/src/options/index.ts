@@ -8,6 +8,7 @@ import type { Asking } from './asking/types';
 import { ASKED } from '../stages/opened';
 
 export * from '../stages/opened';
+export { meshesOnOffer } from './asking/meshes';
 export type { Asking, Option, OptionGroup } from './asking/types';
 
 /** What holds in a scope: the plan's choices, or an enclosure's or a side's own laid over them. */

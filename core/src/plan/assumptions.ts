@@ -29,6 +29,8 @@ export const ASSUMPTIONS = {
   hoursPostSpike: 0.25,
   hoursConcrete: 0.2,
   hoursMeshMetre: 0.08,
+  /** Mesh of a fence that stands taken off, a metre and band. */
+  hoursTakeOffMetre: 0.05,
   hoursTrenchCubicMetre: 4.4,
   hoursApronMetre: 0.1,
   /** Stones carried and laid, a cubic metre. */

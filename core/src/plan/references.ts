@@ -1,3 +1,5 @@
+import { checkHouse } from '../stages/ground/plan/house';
+import { checkStanding } from '../stages/outline/plan/standing';
 import { type Issue, unique } from './known';
 import { choiceReferences, planReferences } from '../stages/choices';
 import type * as z from 'zod/mini';
@@ -136,7 +138,7 @@ function checkYards(plan: Plan, catalogue: Catalogue, sold: Sold, issue: Issue) 
 }
 
 /** Sides, openings and posts set by hand name corners, buildings and sides. */
-function checkFence(plan: Plan, { corners, sides, buildings }: Named, issue: Issue) {
+function checkFence(plan: Plan, { corners, sides, buildings }: Named, sold: Sold, issue: Issue) {
   plan.sides.forEach((side, i) => {
     for (const end of ['from', 'to'] as const) {
       if (!corners.has(side[end])) issue(['sides', i, end], `no corner “${side[end]}” in this plan`);
@@ -145,7 +147,12 @@ function checkFence(plan: Plan, { corners, sides, buildings }: Named, issue: Iss
     if (side.kind === 'building' && !buildings.has(side.building)) {
       issue(['sides', i, 'building'], `no building “${side.building}” in this plan`);
     }
+    if (side.kind === 'fence' && side.standing)
+      checkStanding(side.standing, ['sides', i, 'standing'], sold, issue);
   });
+  plan.ground.buildings.forEach((building, i) =>
+    checkHouse(building, ['ground', 'buildings', i], sold, issue),
+  );
   for (const list of ['openings', 'postPins'] as const)
     plan[list].forEach(({ side }, i) => {
       if (!sides.has(side)) issue([list, i, 'side'], `no side “${side}” in this plan`);
@@ -188,7 +195,7 @@ export function checkReferences(plan: Plan, ctx: z.core.$RefinementCtx) {
   const sold = soldIn(catalogue, plan);
   checkGoods(plan, catalogue, sold, issue);
   checkYards(plan, catalogue, sold, issue);
-  checkFence(plan, named, issue);
+  checkFence(plan, named, sold, issue);
   checkChoices(plan, named, sold, issue);
   const { ground, enclosures } = plan;
   const things = new Set([

@@ -1,5 +1,5 @@
 /** The version of the plan document that this program writes: raised with each stage that is added, so that an older one can say what it cannot read. */
-export const PLAN_VERSION = 4;
+export const PLAN_VERSION = 5;
 
 type Document = Readonly<Record<string, unknown>>;
 
@@ -11,6 +11,8 @@ const MIGRATIONS: Readonly<Record<number, (document: Document) => Document>> = {
   2: (document) => ({ ...document, formatVersion: 3 }),
   // Live nets, hot wires, and things on the ground that are jumped from came.
   3: (document) => ({ ...document, formatVersion: 4 }),
+  // Fences that stand already came.
+  4: (document) => ({ ...document, formatVersion: 5 }),
 };
 
 const versionOf = (document: unknown): unknown =>

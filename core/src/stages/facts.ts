@@ -76,6 +76,7 @@ export const LAYERS = [
   ...arch.LAYERS,
   ...cover.LAYERS,
   'extra',
+  ...ways.LAYERS,
 ] as const;
 
 /** To which part of the figures the hours of a stage go, by the code of their term. */

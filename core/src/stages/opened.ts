@@ -16,7 +16,7 @@ import { preview as previewPosts } from './posts/preview';
 import { postOptions } from './posts/questions';
 import { section as posts } from './posts/section';
 import { preview as previewSkirts } from './skirt/preview';
-import { skirtOptions } from './skirt/questions';
+import { houseSkirtOptions, skirtOptions } from './skirt/questions';
 import { section as skirt } from './skirt/section';
 import { type AlongSide, type Part, isAlongSide } from './told';
 import { wallOptions } from './walls/questions';
@@ -28,6 +28,7 @@ import { openingOptions } from './ways/questions';
 export {
   archOptions,
   coverOptions,
+  houseSkirtOptions,
   liveOffered,
   netOptions,
   openingOptions,

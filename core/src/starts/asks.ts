@@ -18,6 +18,8 @@ const byBirds = () => null;
 
 const TABLE = {
   house: { name: 'Wall of the house', least: 0.3, most: 100, usual: either(1.8, 6) },
+  houseDepth: { name: 'Its other wall', least: 0.3, most: 100, usual: either(1.2, 4) },
+  stands: { name: 'Height of the fence', least: 0.3, most: 4, usual: either(1.5, 5) },
   width: { name: 'Width', least: 1, most: 100, usual: byBirds },
   depth: { name: 'Depth', least: 1, most: 100, usual: byBirds },
   roofWidth: { name: 'Roof, along its posts', least: 1, most: 100, usual: byBirds },

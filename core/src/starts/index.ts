@@ -3,16 +3,18 @@ import type { Flock, Plan } from '../plan/schema';
 import { BIRDS, BIRD_KINDS, type BirdKind } from '../stages/birds/plan/kinds';
 import type { Sizes } from './asks';
 import { alone } from './kinds/alone';
+import { coop } from './kinds/coop';
 import { house } from './kinds/house';
 import { heldBy } from './held';
 import { roof } from './kinds/roof';
+import { stands } from './kinds/stands';
 import type { Start } from './start';
 
 export { ASKS, type Ask, type AskId, type Sizes } from './asks';
 export { PICTURE, type Picture, type PictureShape } from './picture';
 export { type Start, withGate } from './start';
 
-const TABLE = { house, alone, roof } as const satisfies Readonly<Record<string, Start>>;
+const TABLE = { house, alone, roof, stands, coop } as const satisfies Readonly<Record<string, Start>>;
 
 export type StartId = keyof typeof TABLE;
 /** What can be built from the first page, in the order in which it is shown. */

@@ -90,7 +90,8 @@ describe('under a roof', () => {
     const moved = { ...alone, openings: under.openings };
     const posts = (plan: Plan) =>
       reckon(plan)
-        .docket.lines.filter((l) => l.stage === 'posts')
+        // Mesh is stapled to what stands, and clipped to new posts of steel.
+        .docket.lines.filter((l) => l.stage === 'posts' || /^pack:(clip|staple)$/.test(l.id))
         .reduce((sum, l) => sum + (l.price ?? 0), 0);
     const [a, b] = [reckon(moved), reckon(under)];
     const saved = posts(moved) - posts(under);

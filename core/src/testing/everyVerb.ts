@@ -7,6 +7,7 @@ import { apply } from '../plan/changes/apply';
 import { PLAIN_GATE } from '../stages/ways/plan/kinds/gate';
 import { KINDS as ARCHES } from '../stages/arch/plan/kinds';
 import { KINDS as COVERS } from '../stages/cover/plan/kinds';
+import { usualStanding } from '../stages/outline/plan/standing';
 import { aNet } from './aNet';
 import { aRun } from './aRun';
 
@@ -143,6 +144,16 @@ export const EVERY_VERB: { readonly [V in Verb]: ChangeOf<V> } = {
   'move-side': { verb: 'move-side', side: 's2', by: 0.7 },
   'set-side-length': { verb: 'set-side-length', side: 's1', length: 7.3 },
   'set-side-kind': { verb: 'set-side-kind', side: 's3', kind: 'open' },
+  'set-standing': {
+    verb: 'set-standing',
+    sides: ['s1'],
+    standing: {
+      ...usualStanding(1.5),
+      bands: [{ mesh: 'hex-25', top: 1.5 }],
+      low: { mesh: 'fine-13', top: 0.6 },
+    },
+  },
+  'set-low-band': { verb: 'set-low-band', sides: ['s1'], low: { mesh: 'fine-13', top: 0.6 } },
   'set-side-building': { verb: 'set-side-building', side: 's3', building: 'house' },
   'move-corner': { verb: 'move-corner', corner: 'c2', to: { x: 6.4, y: -0.3 } },
   'set-turn': { verb: 'set-turn', enclosure: 'run', corner: 'c2', turn: 1.4 },

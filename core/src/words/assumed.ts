@@ -53,6 +53,12 @@ export const ASSUMED: Readonly<Record<AssumptionId, AssumedRow>> = {
   hoursPostSpike: hours('A post on a spike', 'hours.posts'),
   hoursConcrete: hours('Concrete for a post, added to digging', 'hours.concrete'),
   hoursMeshMetre: hoursPer(1, 'A metre of mesh hung', 'A foot of mesh hung', 'hours.mesh'),
+  hoursTakeOffMetre: hoursPer(
+    1,
+    'A metre of old mesh taken off',
+    'A foot of old mesh taken off',
+    'hours.take-off',
+  ),
   hoursTrenchCubicMetre: hoursPer(3, 'A cubic metre of trench', 'A cubic foot of trench', 'hours.trench'),
   hoursApronMetre: hoursPer(1, 'A metre of apron laid', 'A foot of apron laid', 'hours.apron'),
   hoursStoneCubicMetre: hoursPer(3, 'A cubic metre of stones', 'A cubic foot of stones', 'hours.stones'),

@@ -171,6 +171,35 @@ function Inked({
 /** Covers themselves, without their seams and what holds them up. */
 const OUTLINES = OVER_KINDS.filter((kind) => kind.startsWith('cover-') && kind !== 'cover-seam');
 
+type Square = Extract<Primitive, { shape: 'square' }>;
+
+const POST_INKS = [
+  ['line', 7, (kind: string) => kind === 'line'],
+  ['post-standing', 10, (kind: string) => kind === 'post-standing'],
+  ['post', 10, (kind: string) => kind !== 'line' && kind !== 'post-standing'],
+] as const;
+
+/** Posts, those alike in one path: line posts, those that stand already, and all others. */
+function Posts({
+  squares,
+  square,
+}: {
+  squares: readonly Square[];
+  square: (post: Square, least: number) => string;
+}) {
+  return POST_INKS.map(([ink, least, is]) => (
+    <path
+      key={ink}
+      {...inked(ink)}
+      data-layer="posts"
+      d={squares
+        .filter((p) => is(p.kind))
+        .map((p) => square(p, least))
+        .join('')}
+    />
+  ));
+}
+
 /** The run and everything of the fence, each kind as one path. */
 export const FenceLayer = memo(function FenceLayer({
   scene,
@@ -185,7 +214,7 @@ export const FenceLayer = memo(function FenceLayer({
   const { run, foot, side, gate, over, post, marks } = scene.layers;
   const overhead = shown === 'hidden' ? [] : shown === 'all' ? OVER_KINDS : OUTLINES;
   const squares = only(post, 'square');
-  const square = (p: Extract<Primitive, { shape: 'square' }>, least: number) => {
+  const square = (p: Square, least: number) => {
     const half = Math.max(least, p.size * scale) / 2;
     const [ax, ay] = [p.along.x * half, -p.along.y * half];
     const [x, y] = [p.at.x * scale, -p.at.y * scale];
@@ -203,7 +232,7 @@ export const FenceLayer = memo(function FenceLayer({
           .join('')}
       />
       <Inked list={foot} kinds={FOOT_KINDS} scale={scale} />
-      {(['fence', 'wall', 'open', 'arch-foot', 'arch-end'] as const).map((kind) => (
+      {(['fence', 'standing', 'wall', 'open', 'arch-foot', 'arch-end'] as const).map((kind) => (
         <path
           key={kind}
           className={`d-${kind}`}
@@ -232,22 +261,7 @@ export const FenceLayer = memo(function FenceLayer({
           <path {...inked(g.kind)} data-way={g.kind} d={polyline(g.points, scale)} />
         </g>
       ))}
-      <path
-        {...inked('line')}
-        data-layer="posts"
-        d={squares
-          .filter((p) => p.kind === 'line')
-          .map((p) => square(p, 7))
-          .join('')}
-      />
-      <path
-        {...inked('post')}
-        data-layer="posts"
-        d={squares
-          .filter((p) => p.kind !== 'line')
-          .map((p) => square(p, 10))
-          .join('')}
-      />
+      <Posts squares={squares} square={square} />
       <Inked list={marks} kinds={MARK_KINDS} scale={scale} />
     </g>
   );

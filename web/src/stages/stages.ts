@@ -29,7 +29,12 @@ export interface StageView {
 }
 
 /** Where live nets are all there is, there is no fence to plan. */
-const withRuns = (plan: Plan): boolean => plan.enclosures.length > 0 || plan.nets.length === 0;
+const withRuns = (plan: Plan): boolean =>
+  plan.enclosures.length > 0 || (plan.nets.length === 0 && !ofHouses(plan));
+/** A house guarded by itself: there is no fence to plan, but a skirt and what covers its vents. */
+const ofHouses = ({ enclosures, ground }: Plan): boolean =>
+  enclosures.length === 0 && ground.buildings.some((b) => b.skirt != null || (b.vents?.length ?? 0) > 0);
+const orHouses = (plan: Plan): boolean => withRuns(plan) || ofHouses(plan);
 /** Under arches alone nothing stands on posts. */
 const onPosts = (plan: Plan): boolean =>
   withRuns(plan) && (plan.arches.length === 0 || plan.sides.some(({ kind }) => kind === 'fence'));
@@ -87,14 +92,14 @@ export const STAGE_VIEWS: Readonly<Record<StageId, StageView>> = {
     panel: fetched(async () => (await import('./skirt/SkirtPanel')).SkirtPanel),
     first: 'choices',
     lettered: true,
-    usedBy: withRuns,
+    usedBy: orHouses,
   },
   ways: {
     panel: fetched(async () => (await import('./ways/WaysPanel')).WaysPanel),
     stops: async () => (await import('./ways/stops')).stops,
     first: 'places',
     lettered: false,
-    usedBy: withRuns,
+    usedBy: orHouses,
   },
   cover: {
     panel: fetched(async () => (await import('./cover/CoverPanel')).CoverPanel),

@@ -34,7 +34,8 @@ export function Start({ holding, children }: { holding: string; children?: React
     setTrouble(null);
     try {
       const id = await keep();
-      if (id !== null) await navigate(`/h/${holding}/p/${id}/outline`);
+      if (id !== null)
+        await navigate(`/h/${holding}/p/${id}/${plan?.enclosures.length === 0 ? 'skirt' : 'outline'}`);
     } catch (error) {
       setTrouble(`${troubleOf(error)} The proposal is kept on this device.`);
     } finally {

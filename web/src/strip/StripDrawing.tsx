@@ -60,7 +60,7 @@ export const StripDrawing = memo(function StripDrawing({ scene, px, up, margin, 
       </defs>
       <path className="s-earth" d={`${ground}V${high}H0Z`} />
       {scene.panels.map((p) => (
-        <g key={`${p.part} ${p.from}`}>
+        <g key={`${p.part} ${p.from}`} className="s-panel" data-origin={p.origin}>
           <path d={`M${path(p.points)}Z`} fill={`url(#strip-${p.mesh})`} />
           <path className="s-mesh-line" d={`M${path(p.points.slice(0, p.points.length / 2))}`} />
         </g>

@@ -70,6 +70,12 @@ const TABLE = {
     paper: { ...HOLLOW, stroke: 'ink', width: 0.6 },
     file: ['FENCE', 'WHITE', 'CONTINUOUS'],
   },
+  /** A fence that stands already: its mesh crosses the line. */
+  standing: {
+    screen: { ...HOLLOW, stroke: 'bark', width: 8, dash: '1.5 3.5' },
+    paper: { ...HOLLOW, stroke: 'bark', width: 1.8, dash: '0.35 0.8' },
+    file: ['STANDING', 'WHITE', 'DASHED'],
+  },
   wall: {
     screen: { ...HOLLOW, stroke: 'edge', width: 6 },
     paper: { ...HOLLOW, stroke: 'edge', width: 1.2 },
@@ -95,6 +101,11 @@ const TABLE = {
     screen: { fill: 'ink', stroke: 'ink' },
     paper: { fill: 'ink', stroke: 'ink', width: 0.3 },
     file: ['POSTS', 'WHITE', 'CONTINUOUS'],
+  },
+  'post-standing': {
+    screen: { fill: 'sheet', stroke: 'bark', width: 2.2 },
+    paper: { fill: 'sheet', stroke: 'bark', width: 0.5 },
+    file: ['STANDING', 'WHITE', 'CONTINUOUS'],
   },
   line: {
     screen: { fill: 'sheet', stroke: 'ink', width: 1.5 },

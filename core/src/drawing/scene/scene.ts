@@ -77,9 +77,12 @@ export interface GroundScene {
   readonly boundary: readonly Primitive<InkKind>[];
 }
 
+/** Posts by their role; those that stand already as such. */
+export type PostKind = PostRole | 'post-standing';
+
 export interface SheetScene {
   readonly layers: Readonly<Record<Exclude<FenceLayer, 'post'>, readonly Primitive<InkKind>[]>> & {
-    readonly post: readonly Primitive<PostRole>[];
+    readonly post: readonly Primitive<PostKind>[];
   };
   /** Sides with their numbers, lengths and outward normals, for dimensions and handles. */
   readonly sides: readonly SheetSide[];
@@ -141,6 +144,7 @@ export interface SheetFrame {
 /** A length of mesh as an outline over the unrolled ground. */
 export interface StripPanel {
   readonly part: string;
+  readonly origin: 'new' | 'standing';
   readonly from: number;
   readonly to: number;
   readonly bottom: number;

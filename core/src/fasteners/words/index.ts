@@ -29,6 +29,8 @@ export const TERMS = {
   'fasten.least-clips': () => 'at least',
   'fasten.seam': ({ kind, length }: FastenSeam, r: Reader) => `${SEAMS[kind]}, ${r.about(length)}`,
   'fasten.board': ({ at, length }: FastenBoard, r: Reader) => `${BOARDED[at]}, ${r.about(length)}`,
+  'fasten.tied-along': ({ at, length }: { readonly at: number; readonly length: number }, r: Reader) =>
+    `${at > 0 ? `along ${r.length(at)} up` : 'along the foot'}, ${r.about(length)}`,
   'fasten.on-frame': ({ kind, length, each }: FastenSeam & { readonly each: number }, r: Reader) =>
     `${SEAMS[kind]}, ${r.about(length)}, one each ${r.length(each)}`,
   'fasten.stiles': ({ height }: { readonly height: number }, r: Reader) =>

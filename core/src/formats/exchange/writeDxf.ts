@@ -84,6 +84,7 @@ function layered(
   return [
     ['RUN', run],
     ['FENCE', sides('fence')],
+    ['STANDING', sides('standing')],
     ['WALL', sides('wall', 'building')],
     ['OPEN', sides('open')],
     ['ARCH', sides('arch-foot', 'arch-end')],

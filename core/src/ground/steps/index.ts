@@ -3,16 +3,20 @@ import { type AnyStep, type Key, step } from '../../engine/step';
 import * as K from '../../keys';
 import type { Chosen } from '../../plan/effective';
 import { type FenceLine, fenceWalks, onPosts } from '../fenceLines';
-import { alongLines, partingsOf } from '../partings';
+import { alongLines, bandsAdded, partingsOf, spacingsFound } from '../partings';
 import { lineProfiles } from '../profile';
 import { surveyRings } from '../survey';
 
 /** What is chosen along each line: kept as long as the same is chosen along the same lines. */
-const along = <C extends object>(makes: Key<ReadonlyMap<FenceLine, C>>, choice: Key<Chosen<C>>): AnyStep =>
+const along = <C extends object>(
+  makes: Key<ReadonlyMap<FenceLine, C>>,
+  choice: Key<Chosen<C>>,
+  found: (chosen: ReadonlyMap<FenceLine, C>) => ReadonlyMap<FenceLine, C> = (chosen) => chosen,
+): AnyStep =>
   step(
     makes,
     { lines: K.LINES, choice, enclosures: K.ENCLOSURES },
-    ({ lines, choice: chosen, enclosures }) => alongLines(lines, chosen, enclosures),
+    ({ lines, choice: chosen, enclosures }) => found(alongLines(lines, chosen, enclosures)),
     mapOver,
   );
 
@@ -50,8 +54,8 @@ export const GEOMETRY_STEPS: readonly AnyStep[] = [
   step(K.FOOT_LINES, { walks: K.WALKS }, ({ walks }) => walks.flatMap((w) => w.lines)),
   step(K.FENCED, { walks: K.WALKS }, ({ walks }) => onPosts(walks)),
   step(K.LINES, { walks: K.FENCED }, ({ walks }) => walks.flatMap((w) => w.lines)),
-  along(K.SPACINGS_CHOSEN, K.SPACING_CHOICE),
-  along(K.BANDS, K.BAND_CHOICE),
+  along(K.SPACINGS_CHOSEN, K.SPACING_CHOICE, spacingsFound),
+  along(K.BANDS, K.BAND_CHOICE, bandsAdded),
   along(K.BOARDS, K.BOARD_CHOICE),
   along(K.SLOPES, K.SLOPE_CHOICE),
   step(K.PROFILES, { terrain: K.TERRAIN, lines: K.FOOT_LINES }, ({ terrain, lines }) =>

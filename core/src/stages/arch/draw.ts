@@ -87,6 +87,7 @@ export function panels(part: Part, ground: GroundOf): readonly StripPanel[] {
   return [
     {
       part: formatPart(part.part),
+      origin: 'new',
       from: Math.min(first.x, last.x),
       to: Math.max(first.x, last.x),
       bottom: part.board,

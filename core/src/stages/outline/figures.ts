@@ -3,6 +3,7 @@ import { partsFence } from '../ways/plan/kinds';
 import type { Figures } from '../told';
 import { type Term, product, sum, value } from '../../working';
 import type { Profile } from '../../ground/profile';
+import { standingOn } from '../../ground/fenceLines';
 import type { Ring } from '../../ground/survey';
 import { cross, dot, minus } from '../../ground/vector';
 
@@ -60,6 +61,10 @@ function sidesOnce(rings: readonly Ring[]) {
   );
 }
 
+/** Fence that is built: not one that stands already. */
+const isBuilt = ({ side }: Ring['sides'][number]): boolean =>
+  side.kind === 'fence' && standingOn(side) === null;
+
 export interface OutlineWorkings {
   readonly area: Term;
   readonly perimeter: Term;
@@ -71,13 +76,13 @@ export function outlineWorkings(rings: readonly Ring[]): OutlineWorkings {
   return {
     area: sum('outline.area', 'm²', {}, rings.map(areaWorking)),
     perimeter: sum('outline.perimeter', 'm', {}, sides.map(sideValue)),
-    fenceLength: sum('outline.fence', 'm', {}, sides.filter((s) => s.side.kind === 'fence').map(sideValue)),
+    fenceLength: sum('outline.fence', 'm', {}, sides.filter(isBuilt).map(sideValue)),
   };
 }
 
 /** Fenced sides along the ground, each once (rules: Slope and survey: what hangs and lies is bought along the ground). */
 export function groundWorking(rings: readonly Ring[], profiles: ReadonlyMap<string, Profile>): Term {
-  const fenced = sidesOnce(rings).filter((s) => s.side.kind === 'fence');
+  const fenced = sidesOnce(rings).filter(isBuilt);
   return sum(
     'outline.ground',
     'm',
@@ -91,14 +96,18 @@ export function groundWorking(rings: readonly Ring[], profiles: ReadonlyMap<stri
   );
 }
 
-export const outlineFigures = (
+export function outlineFigures(
   { area, perimeter, fenceLength }: OutlineWorkings,
   groundLength: Term,
-  openings: readonly Opening[],
-): Figures => ({
-  area: area.value,
-  perimeter: perimeter.value,
-  fenceLength: fenceLength.value,
-  groundLength: groundLength.value,
-  gates: openings.filter(partsFence).length,
-});
+  { openings, rings }: { readonly openings: readonly Opening[]; readonly rings: readonly Ring[] },
+): Figures {
+  const stands = sidesOnce(rings).reduce((n, s) => n + (standingOn(s.side) ? s.length : 0), 0);
+  return {
+    area: area.value,
+    perimeter: perimeter.value,
+    fenceLength: fenceLength.value,
+    groundLength: groundLength.value,
+    ...(stands > 0 ? { standing: stands } : {}),
+    gates: openings.filter(partsFence).length,
+  };
+}

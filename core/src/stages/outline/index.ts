@@ -1,5 +1,7 @@
 import { stakeOutHours } from './hours';
 import { outlineWorkings, groundWorking, outlineFigures } from './figures';
+import { standingOn, standsOf } from '../../ground/fenceLines';
+import type { Ring } from '../../ground/survey';
 import { sideProfiles } from '../../ground/profile';
 import { outlineFindings } from './findings';
 import { openSideFindings } from './openSides';
@@ -8,6 +10,11 @@ import { type AnyStep, adds, step } from '../../engine/step';
 import * as K from '../../keys';
 import type { Stage } from '../stage';
 
+/** Something of it is built: what stands already needs no stakes. */
+const isStakedOut = ({ sides }: Ring): boolean =>
+  sides.every(({ side }) => standingOn(side) === null) ||
+  sides.some(({ side }) => standsOf(side) !== null && standingOn(side) === null);
+
 const steps: readonly AnyStep[] = [
   step(K.OUTLINE_WORKINGS, { rings: K.RINGS }, ({ rings }) => outlineWorkings(rings)),
   step(K.GROUND_LENGTH, { rings: K.RINGS, terrain: K.TERRAIN }, ({ rings, terrain }) =>
@@ -15,8 +22,13 @@ const steps: readonly AnyStep[] = [
   ),
   adds(
     K.FENCE_FIGURES,
-    { outline: K.OUTLINE_WORKINGS, groundLength: K.GROUND_LENGTH, openings: K.OWN_OPENINGS },
-    ({ outline, groundLength, openings }) => [outlineFigures(outline, groundLength, openings)],
+    {
+      outline: K.OUTLINE_WORKINGS,
+      groundLength: K.GROUND_LENGTH,
+      openings: K.OWN_OPENINGS,
+      rings: K.RINGS,
+    },
+    ({ outline, groundLength, ...by }) => [outlineFigures(outline, groundLength, by)],
   ),
   adds(
     K.FOUND,
@@ -43,7 +55,7 @@ const steps: readonly AnyStep[] = [
     ({ outline, groundLength }) => [{ ...outline, groundLength }],
   ),
   adds(K.STAGE_HOURS, { rings: K.RINGS, assumed: K.ASSUMED }, ({ rings, assumed }) => [
-    stakeOutHours(rings.length, assumed),
+    stakeOutHours(rings.filter(isStakedOut).length, assumed),
   ]),
 ];
 

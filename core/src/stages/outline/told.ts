@@ -9,4 +9,4 @@ export interface Headlines {
 }
 
 /** Names of its figures. */
-export type FigureName = 'area' | 'perimeter' | 'fenceLength' | 'groundLength' | 'gates';
+export type FigureName = 'area' | 'perimeter' | 'fenceLength' | 'groundLength' | 'gates' | 'standing';

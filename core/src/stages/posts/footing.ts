@@ -65,9 +65,14 @@ const SHARES_BRACE = 1.5;
 export function braces(setOut: SetOut, wall: (stretch: Stretch) => WallTop | undefined) {
   const roles = new Map<string, PostRole>();
   const key = (line: string, along: number) => `${line} ${along.toFixed(4)}`;
-  for (const post of setOut.posts) roles.set(key(post.line.id, post.lineAlong), post.role);
+  // What stands is braced already, or needs none.
+  const pulledAs = ({ role, standing }: SetOut['posts'][number]): PostRole =>
+    standing === null ? role : 'line';
+  for (const post of setOut.posts) roles.set(key(post.line.id, post.lineAlong), pulledAs(post));
   const atCorner = new Map<string, PostRole>(
-    setOut.posts.flatMap(({ part, role }) => (part.on === 'corner-post' ? [[part.corner, role]] : [])),
+    setOut.posts.flatMap((post) =>
+      post.part.on === 'corner-post' ? [[post.part.corner, pulledAs(post)]] : [],
+    ),
   );
   const roleAt = ({ line }: Stretch, along: number): PostRole => {
     const corner =
@@ -78,6 +83,7 @@ export function braces(setOut: SetOut, wall: (stretch: Stretch) => WallTop | und
   let ends = 0;
   let shared = 0;
   for (const stretch of setOut.stretches) {
+    if (stretch.line.standing) continue;
     const { top, pulls } = wall(stretch) ?? { top: 0, pulls: 'no' };
     if (top <= STANDS_ALONE + EPSILON && pulls === 'no') continue;
     const pulled = [stretch.from, stretch.to].filter(

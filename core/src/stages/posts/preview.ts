@@ -2,7 +2,7 @@ import { type Plan } from '../../plan/schema';
 import { type FenceWalk, onPosts } from '../../ground/fenceLines';
 import { type PostPart } from './told';
 import { editionOf } from '../../catalogue/editionOf';
-import { alongLines } from '../../ground/partings';
+import { alongLines, spacingsFound } from '../../ground/partings';
 import { facetOf, choicesFor } from '../../plan/effective';
 import { type PostAsk, closer } from './shown/asks';
 import { setOut } from './shown/setOut';
@@ -17,7 +17,7 @@ export function preview(
   const { sides, postPins: pins, enclosures } = plan;
   const walks = onPosts(all);
   const lines = walks.flatMap((w) => w.lines);
-  const spacings = closer(alongLines(lines, facetOf(plan, 'spacing'), enclosures), asks);
+  const spacings = closer(spacingsFound(alongLines(lines, facetOf(plan, 'spacing'), enclosures)), asks);
   const { posts } = setOut({ sides, pins, walks, spacings });
   return posts.map((post): PostPart => {
     const id = choicesFor(plan, post.side).posts[post.role];

@@ -45,7 +45,7 @@ export function spacingFindings(
 ): readonly Finding[] {
   for (const line of lines) {
     const chosen = spacings.get(line);
-    if (!chosen) continue;
+    if (!chosen || line.standing) continue;
     const { spacing, bays } = chosen;
     const { most, why } = largestSpacing(by, line);
     // A panel's own module stands for itself, unless something hangs on it.

@@ -30,9 +30,11 @@ export interface SkirtsFastenedBy {
   readonly boards: readonly BoardCourse[];
 }
 
-const reasonOf = ({ lines }: LaidCourse): Reason => ({
+const reasonOf = ({ lines, building }: LaidCourse): Reason => ({
   stage: 'skirt',
-  part: { on: 'skirt', side: lines[0]?.id ?? '' },
+  part: building
+    ? { on: 'house-skirt', building: building.id, wall: 1 }
+    : { on: 'skirt', side: lines[0]?.id ?? '' },
 });
 
 /** Where it laps up the wall, between gates. */

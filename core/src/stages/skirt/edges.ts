@@ -163,6 +163,77 @@ function houseEdges(
   return none;
 }
 
+/** Where runs' own walls lie along a wall, from and to along it, m. */
+function takenBy(
+  a: Vector,
+  b: Vector,
+  rings: readonly Ring[],
+  building: string,
+): readonly (readonly [number, number])[] {
+  const length = distance(a, b);
+  const way = times(minus(b, a), 1 / length);
+  return rings.flatMap(({ sides }) =>
+    sides.flatMap(({ side, start, end }): (readonly [number, number])[] => {
+      if (side.kind !== 'building' || side.building !== building) return [];
+      if (Math.abs(cross(way, minus(start, a))) > MEETS || Math.abs(cross(way, minus(end, a))) > MEETS)
+        return [];
+      const [s, t] = [dot(minus(start, a), way), dot(minus(end, a), way)];
+      const [near, far] = [Math.max(0, Math.min(s, t)), Math.min(length, Math.max(s, t))];
+      return far - near > MEETS ? [[near, far]] : [];
+    }),
+  );
+}
+
+/** The walls of a house all round as edges, those left out on which a run is built: what a skirt of its own lies along. */
+export function aroundHouse({ id, name, outline }: Building, rings: readonly Ring[]): readonly SkirtChain[] {
+  const round = doubleArea(outline) > 0 ? outline : [...outline].reverse();
+  const walls = round.flatMap((a, i): SkirtEdge[] => {
+    const b = round[(i + 1) % round.length];
+    if (!b || distance(a, b) < MEETS) return [];
+    const length = distance(a, b);
+    const direction = times(minus(b, a), 1 / length);
+    const outward = { x: direction.y, y: -direction.x };
+    const taken = [...takenBy(a, b, rings, id)].sort((p, q) => p[0] - q[0]);
+    const starts = [0, ...taken.map(([, to]) => to)];
+    const ends = [...taken.map(([from]) => from), length];
+    return starts.flatMap((from, k): SkirtEdge[] => {
+      const to = ends[k] ?? length;
+      if (to - from < MEETS) return [];
+      return [
+        {
+          of: { on: 'house', wall: name, building: id, number: i + 1 },
+          start: plus(a, times(direction, from)),
+          end: plus(a, times(direction, to)),
+          direction,
+          outward,
+          length: to - from,
+          turn: 0,
+        },
+      ];
+    });
+  });
+  const [first] = walls;
+  if (!first) return [];
+  const goesOn = walls.map((edge, i) => {
+    const next = walls[(i + 1) % walls.length];
+    return next !== undefined && distance(edge.end, next.start) < MEETS;
+  });
+  const turned = walls.map((edge, i): SkirtEdge => {
+    const next = walls[(i + 1) % walls.length];
+    return { ...edge, turn: goesOn[i] && next ? turnFrom(edge, next.direction) : 0 };
+  });
+  if (goesOn.every(Boolean)) return [{ edges: turned, cyclic: true }];
+  // Begun behind a gap, so that what goes on round the first corner stays together.
+  const gap = goesOn.indexOf(false) + 1;
+  const ordered = [...turned.slice(gap), ...turned.slice(0, gap)];
+  const chains: SkirtEdge[][] = [[]];
+  ordered.forEach((edge) => {
+    chains[chains.length - 1]?.push(edge);
+    if (edge.turn === 0 && !goesOn[turned.indexOf(edge)]) chains.push([]);
+  });
+  return chains.filter((edges) => edges.length > 0).map((edges) => ({ edges, cyclic: false }));
+}
+
 /** Fence edges in unbroken chains, each from the line that comes first, in its own direction. */
 function fenceChains(
   lines: readonly FenceLine[],

@@ -42,6 +42,8 @@ const change =
   (course: SkirtCourse, skirt: Skirt) =>
   (plan: Plan): Change[] => {
     const [line] = course.lines;
+    if (course.building)
+      return [{ verb: 'set-on-ground', list: 'buildings', id: course.building.id, to: { skirt } }];
     return [{ verb: 'set-skirt', scope: line ? scopeOf(plan, line.id, 'skirt') : WHOLE_PLAN, skirt }];
   };
 
@@ -124,6 +126,25 @@ function measureFindings({ limits, ...about }: SkirtSeenBy, course: SkirtCourse)
     );
   }
   return found;
+}
+
+/** Cut from a roll far wider than it is where the next narrower one nearly reaches, m. */
+const NEARLY = 0.15;
+
+/** Round a house by itself: what the next narrower roll would give, whichever the keeper takes. */
+function cutDownFindings({ market }: SkirtSeenBy, course: SkirtCourse): Finding[] {
+  const { building, shape, rollWidth, stripWidth, skirt } = course;
+  if (!building || shape.mesh === null || rollWidth === undefined) return [];
+  const less = Math.max(0, ...market.widths(shape.mesh).filter((w) => w < stripWidth - EPSILON));
+  const by = tidy(stripWidth - less);
+  if (rollWidth <= stripWidth + EPSILON || by > NEARLY + EPSILON) return [];
+  const narrowed = rowOf(skirt).narrower(skirt, by);
+  if (!narrowed) return [];
+  const params = { building: building.name, width: stripWidth, roll: rollWidth, less, by };
+  const part = { on: 'building', building: building.id } as const;
+  return [
+    finding('skirt.cut-down', { severity: 'know', stage: 'skirt', part }, params, change(course, narrowed)),
+  ];
 }
 
 /** The widest of the same kind that a roll gives: all of it out or down, up the wall as before. */
@@ -234,12 +255,24 @@ function diggingFindings({ trees, services }: SkirtSeenBy, course: SkirtCourse):
   return [...nearTrees, ...nearServices];
 }
 
+/** What lies at the foot of a fence that stands stops every digger: as far as it is known (rules: What stands). */
+function closedAsFound(by: SkirtSeenBy, { standing }: FenceLine): boolean {
+  const foot = standing?.foot;
+  if (!foot) return false;
+  const shape = { mesh: '', depth: foot.depth ?? 0, out: foot.out };
+  return THREAT_IDS.every(
+    (id) => !isPresent(by, id) || digFigure(by, id, 'flat') === null || stopsDigging(by, id, shape),
+  );
+}
+
 /** Everything that is weak about the skirt, with the mend. */
 export function skirtFindings(by: SkirtSeenBy): readonly Finding[] {
   const { market, skirted, skirts, limits, enclosures } = by;
   const bare = [...skirted.skirts].filter(
     ([line, skirt]) =>
-      !isLaid(skirt) && !line.members.every((m) => isBetween({ enclosures }, m.ringSide.side.id)),
+      !isLaid(skirt) &&
+      !line.members.every((m) => isBetween({ enclosures }, m.ringSide.side.id)) &&
+      !closedAsFound(by, line),
   );
   const diggers = THREAT_IDS.filter((id) => isPresent(by, id) && digFigure(by, id, 'flat') !== null);
   const none: Finding[] = [];
@@ -270,6 +303,7 @@ export function skirtFindings(by: SkirtSeenBy): readonly Finding[] {
       ...meshFindings(by, course),
       ...measureFindings(by, course),
       ...diggingFindings(by, course),
+      ...cutDownFindings(by, course),
     ]),
     ...endFindings(by),
   ];

@@ -2,11 +2,36 @@ import { typeOf } from '../../catalogue/meshTypes';
 import { meshOption, meshesOnOffer } from '../../options/asking/meshes';
 import { type Asking, type OptionGroup } from '../../options/asking/types';
 import { KINDS, KIND_IDS, type Skirt, rowOf, isOfMesh } from './plan/kinds';
-import { shapeOf } from './plan/shape';
+import type { Building } from '../../plan/schema';
+import { NONE } from './plan/facts';
+import { isLaid, shapeOf } from './plan/shape';
 import { skirtOfKind } from './plan/wanted';
 
 /** Stones as section 7 lays them, m. */
 const STONES = { width: 0.3, height: 0.2 } as const;
+
+/** The same of a skirt that lies round a house by itself. */
+export function houseSkirtOptions(asking: Asking, building: Building): readonly OptionGroup[] {
+  const skirt = building.skirt ?? NONE;
+  const put = (next: Skirt) =>
+    ({
+      verb: 'set-on-ground',
+      list: 'buildings',
+      id: building.id,
+      to: { skirt: isLaid(next) ? next : null },
+    }) as const;
+  return skirtOptions({ ...asking, choices: { ...asking.choices, skirt } }).map((group) => ({
+    ...group,
+    id: `${building.id}-${group.id}`,
+    options: group.options.flatMap((option) => {
+      const { change } = option;
+      if (change.verb !== 'set-skirt') return [];
+      // It lies round the house as it is.
+      if (shapeOf(change.skirt)?.round === 'house') return [];
+      return [{ ...option, change: put(change.skirt) }];
+    }),
+  }));
+}
 
 /** Every question of the skirt in one scope. */
 export function skirtOptions(asking: Asking): readonly OptionGroup[] {

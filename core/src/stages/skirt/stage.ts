@@ -9,7 +9,7 @@ import type { Building } from '../../plan/schema';
 import type { Profile } from '../../ground/profile';
 import { groundSpans } from '../walls/shown/runs';
 import { type Term, ratio, sum, upTo, value } from '../../working';
-import { type SkirtChain, type SkirtEdge, skirtChains } from './edges';
+import { type SkirtChain, type SkirtEdge, aroundHouse, skirtChains } from './edges';
 import type { SkirtLines } from './skirtLines';
 import { type Fill, type Laid, type SkirtShape, isLaid, shapeOf, stripWidthOf } from './plan/shape';
 import {
@@ -19,6 +19,7 @@ import {
   type HasSkirt,
   apronStretches,
   apronStrips,
+  edgeTerm,
   roundStrips,
   volumeAlong,
 } from './strips';
@@ -28,7 +29,9 @@ export interface LaidCourse {
   readonly skirt: Laid;
   readonly shape: SkirtShape;
   readonly lines: readonly FenceLine[];
-  /** Fenced length along the ground, m. */
+  /** The house that it lies round by itself; null along a fence. */
+  readonly building: Building | null;
+  /** Length along the ground that it closes, m. */
   readonly ground: number;
   readonly chains: readonly SkirtChain[];
   readonly strips: readonly SkirtStrip[];
@@ -76,36 +79,30 @@ function stripRun(strip: SkirtStrip, profiles: Profiles, place: Place, atJoint: 
   };
 }
 
-function courseOf(by: SkirtsBy, skirt: Laid, chosen: ReadonlySet<FenceLine>): LaidCourse {
-  const { profiles, assumed, rings, buildings } = by;
-  const { skirts, lines: all } = by.skirted;
+/** What a course lies along. */
+interface Along {
+  readonly lines: readonly FenceLine[];
+  /** The house that it lies round by itself; null along a fence. */
+  readonly building: Building | null;
+  readonly chains: readonly SkirtChain[];
+  readonly hasSkirt: HasSkirt;
+  readonly turning: Turning;
+  /** What a trench is dug along, m. */
+  readonly sides: readonly Term[];
+  readonly placeOf: (edge: SkirtEdge | undefined, i: number) => Place;
+}
+
+function laid({ profiles, assumed }: SkirtsBy, skirt: Laid, at: Along): LaidCourse {
+  const { chains, hasSkirt, turning, sides } = at;
   const shape = shapeOf(skirt);
-  const along = (line: FenceLine) => profiles.get(line)?.ground ?? line.length;
-  const hasSkirt: HasSkirt = (edge) => (edge.of.on === 'line' ? chosen.has(edge.of.line) : true);
-  // Each once: corners ask for their two lines again and again.
-  const byChoice = new Map<Skirt, number>([[skirt, shape.turns]]);
-  const turnsOf = (own: Skirt) => {
-    const known = byChoice.get(own) ?? shapeOf(own)?.turns ?? 0;
-    byChoice.set(own, known);
-    return known;
-  };
-  const turns = new Map([...skirts].map(([line, own]) => [line, turnsOf(own)]));
-  const turning: Turning = ({ of }) => (of.on === 'house' ? shape.turns : (turns.get(of.line) ?? 0));
-  const chains = skirtChains(all, along, shape.round, { rings, buildings }).filter((chain) =>
-    chain.edges.some(({ of }) => of.on === 'line' && chosen.has(of.line)),
-  );
   const strips =
     shape.mesh === null
       ? []
       : chains.flatMap((chain) =>
           shape.turns > 0 ? apronStrips(chain, hasSkirt, turning) : roundStrips(chain, hasSkirt),
         );
-  const places = new Map(all.map((line, i) => [line, i]));
-  const placeOf = (edge: SkirtEdge | undefined, i: number) =>
-    edge?.of.on === 'line' ? placeAt('skirt', places.get(edge.of.line) ?? 0) : placeAt('house-skirt', i);
-  const lines = all.filter((line) => chosen.has(line));
   const volume = (code: 'skirt.trench' | 'skirt.fill', width: number, depth: number) =>
-    volumeAlong(code, lines, along, { width, depth });
+    volumeAlong(code, sides, { width, depth });
   const stripWidth = stripWidthOf(shape);
   const stretches =
     shape.laid === 'flat'
@@ -119,8 +116,9 @@ function courseOf(by: SkirtsBy, skirt: Laid, chosen: ReadonlySet<FenceLine>): La
   return {
     skirt,
     shape,
-    lines,
-    ground: lines.reduce((total, line) => total + along(line), 0),
+    lines: at.lines,
+    building: at.building,
+    ground: sides.reduce((total, side) => total + side.value, 0),
     chains,
     strips,
     stripWidth,
@@ -128,8 +126,53 @@ function courseOf(by: SkirtsBy, skirt: Laid, chosen: ReadonlySet<FenceLine>): La
     trench: shape.trench && volume('skirt.trench', shape.trench.width, shape.trench.depth),
     fill,
     bags: fill && bagsFor(fill, shape.fill.pack, assumed),
-    runs: strips.map((strip, i) => stripRun(strip, profiles, placeOf(strip.edges[0], i), atJoint)),
+    runs: strips.map((strip, i) => stripRun(strip, profiles, at.placeOf(strip.edges[0], i), atJoint)),
   };
+}
+
+/** Along the fence, and round the house that it is built on to. */
+function courseOf(by: SkirtsBy, skirt: Laid, chosen: ReadonlySet<FenceLine>): LaidCourse {
+  const { profiles, rings, buildings } = by;
+  const { skirts, lines: all } = by.skirted;
+  const shape = shapeOf(skirt);
+  const along = (line: FenceLine) => profiles.get(line)?.ground ?? line.length;
+  // Each once: corners ask for their two lines again and again.
+  const byChoice = new Map<Skirt, number>([[skirt, shape.turns]]);
+  const turnsOf = (own: Skirt) => {
+    const known = byChoice.get(own) ?? shapeOf(own)?.turns ?? 0;
+    byChoice.set(own, known);
+    return known;
+  };
+  const turns = new Map([...skirts].map(([line, own]) => [line, turnsOf(own)]));
+  const places = new Map(all.map((line, i) => [line, i]));
+  const lines = all.filter((line) => chosen.has(line));
+  return laid(by, skirt, {
+    lines,
+    building: null,
+    chains: skirtChains(all, along, shape.round, { rings, buildings }).filter((chain) =>
+      chain.edges.some(({ of }) => of.on === 'line' && chosen.has(of.line)),
+    ),
+    hasSkirt: ({ of }) => (of.on === 'line' ? chosen.has(of.line) : true),
+    turning: ({ of }) => (of.on === 'house' ? shape.turns : (turns.get(of.line) ?? 0)),
+    sides: lines.map((line) => value('skirt.side', along(line), 'm', { side: line.number })),
+    placeOf: (edge, i) =>
+      edge?.of.on === 'line' ? placeAt('skirt', places.get(edge.of.line) ?? 0) : placeAt('house-skirt', i),
+  });
+}
+
+/** Round a house by itself, whatever is built on to it. */
+function houseCourse(by: SkirtsBy, skirt: Laid, building: Building, first: number): LaidCourse {
+  const { turns } = shapeOf(skirt);
+  const chains = aroundHouse(building, by.rings);
+  return laid(by, skirt, {
+    lines: [],
+    building,
+    chains,
+    hasSkirt: () => true,
+    turning: () => turns,
+    sides: chains.flatMap((chain) => chain.edges.map(edgeTerm)),
+    placeOf: (_, i) => placeAt('house-skirt', first + i),
+  });
 }
 
 /** A load of stones, m³. */
@@ -168,6 +211,12 @@ export function skirtStage(by: SkirtsBy): SkirtLayout {
     kinds.set(key, kind);
   }
   const courses = [...kinds.values()].map(({ skirt, lines }) => courseOf(by, skirt, lines));
+  for (const building of by.buildings) {
+    const { skirt } = building;
+    if (!skirt || !isLaid(skirt)) continue;
+    const before = courses.reduce((n, course) => n + course.strips.length, 0);
+    courses.push(houseCourse(by, skirt, building, before));
+  }
   return {
     courses,
     length: sum(

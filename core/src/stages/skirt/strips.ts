@@ -1,4 +1,3 @@
-import type { FenceLine } from '../../ground/fenceLines';
 import { STRAIGHT } from '../../ground/survey';
 import { EPSILON } from '../../units/round';
 import { type Term, product, sum, value } from '../../working';
@@ -48,7 +47,7 @@ export type HasSkirt = (edge: SkirtEdge) => boolean;
 /** Width with which the skirt of an edge turns corners, whichever it has, m; 0 where it goes round them or there is none. */
 export type Turning = (edge: SkirtEdge) => number;
 
-const edgeTerm = (edge: SkirtEdge): Term =>
+export const edgeTerm = (edge: SkirtEdge): Term =>
   edge.of.on === 'line'
     ? value('skirt.side', edge.length, 'm', { side: edge.of.line.number })
     : value('skirt.house', edge.length, 'm', { name: edge.of.wall });
@@ -144,14 +143,12 @@ export function apronStretches(
   return stretches;
 }
 
-/** Volume along fenced lines, corners not added, m³ (rules: Skirts). */
+/** Volume along what it lies at, corners not added, m³ (rules: Skirts). */
 export function volumeAlong(
   code: 'skirt.trench' | 'skirt.fill',
-  lines: readonly FenceLine[],
-  along: (line: FenceLine) => number,
+  sides: readonly Term[],
   { width, depth }: { readonly width: number; readonly depth: number },
 ): Term {
-  const sides = lines.map((line) => value('skirt.side', along(line), 'm', { side: line.number }));
   return product(code, 'm³', {}, [
     sum('skirt.fenced', 'm', {}, sides),
     value('skirt.trench-width', width, 'm', {}),

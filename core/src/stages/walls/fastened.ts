@@ -19,6 +19,7 @@ import type { Gathered, WallGroup } from './shown/groups';
 import { isRigid } from '../../catalogue/rigid';
 import type { HungBand } from './rows';
 import { reachingOf } from './stage';
+import { standingTies } from './standing/ties';
 
 const WALLS: Reason = { stage: 'walls', part: { on: 'plan' } };
 
@@ -173,16 +174,25 @@ export function wallFasteners({
   products,
   posts,
   gathered,
-  groups,
+  groups: all,
   boards,
 }: WallsFastenedBy): readonly Demand[] {
   const on = postsOn(posts.posts);
+  const groups = all.filter((g) => !g.stands);
   const bands = groups.flatMap((g) => g.bands);
   const rigid = new Set(bands.filter((b) => isRigid(products.mesh(b.band.mesh).type)));
   return [
-    packed(WALLS, 'staple', [...onPosts(on, groups, rigid), ...onBoards(groups, boards)]),
+    packed(WALLS, 'staple', [...onPosts(on, groups, rigid), ...onBoards(all, boards)]),
     packed(WALLS, 'clip', clips(on, groups, rigid)),
     ...tieDemands(on, gathered, products),
     packed(WALLS, 'arm', arms(on, groups)),
+    packed(
+      WALLS,
+      'tie',
+      standingTies(
+        on,
+        all.filter((g) => g.stands),
+      ),
+    ),
   ];
 }

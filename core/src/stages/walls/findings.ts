@@ -173,7 +173,14 @@ function bandFindings(by: BandsSeenBy, group: WallGroup): readonly Finding[] {
       group,
       band,
       part: bandPart(group.scope, band.band.id),
-      change: (to) => ({ verb: 'set-band', scope: group.scope, id: band.band.id, to }),
+      change: (to) =>
+        group.stands
+          ? {
+              verb: 'set-low-band',
+              sides: group.lines.flatMap((line) => line.members.map((m) => m.ringSide.side.id)),
+              low: { mesh: to.mesh ?? band.band.mesh, top: to.top ?? band.band.top },
+            }
+          : { verb: 'set-band', scope: group.scope, id: band.band.id, to },
     };
     return [...passes(seen), ...reaches(seen), ...meets(seen), ...module(seen), ...folds(seen)];
   });

@@ -14,6 +14,11 @@ import { openingsLeft } from './openingLeft';
 import { linesOnSlope, sameFalls } from './slope';
 import { slopeFindings } from './slopeFindings';
 import { hungWalls, meantWalls } from './stage';
+import { standingFindings } from './standing/findings';
+import { standingHours } from './standing/hours';
+import { foundBands, openingsFound } from './standing/found';
+import { standingParts } from './standing/parts';
+import { heightOf } from '../outline/plan/standing';
 import { topsOf } from './tops';
 
 const steps: readonly AnyStep[] = [
@@ -71,6 +76,21 @@ const steps: readonly AnyStep[] = [
     { products: K.PRODUCTS, walls: K.WALLS, falls: K.FALLS },
     ({ products, walls, falls }) => openingsLeft(products, walls, falls),
   ),
+  adds(K.OPENINGS_LEFT, { lines: K.LINES, products: K.PRODUCTS, feet: K.FEET }, ({ lines, products, feet }) =>
+    openingsFound(lines, foundBands(lines, products, feet), heightOf),
+  ),
+  adds(
+    K.FOUND,
+    {
+      market: K.ROLL_MARKET,
+      lines: K.LINES,
+      limits: K.LIMITS,
+      threats: K.THREATS,
+      threatFigures: K.THREAT_FIGURES,
+      feet: K.FEET,
+    },
+    standingFindings,
+  ),
   adds(
     K.FOUND,
     {
@@ -91,12 +111,16 @@ const steps: readonly AnyStep[] = [
     { walls: K.WALLS, boards: K.BOARD_COURSES, assumed: K.ASSUMED },
     ({ walls, boards, assumed }) => wallHours(walls, boards, assumed),
   ),
+  adds(K.STAGE_HOURS, { setOut: K.SET_OUT, assumed: K.ASSUMED }, ({ setOut, assumed }) =>
+    standingHours(setOut, assumed),
+  ),
   adds(K.FENCE_FIGURES, { walls: K.WALLS, boards: K.BOARD_COURSES }, ({ walls, boards }) => [
     wallFigures(walls, boards),
   ]),
 ];
 
 const parts: readonly AnyStep[] = [
+  adds(K.PARTS, { lines: K.LINES }, ({ lines }) => standingParts(lines)),
   adds(K.PARTS, { walls: K.WALLS, falls: K.FALLS }, ({ walls, falls }) => meshParts(walls, falls)),
   adds(
     K.PARTS,

@@ -6,6 +6,8 @@ import type { WallRun } from './shown/runs';
 export interface WallLines {
   readonly scope: Scope;
   readonly lines: readonly FenceLine[];
+  /** It hangs on a fence that stands already. */
+  readonly stands: boolean;
   readonly runs: readonly WallRun[];
   /** The same, cut at every corner as rigid panels are. */
   readonly cornerless: readonly WallRun[];

@@ -31,6 +31,7 @@ export function meshParts(walls: HungWalls, falls: Falls): readonly Part[] {
             top: Math.min(row.top, band.top),
             mesh: band.band.mesh,
             level: null,
+            origin: 'new',
           })),
         );
       const hung = spans.flatMap(({ from, to, level }) =>
@@ -42,6 +43,7 @@ export function meshParts(walls: HungWalls, falls: Falls): readonly Part[] {
           top: Math.min(row.top, band.top),
           mesh: band.band.mesh,
           level,
+          origin: 'new',
         })),
       );
       return [...hung, ...over];

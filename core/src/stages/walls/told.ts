@@ -2,7 +2,7 @@ import { type PartOf } from '../../plan/partRef';
 /** A length of mesh. */
 export interface MeshPart {
   readonly kind: 'mesh';
-  readonly part: PartOf<'row' | 'above'>;
+  readonly part: PartOf<'row' | 'above' | 'found'>;
   readonly side: string;
   readonly from: number;
   readonly to: number;
@@ -11,6 +11,8 @@ export interface MeshPart {
   readonly mesh: string;
   /** Where a bay steps, the height that bottom and top are above: the ground at its high post. Null: the ground under it. */
   readonly level: number | null;
+  /** New: bought and hung. Standing: here already. */
+  readonly origin: 'new' | 'standing';
 }
 
 /** A board or rail along the foot or the top of the wall. */

@@ -9,6 +9,8 @@ import { wallsOver } from './shown/leaf';
 import { openingDemands } from './demands';
 import { leafFigures } from './figures';
 import { doorFindings } from './doors';
+import { houseFindings } from './house/findings';
+import { ventDemands } from './house/vents';
 import { swingFindings } from './meets';
 import { openingFindings, openingsHung } from './stage';
 
@@ -41,6 +43,22 @@ const steps: readonly AnyStep[] = [
   ),
   adds(K.DEMANDS, { ways: K.HUNG_OPENINGS, walls: K.MEANT_WALLS }, ({ ways, walls }) =>
     openingDemands(ways, walls),
+  ),
+  adds(
+    K.DEMANDS,
+    { buildings: K.BUILDINGS, products: K.PRODUCTS, assumed: K.ASSUMED },
+    ({ buildings, products, assumed }) => ventDemands(buildings, products, assumed),
+  ),
+  adds(
+    K.FOUND,
+    {
+      market: K.ROLL_MARKET,
+      buildings: K.BUILDINGS,
+      limits: K.LIMITS,
+      threats: K.THREATS,
+      threatFigures: K.THREAT_FIGURES,
+    },
+    houseFindings,
   ),
   adds(K.FOUND, { setOut: K.SET_OUT, tops: K.TOPS }, ({ setOut, tops }) => doorFindings(setOut, tops)),
   adds(

@@ -4,7 +4,7 @@ import { type OpeningLimits, passing } from '../threats/shown/openings';
 import type { Unmet } from '../../buying/unmet';
 import type { Products } from '../../catalogue/products';
 import { type Finding, finding } from '../../findings/types';
-import { type FenceLine, standsOf } from '../../ground/fenceLines';
+import { type FenceLine, standingOn, standsOf } from '../../ground/fenceLines';
 import type { Ring } from '../../ground/survey';
 import type { Assumptions } from '../../plan/assumptions';
 import type { Change } from '../../plan/changes/types';
@@ -132,7 +132,8 @@ export function openingFindings(by: OpeningsSeenBy): readonly Finding[] {
     const gated = fenced.some(({ side }) =>
       openings.some((o) => o.side === side.id && (partsFence(o) || side.kind === 'arch-end')),
     );
-    if (fenced.length === 0 || gated) return [];
+    // What stands all round has a gate that stands.
+    if (gated || fenced.every(({ side }) => standingOn(side) !== null)) return [];
     const part = { on: 'enclosure', enclosure: ring.enclosure } as const;
     return [
       finding(

@@ -4,6 +4,8 @@ import {
   type RingSide,
   newId,
   sideProfile,
+  standingOn,
+  usualStanding,
   spotAt,
   surveyRings,
   terrainOf,
@@ -17,12 +19,15 @@ import { usePlan } from '../../state/planStore';
 import { useSelection } from '../../state/selection';
 
 const MOST = 500;
+/** Taken of a fence that stands until somebody says more, m. */
+const USUAL_HEIGHT = 1.5;
 
 /** What a side can be: fence, an existing wall, nothing, or the wall of one of the buildings. */
 export function useSideKind(plan: Plan) {
   const take = usePlan((s) => s.take);
   const options = [
     { value: 'fence', label: 'fence' },
+    { value: 'standing', label: 'standing fence' },
     { value: 'wall', label: 'existing wall' },
     { value: 'open', label: 'open' },
     ...plan.ground.buildings
@@ -43,15 +48,24 @@ export function useSideKind(plan: Plan) {
   const optionsFor = ({ side }: RingSide) => {
     if (side.kind === 'arch-foot') return [{ value: 'arch-foot', label: 'foot of an arch' }];
     return ends.has(side.id)
-      ? [{ value: 'arch-end', label: 'end of an arch' }, ...options.filter((o) => o.value !== 'fence')]
+      ? [
+          { value: 'arch-end', label: 'end of an arch' },
+          ...options.filter((o) => o.value !== 'fence' && o.value !== 'standing'),
+        ]
       : options;
   };
   const valueOf = ({ side }: RingSide) =>
-    side.kind === 'building' ? formatPart({ on: 'building', building: side.building }) : side.kind;
+    side.kind === 'building'
+      ? formatPart({ on: 'building', building: side.building })
+      : standingOn(side)
+        ? 'standing'
+        : side.kind;
   const choose = ({ side }: RingSide, value: string) => {
     const house = parsePart(value);
     if (house?.on === 'building')
       take({ verb: 'set-side-building', side: side.id, building: house.building });
+    else if (value === 'standing')
+      take({ verb: 'set-standing', sides: [side.id], standing: usualStanding(USUAL_HEIGHT) });
     else
       take({ verb: 'set-side-kind', side: side.id, kind: value as 'fence' | 'wall' | 'open' | 'arch-end' });
   };

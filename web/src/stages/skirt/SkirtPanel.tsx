@@ -6,6 +6,7 @@ import { useReader } from '../../state/reckoningStore';
 import { Panel } from '../Panel';
 import { SchoolNote } from '../SchoolNote';
 import { ScopePick, useScope } from '../ScopePick';
+import { HouseSkirts } from './HouseSkirt';
 import { SkirtFields } from './SkirtFields';
 import { SkirtSection } from './SkirtSection';
 import { SkirtTally } from './SkirtTally';
@@ -40,8 +41,13 @@ export function SkirtPanel({ base }: { base: string }) {
       base={base}
       lead="What meets an animal that digs at the foot of the fence, and under the gate."
     >
-      <ScopePick plan={plan} scope={scope} onScope={setScope} of={CHOSEN} />
-      <Skirts plan={plan} scope={scope} />
+      {plan.enclosures.length > 0 && (
+        <>
+          <ScopePick plan={plan} scope={scope} onScope={setScope} of={CHOSEN} />
+          <Skirts plan={plan} scope={scope} />
+        </>
+      )}
+      <HouseSkirts plan={plan} />
       <SkirtTally />
     </Panel>
   );

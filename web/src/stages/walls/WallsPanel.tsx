@@ -5,6 +5,7 @@ import {
   asking,
   choicesIn,
   newId,
+  standingOn,
   wallOptions,
   boundsAt,
 } from '@aviarum/core';
@@ -21,6 +22,7 @@ import { Panel } from '../Panel';
 import { SchoolNote } from '../SchoolNote';
 import { ScopePick, useScope } from '../ScopePick';
 import { WallSection } from './WallSection';
+import { WhatStands } from './WhatStands';
 
 const CHOSEN = {
   bands: 'bands',
@@ -154,10 +156,17 @@ export function WallsPanel({ base }: { base: string }) {
   const plan = usePlan((s) => s.plan);
   const [scope, setScope] = useScope(plan);
   if (!plan) return null;
+  // Of a fence that stands all round no bands are chosen.
+  const builds = plan.sides.length === 0 || plan.sides.some((s) => standingOn(s) === null);
   return (
     <Panel stage="walls" base={base} lead="Bands from the ground up; fine where paws reach.">
-      <ScopePick plan={plan} scope={scope} onScope={setScope} of={CHOSEN} />
-      <Bands plan={plan} scope={scope} />
+      <WhatStands plan={plan} />
+      {builds && (
+        <>
+          <ScopePick plan={plan} scope={scope} onScope={setScope} of={CHOSEN} />
+          <Bands plan={plan} scope={scope} />
+        </>
+      )}
     </Panel>
   );
 }

@@ -18,6 +18,7 @@ import { useSelection } from '../../state/selection';
 import { Decision, Decisions } from '../Decision';
 import { Panel } from '../Panel';
 import { SchoolNote } from '../SchoolNote';
+import { HouseVents } from './HouseVents';
 import { OpeningFields } from './OpeningFields';
 import { openingTitle } from './openingTitle';
 import { NEW_OPENINGS, type NewOpening, fencedSides, hasPlaceFor } from './places';
@@ -93,7 +94,9 @@ export function WaysPanel({ base }: { base: string }) {
       base={base}
       lead="Slide a gate or door along its side on the sheet, or give its distance from the corner."
     >
-      {plan.openings.length === 0 && <p>No gate yet. A barrow needs 0.95 clear, a person 0.80.</p>}
+      {plan.enclosures.length > 0 && plan.openings.length === 0 && (
+        <p>No gate yet. A barrow needs 0.95 clear, a person 0.80.</p>
+      )}
       {plan.openings.map((opening) => (
         <OneOpening
           key={opening.id}
@@ -123,6 +126,7 @@ export function WaysPanel({ base }: { base: string }) {
         Measure leaves after the mesh is on. Pop doors and hatches hang in the mesh, between two posts. A
         cleaning door in the house itself wants a barrow’s way to it.
       </p>
+      <HouseVents plan={plan} />
     </Panel>
   );
 }

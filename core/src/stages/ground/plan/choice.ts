@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { HOUSE } from './house';
 import { LINE_KIND_IDS, OBSTACLE_KIND_IDS } from './kinds';
 import { id, name, length, meaning, point } from '../../../schema/common';
 
@@ -11,6 +12,7 @@ export const building = z.strictObject({
   stands: z
     ._default(z.enum(['walls', 'posts']), 'walls')
     .apply(meaning('On walls, or on posts: a roof with nothing under it.')),
+  ...HOUSE,
 });
 export const tree = z.strictObject({
   id,

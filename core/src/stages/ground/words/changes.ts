@@ -1,5 +1,6 @@
 import type { VERBS } from '../verbs';
 import { type Reader } from '../../../saying/reader';
+import type { Building } from '../../../plan/schema';
 import { SOIL_NAMES, THINGS } from './names';
 
 type Of<V extends keyof typeof VERBS> = Parameters<(typeof VERBS)[V]>[1];
@@ -10,7 +11,11 @@ export const CHANGES = {
   'set-ground': ({ to }: Of<'set-ground'>, r: Reader) =>
     to.frost === undefined ? 'Turn north' : `Frost goes ${r.length(to.frost)} deep`,
   'add-to-ground': ({ list }: Of<'add-to-ground'>) => `Add a ${THINGS[list]}`,
-  'set-on-ground': ({ list }: Of<'set-on-ground'>) => `Change the ${THINGS[list]}`,
+  'set-on-ground': ({ list, to }: Of<'set-on-ground'>) => {
+    const { skirt, vents } = to as Partial<Building>;
+    if (skirt !== undefined) return skirt ? 'Lay this skirt round the house' : 'No skirt round the house';
+    return vents ? 'Put this over vents and windows' : `Change the ${THINGS[list]}`;
+  },
   'remove-from-ground': ({ list }: Of<'remove-from-ground'>) =>
     list === 'spotHeights' ? 'Remove this height' : `Remove the ${THINGS[list]}`,
   'bring-ground': () => 'Bring the ground over from another plan',

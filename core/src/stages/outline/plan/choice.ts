@@ -1,10 +1,11 @@
 import * as z from 'zod/mini';
 import { coordinate, id, meaning, name } from '../../../schema/common';
+import { standing } from './standing';
 
 export const corner = z.strictObject({ id, x: coordinate, y: coordinate });
 const sideEnds = { id, from: id, to: id };
 export const side = z.discriminatedUnion('kind', [
-  z.strictObject({ ...sideEnds, kind: z.literal('fence') }),
+  z.strictObject({ ...sideEnds, kind: z.literal('fence'), standing: z.optional(standing) }),
   z
     .strictObject({ ...sideEnds, kind: z.literal('wall') })
     .apply(meaning('An existing wall that needs no fence.')),

@@ -1,8 +1,19 @@
 import { layOut, moveSide, setSideLength } from './sides';
-import type { Plan } from '../../../plan/schema';
-import { standsOf } from '../../../ground/fenceLines';
+import type { Plan, Side } from '../../../plan/schema';
+import type { Standing } from '../plan/standing';
+import { standingOn, standsOf } from '../../../ground/fenceLines';
 import { type PlainKind, moveCorner, setTurn, splitSide, removeCorner } from './corners';
 import { walkOutline, traceOutline, divide, addBeside, renameEnclosure, removeEnclosure } from './enclosures';
+
+/** Where a fence may be said to stand: not on a wall of a house, nor under an arch. */
+const mayStand = ({ kind }: Side): boolean => kind === 'fence' || kind === 'wall' || kind === 'open';
+const stood = ({ id, from, to }: Side, standing: Standing | null): Side => ({
+  id,
+  from,
+  to,
+  kind: 'fence',
+  ...(standing && { standing }),
+});
 
 /** What can be done to the outline of a plan. */
 export const VERBS = {
@@ -26,6 +37,23 @@ export const VERBS = {
       s.id === side ? { id: s.id, from: s.from, to: s.to, kind: 'building', building } : s,
     ),
     openings: plan.openings.filter((o) => o.side !== side),
+  }),
+  'set-standing': (
+    plan: Plan,
+    { sides, standing }: { readonly sides: readonly string[]; readonly standing: Standing | null },
+  ): Plan => ({
+    ...plan,
+    sides: plan.sides.map((s) => (sides.includes(s.id) && mayStand(s) ? stood(s, standing) : s)),
+  }),
+  'set-low-band': (
+    plan: Plan,
+    { sides, low }: { readonly sides: readonly string[]; readonly low: Standing['low'] },
+  ): Plan => ({
+    ...plan,
+    sides: plan.sides.map((s) => {
+      const standing = standingOn(s);
+      return standing && sides.includes(s.id) ? stood(s, { ...standing, low }) : s;
+    }),
   }),
   'move-corner': moveCorner,
   'set-turn': setTurn,

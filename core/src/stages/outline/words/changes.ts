@@ -1,4 +1,6 @@
 import type { VERBS } from '../verbs';
+import { type Market } from '../../../catalogue/market';
+import { meshSaid } from '../../../catalogue/names';
 import { type Reader } from '../../../saying/reader';
 
 type Of<V extends keyof typeof VERBS> = Parameters<(typeof VERBS)[V]>[1];
@@ -17,6 +19,14 @@ export const CHANGES = {
       open: 'Leave this side open',
       'arch-end': 'Close this end of the arch',
     })[kind],
+  'set-standing': ({ standing }: Of<'set-standing'>, r: Reader) =>
+    standing === null
+      ? 'Build this fence anew'
+      : `A fence stands here already${standing.height === null ? '' : `, ${r.length(standing.height)} high`}`,
+  'set-low-band': ({ low }: Of<'set-low-band'>, r: Reader, market: Market) =>
+    low === null
+      ? 'Tie nothing over the fence that stands'
+      : `Tie ${meshSaid(market.mesh(low.mesh), r)} over it, ${r.length(low.top)} high`,
   'set-side-building': () => 'The wall of a building stands here',
   'move-corner': () => 'Move the corner',
   'set-turn': ({ turn }: Of<'set-turn'>) => `Turn the corner by ${((turn * 180) / Math.PI).toFixed(1)}°`,

@@ -66,7 +66,11 @@ export function closer(
         Infinity,
         ...asks.filter((ask) => carries(ask, line)).map(({ spacing }) => spacing),
       );
-      return [line, facet.spacing > most + SAME ? { ...facet, spacing: most } : facet];
+      // Posts that stand stay where they are.
+      return [
+        line,
+        line.standing === null && facet.spacing > most + SAME ? { ...facet, spacing: most } : facet,
+      ];
     }),
   );
 }

@@ -3,6 +3,7 @@ import { type Vector, plus, times } from '../../../ground/vector';
 import type { Facet } from '../../../plan/effective';
 import type { PostRef } from '../../../plan/partRef';
 import type { Plan, PostRole } from '../../../plan/schema';
+import { heightOf } from '../../outline/plan/standing';
 import { TOUCH, roundUp } from '../../../units/round';
 
 /** A clear length of fence between two posts that must stand where they stand, in line coordinates, m. */
@@ -53,6 +54,8 @@ export interface SetOut {
 const RANK: Readonly<Record<PostRole, number>> = { gate: 4, corner: 3, wall: 2, end: 1, line: 0 };
 
 interface Node {
+  /** Set anew where a fence stands. */
+  readonly anew?: boolean;
   readonly line: FenceLine;
   readonly along: number;
   readonly role: PostRole;
@@ -66,21 +69,39 @@ function cornerRole(meeting: Plan['sides']): PostRole {
   return meeting.some((s) => s.kind === 'building' || s.kind === 'wall') ? 'wall' : 'end';
 }
 
+/** Line posts of a fence that stands, in equal bays; none where a gate is cut in. */
+function foundPosts({
+  standing,
+  length,
+  openings,
+}: FenceLine): readonly { readonly along: number; readonly nth: number }[] {
+  if (!standing) return [];
+  const bays = Math.max(1, roundUp(length / standing.spacing));
+  return Array.from({ length: bays - 1 }, (_, i) => ({
+    along: (length * (i + 1)) / bays,
+    nth: i + 1,
+  })).filter(({ along }) => !openings.some((o) => along > o.from + TOUCH && along < o.to - TOUCH));
+}
+
 function nodesOf(
   line: FenceLine,
   cornerRoles: (corner: string) => PostRole,
   pins: Plan['postPins'],
 ): readonly Node[] {
-  const fixed = (along: number, role: PostRole, part: PostRef): Node => ({
+  const there = line.standing ? heightOf(line.standing) : null;
+  const fixed = (along: number, role: PostRole, part: PostRef, standing: number | null = null): Node => ({
     line,
     along,
     role,
     part,
-    standing: null,
+    standing,
   });
   const nodes: Node[] = [
-    fixed(0, cornerRoles(line.startCorner), { on: 'corner-post', corner: line.startCorner }),
-    fixed(line.length, cornerRoles(line.endCorner), { on: 'corner-post', corner: line.endCorner }),
+    fixed(0, cornerRoles(line.startCorner), { on: 'corner-post', corner: line.startCorner }, there),
+    fixed(line.length, cornerRoles(line.endCorner), { on: 'corner-post', corner: line.endCorner }, there),
+    ...foundPosts(line).map(({ along, nth }) =>
+      fixed(along, 'line', { on: 'post', side: line.id, nth }, there),
+    ),
   ];
   for (const { opening, from, to } of line.openings) {
     nodes.push(fixed(from, 'gate', { on: 'gate-post', opening: opening.id, edge: 'near' }));
@@ -93,7 +114,8 @@ function nodesOf(
     const along = offset + (ringSide.forward ? pin.along : ringSide.length - pin.along);
     if (line.openings.some((o) => along > o.from + TOUCH && along < o.to - TOUCH)) continue;
     const standing = pin.post.kind === 'standing' ? pin.post.above : null;
-    nodes.push({ line, along, role: 'line', part: { on: 'pin', side: pin.side, pin: pin.id }, standing });
+    const part = { on: 'pin', side: pin.side, pin: pin.id } as const;
+    nodes.push({ line, along, role: 'line', part, standing, anew: standing === null && there !== null });
   }
   nodes.sort((a, b) => a.along - b.along || RANK[b.role] - RANK[a.role]);
   const merged: Node[] = [];
@@ -106,11 +128,13 @@ function nodesOf(
     // One post a node. The corner keeps its name, so that a gate pushed into it does not rename the post.
     const higher = RANK[node.role] > RANK[last.role] ? node : last;
     const corner = [last, node].find((n) => n.part.on === 'corner-post');
+    const anew = [last, node].find((n) => n.anew);
     merged[merged.length - 1] = {
       ...last,
       role: higher.role,
-      part: (corner ?? higher).part,
-      standing: last.standing ?? node.standing,
+      part: (corner ?? (higher.role === 'line' ? (anew ?? higher) : higher)).part,
+      standing: anew ? null : (last.standing ?? node.standing),
+      anew: anew !== undefined,
     };
   }
   return merged;

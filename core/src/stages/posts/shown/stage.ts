@@ -68,6 +68,19 @@ function lineWorking(setOut: SetOut): Term {
   return sum('posts.role', 'piece', { role: 'line' }, stretches);
 }
 
+/** Line posts of the bays; pins add others beside them, and so do fences that stand and places where other posts begin in a straight. */
+function lineCount(setOut: SetOut, posts: readonly StandingPost[]): Term {
+  const bays = lineWorking(setOut);
+  const of = (on: StandingPost['part']['on']) => posts.filter((p) => p.part.on === on);
+  const others = [
+    ['posts.pinned', of('pin').length],
+    ['posts.found', of('post').filter((p) => p.standing !== null).length],
+    ['posts.between', of('corner-post').length],
+  ] as const;
+  const more = others.flatMap(([code, count]) => (count > 0 ? [value(code, count, 'piece', {})] : []));
+  return more.length > 0 ? sum('posts.role', 'piece', { role: 'line' }, [bays, ...more]) : bays;
+}
+
 /** Counts, lengths, depths, braces and concrete of the posts as set out. */
 export function postStage(by: PostsBy): PostStage {
   const { frost, products, setOut, tops, falls, assumed } = by;
@@ -80,7 +93,8 @@ export function postStage(by: PostsBy): PostStage {
   };
   const posts = setOut.posts.map((post): StandingPost => {
     const choices = choicesOf(post.side);
-    const wanted = products.post(choices.posts[post.role]);
+    // What stands already is taken for as stout as a corner post: nobody clips mesh to a post of a roof.
+    const wanted = products.post(choices.posts[post.standing === null ? post.role : 'corner']);
     const asked = askedAt(by.asks, post.at, by.ground, choices.load);
     const above = Math.max(aboveOf(post), asked.above);
     const byRule = depthInGround(wanted, post.role, { above, load: asked.load, frost });
@@ -109,16 +123,10 @@ export function postStage(by: PostsBy): PostStage {
 
   const counts: Record<PostRole, number> = { corner: 0, end: 0, wall: 0, gate: 0, line: 0 };
   for (const { role } of posts) counts[role] += 1;
-  // Pins add line posts beside those of the bays, and so do places where other posts begin in a straight.
-  const others = posts.filter((p) => p.role === 'line');
-  const pinned = others.filter((p) => p.part.on === 'pin').length;
-  const between = others.filter((p) => p.part.on === 'corner-post').length;
-  const bays = lineWorking(setOut);
-  const more = [
-    ...(pinned > 0 ? [value('posts.pinned', pinned, 'piece', {})] : []),
-    ...(between > 0 ? [value('posts.between', between, 'piece', {})] : []),
-  ];
-  const line = more.length > 0 ? sum('posts.role', 'piece', { role: 'line' }, [bays, ...more]) : bays;
+  const line = lineCount(
+    setOut,
+    posts.filter((p) => p.role === 'line'),
+  );
   const countWorking = Object.fromEntries(
     POST_ROLES.map((role) => [
       role,

@@ -22,6 +22,7 @@ export const TERMS = {
   'posts.spacing': () => 'largest spacing',
   'posts.one-less': () => 'less one: no post at the end',
   'posts.pinned': () => 'posts set by hand',
+  'posts.found': () => 'stand already',
   'posts.between': () => 'where other posts or spacings begin',
   'posts.standing': () => 'here already',
   'posts.need': () => 'need',

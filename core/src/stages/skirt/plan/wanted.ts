@@ -25,13 +25,17 @@ type Figures = Pick<Threatened, 'threatFigures'>;
 export const digFigure = (plan: Figures, id: ThreatId, by: Stops): number | null =>
   threatIn(plan, id)[by === 'flat' ? 'apron' : 'dig'];
 
-const betweenStones = (plan: Figures, id: ThreatId, shape: SkirtShape) =>
+const betweenStones = (plan: Figures, id: ThreatId, shape: Pick<SkirtShape, 'mesh' | 'out'>) =>
   shape.mesh === null && shape.out > 0 && (threatIn(plan, id).squeeze ?? 1) <= BETWEEN_STONES;
 
 /**
  * Whether a skirt stops a digger: by its depth or by its width; a toe or a fold counts as both (rules: Threats).
  */
-export function stopsDigging(plan: Figures, id: ThreatId, shape: SkirtShape): boolean {
+export function stopsDigging(
+  plan: Figures,
+  id: ThreatId,
+  shape: Pick<SkirtShape, 'mesh' | 'depth' | 'out'>,
+): boolean {
   if (betweenStones(plan, id, shape)) return false;
   const deep = shape.depth > 0 && shape.depth >= (digFigure(plan, id, 'deep') ?? 0) - EPSILON;
   const wide = shape.out > 0 && shape.out >= (digFigure(plan, id, 'flat') ?? 0) - EPSILON;

@@ -14,6 +14,14 @@ export interface Short {
   readonly threats: readonly ThreatId[];
 }
 
+export interface SkirtCutDown {
+  readonly building: string;
+  readonly width: number;
+  readonly roll: number;
+  readonly less: number;
+  readonly by: number;
+}
+
 /** What is found about skirts. Lengths m. */
 export const FINDINGS = {
   'skirt.none': ({ threats }: { readonly threats: readonly ThreatId[] }) =>
@@ -31,6 +39,8 @@ export const FINDINGS = {
     `The end of the skirt is open: ${building} is not wider than the run by ${r.length(width)} here. Carry the apron round the house or lay stones.`,
   'skirt.no-roll': ({ width, widest }: { readonly width: number; readonly widest: number }, r: Reader) =>
     `The skirt needs a strip ${r.length(width)} wide and the widest roll is ${r.length(widest)}.`,
+  'skirt.cut-down': ({ building, width, roll, less, by }: SkirtCutDown, r: Reader) =>
+    `The strip round ${building}, ${r.length(width)} wide, is cut from a roll of ${r.length(roll)}. From one of ${r.length(less)} the skirt would lie ${r.length(by)} less far out.`,
   'skirt.near-tree': ({ name, distance }: { readonly name: string; readonly distance: number }, r: Reader) =>
     `The trench passes ${r.about(distance)} from the ${name}, among its roots. Lay an apron here.`,
   'skirt.near-service': (

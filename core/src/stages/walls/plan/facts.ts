@@ -29,4 +29,8 @@ export const BOARDED = {
 } as const;
 
 /** Under which figure the hours of each code are told. */
-export const HOURS_FIGURES = { 'hours.boards': 'boards', 'hours.mesh': 'mesh' } as const;
+export const HOURS_FIGURES = {
+  'hours.boards': 'boards',
+  'hours.mesh': 'mesh',
+  'hours.take-off': 'mesh',
+} as const;

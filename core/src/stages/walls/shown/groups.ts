@@ -107,7 +107,12 @@ export function gatherLines(by: WallsBy): readonly Gathered[] {
     const fall = falls.get(line);
     return fall?.foot === 'mesh' ? fall.drop : 0;
   };
-  const keys = new Map(setOut.lines.map((line) => [line, `${dropOf(line)} ${bandKeys.get(line) ?? ''}`]));
+  const keys = new Map(
+    setOut.lines.map((line) => [
+      line,
+      `${line.standing ? 'stands' : ''} ${dropOf(line)} ${bandKeys.get(line) ?? ''}`,
+    ]),
+  );
   const runs = wallRuns(setOut, chosen, falls, (a, b) => keys.get(a) === keys.get(b));
   const bandsOf = (line: FenceLine) => chosen.get(line)?.bands ?? [];
   const rigidOn = (line: FenceLine) => bandsOf(line).some((b) => isRigid(products.mesh(b.mesh).type));
@@ -124,8 +129,11 @@ export function gatherLines(by: WallsBy): readonly Gathered[] {
       all.filter((run) => run.lines[0] && keys.get(run.lines[0]) === key);
     const bands = bandsOf(first);
     const wall: WallLines = {
-      scope: scopeOf({ choices, enclosures }, first.id, 'bands'),
+      scope: first.standing
+        ? { scope: 'side', of: first.id }
+        : scopeOf({ choices, enclosures }, first.id, 'bands'),
       lines,
+      stands: first.standing !== null,
       runs: ofThese(runs),
       cornerless: ofThese(cornerless),
       top: bands[bands.length - 1]?.top ?? 0,

@@ -5,12 +5,14 @@ import { type Reader } from '../../../saying/reader';
 /** What walls take to build. */
 export const HOURS = {
   'hours.mesh': () => 'hang mesh',
+  'hours.take-off': () => 'take old mesh off',
   'hours.boards': () => 'put up boards and rails',
 } as const;
 
 /** What a working of walls is made of. Lengths m. */
 export const TERMS = {
   ...HOURS,
+  'hours.bands': () => 'bands',
   'mesh.side': ({ side }: SideParam) => `side ${side}`,
   'mesh.gate': ({ way }: { readonly way: KindId; readonly width: number }) =>
     `less the ${nameOf(way)}, clear width`,

@@ -12,6 +12,9 @@ export const USES = {
   sill: { name: 'sill', letters: 'wall', along: 'nothing' },
 } as const satisfies Uses;
 
+/** What is lettered last: pieces over vents and windows of houses. */
+export const LAYERS = ['vent'] as const;
+
 /** Under which figure the hours of each code are told. */
 export const HOURS_FIGURES = {
   'hours.gates': 'gates',

@@ -17,6 +17,9 @@ export const HOURS = {
 export const TERMS = {
   ...HOURS,
   'mesh.leaf': () => 'leaf, from the same rolls',
+  'vent.staples': ({ name }: { readonly name: string }) => `battens over ${name}`,
+  'vent.count': () => 'alike',
+  'vent.round': () => 'staples round each, batten by batten',
   'ways.hardware': ({ way, width }: WaysHardware, r: Reader) =>
     `for the ${nameOf(way)} ${r.length(width)} clear`,
 } as const;

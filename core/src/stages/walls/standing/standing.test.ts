@@ -1,0 +1,185 @@
+import { describe, expect, test } from '@jest/globals';
+import { apply } from '../../../plan/changes/apply';
+import type { Plan } from '../../../plan/schema';
+import { reckon } from '../../../reckon';
+import { PLAIN, aRun } from '../../../testing/aRun';
+import { type Standing, usualStanding } from '../../outline/plan/standing';
+import { PLAIN_GATE } from '../../ways/plan/kinds/gate';
+
+const NO_SKIRT = { kind: 'none' } as const;
+const FOLDED = { kind: 'folded', mesh: 'welded-75x50', up: 0.5, out: 0.5 } as const;
+const HEX: Partial<Standing> = { bands: [{ mesh: 'hex-50', top: 1.5 }] };
+
+/** A pen of 8.0 × 5.0 that stands all round. */
+function aPen(skirt: Plan['choices']['plan']['skirt'], to: Partial<Standing> = HEX): Plan {
+  const bare = aRun({
+    house: 'none',
+    gate: 0,
+    width: 5,
+    depth: 8,
+    choices: { ...PLAIN, skirt },
+    threats: { fox: 'seen', dog: 'seen' },
+    flock: [{ id: 'f1', kind: 'hen-heavy', count: 8, keeping: 'confined' }],
+  });
+  const sides = bare.sides.map((s) => s.id);
+  return apply(bare, { verb: 'set-standing', sides, standing: { ...usualStanding(1.5), ...to } });
+}
+const bought = (plan: Plan) => reckon(plan).docket.lines.filter((l) => l.buy > 0);
+const codes = (plan: Plan) => reckon(plan).findings.map((f) => f.code);
+
+describe('a pen that stands all round', () => {
+  test('is bought nothing for, and takes no hours but to look at', () => {
+    const plan = aPen(NO_SKIRT);
+    expect(bought(plan)).toEqual([]);
+    const { figures } = reckon(plan);
+    expect(figures.fenceLength).toBe(0);
+    expect(figures.standing).toBeCloseTo(26, 9);
+    // Four corners, and three and two more a side where bays are of 2.4 at most.
+    expect(figures['posts.standing']).toBe(4 + 2 * 3 + 2 * 2);
+    expect(figures['posts.standing']).toBe(figures['posts.total']);
+    expect(figures['posts.braces']).toBe(0);
+    expect(figures.hours).toBe(0);
+  });
+  test('gets a folded skirt: 26.0 and four woven corners of 0.5, from mesh of 1.0, and no mesh of walls', () => {
+    const plan = aPen(FOLDED);
+    const { figures, docket } = reckon(plan);
+    expect(figures['skirt.stripLength']).toBeCloseTo(28, 9);
+    expect(figures['skirt.stripWidth']).toBeCloseTo(1, 9);
+    expect(figures['skirt.rollWidth']).toBeCloseTo(1.2, 9);
+    expect(docket.lines.filter((l) => l.stage === 'walls' && l.buy > 0)).toEqual([]);
+    expect(docket.lines.filter((l) => l.stage === 'posts' && l.buy > 0)).toEqual([]);
+  });
+  test('is torn above the fold, and dug under no more', () => {
+    const [bare, folded] = [aPen(NO_SKIRT), aPen(FOLDED)];
+    expect(codes(bare)).toEqual(expect.arrayContaining(['skirt.none', 'mesh.torn']));
+    expect(codes(folded)).not.toContain('skirt.none');
+    const torn = reckon(folded).findings.filter((f) => f.code === 'mesh.torn');
+    expect(torn.map((f) => f.params)).toEqual(
+      [1, 2, 3, 4].map((side) => expect.objectContaining({ of: 'standing', side })),
+    );
+  });
+  test('folded up to its top nothing of its own mesh counts any more', () => {
+    const high = aPen({ ...FOLDED, up: 1.5 });
+    expect(codes(high)).not.toContain('mesh.torn');
+  });
+});
+
+describe('what is found of a fence that stands', () => {
+  test('the shorter side of its mesh is judged, unknown mesh as hexagonal of 50 mm', () => {
+    const known = aPen(FOLDED, { bands: [{ mesh: 'welded-100x50', top: 1.5 }] });
+    const unknown = aPen(FOLDED, { bands: [{ mesh: null, top: 1.5 }] });
+    const hex = aPen(FOLDED);
+    expect(codes(unknown)).toEqual(codes(hex));
+    expect(codes(known)).not.toEqual(codes(hex));
+  });
+  test('tired wire counts as a third thinner', () => {
+    // Strong enough for fox and dog when it was new.
+    const bands = [{ mesh: 'welded-50x25', top: 1.5 }];
+    const sound = aPen(FOLDED, { bands, state: 'sound' });
+    const tired = aPen(FOLDED, { bands, state: 'tired' });
+    const wires = (plan: Plan) =>
+      reckon(plan).findings.flatMap((f) => (f.code === 'mesh.torn' ? [f.params.wire] : []));
+    expect(wires(sound)).toEqual([]);
+    for (const wire of wires(tired)) expect(wire).toBeCloseTo((0.00203 * 2) / 3, 12);
+    expect(wires(tired).length).toBeGreaterThan(0);
+  });
+  test.each<[string, Partial<Standing>]>([
+    ['standing.unmeasured', { ...HEX, height: null }],
+    ['standing.over-posts', { bands: [{ mesh: 'hex-50', top: 2 }] }],
+    ['standing.bare', { bands: [] }],
+    ['standing.broken', { ...HEX, state: 'broken' }],
+  ])('%s is told with a mend that makes it go', (code, to) => {
+    const plan = aPen(FOLDED, to);
+    const found = reckon(plan).findings.find((f) => f.code === code);
+    const [mend] = found?.mends(plan) ?? [];
+    if (!mend) throw new Error(`no mend for ${code}`);
+    const after = reckon(apply(plan, mend)).findings.filter(
+      (f) => f.code === code && JSON.stringify(f.part) === JSON.stringify(found?.part),
+    );
+    expect(after).toEqual([]);
+  });
+  test('a broken fence is open as high as it is', () => {
+    expect(reckon(aPen(FOLDED, { ...HEX, state: 'broken' })).figures.openingLeft).toBeCloseTo(1.5, 9);
+  });
+  test('a skirt as found counts as far as it is known', () => {
+    const found = (depth: number | null, out: number) =>
+      codes(aPen(NO_SKIRT, { ...HEX, foot: { depth, out } })).includes('skirt.none');
+    expect([found(null, 0), found(0.2, 0), found(0.6, 0), found(null, 0.6)]).toEqual([
+      true,
+      true,
+      false,
+      false,
+    ]);
+  });
+});
+
+describe('a finer band tied over a fence that stands', () => {
+  const low = { mesh: 'fine-13', top: 0.6 };
+  const plan = aPen(FOLDED, { ...HEX, low });
+  test('is bought, cut and tied each 0.30 along foot, top and posts', () => {
+    const { docket, figures } = reckon(plan);
+    expect(docket.lines.filter((l) => l.id.startsWith('roll:fine-13'))).toHaveLength(1);
+    expect(figures['mesh.added.length']).toBeGreaterThanOrEqual(26);
+    const ties = docket.lines.find((l) => l.id === 'pack:tie');
+    // All round in one run of 26.0: 88 along the foot, 88 along the top; 14 posts with 3 each.
+    expect(ties?.need).toBe(2 * (Math.ceil(26 / 0.3) + 1) + 14 * (Math.ceil(0.6 / 0.3) + 1));
+    expect(docket.lines.find((l) => l.id === 'pack:clip' && l.need > 0)).toBeUndefined();
+  });
+  test('what is torn above it stays', () => {
+    const [torn] = reckon(plan).findings.filter((f) => f.code === 'mesh.torn');
+    expect(torn).toBeDefined();
+    const over = apply(plan, {
+      verb: 'set-low-band',
+      sides: plan.sides.map((s) => s.id),
+      low: { mesh: 'welded-25', top: 1.5 },
+    });
+    expect(codes(over)).not.toContain('mesh.torn');
+  });
+});
+
+describe('a gate cut into a fence that stands', () => {
+  test('has posts of its own, and nothing else is bought for the line', () => {
+    const plan = apply(aPen(NO_SKIRT), {
+      verb: 'add-opening',
+      opening: { ...PLAIN_GATE, id: 'g1', side: 's1', along: 3, width: 0.95 },
+    });
+    const { figures, docket } = reckon(plan);
+    expect(figures['posts.gate']).toBe(2);
+    // The post that stood where it opens is gone.
+    expect(figures['posts.standing']).toBe(14);
+    expect(docket.lines.filter((l) => l.stage === 'posts' && l.buy > 0).length).toBeGreaterThan(0);
+    expect(docket.lines.filter((l) => l.id.startsWith('roll:'))).toEqual([]);
+  });
+});
+
+describe('two rotten posts beside each other in a line of 9.6', () => {
+  const line = (anew: readonly number[]): Plan => {
+    const bare = aRun({
+      house: 'none',
+      gate: 0,
+      width: 4,
+      depth: 9.6,
+      choices: { ...PLAIN, skirt: NO_SKIRT },
+    });
+    const post = { ...bare.choices.plan.posts, line: 'round-100' };
+    const plan = apply(apply(bare, { verb: 'set-posts', scope: { scope: 'plan' }, posts: post }), {
+      verb: 'set-standing',
+      sides: bare.sides.map((s) => s.id),
+      standing: { ...usualStanding(1.5), ...HEX },
+    });
+    return {
+      ...plan,
+      postPins: anew.map((along, i) => ({ id: `n${i}`, side: 's1', along, post: { kind: 'new' } })),
+    };
+  };
+  test('are two posts, an hour of digging, and three bays of mesh taken off and hung again', () => {
+    const { figures, workings } = reckon(line([2.4, 4.8]));
+    expect(figures['posts.standing']).toBe((reckon(line([])).figures['posts.total'] ?? 0) - 2);
+    expect(figures['hours.posts']).toBeCloseTo(1, 9);
+    expect(figures['hours.mesh']).toBeCloseTo(7.2 * 0.05 + 7.2 * 0.08, 9);
+    expect(JSON.stringify(workings.hours)).toContain('hours.take-off');
+  });
+  test('apart they are four bays', () => {
+    expect(reckon(line([2.4, 7.2])).figures['hours.mesh']).toBeCloseTo(9.6 * 0.13, 9);
+  });
+});

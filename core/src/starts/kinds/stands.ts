@@ -1,0 +1,46 @@
+import { apply } from '../../plan/changes/apply';
+import { openingLimits } from '../../stages/threats/shown/openings';
+import { usualStanding } from '../../stages/outline/plan/standing';
+import { ASKS } from '../asks';
+import { bird, buried, mesh, post } from '../picture';
+import { type Start, floorFor } from '../start';
+
+/** Taken where nothing is known of the fence, m. */
+const HEIGHT = 1.5;
+/** What nobody knows counts as so open, m. */
+const NOT_KNOWN = 0.05;
+
+/** A pen that stands, all round: what digs under it is stopped, and nothing else is bought. */
+export const stands: Start = {
+  name: 'A skirt for what stands',
+  line: 'the fence stays; its foot is closed',
+  asks: ['width', 'depth', 'stands'],
+  picture: [
+    mesh(0.9, 7.1, 1.5),
+    buried(0.2, 7.8),
+    post(0.9, 1.55),
+    post(3, 1.5),
+    post(5, 1.5),
+    post(7.1, 1.55),
+    bird(2, 0.5),
+    bird(4.2, 0.42),
+    bird(6, 0.46),
+  ],
+  propose: (bare, sizes) => {
+    const { width, depth } = floorFor(bare, sizes);
+    const laid = apply(bare, {
+      verb: 'lay-out',
+      run: { left: 0, right: width, low: 0, high: depth },
+      house: null,
+    });
+    const height = sizes.stands ?? ASKS.stands.usual(bare.units) ?? HEIGHT;
+    const found = usualStanding(height);
+    // Of mesh that nobody knows nothing smaller than its opening is held.
+    const small = (openingLimits(laid).bird?.opening ?? NOT_KNOWN) < NOT_KNOWN;
+    return apply(laid, {
+      verb: 'set-standing',
+      sides: laid.sides.map((s) => s.id),
+      standing: { ...found, low: small ? { mesh: 'fine-13', top: height } : null },
+    });
+  },
+};
