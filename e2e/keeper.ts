@@ -105,7 +105,7 @@ export class Keeper {
 
   /** Waits until the docket bar has figures and the plan is saved. */
   async settled() {
-    await expect(this.inShort.getByText('Fence')).toBeVisible();
+    await expect(this.inShort.getByText(/^To buy/)).toBeVisible();
     const word = this.page.locator('.savedword');
     await expect(word).toContainText('saved');
     await expect(word).not.toContainText('not saved');

@@ -14,3 +14,7 @@ export const capital = (text: string): string => text.charAt(0).toUpperCase() + 
 
 /** A turn as it is said: `90°`. */
 export const turned = (radians: number): string => `${Math.round((radians * 180) / Math.PI)}°`;
+
+/** `side 2`, `sides 1, 2 and 3`: by what the keeper calls them. */
+export const sidesSaid = (numbers: readonly number[]): string =>
+  `${numbers.length === 1 ? 'side' : 'sides'} ${listed(numbers.map(String))}`;

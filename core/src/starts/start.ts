@@ -13,6 +13,8 @@ export interface Start {
   /** What it is made of, in a few words. */
   readonly line: string;
   readonly asks: readonly AskId[];
+  /** What is taken for granted until the keeper says otherwise. */
+  readonly taken: string;
   readonly picture: Picture;
   /**
    * @param bare  units, birds and choices, with nothing laid out
@@ -20,6 +22,12 @@ export interface Start {
    */
   readonly propose: (bare: Plan, sizes: Sizes) => Plan;
 }
+
+/** Of a fence that is built. */
+export const FENCED =
+  'Fox and rat are taken as likely: fine mesh low down, an apron round it, a sill under the gate.';
+/** Where nothing is closed but the foot. */
+export const AT_FOOT = 'Fox and rat are taken as likely: an apron against what digs.';
 
 /** A run is proposed at least this wide and deep, m. */
 const LEAST = 2.4;

@@ -7,6 +7,7 @@ import type { Reckoning } from '../reckoning';
 import type { Term } from '../working/term';
 import { apply } from '../plan/changes/apply';
 import { emptyPlan } from '../starts/newPlan';
+import { usualStanding } from '../stages/outline/plan/standing';
 import { KINDS } from '../stages/cover/plan/kinds';
 import { strengthWorking } from '../strength/working';
 import { aRun } from '../testing/aRun';
@@ -49,6 +50,14 @@ function amongSheds(run: Plan): Plan {
 
 const over = { enclosure: 'run', outline: null, height: 2 };
 
+/** A pen that stands, one of its posts set anew. */
+const MENDED: Plan = (() => {
+  const pen = aRun({ house: 'none', gate: 0, width: 5, depth: 8 });
+  const sides = pen.sides.map((s) => s.id);
+  const stands = apply(pen, { verb: 'set-standing', sides, standing: usualStanding(1.5) });
+  return apply(stands, { verb: 'set-pin', pin: { id: 'n1', side: 's1', along: 2, post: { kind: 'new' } } });
+})();
+
 /** Ten nets of 50 m alone, in each growth: without an energiser, and with one of the keeper’s own on a battery. */
 const NETTED: readonly Plan[] = (['mown', 'light', 'heavy'] as const).flatMap((growth) => {
   const bare = emptyPlan('netted', 'Netted', 'metric');
@@ -65,6 +74,7 @@ const NETTED: readonly Plan[] = (['mown', 'light', 'heavy'] as const).flatMap((g
 /** Plans in which every kind of work is done, and every kind of way in, skirt and post. */
 const PLANS: readonly Plan[] = [
   ...NETTED,
+  MENDED,
   // Sides so long that mesh is joined.
   aRun({ width: 41, depth: 47, house: 'none' }),
   apply(orchard, { verb: 'set-crew', crew: 'two' }),

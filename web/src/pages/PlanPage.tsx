@@ -105,6 +105,8 @@ export function PlanPage() {
   if (!plan) return <Opening what="the plan" />;
   const base = `/h/${holding}/p/${planId}`;
   const { panel: StagePanel } = STAGE_VIEWS[stage];
+  // Round a house by itself there is nothing to unroll.
+  const fenced = plan.enclosures.length + plan.nets.length > 0;
   // Tried again with every step and every stage.
   const key = `${stage} ${steps}`;
   return (
@@ -142,13 +144,15 @@ export function PlanPage() {
             <StagePanel base={base} />
           </Suspense>
         </ErrorBoundary>
-        <ErrorBoundary what="The strip" of={key}>
-          <Suspense fallback={STRIP_TO_COME}>
-            <Picture what="the strip" className="stripplace">
-              {() => <FenceStrip stage={stage} />}
-            </Picture>
-          </Suspense>
-        </ErrorBoundary>
+        {fenced && (
+          <ErrorBoundary what="The strip" of={key}>
+            <Suspense fallback={STRIP_TO_COME}>
+              <Picture what="the strip" className="stripplace">
+                {() => <FenceStrip stage={stage} />}
+              </Picture>
+            </Suspense>
+          </ErrorBoundary>
+        )}
       </main>
       <ErrorBoundary what="The docket bar" of={key}>
         <DocketBar base={base} />

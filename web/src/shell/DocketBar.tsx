@@ -49,12 +49,17 @@ export function DocketBar({ base }: { base: string }) {
   }, []);
   if (!reckoning) return <div className="docketbar noprint" />;
   const { figures, docket, findings } = reckoning;
-  const fence = lengthText(aboutLength(figures.fenceLength ?? 0, reader.system), reader.system);
+  const built = figures.fenceLength ?? 0;
+  const stands = figures.standing ?? 0;
+  const long = (metres: number) => lengthText(aboutLength(metres, reader.system), reader.system);
+  const fence = long(built);
+  const found = long(stands);
   const net = longestNet(reckoning.parts);
   // Of nets alone: how long they are takes the place of fence and run.
   const netsOnly = net !== null && plan?.enclosures.length === 0;
-  // Under arches alone there is neither.
-  const onPosts = !netsOnly && (plan?.arches.length === 0 || (figures.fenceLength ?? 0) > 0);
+  const runs = (plan?.enclosures.length ?? 0) > 0;
+  // Under arches alone there is neither, nor round a house by itself.
+  const onPosts = runs && (plan?.arches.length === 0 || built + stands > 0);
   const round = lengthText(aboutLength(net ?? 0, reader.system), reader.system);
   const area = areaText(figures.area ?? 0, reader.system);
   const each = figures.areaPerBird === undefined ? undefined : areaText(figures.areaPerBird, reader.system);
@@ -80,13 +85,16 @@ export function DocketBar({ base }: { base: string }) {
         {open ? '▾' : '▴'}
       </button>
       <dl>
-        {onPosts && <Cell name="Fence" figure={fence.figure} unit={fence.unit} rank={2} />}
+        {onPosts && stands > 0 && <Cell name="Stands" figure={found.figure} unit={found.unit} rank={2} />}
+        {onPosts && (built > 0 || stands === 0) && (
+          <Cell name={stands > 0 ? 'New fence' : 'Fence'} figure={fence.figure} unit={fence.unit} rank={2} />
+        )}
         {netsOnly ? (
           <Cell name="Longest net" figure={round.figure} unit={round.unit} rank={2} />
         ) : (
-          <Cell name="Run" figure={area.figure} unit={area.unit} rank={2} />
+          runs && <Cell name="Run" figure={area.figure} unit={area.unit} rank={2} />
         )}
-        {each && !netsOnly && <Cell name="A bird" figure={each.figure} unit={each.unit} rank={1} />}
+        {each && runs && <Cell name="A bird" figure={each.figure} unit={each.unit} rank={1} />}
         {onPosts && <Cell name="Posts" figure={String(figures['posts.total'] ?? 0)} rank={3} />}
         {!netsOnly && <Cell name="Rolls" figure={String(figures.rolls ?? 0)} />}
         <Cell

@@ -32,7 +32,10 @@ export default function Proposed() {
   const behind = useBehind();
   const reader = useReader();
   const figures = reckoning?.figures;
-  const fence = figures && lengthText(aboutLength(figures.fenceLength ?? 0, reader.system), reader.system);
+  // What stands already is no fence to build.
+  const stands = figures?.fenceLength === 0 ? (figures.standing ?? 0) : 0;
+  const long = stands > 0 ? stands : (figures?.fenceLength ?? 0);
+  const fence = figures && lengthText(aboutLength(long, reader.system), reader.system);
   const area = figures && areaText(figures.area ?? 0, reader.system);
   const stand = figures?.['posts.standing'] ?? 0;
   const worst = reckoning?.findings.find((f) => f.severity !== 'know');
@@ -40,7 +43,7 @@ export default function Proposed() {
     <>
       <div className="proposedsheet">{there && <GroundSheet stage="outline" still />}</div>
       <dl className="proposedfigures" aria-busy={behind || !reckoning} aria-label="Figures of the proposal">
-        <Figure name="Fence" figure={fence?.figure} unit={fence?.unit} />
+        <Figure name={stands > 0 ? 'Stands' : 'Fence'} figure={fence?.figure} unit={fence?.unit} />
         <Figure name="Run" figure={area?.figure} unit={area?.unit} />
         <Figure
           name="Posts"

@@ -15,10 +15,6 @@ const TO_COME = (
   </>
 );
 
-/** What each start takes for granted until the keeper says otherwise. */
-const TAKEN =
-  'Fox and rat are taken as likely: fine mesh low down, an apron round it, a sill under the gate.';
-
 /**
  * “What are you building?”: the starts as drawings, and beside them what is asked and what comes of it.
  *
@@ -81,7 +77,7 @@ export function Start({ holding, children }: { holding: string; children?: React
           <Suspense fallback={TO_COME}>
             <Proposed />
           </Suspense>
-          <p className="small">{TAKEN}</p>
+          <p className="small">{STARTS[asked.start].taken}</p>
           <p className="small soft" role="status">
             {plan ? 'Not saved yet; kept on this device.' : 'The drawing is of what was right last.'}
           </p>

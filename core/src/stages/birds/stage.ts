@@ -64,6 +64,8 @@ export function birdFindings(
 ): readonly Finding[] {
   if (birds.count.value === 0)
     return [finding('birds.none', { severity: 'know', stage: 'birds', part: { on: 'plan' } }, {})];
+  // With neither run nor net nothing is said of where they are kept.
+  if (area === 0) return [];
   const found: Finding[] = [];
   const wanted = birds.areaWanted.value;
   if (area < wanted - EPSILON) {

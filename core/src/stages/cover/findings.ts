@@ -174,7 +174,8 @@ function meets({ shape }: OpenCover, by: CoversSeenBy): Finding[] {
     const height = tidy(cover.height + wall - at);
     const level = { verb: 'set-cover', id: cover.id, to: { height } } as const;
     if (at - wall > GAP + EPSILON) {
-      const top = line && by.bands.get(line)?.bands.at(-1);
+      // A fence that stands is no higher for being told to be.
+      const top = line && !line.standing ? by.bands.get(line)?.bands.at(-1) : undefined;
       const raise = top && {
         verb: 'set-band' as const,
         scope: { scope: 'side' as const, of: side.side.id },

@@ -16,9 +16,8 @@ import { slopeFindings } from './slopeFindings';
 import { hungWalls, meantWalls } from './stage';
 import { standingFindings } from './standing/findings';
 import { standingHours } from './standing/hours';
-import { foundBands, openingsFound } from './standing/found';
+import { openingsFound, stoodOn } from './standing/found';
 import { standingParts } from './standing/parts';
-import { heightOf } from '../outline/plan/standing';
 import { topsOf } from './tops';
 
 const steps: readonly AnyStep[] = [
@@ -77,7 +76,7 @@ const steps: readonly AnyStep[] = [
     ({ products, walls, falls }) => openingsLeft(products, walls, falls),
   ),
   adds(K.OPENINGS_LEFT, { lines: K.LINES, products: K.PRODUCTS, feet: K.FEET }, ({ lines, products, feet }) =>
-    openingsFound(lines, foundBands(lines, products, feet), heightOf),
+    openingsFound(stoodOn(lines, feet), products),
   ),
   adds(
     K.FOUND,

@@ -1,12 +1,13 @@
 import { apply } from '../../plan/changes/apply';
 import { bird, gate, mesh, post, buried, stake } from '../picture';
-import { type Start, floorFor, withGate } from '../start';
+import { type Start, floorFor, withGate, FENCED } from '../start';
 
 /** Fence all round: about square, as large as the birds want, or as it is given. */
 export const alone: Start = {
   name: 'A run that stands alone',
   line: 'fence all round, the foot closed',
   asks: ['width', 'depth'],
+  taken: FENCED,
   picture: [
     mesh(0.8, 7.2, 1.75),
     buried(0.3, 7.7),

@@ -4,7 +4,7 @@ import { isLaid } from '../../stages/skirt/plan/shape';
 import { tidy } from '../../units/round';
 import { ASKS } from '../asks';
 import { bird, buried, gable } from '../picture';
-import type { Start } from '../start';
+import { AT_FOOT, type Start } from '../start';
 
 /** Taken where nothing is known, m. */
 const WALL = 1.8;
@@ -15,6 +15,7 @@ export const coop: Start = {
   name: 'Guard a coop',
   line: 'an apron all round it, no fence',
   asks: ['house', 'houseDepth'],
+  taken: AT_FOOT,
   picture: [gable(2.6, 5.4, 1.5, 2.4), buried(1.7, 6.3), bird(1, 0.5), bird(6.6, 0.44)],
   propose: (bare, { house, houseDepth }) => {
     const wide = house ?? ASKS.house.usual(bare.units) ?? WALL;

@@ -2,7 +2,7 @@ import { apply } from '../../plan/changes/apply';
 import { tidy } from '../../units/round';
 import { ASKS } from '../asks';
 import { bird, gable, gate, mesh, post, buried, stake } from '../picture';
-import { type Start, floorWanted, proposedLength, withGate } from '../start';
+import { type Start, floorWanted, proposedLength, withGate, FENCED } from '../start';
 
 /** House depth drawn until the keeper gives it, m. */
 const HOUSE_DEPTH = 1.8;
@@ -12,6 +12,7 @@ export const house: Start = {
   name: 'Against the hen house',
   line: 'posts, mesh, the foot closed, one gate',
   asks: ['house'],
+  taken: FENCED,
   picture: [
     gable(0.4, 2.2, 1.5, 2.3),
     mesh(2.2, 7.4, 1.75),

@@ -4,7 +4,7 @@ import type { Building, Plan, PostPin } from '../../plan/schema';
 import { roundUp, tidy } from '../../units/round';
 import { ASKS } from '../asks';
 import { bird, mesh, post, roof as roofLine } from '../picture';
-import { type Start, floorFor, withGate } from '../start';
+import { type Start, floorFor, withGate, FENCED } from '../start';
 
 /** Its posts carry on from the eave into the roof: so much of them is taken to stand above the mesh, m. */
 const EAVE_UP = 0.05;
@@ -51,6 +51,7 @@ export const roof: Start = {
   name: 'Under a roof that stands',
   line: 'its posts used again, mesh to the eave',
   asks: ['roofWidth', 'roofDepth', 'eave'],
+  taken: FENCED,
   picture: [
     mesh(0.9, 7.1, 1.75),
     post(0.9, 1.95),

@@ -3,7 +3,7 @@ import { openingLimits } from '../../stages/threats/shown/openings';
 import { usualStanding } from '../../stages/outline/plan/standing';
 import { ASKS } from '../asks';
 import { bird, buried, mesh, post } from '../picture';
-import { type Start, floorFor } from '../start';
+import { type Start, floorFor, AT_FOOT } from '../start';
 
 /** Taken where nothing is known of the fence, m. */
 const HEIGHT = 1.5;
@@ -15,6 +15,7 @@ export const stands: Start = {
   name: 'A skirt for what stands',
   line: 'the fence stays; its foot is closed',
   asks: ['width', 'depth', 'stands'],
+  taken: AT_FOOT,
   picture: [
     mesh(0.9, 7.1, 1.5),
     buried(0.2, 7.8),

@@ -84,6 +84,7 @@ export function WaysPanel({ base }: { base: string }) {
   if (!plan || !market) return null;
   const offered = NEW_OPENINGS.filter(
     (way, i) =>
+      plan.enclosures.length > 0 &&
       hasPlaceFor(plan, way) &&
       (way.product === null ||
         NEW_OPENINGS.findIndex((w) => w.product === way.product && widthOf(w) === widthOf(way)) === i),

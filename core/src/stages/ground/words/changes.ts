@@ -1,6 +1,8 @@
 import type { VERBS } from '../verbs';
 import { type Reader } from '../../../saying/reader';
 import type { Building } from '../../../plan/schema';
+import type { Market } from '../../../catalogue/market';
+import { meshSaid } from '../../../catalogue/names';
 import { SOIL_NAMES, THINGS } from './names';
 
 type Of<V extends keyof typeof VERBS> = Parameters<(typeof VERBS)[V]>[1];
@@ -11,10 +13,13 @@ export const CHANGES = {
   'set-ground': ({ to }: Of<'set-ground'>, r: Reader) =>
     to.frost === undefined ? 'Turn north' : `Frost goes ${r.length(to.frost)} deep`,
   'add-to-ground': ({ list }: Of<'add-to-ground'>) => `Add a ${THINGS[list]}`,
-  'set-on-ground': ({ list, to }: Of<'set-on-ground'>) => {
+  'set-on-ground': ({ list, to }: Of<'set-on-ground'>, r: Reader, market: Market) => {
     const { skirt, vents } = to as Partial<Building>;
     if (skirt !== undefined) return skirt ? 'Lay this skirt round the house' : 'No skirt round the house';
-    return vents ? 'Put this over vents and windows' : `Change the ${THINGS[list]}`;
+    const [mesh, ...others] = new Set(vents?.flatMap((v) => v.mesh ?? []));
+    if (mesh !== undefined && others.length === 0)
+      return `Put ${meshSaid(market.mesh(mesh), r)} over vents and windows`;
+    return vents ? 'Change vents and windows' : `Change the ${THINGS[list]}`;
   },
   'remove-from-ground': ({ list }: Of<'remove-from-ground'>) =>
     list === 'spotHeights' ? 'Remove this height' : `Remove the ${THINGS[list]}`,

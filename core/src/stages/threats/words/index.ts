@@ -1,7 +1,7 @@
 import { type KindId, nameOf } from '../../ways/plan/kinds';
 import { type ThreatId } from '../plan/kinds';
 import { type Reader } from '../../../saying/reader';
-import { capital } from '../../../saying/phrases';
+import { capital, sidesSaid } from '../../../saying/phrases';
 import { type Use, USES } from '../../facts';
 import { who, verb } from './whom';
 
@@ -18,13 +18,15 @@ export interface OpeningPasses {
   readonly threats: readonly ThreatId[];
   readonly limit: number;
   readonly from: number;
-  /** Of a gap, a hollow or a fence that stands: the side it is on. */
+  /** Of a gap or hollow: the side it is on. */
   readonly side?: number;
+  /** Of a fence that stands: the sides that it is on. */
+  readonly sides?: readonly number[];
 }
 export interface MeshTorn {
   readonly of: Use | 'standing' | 'house';
-  /** Of a fence that stands. */
-  readonly side?: number;
+  /** Of a fence that stands: the sides that it is on. */
+  readonly sides?: readonly number[];
   /** Of a house: what is over what of it. */
   readonly named?: string;
   readonly threats: readonly ThreatId[];
@@ -33,7 +35,7 @@ export interface MeshTorn {
 }
 
 /** Where an opening is, as a sentence goes on. */
-function openingIn({ of, way, from, side, named }: OpeningPasses, r: Reader): string {
+function openingIn({ of, way, from, side, sides = [], named }: OpeningPasses, r: Reader): string {
   const under = `under the mesh on side ${side ?? ''}`;
   const where = {
     gap: `the gap at the foot of a step, ${under}`,
@@ -42,8 +44,8 @@ function openingIn({ of, way, from, side, named }: OpeningPasses, r: Reader): st
     house: `the ${named ?? ''}`,
     standing:
       from > 0
-        ? `the fence that stands on side ${side ?? ''}, above ${r.length(from)}`
-        : `the fence that stands on side ${side ?? ''}`,
+        ? `the fence that stands on ${sidesSaid(sides)}, above ${r.length(from)}`
+        : `the fence that stands on ${sidesSaid(sides)}`,
     band: from > 0 ? `the wall above ${r.length(from)}` : 'the foot of the wall',
   };
   return of in where ? where[of as keyof typeof where] : `the ${USES[of as Use].name}`;
@@ -55,13 +57,13 @@ export const FINDINGS = {
     `${capital(who(params.threats))} ${verb(params.threats, 'gets', 'get')} through ${openingIn(params, r)}: ${r.opening(params.opening)} is not smaller than ${r.opening(params.limit)}.`,
   'opening.reached': (params: OpeningPasses, r: Reader) =>
     `${capital(who(params.threats))} ${verb(params.threats, 'takes', 'take')} birds through ${openingIn(params, r)} with a paw: ${r.opening(params.opening)} is not smaller than ${r.opening(params.limit)}.`,
-  'mesh.torn': ({ of, side, named, threats, wire, needs }: MeshTorn) => {
+  'mesh.torn': ({ of, sides = [], named, threats, wire, needs }: MeshTorn) => {
     const breaks = `${capital(who(threats))} ${verb(threats, 'breaks', 'break')}`;
     const torn =
       of === 'band'
         ? `${breaks} this mesh`
         : of === 'standing'
-          ? `${breaks} the fence that stands on side ${side ?? ''}`
+          ? `${breaks} the fence that stands on ${sidesSaid(sides)}`
           : of === 'house'
             ? `${breaks} the mesh over the ${named ?? ''}`
             : `${breaks} the ${USES[of].name}`;

@@ -8,7 +8,7 @@ import { EPSILON } from '../../../units/round';
 import { type Standing, heightOf } from '../../outline/plan/standing';
 import { type OpeningLimits, nearOf, passing } from '../../threats/shown/openings';
 import { breaking, finerMesh, tornBy, wireAgainst } from '../../threats/shown/strongMesh';
-import { type FoundBand, foundBands } from './found';
+import { type FoundBand, type Stood, foundBands, stoodOn } from './found';
 
 /** What a fence that stands is judged by. */
 export interface StandingSeenBy {
@@ -20,30 +20,33 @@ export interface StandingSeenBy {
   readonly feet: ReadonlyMap<string, Foot>;
 }
 
-const sidesOf = ({ members }: FenceLine): readonly string[] => members.map((m) => m.ringSide.side.id);
-const partOf = (line: FenceLine) => ({ on: 'side', side: line.id }) as const;
+const sidesOf = ({ lines }: Stood): readonly string[] =>
+  lines.flatMap(({ members }) => members.map((m) => m.ringSide.side.id));
+const partOf = ({ lines }: Stood) => ({ on: 'side', side: lines[0]?.id ?? '' }) as const;
+const numbersOf = ({ lines }: Stood): readonly number[] => lines.map((line) => line.number);
 
 /** What stands on a line as the plan has it now: another mend may have been made since. */
-const foundIn = ({ sides }: Plan, { id }: FenceLine): Standing | null => {
-  const side = sides.find((s) => s.id === id);
+const foundIn = ({ sides }: Plan, { lines }: Stood): Standing | null => {
+  const side = sides.find((s) => s.id === lines[0]?.id);
   return side ? standingOn(side) : null;
 };
 
 /** A band of finer mesh over its foot, as high as what it has to cover; nothing where none is sold. */
 const tieOver =
-  ({ line, top }: FoundBand, finer: () => string | undefined) =>
+  (band: FoundBand, finer: () => string | undefined) =>
   (plan: Plan): readonly Change[] => {
     const mesh = finer();
     if (mesh === undefined) return [];
-    const low = { mesh, top: Math.max(foundIn(plan, line)?.low?.top ?? 0, top) };
-    return [{ verb: 'set-low-band', sides: sidesOf(line), low }];
+    const low = { mesh, top: Math.max(foundIn(plan, band)?.low?.top ?? 0, band.top) };
+    return [{ verb: 'set-low-band', sides: sidesOf(band), low }];
   };
 
 function bandFindings(by: StandingSeenBy, band: FoundBand): readonly Finding[] {
   const { market, limits } = by;
-  const { line, from, opening, type, wire } = band;
-  const part = partOf(line);
-  const where = { of: 'standing', from, side: line.number } as const;
+  const { from, opening, type, wire } = band;
+  const part = partOf(band);
+  const sides = numbersOf(band);
+  const where = { of: 'standing', from, sides } as const;
   const found: Finding[] = [];
   const strong = wireAgainst(by, breaking(by));
   for (const { code, severity, threats, limit, mendTo } of passing(limits, opening, nearOf(from))) {
@@ -62,20 +65,22 @@ function bandFindings(by: StandingSeenBy, band: FoundBand): readonly Finding[] {
     const finer = tieOver(band, () =>
       finerMesh(market, limits.largestOpening ?? 1, wireAgainst(by, torn.threats)),
     );
-    const params = { of: 'standing' as const, side: line.number, ...torn, wire };
+    const params = { of: 'standing' as const, sides, ...torn, wire };
     found.push(finding('mesh.torn', { severity: 'mend', stage: 'walls', part }, params, finer));
   }
   return found;
 }
 
 /** What is not known of it, or cannot be as it was said. */
-function asSaid(line: FenceLine, standing: Standing): readonly Finding[] {
-  const part = partOf(line);
-  const sides = sidesOf(line);
+function asSaid(stood: Stood): readonly Finding[] {
+  const { standing } = stood;
+  const part = partOf(stood);
+  const sides = sidesOf(stood);
+  const named = { sides: numbersOf(stood) };
   const set =
     (...each: readonly Partial<Standing>[]) =>
     (plan: Plan): readonly Change[] => {
-      const now = foundIn(plan, line) ?? standing;
+      const now = foundIn(plan, stood) ?? standing;
       return each.map((to) => ({ verb: 'set-standing', sides, standing: { ...now, ...to } }));
     };
   const anew = (): readonly Change[] => [{ verb: 'set-standing', sides, standing: null }];
@@ -85,7 +90,7 @@ function asSaid(line: FenceLine, standing: Standing): readonly Finding[] {
   const highest = bands[bands.length - 1]?.top ?? 0;
   if (height === null) {
     const as = heightOf(standing);
-    found.push(finding('standing.unmeasured', about, { side: line.number, as }, set({ height: as })));
+    found.push(finding('standing.unmeasured', about, { ...named, as }, set({ height: as })));
   } else if (highest > height + EPSILON) {
     const fitting = bands.filter(({ top }) => top < height - EPSILON);
     const cut = bands[fitting.length];
@@ -93,23 +98,24 @@ function asSaid(line: FenceLine, standing: Standing): readonly Finding[] {
       finding(
         'standing.over-posts',
         about,
-        { side: line.number, top: highest, height },
+        { ...named, top: highest, height },
         set({ height: highest }, { bands: cut ? [...fitting, { ...cut, top: height }] : fitting }),
       ),
     );
   } else if (highest < height - EPSILON) {
-    const params = { side: line.number, from: highest, to: height };
+    const params = { ...named, from: highest, to: height };
     // Of posts alone nothing is left to be judged.
     found.push(finding('standing.bare', about, params, bands.length > 0 ? set({ height: highest }) : anew));
   }
-  if (state === 'broken') found.push(finding('standing.broken', about, { side: line.number }, anew));
+  if (state === 'broken') found.push(finding('standing.broken', about, named, anew));
   return found;
 }
 
 /** Everything that is weak about fences that stand, with the mend. */
 export function standingFindings(by: StandingSeenBy): readonly Finding[] {
+  const stood = stoodOn(by.lines, by.feet);
   return [
-    ...by.lines.flatMap((line) => (line.standing ? asSaid(line, line.standing) : [])),
-    ...foundBands(by.lines, by.market, by.feet).flatMap((band) => bandFindings(by, band)),
+    ...stood.flatMap(asSaid),
+    ...foundBands(stood, by.market).flatMap((band) => bandFindings(by, band)),
   ];
 }

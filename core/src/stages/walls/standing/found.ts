@@ -3,7 +3,7 @@ import type { MeshType } from '../../../catalogue/types';
 import type { FenceLine } from '../../../ground/fenceLines';
 import type { Foot } from '../../../ground/foot';
 import { EPSILON } from '../../../units/round';
-import type { Standing } from '../../outline/plan/standing';
+import { type Standing, heightOf } from '../../outline/plan/standing';
 import { shorterSide } from '../../threats/shown/openings';
 
 /** What nobody knows counts as, m (rules: What stands): tired or not. */
@@ -11,10 +11,16 @@ const NOT_KNOWN = { type: 'hexagonal' as MeshType, opening: 0.05, wire: 0.0007 }
 /** Of the wire of a tired fence so much is left. */
 const TIRED = 2 / 3;
 
-/** A band of a fence that stands, as far as it still has to hold by itself. Lengths m. */
-export interface FoundBand {
-  readonly line: FenceLine;
+/** Lines on which the same stands, with the same at their foot. */
+export interface Stood {
+  readonly lines: readonly FenceLine[];
   readonly standing: Standing;
+  /** How high finer mesh reaches that was added, m. */
+  readonly over: number;
+}
+
+/** A band of a fence that stands, as far as it still has to hold by itself. Lengths m. */
+export interface FoundBand extends Stood {
   /** From where on nothing finer lies over it. */
   readonly from: number;
   readonly top: number;
@@ -36,34 +42,41 @@ function meshOf(mesh: string | null, state: Standing['state'], products: Pick<Pr
 const lappedTo = (line: FenceLine, feet: ReadonlyMap<string, Foot>): number =>
   Math.min(...line.members.map((m) => feet.get(m.ringSide.side.id)?.up ?? 0));
 
+/** What stands, lines alike together: they are told of once. */
+export function stoodOn(lines: readonly FenceLine[], feet: ReadonlyMap<string, Foot>): readonly Stood[] {
+  const alike = new Map<string, Stood & { readonly lines: FenceLine[] }>();
+  for (const line of lines) {
+    const { standing } = line;
+    if (!standing) continue;
+    const over = Math.max(standing.low?.top ?? 0, lappedTo(line, feet));
+    const key = JSON.stringify([standing, over]);
+    const known = alike.get(key) ?? { lines: [], standing, over };
+    alike.set(key, known);
+    known.lines.push(line);
+  }
+  return [...alike.values()];
+}
+
 /**
  * Bands of fences that stand, those left out behind finer mesh that was added.
  *
  * @see rules: What stands
  */
-export function foundBands(
-  lines: readonly FenceLine[],
-  products: Pick<Products, 'mesh'>,
-  feet: ReadonlyMap<string, Foot>,
-): readonly FoundBand[] {
-  return lines.flatMap((line): FoundBand[] => {
-    const { standing } = line;
-    if (!standing) return [];
-    const over = Math.max(standing.low?.top ?? 0, lappedTo(line, feet));
+export const foundBands = (stood: readonly Stood[], products: Pick<Products, 'mesh'>): readonly FoundBand[] =>
+  stood.flatMap((one) => {
+    const { standing, over } = one;
     return standing.bands.flatMap(({ mesh, top }, i): FoundBand[] => {
       if (top <= over + EPSILON) return [];
       const from = Math.max(standing.bands[i - 1]?.top ?? 0, over);
-      return [{ line, standing, from, top, ...meshOf(mesh, standing.state, products) }];
+      return [{ ...one, from, top, ...meshOf(mesh, standing.state, products) }];
     });
   });
-}
 
 /** Openings that are left in them, m: of a broken fence as large as it is high. */
 export const openingsFound = (
-  lines: readonly FenceLine[],
-  bands: readonly FoundBand[],
-  heightOf: (standing: Standing) => number,
+  stood: readonly Stood[],
+  products: Pick<Products, 'mesh'>,
 ): readonly number[] => [
-  ...bands.map(({ opening }) => opening),
-  ...lines.flatMap(({ standing }) => (standing?.state === 'broken' ? [heightOf(standing)] : [])),
+  ...foundBands(stood, products).map(({ opening }) => opening),
+  ...stood.flatMap(({ standing }) => (standing.state === 'broken' ? [heightOf(standing)] : [])),
 ];

@@ -1,4 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { readPlan } from '../../../formats/planFile';
 import { apply } from '../../../plan/changes/apply';
 import type { Plan } from '../../../plan/schema';
 import { reckon } from '../../../reckon';
@@ -54,9 +57,9 @@ describe('a pen that stands all round', () => {
     expect(codes(bare)).toEqual(expect.arrayContaining(['skirt.none', 'mesh.torn']));
     expect(codes(folded)).not.toContain('skirt.none');
     const torn = reckon(folded).findings.filter((f) => f.code === 'mesh.torn');
-    expect(torn.map((f) => f.params)).toEqual(
-      [1, 2, 3, 4].map((side) => expect.objectContaining({ of: 'standing', side })),
-    );
+    expect(torn.map((f) => f.params)).toEqual([
+      expect.objectContaining({ of: 'standing', sides: [1, 2, 3, 4] }),
+    ]);
   });
   test('folded up to its top nothing of its own mesh counts any more', () => {
     const high = aPen({ ...FOLDED, up: 1.5 });
@@ -149,6 +152,34 @@ describe('a gate cut into a fence that stands', () => {
     expect(figures['posts.standing']).toBe(14);
     expect(docket.lines.filter((l) => l.stage === 'posts' && l.buy > 0).length).toBeGreaterThan(0);
     expect(docket.lines.filter((l) => l.id.startsWith('roll:'))).toEqual([]);
+  });
+});
+
+describe('a corner between two brick walls, one fence tired and one new', () => {
+  const file = path.resolve(import.meta.dirname, '../../../../fixtures/plans/walled-corner-10.json');
+  const read = readPlan(readFileSync(file, 'utf8'));
+  if (!read.ok) throw new Error('not read');
+  const { plan } = read;
+  const { figures, findings, docket } = reckon(plan);
+  test('is told apart: what stands, what is new, and posts at their meeting stand', () => {
+    expect(figures.standing).toBeCloseTo(9.6, 9);
+    expect(figures.fenceLength).toBeCloseTo(6, 9);
+    // Three line posts and both ends of the old line; the gate and the new line have theirs.
+    expect(figures['posts.standing']).toBe(5);
+    expect(figures['posts.total']).toBe(5 + 2 + 2 + 1);
+    // Folded along both lines, round the corner between them.
+    expect(figures['skirt.stripLength']).toBeCloseTo(9.6 + 6 + 0.5 + 0.5 * 0.6, 9);
+  });
+  test('is open at the lights of the dovecote alone, and what is hung anyway covers them for nothing', () => {
+    const red = findings.filter((f) => f.severity === 'mend');
+    expect(red.map((f) => f.code)).toEqual(['opening.passes']);
+    const [first] = red[0]?.mends(plan) ?? [];
+    if (!first) throw new Error('no mend');
+    const after = reckon(apply(plan, first));
+    expect(after.findings.filter((f) => f.severity === 'mend')).toEqual([]);
+    const rolls = (lines: typeof docket.lines) =>
+      lines.filter((l) => l.id.startsWith('roll:')).map((l) => [l.id, l.buy]);
+    expect(rolls(after.docket.lines)).toEqual(rolls(docket.lines));
   });
 });
 

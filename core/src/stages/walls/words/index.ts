@@ -1,6 +1,7 @@
 import { type MeshType } from '../../../catalogue/types';
 import { type Reader } from '../../../saying/reader';
 import { MESH_TYPES } from '../../../catalogue/meshTypes';
+import { sidesSaid } from '../../../saying/phrases';
 
 export { SCHOOLS, cautions } from './advice';
 
@@ -23,22 +24,27 @@ export interface PanelModule {
   readonly module: number;
 }
 
+/** Sides on which the same stands, by what the keeper calls them. */
+export interface OnSides {
+  readonly sides: readonly number[];
+}
+
 /** What is found about walls. Lengths m. */
 export const FINDINGS = {
-  'standing.unmeasured': ({ side, as }: { readonly side: number; readonly as: number }, r: Reader) =>
-    `Nobody measured how high the fence on side ${side} stands: it counts as ${r.length(as)}. Measure it.`,
+  'standing.unmeasured': ({ sides, as }: OnSides & { readonly as: number }, r: Reader) =>
+    `Nobody measured how high the fence on ${sidesSaid(sides)} stands: it counts as ${r.length(as)}. Measure it.`,
   'standing.over-posts': (
-    { side, top, height }: { readonly side: number; readonly top: number; readonly height: number },
+    { sides, top, height }: OnSides & { readonly top: number; readonly height: number },
     r: Reader,
   ) =>
-    `The mesh on side ${side} is said to reach ${r.length(top)}, and its posts ${r.length(height)}. Measure both.`,
+    `The mesh on ${sidesSaid(sides)} is said to reach ${r.length(top)}, and its posts ${r.length(height)}. Measure both.`,
   'standing.bare': (
-    { side, from, to }: { readonly side: number; readonly from: number; readonly to: number },
+    { sides, from, to }: OnSides & { readonly from: number; readonly to: number },
     r: Reader,
   ) =>
-    `Nothing hangs on the fence of side ${side} from ${r.length(from)} to ${r.length(to)}: it counts as open.`,
-  'standing.broken': ({ side }: { readonly side: number }) =>
-    `The fence on side ${side} is broken: it counts as a gap that everything walks through. Build it anew, or mend it first.`,
+    `Nothing hangs on the fence of ${sidesSaid(sides)} from ${r.length(from)} to ${r.length(to)}: it counts as open.`,
+  'standing.broken': ({ sides }: OnSides) =>
+    `The fence on ${sidesSaid(sides)} is broken: it counts as a gap that everything walks through. Build it anew, or mend it first.`,
   'slope.leans': ({ side, grade, extra }: SlopeLeans, r: Reader) =>
     `Side ${side} climbs ${r.grade(grade)}: the mesh follows it. Allow up to ${r.about(extra)} more per piece: it leans with the slope and its ends are cut plumb.`,
   'slope.follows': ({ side, grade, limit, mesh }: SlopeParams, r: Reader) =>

@@ -1,5 +1,6 @@
 import type { RollMarket } from '../../../catalogue/market';
 import { type Finding, finding } from '../../../findings/types';
+import { standingOn } from '../../../ground/fenceLines';
 import type { Change } from '../../../plan/changes/types';
 import type { Building, Plan } from '../../../plan/schema';
 import type { Vent } from '../../ground/plan/house';
@@ -15,15 +16,29 @@ export interface VentsSeenBy {
   readonly threatFigures: Plan['threatFigures'];
 }
 
+/** Meshes that walls are hung of anyway: what is left of their rolls may cover a vent. */
+function meshesHung({ choices, sides }: Plan): ReadonlySet<string> {
+  const bands = [choices.plan, ...Object.values(choices.side)].flatMap((own) => own.bands ?? []);
+  const added = sides.flatMap((side) => standingOn(side)?.low?.mesh ?? []);
+  return new Set([...bands.map((b) => b.mesh), ...added]);
+}
+
+/** The cheapest mesh that holds, of those that are hung anyway and of all that are sold. */
+type Finer = (fit?: (mesh: { readonly id: string }) => boolean) => string | undefined;
+
 /** With other mesh over one of its vents. */
 const covered =
-  ({ id }: Building, vent: Vent, mesh: () => string | undefined) =>
-  ({ ground }: Plan): readonly Change[] => {
-    const finer = mesh();
-    const vents = ground.buildings.find((b) => b.id === id)?.vents;
-    if (finer === undefined || !vents) return [];
-    const all = vents.map((v) => (v.id === vent.id ? { ...v, mesh: finer } : v));
-    return [{ verb: 'set-on-ground', list: 'buildings', id, to: { vents: all } }];
+  ({ id }: Building, vent: Vent, finer: Finer) =>
+  (plan: Plan): readonly Change[] => {
+    const vents = plan.ground.buildings.find((b) => b.id === id)?.vents;
+    if (!vents) return [];
+    const hung = meshesHung(plan);
+    const meshes = new Set([finer((mesh) => hung.has(mesh.id)), finer()]);
+    return [...meshes].flatMap((mesh): readonly Change[] => {
+      if (mesh === undefined) return [];
+      const all = vents.map((v) => (v.id === vent.id ? { ...v, mesh } : v));
+      return [{ verb: 'set-on-ground', list: 'buildings', id, to: { vents: all } }];
+    });
   };
 
 function ventFindings(by: VentsSeenBy, building: Building, vent: Vent): readonly Finding[] {
@@ -40,12 +55,13 @@ function ventFindings(by: VentsSeenBy, building: Building, vent: Vent): readonly
         code,
         { severity, stage: 'ways', part },
         { of: 'house', named, opening, threats, limit, from: 0 },
-        covered(building, vent, () => finerMesh(market, mendTo, strong)),
+        covered(building, vent, (fit) => finerMesh(market, mendTo, strong, fit)),
       ),
   );
   const torn = mesh && tornBy(by, mesh.type, mesh.wire);
   if (torn) {
-    const finer = () => finerMesh(market, limits.largestOpening ?? 1, wireAgainst(by, torn.threats));
+    const finer: Finer = (fit) =>
+      finerMesh(market, limits.largestOpening ?? 1, wireAgainst(by, torn.threats), fit);
     found.push(
       finding(
         'mesh.torn',
