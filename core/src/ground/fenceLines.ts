@@ -25,6 +25,10 @@ export const standsOf = ({ kind }: Pick<Side, 'kind'>): Stands | null => STANDS[
 export const standingOn = (side: Side): Standing | null =>
   side.kind === 'fence' ? (side.standing ?? null) : null;
 
+/** The fence that a new one takes the place of; null where none stood. */
+export const replacedOn = (side: Side): Standing | null =>
+  side.kind === 'fence' ? (side.replaces ?? null) : null;
+
 /** A straight length of fence from corner to corner, through any corner with no turn and no change of wall. */
 export interface FenceLine {
   readonly id: string;

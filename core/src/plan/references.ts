@@ -147,8 +147,10 @@ function checkFence(plan: Plan, { corners, sides, buildings }: Named, sold: Sold
     if (side.kind === 'building' && !buildings.has(side.building)) {
       issue(['sides', i, 'building'], `no building “${side.building}” in this plan`);
     }
-    if (side.kind === 'fence' && side.standing)
-      checkStanding(side.standing, ['sides', i, 'standing'], sold, issue);
+    for (const field of ['standing', 'replaces'] as const) {
+      const found = side.kind === 'fence' ? side[field] : undefined;
+      if (found) checkStanding(found, ['sides', i, field], sold, issue);
+    }
   });
   plan.ground.buildings.forEach((building, i) =>
     checkHouse(building, ['ground', 'buildings', i], sold, issue),

@@ -1,3 +1,4 @@
+import { STATE_IDS, type StateId, usualStanding } from '../stages/outline/plan/standing';
 import fc from 'fast-check';
 import type { Vector } from '../ground/vector';
 import type { Change } from '../plan/changes/types';
@@ -47,6 +48,13 @@ export const aRandomRun: fc.Arbitrary<Plan> = fc
 
 const whole = { scope: 'plan' } as const;
 
+/** One of its sides stands already. */
+const standing = (state: StateId): Change => ({
+  verb: 'set-standing',
+  sides: ['e1'],
+  standing: { ...usualStanding(1.4), state, low: { mesh: 'fine-13', top: 0.6 } },
+});
+
 /** The same with whatever walls, skirts and ways in can be chosen: two skirts, boards, an overhang, panels, built gates. */
 export const aChosenRun: fc.Arbitrary<Plan> = fc
   .record({
@@ -61,11 +69,13 @@ export const aChosenRun: fc.Arbitrary<Plan> = fc
     height: fc.constantFrom(null, 1.2),
     hanging: fc.constantFrom('continuous' as const, 'side-by-side' as const),
     crew: fc.constantFrom('alone' as const, 'two' as const),
+    stands: fc.constantFrom(null, ...STATE_IDS),
   })
-  .map(({ plan, skirt, sideSkirt, ground, top, overhang, low, make, height, hanging, crew }) => {
+  .map(({ plan, stands, skirt, sideSkirt, ground, top, overhang, low, make, height, hanging, crew }) => {
     const now = plan.choices.plan.skirt;
     const changes: readonly Change[] = [
       { verb: 'set-skirt', scope: whole, skirt: skirtOfKind(plan, skirt, now) },
+      ...(stands === null ? [] : ([standing(stands)] as const)),
       ...(sideSkirt === null
         ? []
         : ([

@@ -14,8 +14,8 @@ import { openingsLeft } from './openingLeft';
 import { linesOnSlope, sameFalls } from './slope';
 import { slopeFindings } from './slopeFindings';
 import { hungWalls, meantWalls } from './stage';
-import { standingFindings } from './standing/findings';
-import { standingHours } from './standing/hours';
+import { replacedFindings, standingFindings } from './standing/findings';
+import { replacedHours, standingHours } from './standing/hours';
 import { openingsFound, stoodOn } from './standing/found';
 import { standingParts } from './standing/parts';
 import { topsOf } from './tops';
@@ -113,6 +113,10 @@ const steps: readonly AnyStep[] = [
   adds(K.STAGE_HOURS, { setOut: K.SET_OUT, assumed: K.ASSUMED }, ({ setOut, assumed }) =>
     standingHours(setOut, assumed),
   ),
+  adds(K.STAGE_HOURS, { rings: K.RINGS, assumed: K.ASSUMED }, ({ rings, assumed }) =>
+    replacedHours(rings, assumed),
+  ),
+  adds(K.FOUND, { rings: K.RINGS }, ({ rings }) => replacedFindings(rings)),
   adds(K.FENCE_FIGURES, { walls: K.WALLS, boards: K.BOARD_COURSES }, ({ walls, boards }) => [
     wallFigures(walls, boards),
   ]),

@@ -64,6 +64,8 @@ export function useSideKind(plan: Plan) {
     const house = parsePart(value);
     if (house?.on === 'building')
       take({ verb: 'set-side-building', side: side.id, building: house.building });
+    else if (value === 'fence' && standingOn(side))
+      take({ verb: 'set-standing', sides: [side.id], standing: null });
     else if (value === 'standing')
       take({ verb: 'set-standing', sides: [side.id], standing: usualStanding(USUAL_HEIGHT) });
     else

@@ -27,6 +27,8 @@ const SAID: Readonly<Record<StateId, string>> = {
   broken: 'Broken: it counts as a gap that everything walks through.',
 };
 const NOT_KNOWN = 'not known';
+/** What nobody knows counts as so open, m. */
+const NOT_KNOWN_OPENING = 0.05;
 const LOW = 0.6;
 
 /** Sides on which a fence stands already, each once. */
@@ -49,7 +51,7 @@ function MeshFound({ plan, standing, set }: FieldsProps) {
       name="Its mesh"
       value={first?.mesh ?? NOT_KNOWN}
       options={[
-        { value: NOT_KNOWN, label: 'not known: counts as hexagonal, 50 mm' },
+        { value: NOT_KNOWN, label: `not known: counts as hexagonal, ${reader.opening(NOT_KNOWN_OPENING)}` },
         ...ids.map((id) => ({ value: id, label: meshName(market.mesh(id), reader) })),
       ]}
       onChoose={(value) => {
@@ -96,6 +98,44 @@ function AsFound(props: FieldsProps) {
           onCommit={(apart) => set({ spacing: apart })}
         />
       </div>
+    </>
+  );
+}
+
+const FEET = [
+  { value: 'none', label: 'nothing' },
+  { value: 'some', label: 'a skirt' },
+] as const;
+
+/** What closes its foot already, as far as anybody knows. */
+function FootFound({ standing: { foot }, set }: Omit<FieldsProps, 'plan'>) {
+  return (
+    <>
+      <Choice
+        name="At its foot now"
+        value={foot ? 'some' : 'none'}
+        options={FEET}
+        onChoose={(value) => set({ foot: value === 'none' ? null : { out: 0, depth: null } })}
+      />
+      {foot && (
+        <div className="fields">
+          <LengthField
+            name="Lies out on the ground"
+            value={foot.out}
+            least={0}
+            most={3}
+            onCommit={(out) => set({ foot: { ...foot, out } })}
+          />
+          <LengthField
+            name="Goes down (blank: not known)"
+            value={foot.depth}
+            least={0}
+            most={2}
+            onCommit={(depth) => set({ foot: { ...foot, depth } })}
+            onClear={() => set({ foot: { ...foot, depth: null } })}
+          />
+        </div>
+      )}
     </>
   );
 }
@@ -167,6 +207,7 @@ export function WhatStands({ plan }: { plan: Plan }) {
         </div>
       )}
       <AsFound key={id} plan={plan} standing={standing} set={set} />
+      <FootFound standing={standing} set={set} />
       <TiedOver plan={plan} standing={standing} sides={[id]} />
       <div className="mends">
         {others.length > 0 && (

@@ -12,6 +12,8 @@ const FOUND: readonly { readonly value: Vent['found']; readonly label: string }[
   { value: 'open', label: 'open' },
   { value: 'fly-screen', label: 'fly screen: counts as open' },
 ];
+/** Mesh reaches so far beyond the opening, m. */
+const BEYOND = 0.05;
 const MOST = 60;
 const MOST_ALIKE = 50;
 
@@ -76,6 +78,7 @@ function OneVent({ plan, vent, set, remove }: OneProps) {
 
 function OneHouse({ plan, building }: { plan: Plan; building: Building }) {
   const take = usePlan((s) => s.take);
+  const reader = useReader();
   const { id, name, vents = [] } = building;
   const put = (all: readonly Vent[]) =>
     take({ verb: 'set-on-ground', list: 'buildings', id, to: { vents: [...all] } });
@@ -89,8 +92,8 @@ function OneHouse({ plan, building }: { plan: Plan; building: Building }) {
   return (
     <Decision name={`Vents and windows of ${name}`} answer={answer}>
       <p className="small soft">
-        Mesh reaches 0.05 m beyond the opening all round, under battens. Never seal a house: vents above the
-        birds’ heads let the damp out.
+        Mesh reaches {reader.length(BEYOND)} beyond the opening all round, under battens. Never seal a house:
+        vents above the birds’ heads let the damp out.
       </p>
       {vents.map((vent) => (
         <OneVent

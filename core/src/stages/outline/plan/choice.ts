@@ -5,7 +5,14 @@ import { standing } from './standing';
 export const corner = z.strictObject({ id, x: coordinate, y: coordinate });
 const sideEnds = { id, from: id, to: id };
 export const side = z.discriminatedUnion('kind', [
-  z.strictObject({ ...sideEnds, kind: z.literal('fence'), standing: z.optional(standing) }),
+  z.strictObject({
+    ...sideEnds,
+    kind: z.literal('fence'),
+    standing: z.optional(standing),
+    replaces: z
+      .optional(standing)
+      .apply(meaning('A fence that stood here and is taken down once the new one is closed.')),
+  }),
   z
     .strictObject({ ...sideEnds, kind: z.literal('wall') })
     .apply(meaning('An existing wall that needs no fence.')),

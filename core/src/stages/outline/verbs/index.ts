@@ -1,19 +1,19 @@
 import { layOut, moveSide, setSideLength } from './sides';
 import type { Plan, Side } from '../../../plan/schema';
 import type { Standing } from '../plan/standing';
-import { standingOn, standsOf } from '../../../ground/fenceLines';
+import { replacedOn, standingOn, standsOf } from '../../../ground/fenceLines';
 import { type PlainKind, moveCorner, setTurn, splitSide, removeCorner } from './corners';
 import { walkOutline, traceOutline, divide, addBeside, renameEnclosure, removeEnclosure } from './enclosures';
 
 /** Where a fence may be said to stand: not on a wall of a house, nor under an arch. */
 const mayStand = ({ kind }: Side): boolean => kind === 'fence' || kind === 'wall' || kind === 'open';
-const stood = ({ id, from, to }: Side, standing: Standing | null): Side => ({
-  id,
-  from,
-  to,
-  kind: 'fence',
-  ...(standing && { standing }),
-});
+/** A fence that stands there; or a new one, which takes the place of what stood. */
+function stood(side: Side, standing: Standing | null): Side {
+  const { id, from, to } = side;
+  if (standing) return { id, from, to, kind: 'fence', standing };
+  const before = standingOn(side) ?? replacedOn(side);
+  return { id, from, to, kind: 'fence', ...(before && { replaces: before }) };
+}
 
 /** What can be done to the outline of a plan. */
 export const VERBS = {

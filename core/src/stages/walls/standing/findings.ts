@@ -1,6 +1,7 @@
 import type { RollMarket } from '../../../catalogue/market';
 import { type Finding, finding } from '../../../findings/types';
-import { type FenceLine, standingOn } from '../../../ground/fenceLines';
+import { type FenceLine, replacedOn, standingOn } from '../../../ground/fenceLines';
+import type { Ring } from '../../../ground/survey';
 import type { Foot } from '../../../ground/foot';
 import type { Change } from '../../../plan/changes/types';
 import type { Plan } from '../../../plan/schema';
@@ -109,6 +110,16 @@ function asSaid(stood: Stood): readonly Finding[] {
   }
   if (state === 'broken') found.push(finding('standing.broken', about, named, anew));
   return found;
+}
+
+/** Where a new fence takes the place of an old one, the birds are loose in between unless something is done. */
+export function replacedFindings(rings: readonly Ring[]): readonly Finding[] {
+  const sides = rings.flatMap((ring) => ring.sides.filter(({ side }) => replacedOn(side) !== null));
+  const [first] = sides;
+  if (!first) return [];
+  const numbers = [...new Set(sides.map(({ number }) => number))].sort((a, b) => a - b);
+  const part = { on: 'side', side: first.side.id } as const;
+  return [finding('standing.replaced', { severity: 'know', stage: 'walls', part }, { sides: numbers })];
 }
 
 /** Everything that is weak about fences that stand, with the mend. */

@@ -1,7 +1,9 @@
-import type { FenceLine } from '../../../ground/fenceLines';
+import { type FenceLine, replacedOn } from '../../../ground/fenceLines';
+import type { Ring } from '../../../ground/survey';
 import type { Assumptions } from '../../../plan/assumptions';
 import { perUnit } from '../../../build/rate';
 import { EPSILON } from '../../../units/round';
+import type { Standing } from '../../outline/plan/standing';
 import type { Post, SetOut } from '../../posts/shown/setOut';
 import { type Term, product, value } from '../../../working';
 
@@ -25,14 +27,29 @@ function baysOff({ posts, stretches }: SetOut): ReadonlyMap<FenceLine, number> {
   return off;
 }
 
+const takenOff = (length: number, { bands }: Standing, a: Assumptions): Term =>
+  product('hours.take-off', 'h', {}, [
+    value('hours.metres', length, 'm', {}),
+    value('hours.bands', Math.max(1, bands.length), 'piece', {}),
+    perUnit(a.hoursTakeOffMetre),
+  ]);
+
+/** Hours to take down what new fences take the place of, each side once (rules: What stands). */
+export function replacedHours(rings: readonly Ring[], a: Assumptions): readonly Term[] {
+  const sides = new Map(rings.flatMap((ring) => ring.sides.map((s) => [s.side.id, s] as const)));
+  return [...sides.values()].flatMap(({ side, length }) => {
+    const before = replacedOn(side);
+    return before ? [takenOff(length, before, a)] : [];
+  });
+}
+
 /** Hours to take mesh off where posts are set anew, band by band, and to hang it again as new (rules: What stands). */
 export function standingHours(setOut: SetOut, a: Assumptions): readonly Term[] {
-  return [...baysOff(setOut)].flatMap(([line, length]) => {
-    const bands = value('hours.bands', Math.max(1, line.standing?.bands.length ?? 0), 'piece', {});
+  return [...baysOff(setOut)].flatMap(([{ standing }, length]) => {
+    if (!standing) return [];
+    const bands = value('hours.bands', Math.max(1, standing.bands.length), 'piece', {});
     const metres = value('hours.metres', length, 'm', {});
-    return [
-      product('hours.take-off', 'h', {}, [metres, bands, perUnit(a.hoursTakeOffMetre)]),
-      product('hours.mesh', 'h', {}, [metres, bands, perUnit(a.hoursMeshMetre)]),
-    ];
+    const again = product('hours.mesh', 'h', {}, [metres, bands, perUnit(a.hoursMeshMetre)]);
+    return [takenOff(length, standing, a), again];
   });
 }

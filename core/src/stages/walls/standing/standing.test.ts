@@ -116,6 +116,28 @@ describe('what is found of a fence that stands', () => {
   });
 });
 
+describe('a fence that is built anew where one stood', () => {
+  const plan = apply(aPen(NO_SKIRT), { verb: 'set-standing', sides: ['s1'], standing: null });
+  const { figures, findings } = reckon(plan);
+  test('is bought as any other, and takes the hours to take the old one down', () => {
+    expect(figures.fenceLength).toBeCloseTo(8, 9);
+    expect(figures.standing).toBeCloseTo(18, 9);
+    const { replaces: _, ...bare } = plan.sides[0] as Extract<Plan['sides'][number], { kind: 'fence' }>;
+    const fresh = reckon({ ...plan, sides: [bare, ...plan.sides.slice(1)] }).figures;
+    expect((figures.hours ?? 0) - (fresh.hours ?? 0)).toBeCloseTo(8 * 0.05, 9);
+    expect(figures['posts.total']).toBe(fresh['posts.total']);
+  });
+  test('keeps what stood, and is told of, until it is said to stand again', () => {
+    expect(findings.find((f) => f.code === 'standing.replaced')?.params).toEqual({ sides: [1] });
+    const again = apply(plan, {
+      verb: 'set-standing',
+      sides: ['s1'],
+      standing: { ...usualStanding(1.5), ...HEX },
+    });
+    expect(again).toEqual(aPen(NO_SKIRT));
+  });
+});
+
 describe('a finer band tied over a fence that stands', () => {
   const low = { mesh: 'fine-13', top: 0.6 };
   const plan = aPen(FOLDED, { ...HEX, low });

@@ -43,6 +43,8 @@ export const FINDINGS = {
     r: Reader,
   ) =>
     `Nothing hangs on the fence of ${sidesSaid(sides)} from ${r.length(from)} to ${r.length(to)}: it counts as open.`,
+  'standing.replaced': ({ sides }: OnSides, r: Reader) =>
+    `The old fence on ${sidesSaid(sides)} comes down: it stands until the new one is closed, about ${r.about(0.3)} outside it, or the birds are shut in meanwhile.`,
   'standing.broken': ({ sides }: OnSides) =>
     `The fence on ${sidesSaid(sides)} is broken: it counts as a gap that everything walks through. Build it anew, or mend it first.`,
   'slope.leans': ({ side, grade, extra }: SlopeLeans, r: Reader) =>
