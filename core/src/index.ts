@@ -66,6 +66,8 @@ export { insideOrOn, toSegment, type Vector } from './ground/vector';
 export { closingError, shareOut } from './ground/walk';
 export { nextId } from './plan/ids';
 export { type PartOf, type PartRef, formatPart, parsePart, partFields } from './plan/partRef';
+export type { HouseDoor } from './stages/ground/plan/house';
+export { ROOFS, ROOF_KIND_IDS, ROOF_SHAPE_IDS, type Roof, USUAL_ROOF } from './stages/ground/plan/roof';
 export { STATE_IDS, type Standing, type StateId, usualStanding } from './stages/outline/plan/standing';
 export { standingOn } from './ground/fenceLines';
 export type { Vent } from './stages/ground/plan/house';

@@ -8,6 +8,7 @@ import { YARDS_2026_11_25B } from './yards-2026-11-25b';
 import { YARDS_2026_11_28 } from './yards-2026-11-28';
 import { YARDS_2026_11_28B } from './yards-2026-11-28b';
 import { YARDS_2026_11_28C } from './yards-2026-11-28c';
+import { YARDS_2026_12_02 } from './yards-2026-12-02';
 
 /** Every edition ever shipped, by name. An edition is never changed: a new one is added. */
 export const EDITIONS: Readonly<Record<string, Catalogue>> = {
@@ -74,6 +75,15 @@ export const EDITIONS: Readonly<Record<string, Catalogue>> = {
     timbers: TIMBERS_2026_11_28B,
     yards: YARDS_2026_11_28C,
   },
+  '2026-12-02': {
+    edition: '2026-12-02',
+    pricesAsOf: '2026-12-02',
+    meshes: MESHES_2026_11_28,
+    posts: POSTS_2026_11,
+    kits: KITS_2026_11_25,
+    timbers: TIMBERS_2026_11_28B,
+    yards: YARDS_2026_12_02,
+  },
 };
 
-export const LATEST_EDITION = '2026-11-28c';
+export const LATEST_EDITION = '2026-12-02';

@@ -27,6 +27,7 @@ const PACK_NAMES: Readonly<Record<PackId, string>> = {
   wire: 'Straining wire 2.5 mm, by the metre',
   stay: 'Stay wire with anchor and strainer',
   screw: 'Roofing screws with washers',
+  bolt: 'Coach bolts 160 mm with washers',
   strap: 'Ratchet straps, 5 m',
   clamp: 'Film clamps for a rolled-up side',
   gutter: 'Gutter with brackets, by the metre',
@@ -68,6 +69,12 @@ const PACK_NAMES: Readonly<Record<PackId, string>> = {
   'gate-handle': 'Sprung gate handle',
   'warning-sign': 'Warning sign for an electric fence',
   tester: 'Fence voltage tester',
+  lamp: 'Lamp with a motion sensor',
+  sprinkler: 'Sprinkler with a motion sensor',
+  camera: 'Camera that takes a picture of what moves',
+  radio: 'Radio that is left on',
+  'bait-strip': 'Bait strips on a live wire',
+  scarecrow: 'Scarecrow that moves in the wind',
 };
 
 const TIMBER_NAMES: Readonly<Record<TimberProduct['kind'], string>> = {

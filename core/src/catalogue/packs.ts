@@ -20,6 +20,7 @@ export const PACK_IDS = [
   'wire',
   'stay',
   'screw',
+  'bolt',
   'strap',
   'clamp',
   'gutter',
@@ -61,5 +62,11 @@ export const PACK_IDS = [
   'gate-handle',
   'warning-sign',
   'tester',
+  'lamp',
+  'sprinkler',
+  'camera',
+  'radio',
+  'bait-strip',
+  'scarecrow',
 ] as const;
 export type PackId = (typeof PACK_IDS)[number];

@@ -20,11 +20,16 @@ const raised = (line: readonly Vector[], by: number): Vector[] => line.map(({ x,
 function panelPoints(
   part: Extract<Part, { kind: 'mesh' }>,
   ground: readonly Vector[],
-  from: number,
-  to: number,
+  { from, to, turned }: { readonly from: number; readonly to: number; readonly turned: boolean },
 ): readonly Vector[] {
   const under = stretch(ground, from, to);
   const { level, bottom, top } = part;
+  if (part.ends) {
+    const [first, last] = turned ? [part.ends[1], part.ends[0]] : part.ends;
+    const foot = raised(under, bottom);
+    const [a, b] = [foot[0], foot[foot.length - 1]];
+    if (a && b) return [...foot, { x: b.x, y: b.y + last - bottom }, { x: a.x, y: a.y + first - bottom }];
+  }
   if (level === null) return [...raised(under, top), ...raised(under, bottom).reverse()];
   const high = [
     { x: from, y: level + top },
@@ -73,7 +78,9 @@ function put(found: Found, strip: Unrolled, part: Part): void {
     }
     case 'mesh': {
       const { bottom, mesh, origin } = part;
-      const points = panelPoints(part, ground, at.from, at.to);
+      const begins = across(part.side, part.from, part.from)?.from ?? at.from;
+      const turned = Math.abs(begins - at.to) < Math.abs(begins - at.from);
+      const points = panelPoints(part, ground, { ...at, turned });
       found.panels.push({ part: formatPart(part.part), origin, ...at, bottom, mesh, points });
       break;
     }

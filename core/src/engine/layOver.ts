@@ -52,3 +52,7 @@ export function mapOver<K, V>(before: ReadonlyMap<K, V>, after: ReadonlyMap<K, V
   }
   return same ? before : laid;
 }
+
+/** The same for a list of what is worked out: where there was nothing and there is nothing, nothing has changed. */
+export const noneAsBefore = <T>(before: readonly T[], after: readonly T[]): readonly T[] =>
+  before.length === 0 && after.length === 0 ? before : after;

@@ -4,12 +4,15 @@ import type { Ring } from './survey';
 import type { Partings } from './partings';
 import type { FenceWalk, FenceLine } from './fenceLines';
 import type { Profile } from './profile';
+import type { StandingRoof } from './standingRoof';
 import type { Plan } from '../plan/schema';
 import type { Facet } from '../plan/effective';
 import type { Vector } from './vector';
 
 export const TERRAIN = key<Terrain>('terrain');
 export const RINGS = key<readonly Ring[]>('rings');
+/** On posts already, as far as it is known how they lie. */
+export const ROOFS = key<readonly StandingRoof[]>('roofs');
 export const PARTINGS = key<Partings>('partings');
 /** Of all that is closed along the ground: fences and arches. */
 export const WALKS = key<readonly FenceWalk[]>('walks');

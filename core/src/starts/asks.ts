@@ -25,6 +25,7 @@ const TABLE = {
   roofWidth: { name: 'Roof, along its posts', least: 1, most: 100, usual: byBirds },
   roofDepth: { name: 'Roof, front to back', least: 1, most: 100, usual: byBirds },
   eave: { name: 'Height under its eave', least: 1, most: 3, usual: either(1.75, 5 + 10 / 12) },
+  roofHigh: { name: 'Height at its high side', least: 1, most: 6, usual: byBirds },
 } as const satisfies Readonly<Record<string, Ask>>;
 
 export type AskId = keyof typeof TABLE;

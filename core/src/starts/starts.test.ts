@@ -77,7 +77,7 @@ describe('a run that stands alone', () => {
 });
 
 describe('under a roof', () => {
-  const under = feet('roof', { roofWidth: twenty, roofDepth: twenty, eave: six });
+  const under = feet('roof', { roofWidth: twenty, roofDepth: twenty, eave: six, roofHigh: six });
   const alone = apply(feet('alone', { width: twenty, depth: twenty }), {
     verb: 'set-band',
     scope: { scope: 'plan' },

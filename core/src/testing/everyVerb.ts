@@ -153,6 +153,7 @@ export const EVERY_VERB: { readonly [V in Verb]: ChangeOf<V> } = {
       low: { mesh: 'fine-13', top: 0.6 },
     },
   },
+  'set-higher': { verb: 'set-higher', sides: ['s1'], higher: { mesh: 'welded-50x25', top: 2.2 } },
   'set-low-band': { verb: 'set-low-band', sides: ['s1'], low: { mesh: 'fine-13', top: 0.6 } },
   'set-side-building': { verb: 'set-side-building', side: 's3', building: 'house' },
   'move-corner': { verb: 'move-corner', corner: 'c2', to: { x: 6.4, y: -0.3 } },

@@ -43,6 +43,7 @@ export const PIECE_WEIGHTS: Readonly<Record<PackId, number>> = {
   strap: 0.7,
   clamp: 0.03,
   gutter: 1.1,
+  bolt: 0.12,
   stake: 1.2,
   tee: 0.09,
   'wire-hinge': 0.03,
@@ -81,6 +82,12 @@ export const PIECE_WEIGHTS: Readonly<Record<PackId, number>> = {
   'gate-handle': 0.12,
   'warning-sign': 0.04,
   tester: 0.2,
+  lamp: 0.6,
+  sprinkler: 1.2,
+  camera: 0.5,
+  radio: 1.1,
+  'bait-strip': 0.02,
+  scarecrow: 2.4,
 };
 
 /** A framed gate by its clear width, kg/m; flaps and hatches by the piece. */

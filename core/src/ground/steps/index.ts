@@ -1,10 +1,11 @@
-import { mapOver } from '../../engine/layOver';
+import { mapOver, noneAsBefore } from '../../engine/layOver';
 import { type AnyStep, type Key, step } from '../../engine/step';
 import * as K from '../../keys';
 import type { Chosen } from '../../plan/effective';
 import { type FenceLine, fenceWalks, onPosts } from '../fenceLines';
 import { alongLines, bandsAdded, partingsOf, spacingsFound } from '../partings';
 import { lineProfiles } from '../profile';
+import { standingRoofs } from '../standingRoof';
 import { surveyRings } from '../survey';
 
 /** What is chosen along each line: kept as long as the same is chosen along the same lines. */
@@ -29,6 +30,7 @@ export const GEOMETRY_STEPS: readonly AnyStep[] = [
       (p) =>
         terrain.heightAt(p),
   ),
+  step(K.ROOFS, { buildings: K.BUILDINGS }, ({ buildings }) => standingRoofs(buildings), noneAsBefore),
   step(K.RINGS, { corners: K.CORNERS, sides: K.SIDES, enclosures: K.ENCLOSURES }, surveyRings),
   step(
     K.PARTINGS,

@@ -1,5 +1,6 @@
 import { type AnyStep, adds, step } from '../../engine/step';
 import * as K from '../../keys';
+import { roomBeneath } from '../ways/house/walls';
 import type { Stage } from '../stage';
 import { birdFindings, birdStage, birdHeadlines } from './stage';
 
@@ -17,13 +18,15 @@ const steps: readonly AnyStep[] = [
       tops: K.TOPS,
       overhead: K.OVERHEAD,
       roamed: K.ROAMED,
+      buildings: K.BUILDINGS,
+      rings: K.RINGS,
     },
-    ({ flock, birds, outline, tops, overhead, roamed }) => {
+    ({ flock, birds, outline, tops, overhead, roamed, buildings, rings }) => {
       const heights = [...[...tops.values()].map(({ top }) => top), ...roamed.map(({ height }) => height)];
       const area = outline.area.value;
       // A net is open above, whatever lies over the runs.
       const covered = roamed.length === 0 && overhead.reduce((total, m2) => total + m2, 0) >= COVERED * area;
-      const room = roamed.reduce((total, { area: m2 }) => total + m2, area);
+      const room = roamed.reduce((total, { area: m2 }) => total + m2, area + roomBeneath(buildings, rings));
       return birdFindings(flock, birds, room, {
         wallTop: heights.length > 0 ? Math.min(...heights) : null,
         overhead: covered ? 'covered' : 'open',

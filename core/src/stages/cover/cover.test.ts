@@ -154,3 +154,25 @@ describe('what holds it up', () => {
     expect(reckon(seven).strength.find((s) => s.member === 'uplift')?.verdict).toBe('holds');
   });
 });
+
+describe('a cover that is there already', () => {
+  const square = [
+    [0, 0],
+    [4, 0],
+    [4, 3],
+    [0, 3],
+  ] as const;
+  const over = Object.keys(KINDS).filter((kind) => kind !== 'wrap') as readonly Exclude<KindId, 'wrap'>[];
+  test.each(over)('%s is bought nothing for and takes no hours, but is drawn and said', (kind) => {
+    const there = covered(square, kind, { found: true });
+    const without = { ...there, covers: [] };
+    const [a, b] = [reckon(there), reckon(without)];
+    expect(a.docket.lines.filter((l) => l.buy > 0).map((l) => [l.id, l.need])).toEqual(
+      b.docket.lines.filter((l) => l.buy > 0).map((l) => [l.id, l.need]),
+    );
+    expect(a.figures.hours).toBeCloseTo(b.figures.hours ?? NaN, 9);
+    expect(a.strength).toEqual([]);
+    expect(a.findings.map((f) => f.code)).toContain('cover.found');
+    expect(a.parts.some((p) => 'part' in p && JSON.stringify(p.part).includes('"lid"'))).toBe(true);
+  });
+});

@@ -5,6 +5,7 @@ import { value } from '../../working';
 import { packed } from '../../fasteners/along';
 import type { Chosen } from '../../buying/chosen';
 import { choicesFor } from '../../plan/effective';
+import { finding } from '../../findings/types';
 import type { Stage } from '../stage';
 import { bareFindings } from './bare';
 import { coverDemands } from './demands';
@@ -13,7 +14,7 @@ import { coverFindings } from './findings';
 import { holdingOn } from './held/holding';
 import { coverHours, hoursOfWrap } from './hours';
 import { postAsks } from './asks';
-import { type OpenCover, alikeOf, coveredBy } from './laid';
+import { type OpenCover, alikeOf, builtOf, coveredBy, isFound } from './laid';
 import type { CoverWay } from './over/ways';
 import { coverParts, wrapParts } from './part';
 import { soldFindings } from './sold';
@@ -33,10 +34,11 @@ const laying: readonly AnyStep[] = [
   step(C.COVERED, { covers: C.COVERS, rings: K.RINGS, ground: K.GROUND_AT }, ({ covers, rings, ground }) =>
     coveredBy(covers, rings, ground),
   ),
+  step(C.BUILT, { covered: C.COVERED }, ({ covered }) => builtOf(covered)),
   adds(K.OVERHEAD, { covered: C.COVERED }, ({ covered: { over } }) =>
     over.flatMap(({ shape }) => (rowOf(shape.cover).closes ? [shape.area] : [])),
   ),
-  adds(K.POST_ASKS, { covered: C.COVERED }, ({ covered }) => postAsks(covered)),
+  adds(K.POST_ASKS, { covered: C.BUILT }, ({ covered }) => postAsks(covered)),
   step(
     C.STANDS_ON,
     { setOut: K.SET_OUT, boards: K.BOARD_CHOICE, enclosures: K.ENCLOSURES },
@@ -61,13 +63,13 @@ const wayOf = (chosen: Chosen, { shape }: OpenCover): CoverWay | null =>
 const asking: readonly AnyStep[] = [
   adds(
     K.DEMANDS,
-    { products: K.PRODUCTS, covered: C.COVERED, holding: C.HOLDING, ground: K.GROUND_AT },
+    { products: K.PRODUCTS, covered: C.BUILT, holding: C.HOLDING, ground: K.GROUND_AT },
     ({ covered: { over }, ...by }) => coverDemands({ ...by, over }),
   ),
   adds(K.DEMANDS, { wraps: C.WRAPPED }, ({ wraps }) =>
     wraps.flatMap(({ wrap, wrapped }) => wrapDemands(wrap, wrapped)),
   ),
-  adds(K.DEMANDS, { covered: C.COVERED, posts: K.POSTS, wraps: C.WRAPPED }, ({ covered, posts, wraps }) => {
+  adds(K.DEMANDS, { covered: C.BUILT, posts: K.POSTS, wraps: C.WRAPPED }, ({ covered, posts, wraps }) => {
     const nets = covered.over.flatMap(({ shape }) => {
       const count = shape.made.stayed ? layingOf(shape).pulledAt(shape, posts.posts) : 0;
       return count > 0 ? [{ cover: shape.cover, count }] : [];
@@ -87,7 +89,7 @@ const asking: readonly AnyStep[] = [
 const laid: readonly AnyStep[] = [
   step(
     C.LAID_COVERS,
-    { covered: C.COVERED, chosen: K.CHOSEN },
+    { covered: C.BUILT, chosen: K.CHOSEN },
     ({ covered, chosen }) =>
       new Map(
         covered.over.flatMap((open) =>
@@ -97,7 +99,7 @@ const laid: readonly AnyStep[] = [
   ),
   step(
     C.HELD,
-    { covered: C.COVERED, chosen: K.CHOSEN, holding: C.HOLDING },
+    { covered: C.BUILT, chosen: K.CHOSEN, holding: C.HOLDING },
     ({ covered: { over }, chosen, holding }) =>
       new Map(over.map((open) => [open.shape.cover.id, holding(open, wayOf(chosen, open))])),
   ),
@@ -105,7 +107,7 @@ const laid: readonly AnyStep[] = [
     K.STRENGTH,
     {
       products: K.PRODUCTS,
-      covered: C.COVERED,
+      covered: C.BUILT,
       laid: C.LAID_COVERS,
       held: C.HELD,
       posts: K.POSTS,
@@ -149,12 +151,23 @@ const telling: readonly AnyStep[] = [
   ),
   adds(
     K.FOUND,
-    { covered: C.COVERED, laid: C.LAID_COVERS, goods: K.GOODS, unmet: K.UNMET },
+    { covered: C.BUILT, laid: C.LAID_COVERS, goods: K.GOODS, unmet: K.UNMET },
     ({ covered, laid: ways, goods, unmet }) => soldFindings(covered, ways, goods, unmet),
+  ),
+  adds(K.FOUND, { covered: C.COVERED }, ({ covered: { over } }) =>
+    over
+      .filter(isFound)
+      .map(({ shape: { cover: there } }) =>
+        finding(
+          'cover.found',
+          { severity: 'know', stage: 'cover', part: { on: 'cover', cover: there.id } },
+          { name: there.name },
+        ),
+      ),
   ),
   adds(
     K.STAGE_HOURS,
-    { covered: C.COVERED, wraps: C.WRAPPED, assumed: K.ASSUMED },
+    { covered: C.BUILT, wraps: C.WRAPPED, assumed: K.ASSUMED },
     ({ covered, wraps, assumed }) => [
       ...covered.over.map((open) => coverHours(open, assumed)),
       ...wraps.map(({ wrap, wrapped }) => hoursOfWrap(wrap, wrapped, assumed)),

@@ -8,6 +8,8 @@ import type { Wrapped } from './wraps';
 
 export const COVERS = key<Plan['covers']>('plan.covers');
 export const COVERED = key<Covered>('cover.shapes');
+/** Of these, what is not there already. */
+export const BUILT = key<Covered>('cover.built');
 export const STANDS_ON = key<StandsOn>('cover.stands-on');
 /** Wraps with the walls that they go along. */
 export const WRAPPED =

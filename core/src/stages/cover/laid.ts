@@ -40,3 +40,10 @@ export function coveredBy(covers: readonly Cover[], rings: readonly Ring[], grou
 
 /** What open demands of a cover are called by. */
 export const alikeOf = ({ cover }: CoverShape): string => `cover ${cover.id}`;
+
+/** Whether it is there already. */
+export const isFound = ({ shape: { cover } }: OpenCover): boolean => cover.found === true;
+
+/** What of them has to be built. */
+export const builtOf = (covered: Covered): Covered =>
+  covered.over.some(isFound) ? { ...covered, over: covered.over.filter((o) => !isFound(o)) } : covered;

@@ -17,7 +17,11 @@ const steps: readonly AnyStep[] = [
   step(K.SPACINGS, { chosen: K.SPACINGS_CHOSEN, asks: K.POST_ASKS }, ({ chosen, asks }) =>
     closer(chosen, asks),
   ),
-  step(K.SET_OUT, { sides: K.SIDES, pins: K.PINS, walks: K.FENCED, spacings: K.SPACINGS }, setOut),
+  step(
+    K.SET_OUT,
+    { sides: K.SIDES, pins: K.PINS, walks: K.FENCED, spacings: K.SPACINGS, roofs: K.ROOFS },
+    setOut,
+  ),
   step(
     K.POSTS,
     {

@@ -5,6 +5,7 @@ import { editionOf } from '../../catalogue/editionOf';
 import { alongLines, spacingsFound } from '../../ground/partings';
 import { facetOf, choicesFor } from '../../plan/effective';
 import { type PostAsk, closer } from './shown/asks';
+import { standingRoofs } from '../../ground/standingRoof';
 import { setOut } from './shown/setOut';
 
 /** Posts as they would stand: their heights and depths are left at 0. */
@@ -18,7 +19,8 @@ export function preview(
   const walks = onPosts(all);
   const lines = walks.flatMap((w) => w.lines);
   const spacings = closer(spacingsFound(alongLines(lines, facetOf(plan, 'spacing'), enclosures)), asks);
-  const { posts } = setOut({ sides, pins, walks, spacings });
+  const roofs = standingRoofs(plan.ground.buildings);
+  const { posts } = setOut({ sides, pins, walks, spacings, roofs });
   return posts.map((post): PostPart => {
     const id = choicesFor(plan, post.side).posts[post.role];
     const product = products.find((p) => p.id === id);

@@ -31,6 +31,7 @@ function aCoop(to: Partial<Building>, wide = 1.83, deep = 3.66): Plan {
     { verb: 'add-to-ground', list: 'buildings', thing },
   );
 }
+const codes = (plan: Plan) => reckon(plan).findings.map((f) => f.code);
 const apron = (width: number, lapUp = 0.1) =>
   ({ kind: 'apron', mesh: 'welded-75x50', width, lapUp }) as const;
 
@@ -177,5 +178,91 @@ describe('vents and windows of a house', () => {
         .docket.lines.filter((l) => l.id.startsWith('roll:fine-13'))
         .map((l) => l.buy);
     expect(rolls(both)).toEqual(rolls(run));
+  });
+});
+
+describe('doors in walls of the house itself', () => {
+  const doors = [
+    { id: 'd1', kind: 'pop-door', width: 0.3, height: 0.35, make: 'kit', found: false },
+    { id: 'd2', kind: 'egg-hatch', width: 0.4, height: 0.3, make: 'built', found: false },
+    { id: 'd3', kind: 'cleaning-door', width: 0.6, height: 0.6, make: 'kit', found: true },
+  ] as const;
+  const plan = aCoop({ doors: [...doors] });
+  const { docket, figures } = reckon(plan);
+  test('are bought as kits or sawn, and hung; what is there already is not', () => {
+    const kits = docket.lines.filter((l) => l.id.startsWith('kit:'));
+    expect(kits.map((l) => [l.id.includes('pop-door'), l.need])).toEqual([[true, 1]]);
+    expect(docket.lines.find((l) => l.id === 'pack:hinge')?.need).toBe(2);
+    expect(docket.lines.find((l) => l.id === 'pack:catch')?.need).toBe(1);
+    expect(figures['hours.flaps']).toBeCloseTo(2 * 0.7, 9);
+    expect(docket.complete).toBe(true);
+  });
+  test('a kit that no yard sells is told, and built instead', () => {
+    const wide = aCoop({ doors: [{ ...doors[0], width: 1.43 }] });
+    const found = reckon(wide).findings.find((f) => f.code === 'way.no-kit');
+    const after = (found?.mends(wide) ?? []).map((m) => codes(apply(wide, m)));
+    expect(after.length).toBeGreaterThan(0);
+    for (const left of after) expect(left).not.toContain('way.no-kit');
+  });
+  test.each(['vents', 'doors'] as const)('%s larger than their wall are told, and made as large', (list) => {
+    const large =
+      list === 'doors'
+        ? { doors: [{ ...doors[2], width: 1.5, height: 1.5 }] }
+        : {
+            vents: [
+              {
+                id: 'v',
+                name: 'window',
+                width: 3,
+                height: 2.5,
+                count: 1,
+                found: 'open' as const,
+                mesh: null,
+              },
+            ],
+          };
+    const coop = aCoop({ ...large, height: 1.2 }, 1, 1);
+    const found = reckon(coop).findings.find((f) => f.code === 'house.cut-larger');
+    const [mend] = found?.mends(coop) ?? [];
+    if (!mend) throw new Error('no mend');
+    expect(codes(apply(coop, mend))).not.toContain('house.cut-larger');
+  });
+});
+
+describe('the floor of a house', () => {
+  test('of earth is dug through until a skirt lies round it', () => {
+    const coop = aCoop({ floor: { kind: 'earth', above: 0, open: false } });
+    const found = reckon(coop).findings.find((f) => f.code === 'house.earth-floor');
+    const [mend] = found?.mends(coop) ?? [];
+    if (!mend) throw new Error('no mend');
+    const after = apply(coop, mend);
+    expect(codes(after)).not.toContain('house.earth-floor');
+    expect(reckon(after).figures['skirt.stripLength'] ?? 0).toBeGreaterThan(2 * (1.83 + 3.66));
+  });
+  test('a hand above the ground it houses rats; at 0.30 it does not', () => {
+    const at = (above: number) => codes(aCoop({ floor: { kind: 'raised', above, open: true } }));
+    expect(at(0.15)).toContain('house.low-floor');
+    expect(at(0.3)).not.toContain('house.low-floor');
+  });
+  test('high enough and open beneath, its ground is the birds’ as well', () => {
+    const run = aRun({ flock: [{ id: 'f', kind: 'hen-heavy', count: 8, keeping: 'confined' }] });
+    const crowded = (plan: Plan) =>
+      reckon(plan).findings.flatMap((f) => (f.code === 'birds.crowded' ? [f.params.area] : []))[0];
+    const on = (floor: Building['floor']): Plan => ({
+      ...run,
+      ground: { ...run.ground, buildings: run.ground.buildings.map((b) => ({ ...b, floor })) },
+      flock: [{ id: 'f', kind: 'hen-heavy', count: 400, keeping: 'confined' }],
+    });
+    const [house] = run.ground.buildings;
+    const xs = (house?.outline ?? []).map((p) => p.x);
+    const ys = (house?.outline ?? []).map((p) => p.y);
+    const footprint = (Math.max(...xs) - Math.min(...xs)) * (Math.max(...ys) - Math.min(...ys));
+    const solid = crowded(on({ kind: 'solid', above: 0, open: false })) ?? NaN;
+    expect((crowded(on({ kind: 'raised', above: 0.5, open: true })) ?? NaN) - solid).toBeCloseTo(
+      footprint,
+      9,
+    );
+    expect(crowded(on({ kind: 'raised', above: 0.5, open: false }))).toBeCloseTo(solid, 9);
+    expect(crowded(on({ kind: 'raised', above: 0.2, open: true }))).toBeCloseTo(solid, 9);
   });
 });

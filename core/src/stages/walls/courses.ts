@@ -107,7 +107,7 @@ function gateRuns(
       spans: [{ side, from: along, to: along + width, cut: length, way: 'along' }],
       leans: [],
     });
-    if (row.bottom < top - EPSILON) {
+    if (row.bottom < top - EPSILON && !opening.found) {
       const high = Math.min(row.top, top) - row.bottom;
       leaves.push(
         piece(

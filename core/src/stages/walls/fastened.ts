@@ -19,6 +19,7 @@ import type { Gathered, WallGroup } from './shown/groups';
 import { isRigid } from '../../catalogue/rigid';
 import type { HungBand } from './rows';
 import { reachingOf } from './stage';
+import { higherDemands } from './standing/higher';
 import { standingTies } from './standing/ties';
 
 const WALLS: Reason = { stage: 'walls', part: { on: 'plan' } };
@@ -186,6 +187,10 @@ export function wallFasteners({
     packed(WALLS, 'clip', clips(on, groups, rigid)),
     ...tieDemands(on, gathered, products),
     packed(WALLS, 'arm', arms(on, groups)),
+    ...higherDemands(
+      on,
+      all.filter((g) => g.stands).flatMap((g) => g.lines),
+    ),
     packed(
       WALLS,
       'tie',

@@ -9,6 +9,7 @@ import type { Foot } from '../../ground/foot';
 import { type OpeningLimits, nearOf, passing, shorterSide } from '../threats/shown/openings';
 import { breaking, finerMesh, tornBy, wireAgainst } from '../threats/shown/strongMesh';
 import { EPSILON, tidy } from '../../units/round';
+import { HIGHER } from '../outline/plan/standing';
 import { isRigid } from '../../catalogue/rigid';
 import type { HungBand } from './rows';
 import { type WallGroup, bandPart } from './shown/groups';
@@ -86,7 +87,8 @@ function reaches({ band, part, change }: Seen): Finding[] {
 
 /** Where the keeper said that a band starts: a hole under it, a thin lap, or more lap than is of use. */
 function meets({ market, boards, group, band, part, change }: Seen): Finding[] {
-  if (band.band.bottom === undefined || band.band.bottom === null) return [];
+  // What is added to a fence that stands begins on its old mesh.
+  if (group.stands || band.band.bottom === undefined || band.band.bottom === null) return [];
   const mends = [change({ bottom: null })];
   const below = group.bands[band.index - 1];
   if (!below) {
@@ -173,14 +175,14 @@ function bandFindings(by: BandsSeenBy, group: WallGroup): readonly Finding[] {
       group,
       band,
       part: bandPart(group.scope, band.band.id),
-      change: (to) =>
-        group.stands
-          ? {
-              verb: 'set-low-band',
-              sides: group.lines.flatMap((line) => line.members.map((m) => m.ringSide.side.id)),
-              low: { mesh: to.mesh ?? band.band.mesh, top: to.top ?? band.band.top },
-            }
-          : { verb: 'set-band', scope: group.scope, id: band.band.id, to },
+      change: (to) => {
+        if (!group.stands) return { verb: 'set-band', scope: group.scope, id: band.band.id, to };
+        const sides = group.lines.flatMap((line) => line.members.map((m) => m.ringSide.side.id));
+        const added = { mesh: to.mesh ?? band.band.mesh, top: to.top ?? band.band.top };
+        return band.band.id === HIGHER
+          ? { verb: 'set-higher', sides, higher: added }
+          : { verb: 'set-low-band', sides, low: added };
+      },
     };
     return [...passes(seen), ...reaches(seen), ...meets(seen), ...module(seen), ...folds(seen)];
   });

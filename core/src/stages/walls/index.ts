@@ -1,13 +1,13 @@
 import { type Stage } from '../stage';
 import { wallHours } from './hours';
-import { mapOver } from '../../engine/layOver';
+import { mapOver, noneAsBefore } from '../../engine/layOver';
 import { type AnyStep, adds, step } from '../../engine/step';
 import * as K from '../../keys';
 import { boardParts, meshParts } from './parts';
 import { boardCourses } from './shown/boards';
 import { boardDemands, wallDemands } from './demands';
 import { wallFasteners } from './fastened';
-import { wallFigures } from './figures';
+import { roofedFigures, wallFigures } from './figures';
 import { wallFindings } from './findings';
 import { gatherLines } from './shown/groups';
 import { openingsLeft } from './openingLeft';
@@ -17,10 +17,43 @@ import { hungWalls, meantWalls } from './stage';
 import { replacedFindings, standingFindings } from './standing/findings';
 import { replacedHours, standingHours } from './standing/hours';
 import { openingsFound, stoodOn } from './standing/found';
+import { rakeDemands } from './roofed/demands';
+import { roofFindings } from './roofed/findings';
+import { rakeHours } from './roofed/hours';
+import { rakeParts } from './roofed/parts';
+import { rakesOf, roofedLines } from './roofed/rakes';
 import { standingParts } from './standing/parts';
 import { topsOf } from './tops';
 
+/** Walls under roofs that stand: none of it where there is no such roof. */
+const roofed: readonly AnyStep[] = [
+  step(
+    K.ROOFED,
+    { lines: K.LINES, bands: K.BANDS, roofs: K.ROOFS },
+    ({ lines, bands, roofs }) => roofedLines(lines, bands, roofs),
+    noneAsBefore,
+  ),
+  step(K.RAKES, { roofed: K.ROOFED }, ({ roofed: under }) => rakesOf(under), noneAsBefore),
+  adds(
+    K.DEMANDS,
+    { rakes: K.RAKES, products: K.PRODUCTS, assumed: K.ASSUMED },
+    ({ rakes, products, assumed }) => rakeDemands(rakes, products, assumed),
+  ),
+  adds(
+    K.FOUND,
+    { roofed: K.ROOFED, roofs: K.ROOFS, lines: K.LINES, bands: K.BANDS, boundaries: K.BOUNDARIES },
+    roofFindings,
+  ),
+  adds(K.STAGE_HOURS, { rakes: K.RAKES, assumed: K.ASSUMED }, ({ rakes, assumed }) =>
+    rakeHours(rakes, assumed),
+  ),
+  adds(K.FENCE_FIGURES, { roofed: K.ROOFED, rakes: K.RAKES }, ({ roofed: under, rakes }) => [
+    roofedFigures(under, rakes),
+  ]),
+];
+
 const steps: readonly AnyStep[] = [
+  ...roofed,
   step(
     K.TOPS,
     { bands: K.BANDS, products: K.PRODUCTS },
@@ -123,6 +156,7 @@ const steps: readonly AnyStep[] = [
 ];
 
 const parts: readonly AnyStep[] = [
+  adds(K.PARTS, { rakes: K.RAKES }, ({ rakes }) => rakeParts(rakes)),
   adds(K.PARTS, { lines: K.LINES }, ({ lines }) => standingParts(lines)),
   adds(K.PARTS, { walls: K.WALLS, falls: K.FALLS }, ({ walls, falls }) => meshParts(walls, falls)),
   adds(

@@ -47,7 +47,9 @@ export function bandSeams(
   leafOverlap: number,
 ): readonly Seam[] {
   const gates = lines.flatMap((line) =>
-    line.openings.map(({ opening }) => ({ width: opening.width, top: leafTop(opening, wall) })),
+    line.openings
+      .filter(({ opening }) => !opening.found)
+      .map(({ opening }) => ({ width: opening.width, top: leafTop(opening, wall) })),
   );
   const across = gates
     .filter(({ top }) => bottom < top - EPSILON)

@@ -2,12 +2,14 @@ import { type PartOf } from '../../plan/partRef';
 /** A length of mesh. */
 export interface MeshPart {
   readonly kind: 'mesh';
-  readonly part: PartOf<'row' | 'above' | 'found'>;
+  readonly part: PartOf<'row' | 'above' | 'found' | 'rake'>;
   readonly side: string;
   readonly from: number;
   readonly to: number;
   readonly bottom: number;
   readonly top: number;
+  /** Where it is cut to a fall, its tops at `from` and `to`. */
+  readonly ends?: readonly [number, number];
   readonly mesh: string;
   /** Where a bay steps, the height that bottom and top are above: the ground at its high post. Null: the ground under it. */
   readonly level: number | null;
@@ -27,4 +29,7 @@ export interface BoardPart {
 }
 
 /** Names of its figures: metres by band, and of boards. */
-export type FigureName = `mesh.${string}.${'length' | 'slopeExtra'}` | `boards.${'ground' | 'top'}`;
+export type FigureName =
+  | `roofed.${string}.${'area' | 'rake'}`
+  | `mesh.${string}.${'length' | 'slopeExtra'}`
+  | `boards.${'ground' | 'top'}`;

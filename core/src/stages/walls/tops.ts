@@ -2,7 +2,7 @@ import { typeOf } from '../../catalogue/meshTypes';
 import type { Products } from '../../catalogue/products';
 import type { FenceLine } from '../../ground/fenceLines';
 import type { Facet } from '../../plan/effective';
-import { heightOf } from '../outline/plan/standing';
+import { topOf } from '../outline/plan/standing';
 import type { WallTop } from './shown/wallTop';
 
 /** What each line's wall asks of its posts, from its bands as meant: whatever rolls they come from. */
@@ -14,7 +14,7 @@ export const topsOf = (
     [...bands].map(([line, { bands: these }]) => [
       line,
       {
-        top: line.standing ? heightOf(line.standing) : (these[these.length - 1]?.top ?? 0),
+        top: line.standing ? topOf(line.standing) : (these[these.length - 1]?.top ?? 0),
         pulls: these.some((b) => typeOf(products.mesh(b.mesh)).pulled) ? 'woven' : 'no',
       },
     ]),

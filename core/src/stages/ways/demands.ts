@@ -1,4 +1,5 @@
 import type { Demand, Reason } from '../../buying/demand';
+import type { PackId } from '../../catalogue/packs';
 import { PITCH, onePast, packed, pitchAt } from '../../fasteners/along';
 import type { WallGroup } from '../walls/shown/groups';
 import { type Term, product, value } from '../../working';
@@ -40,13 +41,34 @@ const hardware = ({ opening, joinery: { hardware: needed } }: HungOpening): Dema
       : [];
   });
 
+/** What is chosen of one that hangs there already, beyond what it was found with. */
+function beyondFound(way: HungOpening): HungOpening {
+  const { opening, leaf, joinery } = way;
+  const before = rowOf(opening).joinery({ ...opening, ...opening.found } as Opening, leaf, leaf.width);
+  const had = (name: string) => before.sticks.find((s) => s.name === name)?.count ?? 0;
+  const packs = Object.entries(joinery.hardware).map(
+    ([pack, count]) => [pack, Math.max(0, count - (before.hardware[pack as PackId] ?? 0))] as const,
+  );
+  return {
+    ...way,
+    joinery: {
+      // A leaf that hangs has its own boards.
+      sticks: joinery.sticks.filter(({ name, use }) => use === 'sill' && had(name) === 0),
+      hardware: Object.fromEntries(packs),
+    },
+  };
+}
+
 /** Kits, what is sawn for the rest, and what all of them hang on. @param walls  as meant */
 export const openingDemands = (
   ways: readonly HungOpening[],
   walls: readonly WallGroup[],
 ): readonly Demand[] =>
-  ways.flatMap((way): Demand[] => {
-    const { opening, kit, joinery } = way;
+  ways.flatMap((hung): Demand[] => {
+    const found = hung.opening.found !== undefined;
+    const way = found ? beyondFound(hung) : hung;
+    const { opening, joinery } = way;
+    const kit = found ? null : way.kit;
     const line = rowOf(opening).kit?.line;
     const reason = reasonOf(opening);
     const timbers = new Map<string, ReturnType<typeof stickRuns>>();
@@ -57,7 +79,7 @@ export const openingDemands = (
         ? []
         : [{ ...reason, buy: 'kit', product: kit, width: opening.width, line } as const]),
       ...[...timbers].map(([timber, runs]): Demand => ({ ...reason, buy: 'timber', timber, runs })),
-      packed(reason, 'staple', leafStaples(walls, way)),
+      packed(reason, 'staple', found ? [] : leafStaples(walls, way)),
       ...hardware(way),
     ];
   });

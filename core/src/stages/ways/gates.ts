@@ -98,7 +98,8 @@ export function leafFindings(
       ]),
     );
   }
-  const sill = kitOf(gate) !== null || gate.sill === 'board';
+  // What hung there already is judged by what it was found with, not by what a kit would bring.
+  const sill = (kitOf(gate) !== null && gate.found === undefined) || gate.sill === 'board';
   if (!sill && foot?.closed !== true) {
     const params = { way: gate.kind, side: line.number };
     found.push(

@@ -9,8 +9,10 @@ import { wallsOver } from './shown/leaf';
 import { openingDemands } from './demands';
 import { leafFigures } from './figures';
 import { doorFindings } from './doors';
+import { doorDemands, houseKitFindings, hungDoors } from './house/doors';
 import { houseFindings } from './house/findings';
-import { ventDemands } from './house/vents';
+import { ventDemands, ventHours } from './house/vents';
+import { houseWallFindings } from './house/walls';
 import { swingFindings } from './meets';
 import { openingFindings, openingsHung } from './stage';
 
@@ -47,7 +49,18 @@ const steps: readonly AnyStep[] = [
   adds(
     K.DEMANDS,
     { buildings: K.BUILDINGS, products: K.PRODUCTS, assumed: K.ASSUMED },
-    ({ buildings, products, assumed }) => ventDemands(buildings, products, assumed),
+    ({ buildings, products, assumed }) => [
+      ...ventDemands(buildings, products, assumed),
+      ...doorDemands(buildings, products, assumed),
+    ],
+  ),
+  adds(K.FOUND, { buildings: K.BUILDINGS, unmet: K.UNMET }, ({ buildings, unmet }) =>
+    houseKitFindings(buildings, unmet),
+  ),
+  adds(
+    K.FOUND,
+    { buildings: K.BUILDINGS, threats: K.THREATS, threatFigures: K.THREAT_FIGURES },
+    houseWallFindings,
   ),
   adds(
     K.FOUND,
@@ -78,8 +91,16 @@ const steps: readonly AnyStep[] = [
   adds(K.OPENINGS_LEFT, { openings: K.OWN_OPENINGS }, ({ openings }) =>
     openings.flatMap((o) => (leavesGap(o) ? [o.gap] : [])),
   ),
-  adds(K.STAGE_HOURS, { openings: K.OWN_OPENINGS, assumed: K.ASSUMED }, ({ openings, assumed }) =>
-    openingHours(openings, assumed),
+  adds(
+    K.STAGE_HOURS,
+    { openings: K.OWN_OPENINGS, buildings: K.BUILDINGS, assumed: K.ASSUMED },
+    ({ openings, buildings, assumed }) => [
+      ...openingHours(
+        [...openings.filter((o) => !o.found), ...hungDoors(buildings).map(({ opening }) => opening)],
+        assumed,
+      ),
+      ...ventHours(buildings, assumed),
+    ],
   ),
   adds(K.PLAN_FIGURES, { ways: K.HUNG_OPENINGS }, ({ ways }) => [leafFigures(ways)]),
 ];

@@ -1,40 +1,30 @@
 import { apply } from '../../plan/changes/apply';
-import { WHOLE_PLAN } from '../../plan/scope';
-import type { Building, Plan, PostPin } from '../../plan/schema';
+import { type Scope, WHOLE_PLAN } from '../../plan/scope';
+import type { Building, Plan } from '../../plan/schema';
 import { roundUp, tidy } from '../../units/round';
 import { ASKS } from '../asks';
 import { bird, mesh, post, roof as roofLine } from '../picture';
 import { type Start, floorFor, withGate, FENCED } from '../start';
 
-/** Its posts carry on from the eave into the roof: so much of them is taken to stand above the mesh, m. */
-const EAVE_UP = 0.05;
-/** How much a roof is drawn to rise from eave to ridge, of its depth. */
+/** How much higher its other edge is taken to be, of its depth, and at most, m. */
 const RISE = 0.15;
+const MOST_RISE = 0.6;
 /** Taken where nothing is known of the eave, m. */
 const LOW_EAVE = 1.75;
 
-/** The posts of the roof along one side, both corners with it, in equal bays of at most the spacing. */
-function postsAlong(side: string, length: number, bare: Plan, above: number): readonly PostPin[] {
-  const bays = Math.max(1, roundUp(length / bare.choices.plan.spacing));
-  return Array.from({ length: bays }, (_, i) => ({
-    id: `${side}p${i + 1}`,
-    side,
-    along: tidy((length * i) / bays),
-    post: { kind: 'standing' as const, above: tidy(above + EAVE_UP) },
-  }));
+/** Walls up to a height: the band at the top is made that much taller or lower. */
+function wallsTo(plan: Plan, top: number, scope: Scope = WHOLE_PLAN): Plan {
+  const band = plan.choices.plan.bands.at(-1);
+  return band ? apply(plan, { verb: 'set-band', scope, id: band.id, to: { top } }) : plan;
 }
 
-/** The walls up to the eave: the band at the top is made that much taller or lower. */
-function wallsTo(plan: Plan, eave: number): Plan {
-  const top = plan.choices.plan.bands.at(-1);
-  if (!top) return plan;
-  return apply(plan, { verb: 'set-band', scope: WHOLE_PLAN, id: top.id, to: { top: eave } });
-}
-
-/** The roof itself, over the run and no further. */
-const roofOver = (width: number, depth: number, eave: number): Building => ({
+/** The roof itself, over the run and no further, on posts as far apart as the fence would have them. */
+const roofOver = (
+  plan: Plan,
+  { width, depth, eave, high }: Readonly<Record<'width' | 'depth' | 'eave' | 'high', number>>,
+): Building => ({
   id: 'roof',
-  name: 'Roof',
+  name: 'Shed',
   outline: [
     { x: 0, y: 0 },
     { x: width, y: 0 },
@@ -42,15 +32,21 @@ const roofOver = (width: number, depth: number, eave: number): Building => ({
     { x: 0, y: depth },
   ],
   eaves: eave,
-  height: tidy(eave + RISE * depth),
+  height: high,
   stands: 'posts',
+  roof: {
+    kind: 'sheet',
+    shape: high > eave ? 'one-way' : 'flat',
+    low: 0,
+    spacing: plan.choices.plan.spacing,
+  },
 });
 
-/** A roof on posts closed in: its posts are used again, the walls go up to its eave, and the gate is as high as they are. */
+/** A roof on posts closed in: its posts are used again, the walls go up to it, and nothing lies under its drip. */
 export const roof: Start = {
-  name: 'Under a roof that stands',
-  line: 'its posts used again, mesh to the eave',
-  asks: ['roofWidth', 'roofDepth', 'eave'],
+  name: 'Close in a shed',
+  line: 'its roof and posts stay; mesh up to the roof',
+  asks: ['roofWidth', 'roofDepth', 'eave', 'roofHigh'],
   taken: FENCED,
   picture: [
     mesh(0.9, 7.1, 1.75),
@@ -67,20 +63,18 @@ export const roof: Start = {
     const { units } = bare;
     const { width, depth } = floorFor(bare, { width: sizes.roofWidth, depth: sizes.roofDepth });
     const eave = sizes.eave ?? ASKS.eave.usual(units) ?? LOW_EAVE;
+    const high = Math.max(eave, sizes.roofHigh ?? tidy(eave + Math.min(MOST_RISE, RISE * depth)));
     const laid = apply(wallsTo(bare, eave), {
       verb: 'lay-out',
       run: { left: 0, right: width, low: 0, high: depth },
       house: null,
     });
-    const [near, far] = [postsAlong('s1', width, bare, eave), postsAlong('s3', width, bare, eave)];
-    const across = ['s2', 's4'].flatMap((side) => postsAlong(side, depth, bare, eave));
-    const standing: Plan = {
-      ...laid,
-      ground: { ...laid.ground, buildings: [roofOver(width, depth, eave)] },
-      postPins: [...near, ...far, ...across],
-    };
-    // From a post of the roof, so that one gate post stands already; never from a corner where another does.
-    const from = near[Math.floor(near.length / 2)]?.along ?? 0;
-    return withGate(standing, 's1', width, from);
+    const thing = roofOver(bare, { width, depth, eave, high });
+    const walled = high > eave ? wallsTo(laid, high, { scope: 'side', of: 's3' }) : laid;
+    const standing = apply(walled, { verb: 'add-to-ground', list: 'buildings', thing });
+    // From a post of the roof, so that one gate post stands already, and not where the roof drips.
+    const bays = Math.max(1, roundUp(depth / bare.choices.plan.spacing));
+    const from = tidy((depth * Math.floor(bays / 2)) / bays);
+    return withGate(standing, 's2', depth, from);
   },
 };

@@ -200,6 +200,15 @@ function Where({ cover, plan }: { cover: Cover; plan: Plan }) {
               Cover the whole run
             </button>
           ))}
+        {coverIsOver(cover) && (
+          <button
+            type="button"
+            className="btn"
+            onClick={() => take(set(cover, { found: cover.found ? undefined : true }))}
+          >
+            {cover.found ? 'Build it new' : 'It is here already'}
+          </button>
+        )}
         <button type="button" className="btn" onClick={() => take({ verb: 'remove-cover', id: cover.id })}>
           Remove it
         </button>

@@ -3,6 +3,7 @@ import { LengthField } from '../../fields/LengthField';
 import { PlaceFields } from '../../fields/PlaceFields';
 import { Measures } from '../../fields/PlanLength';
 import { NameField } from '../../fields/NameField';
+import { RoofFields } from './RoofFields';
 import { useSetOnGround } from './useSetOnGround';
 
 const HEIGHTS = { eaves: 'Eaves', height: 'Ridge' } as const;
@@ -58,6 +59,7 @@ export function BuildingFields({ building, point }: { building: Building; point:
         )}
         <Measures of="ground.buildings" thing={building} names={HEIGHTS} onSet={set} />
       </div>
+      {point === null && <RoofFields building={building} />}
       <div className="mends">
         <button type="button" className="btn" onClick={addCorner}>
           {corner ? `Add a corner after corner ${(point ?? 0) + 1}` : 'Add a corner'}

@@ -174,6 +174,45 @@ function TiedOver({ plan, standing, sides }: Omit<FieldsProps, 'set'> & { sides:
   );
 }
 
+/** So much higher it is made as a rule, m. */
+const MORE = 0.6;
+
+/** Carried up on timbers beside its posts. */
+function MadeHigher({ plan, standing, sides }: Omit<FieldsProps, 'set'> & { sides: readonly string[] }) {
+  const take = usePlan((s) => s.take);
+  const market = useMarket();
+  const reader = useReader();
+  if (!market) return null;
+  const { higher } = standing;
+  const top = higher?.top ?? Math.round(((standing.height ?? LOW) + MORE) * 100) / 100;
+  const put = (to: Standing['higher']) => take({ verb: 'set-higher', sides, higher: to });
+  return (
+    <div className="fields">
+      <Pick
+        name="Carried higher, on timbers"
+        value={higher?.mesh ?? ''}
+        options={[
+          { value: '', label: 'no' },
+          ...meshesOnOffer({ plan, market }, higher?.mesh ?? null).map((id) => ({
+            value: id,
+            label: meshName(market.mesh(id), reader),
+          })),
+        ]}
+        onChoose={(mesh) => put(mesh === '' ? null : { mesh, top })}
+      />
+      {higher && (
+        <LengthField
+          name="Up to"
+          value={higher.top}
+          least={0.3}
+          most={6}
+          onCommit={(high) => put({ ...higher, top: high })}
+        />
+      )}
+    </div>
+  );
+}
+
 /** What is on each side that stands already, and what is added to it. */
 export function WhatStands({ plan }: { plan: Plan }) {
   const take = usePlan((s) => s.take);
@@ -209,6 +248,7 @@ export function WhatStands({ plan }: { plan: Plan }) {
       <AsFound key={id} plan={plan} standing={standing} set={set} />
       <FootFound standing={standing} set={set} />
       <TiedOver plan={plan} standing={standing} sides={[id]} />
+      <MadeHigher plan={plan} standing={standing} sides={[id]} />
       <div className="mends">
         {others.length > 0 && (
           <button

@@ -32,6 +32,20 @@ function OwnMeasures({ opening, set }: { opening: Opening; set: (to: To) => void
   ));
 }
 
+/** Said to hang there already with what it has now; or to be bought. It is judged by its own sill, not by that of a kit. */
+function asFound(opening: Opening): To {
+  if (opening.found) return { found: undefined };
+  const had: object = opening;
+  const { catches, lock, sill, closer } = had as NonNullable<Opening['found']>;
+  const found = {
+    ...(catches && { catches }),
+    ...(lock && { lock }),
+    ...(sill && { sill }),
+    ...(closer && { closer }),
+  };
+  return { found, ...('make' in opening && { make: 'built' }) };
+}
+
 const LOBBY_DEPTH = 1.2;
 
 /** The change that adds a lobby with a second gate in front of a gate. */
@@ -91,7 +105,13 @@ export function OpeningFields({ opening, sides }: { opening: Opening; sides: rea
         />
         <OwnMeasures opening={opening} set={set} />
       </div>
+      {opening.found && (
+        <p className="small soft">It hangs here already: only what you choose beyond it is bought.</p>
+      )}
       <div className="mends">
+        <button type="button" className="btn" onClick={() => set(asFound(opening))}>
+          {opening.found ? 'Hang a new one instead' : 'It hangs here already'}
+        </button>
         <button
           type="button"
           className="btn"

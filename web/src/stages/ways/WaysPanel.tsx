@@ -18,6 +18,7 @@ import { useSelection } from '../../state/selection';
 import { Decision, Decisions } from '../Decision';
 import { Panel } from '../Panel';
 import { SchoolNote } from '../SchoolNote';
+import { HouseDoors } from './HouseDoors';
 import { HouseVents } from './HouseVents';
 import { OpeningFields } from './OpeningFields';
 import { openingTitle } from './openingTitle';
@@ -127,6 +128,7 @@ export function WaysPanel({ base }: { base: string }) {
         Measure leaves after the mesh is on. Pop doors and hatches hang in the mesh, between two posts. A
         cleaning door in the house itself wants a barrow’s way to it.
       </p>
+      <HouseDoors plan={plan} />
       <HouseVents plan={plan} />
     </Panel>
   );

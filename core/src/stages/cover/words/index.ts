@@ -44,6 +44,8 @@ export const FINDINGS = {
       fits !== null && Number.isFinite(fits) ? ` It would bear wet snow over ${r.about(fits)}.` : '';
     return `${capital(name)}: ${one} over ${r.about(span)} ${WHEN[verdict]}.${reach}`;
   },
+  'cover.found': ({ name }: Named) =>
+    `${capital(name)} is here already: nothing of it is bought, and what holds it up was not reckoned. Have it looked at before snow lies on it.`,
   'cover.lifts': ({
     name,
     lift,

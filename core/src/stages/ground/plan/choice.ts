@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import { HOUSE } from './house';
+import { roof } from './roof';
 import { LINE_KIND_IDS, OBSTACLE_KIND_IDS } from './kinds';
 import { id, name, length, meaning, point } from '../../../schema/common';
 
@@ -12,6 +13,7 @@ export const building = z.strictObject({
   stands: z
     ._default(z.enum(['walls', 'posts']), 'walls')
     .apply(meaning('On walls, or on posts: a roof with nothing under it.')),
+  roof: z.optional(roof),
   ...HOUSE,
 });
 export const tree = z.strictObject({

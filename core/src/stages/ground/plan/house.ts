@@ -17,11 +17,35 @@ const vent = z.strictObject({
 });
 export type Vent = z.infer<typeof vent>;
 
+/** A pop door, egg hatch or cleaning door in a wall of the house itself. */
+const door = z.strictObject({
+  id,
+  kind: z.enum(['pop-door', 'egg-hatch', 'cleaning-door']),
+  width: length(0.15, 1.5).apply(meaning('Clear, m.')),
+  height: length(0.1, 1.5).apply(meaning('Clear, m.')),
+  make: z._default(z.enum(['kit', 'built']), 'kit'),
+  found: z
+    ._default(z.boolean(), false)
+    .apply(meaning('Whether it is there already: then nothing of it is bought.')),
+});
+export type HouseDoor = z.infer<typeof door>;
+
+/** What birds stand on in the house. */
+const floor = z.strictObject({
+  kind: z.enum(['solid', 'earth', 'raised']),
+  above: length(0, 3).apply(meaning('How high a raised floor is above the ground, m.')),
+  open: z.boolean().apply(meaning('Whether birds come beneath a raised floor: its ground counts as theirs.')),
+});
+
 /** What a house by itself is guarded by. */
 export const HOUSE = {
   skirt: z
     .optional(z.nullable(skirt))
     .apply(meaning('Laid round it, whatever runs are built on to it; left out for none.')),
+  floor: z.optional(floor).apply(meaning('Left out where nobody looked: it counts as solid.')),
+  doors: z
+    .optional(z.array(door).check(z.maxLength(20)))
+    .apply(meaning('Doors and hatches in walls of its own.')),
   vents: z.optional(z.array(vent).check(z.maxLength(60))).apply(meaning('Vents, windows and gaps.')),
 };
 
@@ -30,12 +54,17 @@ export function checkHouse(
   house: {
     readonly skirt?: z.infer<typeof skirt> | null | undefined;
     readonly vents?: readonly Vent[] | undefined;
+    readonly doors?: readonly HouseDoor[] | undefined;
   },
   path: readonly (string | number)[],
   known: Products,
   issue: Issue,
 ): void {
   if (house.skirt) skirtReferences({ skirt: house.skirt }, path, known, issue);
+  house.doors?.forEach(({ id: own }, i) => {
+    if (house.doors?.findIndex((d) => d.id === own) !== i)
+      issue([...path, 'doors', i, 'id'], `the id “${own}” is used twice; give each its own`);
+  });
   house.vents?.forEach(({ id: own, mesh }, i) => {
     if (mesh !== null && !known.meshes.has(mesh))
       issue([...path, 'vents', i, 'mesh'], `no mesh “${mesh}” in this edition or among own products`);

@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { type Issue, type Products } from '../../../plan/known';
 import { id, length, meaning } from '../../../schema/common';
+import { tidy } from '../../../units/round';
 
 /** What a fence is like that stands already: tired wire counts as a third thinner, a broken fence as a gap (rules: What stands). */
 export const STATE_IDS = ['sound', 'tired', 'broken'] as const;
@@ -38,6 +39,9 @@ export const standing = z
     low: z
       ._default(z.nullable(z.strictObject({ mesh: id, top: length(0.1, 6) })), null)
       .apply(meaning('A finer band that is bought and tied over its foot.')),
+    higher: z
+      .optional(z.nullable(z.strictObject({ mesh: id, top: length(0.3, 6) })))
+      .apply(meaning('Mesh above it, on timbers beside its posts: bought, like the timbers.')),
   })
   .apply(meaning('A fence that stands already: nothing of it is bought, and it is judged as it was found.'));
 export type Standing = z.infer<typeof standing>;
@@ -61,12 +65,26 @@ export const heightOf = ({ height, bands }: Standing): number =>
 
 /** The band that is hung over its foot, as walls have theirs. */
 export const ADDED = 'added';
-export const addedTo = ({ low }: Standing) =>
-  low === null ? [] : [{ id: ADDED, mesh: low.mesh, top: low.top, widths: 'cheapest' as const }];
+export const HIGHER = 'higher';
+/** Mesh above laps the old one by so much, m. */
+const HIGHER_LAPS = 0.05;
+export const addedTo = (standing: Standing) => {
+  const { low, higher } = standing;
+  const bottom = tidy(Math.max(0, heightOf(standing) - HIGHER_LAPS));
+  return [
+    ...(low === null ? [] : [{ id: ADDED, mesh: low.mesh, top: low.top, widths: 'cheapest' as const }]),
+    ...(higher
+      ? [{ id: HIGHER, mesh: higher.mesh, top: higher.top, widths: 'cheapest' as const, bottom }]
+      : []),
+  ];
+};
+
+/** How high it stands with what is put on it, m. */
+export const topOf = (standing: Standing): number => Math.max(heightOf(standing), standing.higher?.top ?? 0);
 
 /** Meshes that it names are sold in the plan's edition or its own; bands stand one above the other. */
 export function checkStanding(
-  { bands, low }: Standing,
+  { bands, low, higher }: Standing,
   path: readonly (string | number)[],
   { meshes }: Pick<Products, 'meshes'>,
   issue: Issue,
@@ -82,4 +100,5 @@ export function checkStanding(
       issue([...path, 'bands', i, 'top'], 'must be higher than the band below it');
   });
   if (low) known(low.mesh, ['low']);
+  if (higher) known(higher.mesh, ['higher']);
 }

@@ -55,6 +55,18 @@ export const VERBS = {
       return standing && sides.includes(s.id) ? stood(s, { ...standing, low }) : s;
     }),
   }),
+  'set-higher': (
+    plan: Plan,
+    { sides, higher }: { readonly sides: readonly string[]; readonly higher: Standing['higher'] },
+  ): Plan => ({
+    ...plan,
+    sides: plan.sides.map((s) => {
+      const standing = standingOn(s);
+      if (!standing || !sides.includes(s.id)) return s;
+      const { higher: _, ...bare } = standing;
+      return stood(s, higher ? { ...bare, higher } : bare);
+    }),
+  }),
   'move-corner': moveCorner,
   'set-turn': setTurn,
   'split-side': splitSide,

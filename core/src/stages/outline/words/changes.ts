@@ -27,6 +27,10 @@ export const CHANGES = {
     low === null
       ? 'Tie nothing over the fence that stands'
       : `Tie ${meshSaid(market.mesh(low.mesh), r)} over it, ${r.length(low.top)} high`,
+  'set-higher': ({ higher }: Of<'set-higher'>, r: Reader, market: Market) =>
+    higher
+      ? `Carry it up to ${r.length(higher.top)} with ${meshSaid(market.mesh(higher.mesh), r)}`
+      : 'Leave it as high as it stands',
   'set-side-building': () => 'The wall of a building stands here',
   'move-corner': () => 'Move the corner',
   'set-turn': ({ turn }: Of<'set-turn'>) => `Turn the corner by ${((turn * 180) / Math.PI).toFixed(1)}°`,

@@ -1,9 +1,11 @@
 import { type FenceLine, type FenceWalk, goesStraightOn, onSide } from '../../../ground/fenceLines';
-import { type Vector, plus, times } from '../../../ground/vector';
+import type { StandingRoof } from '../../../ground/standingRoof';
+import { UNDER } from '../../../ground/roofed';
+import { type Vector, cross, dot, minus, plus, times } from '../../../ground/vector';
 import type { Facet } from '../../../plan/effective';
 import type { PostRef } from '../../../plan/partRef';
 import type { Plan, PostRole } from '../../../plan/schema';
-import { heightOf } from '../../outline/plan/standing';
+import { topOf } from '../../outline/plan/standing';
 import { TOUCH, roundUp } from '../../../units/round';
 
 /** A clear length of fence between two posts that must stand where they stand, in line coordinates, m. */
@@ -83,12 +85,32 @@ function foundPosts({
   })).filter(({ along }) => !openings.some((o) => along > o.from + TOUCH && along < o.to - TOUCH));
 }
 
-function nodesOf(
+/** Posts of roofs that stand on a line, as high as the roof is there. */
+const roofPosts = (
   line: FenceLine,
-  cornerRoles: (corner: string) => PostRole,
-  pins: Plan['postPins'],
-): readonly Node[] {
-  const there = line.standing ? heightOf(line.standing) : null;
+  roofs: readonly StandingRoof[],
+): readonly { readonly along: number; readonly standing: number }[] =>
+  roofs.flatMap(({ posts, heightAt }) =>
+    posts.flatMap((p) => {
+      const off = minus(p, line.start);
+      const along = dot(line.direction, off);
+      const on =
+        Math.abs(cross(line.direction, off)) <= UNDER && along > -UNDER && along < line.length + UNDER;
+      const inGate = line.openings.some((o) => along > o.from + TOUCH && along < o.to - TOUCH);
+      return on && !inGate
+        ? [{ along: Math.min(line.length, Math.max(0, along)), standing: heightAt(p) }]
+        : [];
+    }),
+  );
+
+interface NodesBy {
+  readonly cornerRoles: (corner: string) => PostRole;
+  readonly pins: Plan['postPins'];
+  readonly roofs: readonly StandingRoof[];
+}
+
+function nodesOf(line: FenceLine, { cornerRoles, pins, roofs }: NodesBy): readonly Node[] {
+  const there = line.standing ? topOf(line.standing) : null;
   const fixed = (along: number, role: PostRole, part: PostRef, standing: number | null = null): Node => ({
     line,
     along,
@@ -103,9 +125,14 @@ function nodesOf(
       fixed(along, 'line', { on: 'post', side: line.id, nth }, there),
     ),
   ];
+  const found = nodes.filter(({ part }) => part.on === 'post').length;
+  roofPosts(line, roofs).forEach(({ along, standing }, i) => {
+    nodes.push(fixed(along, 'line', { on: 'post', side: line.id, nth: found + i + 1 }, standing));
+  });
   for (const { opening, from, to } of line.openings) {
-    nodes.push(fixed(from, 'gate', { on: 'gate-post', opening: opening.id, edge: 'near' }));
-    nodes.push(fixed(to, 'gate', { on: 'gate-post', opening: opening.id, edge: 'far' }));
+    const stands = opening.found ? there : null;
+    nodes.push(fixed(from, 'gate', { on: 'gate-post', opening: opening.id, edge: 'near' }, stands));
+    nodes.push(fixed(to, 'gate', { on: 'gate-post', opening: opening.id, edge: 'far' }, stands));
   }
   for (const pin of pins) {
     const member = line.members.find((m) => m.ringSide.side.id === pin.side);
@@ -157,6 +184,8 @@ export interface ToSetOut {
   readonly pins: Plan['postPins'];
   readonly walks: readonly FenceWalk[];
   readonly spacings: ReadonlyMap<FenceLine, Facet<'spacing'>>;
+  /** Whose posts stand already. */
+  readonly roofs?: readonly StandingRoof[];
 }
 
 /**
@@ -167,7 +196,7 @@ export interface ToSetOut {
  * @returns posts in order along the fence, one a node, and the clear stretches between the fixed ones
  * @see rules: Posts. n = ⌈L / s⌉ equal bays and n − 1 line posts in each clear stretch
  */
-export function setOut({ sides, pins, walks, spacings }: ToSetOut): SetOut {
+export function setOut({ sides, pins, walks, spacings, roofs = [] }: ToSetOut): SetOut {
   const meeting = new Map<string, Plan['sides']>();
   for (const side of sides) {
     for (const corner of [side.from, side.to]) meeting.set(corner, [...(meeting.get(corner) ?? []), side]);
@@ -207,10 +236,11 @@ export function setOut({ sides, pins, walks, spacings }: ToSetOut): SetOut {
   };
 
   for (const line of lines) {
-    const nodes = nodesOf(line, cornerRoles, pins);
+    const nodes = nodesOf(line, { cornerRoles, pins, roofs });
     const chosen = spacings.get(line);
     if (!chosen) throw new RangeError(`no spacing was chosen for line ${line.id}`);
-    let count = 0;
+    // What stands is counted first.
+    let count = nodes.filter(({ part }) => part.on === 'post').length;
     nodes.forEach((node, i) => {
       add(node);
       const next = nodes[i + 1];

@@ -14,6 +14,8 @@ export const WHY = 'Mesh is most of the price: the widths chosen here decide the
 export const USES = {
   band: { name: 'wall', letters: 'wall', along: 'fence' },
   patch: { name: 'patch of the overhang', letters: 'wall', along: 'nothing' },
+  sister: { name: 'timber beside a post', letters: 'wall', along: 'nothing' },
+  rake: { name: 'up to the roof', letters: 'wall', along: 'nothing' },
   board: { name: 'one bay', letters: 'wall', along: 'nothing' },
 } as const satisfies Uses;
 
@@ -26,6 +28,7 @@ export const SEAMS = {
 export const BOARDED = {
   ground: 'mesh to the board at the ground',
   top: 'mesh to the board at the top',
+  roof: 'mesh to the rafters',
 } as const;
 
 /** Under which figure the hours of each code are told. */

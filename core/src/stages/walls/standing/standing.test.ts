@@ -236,3 +236,73 @@ describe('two rotten posts beside each other in a line of 9.6', () => {
     expect(reckon(line([2.4, 7.2])).figures['hours.mesh']).toBeCloseTo(9.6 * 0.13, 9);
   });
 });
+
+describe('a gate that hangs in a fence that stands', () => {
+  const hung = (found: object | undefined, to: object = {}) =>
+    apply(aPen(NO_SKIRT), {
+      verb: 'add-opening',
+      opening: {
+        ...PLAIN_GATE,
+        id: 'g1',
+        side: 's1',
+        along: 3,
+        width: 0.95,
+        make: 'built',
+        sill: 'none',
+        ...(found && { found }),
+        ...to,
+      },
+    });
+  const asFound = { catches: 'one-step', sill: 'none', lock: 'none', closer: 'none' };
+  test('is bought nothing for and takes no hours; its posts stand; it is judged', () => {
+    const plan = hung(asFound);
+    const { figures } = reckon(plan);
+    expect(bought(plan)).toEqual([]);
+    expect(figures.hours).toBe(0);
+    expect(figures['posts.gate']).toBe(2);
+    expect(figures['posts.standing']).toBe(figures['posts.total']);
+    expect(codes(plan)).toContain('gate.no-sill');
+  });
+  test('what is chosen beyond what it was found with is bought, and no more', () => {
+    const plan = hung(asFound, { sill: 'board', catches: 'two-step', lock: 'padlock' });
+    const ids = bought(plan).map((l) => [l.id, l.need]);
+    expect(ids).toEqual(
+      expect.arrayContaining([
+        ['pack:two-step-catch', 2],
+        ['pack:padlock', 1],
+      ]),
+    );
+    expect(ids).toHaveLength(3);
+    expect(codes(plan)).not.toContain('gate.no-sill');
+  });
+});
+
+describe('a fence that stands made higher', () => {
+  const sides = ['s1', 's2', 's3', 's4'];
+  const plan = apply(aPen(NO_SKIRT), {
+    verb: 'set-higher',
+    sides,
+    higher: { mesh: 'welded-50x25', top: 2.1 },
+  });
+  const { docket, figures, findings } = reckon(plan);
+  const need = (id: string) => docket.lines.find((l) => l.id === id)?.need;
+  test('a timber beside every post, 0.45 down it, two bolts each', () => {
+    const posts = 4 + 2 * 3 + 2 * 2;
+    expect(need('pack:bolt')).toBe(2 * posts);
+    const timbers = reckon(plan).cutting.flatMap(({ task }) =>
+      task.runs.filter((r) => r.part.on === 'sister'),
+    );
+    expect(timbers).toHaveLength(posts);
+    for (const { length } of timbers) expect(length).toBeCloseTo(2.1 - 1.5 + 0.45, 9);
+  });
+  test('its mesh laps the old, and is tied along both edges and up every post', () => {
+    const height = 2.1 - 1.5 + 0.05;
+    expect(need('pack:tie')).toBe(2 * (Math.ceil(26 / 0.3) + 1) + 14 * (Math.ceil(height / 0.3) + 1));
+    expect(figures['mesh.higher.length']).toBeGreaterThanOrEqual(26);
+    expect(findings.map((f) => f.code)).not.toContain('post.standing-low');
+    expect(findings.map((f) => f.code)).not.toContain('band.hole');
+  });
+  test('left as high as it stands, nothing of it is left', () => {
+    expect(apply(plan, { verb: 'set-higher', sides, higher: null })).toEqual(aPen(NO_SKIRT));
+  });
+});

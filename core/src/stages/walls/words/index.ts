@@ -1,6 +1,8 @@
 import { type MeshType } from '../../../catalogue/types';
 import { type Reader } from '../../../saying/reader';
 import { MESH_TYPES } from '../../../catalogue/meshTypes';
+import { type KindId, nameOf } from '../../ways/plan/kinds';
+import { type SideParam } from '../../../saying/sentences';
 import { sidesSaid } from '../../../saying/phrases';
 
 export { SCHOOLS, cautions } from './advice';
@@ -29,6 +31,15 @@ export interface OnSides {
   readonly sides: readonly number[];
 }
 
+/** A wall under a roof that stands, from the lowest to the highest of it. */
+export interface UnderRoof {
+  readonly side: number;
+  readonly name: string;
+  readonly wall: number;
+  readonly low: number;
+  readonly high: number;
+}
+
 /** What is found about walls. Lengths m. */
 export const FINDINGS = {
   'standing.unmeasured': ({ sides, as }: OnSides & { readonly as: number }, r: Reader) =>
@@ -47,6 +58,16 @@ export const FINDINGS = {
     `The old fence on ${sidesSaid(sides)} comes down: it stands until the new one is closed, about ${r.about(0.3)} outside it, or the birds are shut in meanwhile.`,
   'standing.broken': ({ sides }: OnSides) =>
     `The fence on ${sidesSaid(sides)} is broken: it counts as a gap that everything walks through. Build it anew, or mend it first.`,
+  'roof.gap': ({ side, name, wall, low }: UnderRoof, r: Reader) =>
+    `Side ${side} ends at ${r.length(wall)} and ${name} begins at ${r.length(low)}: between them it is open.`,
+  'roof.low': ({ side, name, wall, low }: UnderRoof, r: Reader) =>
+    `${name} comes down to ${r.length(low)} over side ${side}, lower than its wall of ${r.length(wall)}.`,
+  'roof.drips': ({ side, way, name }: SideParam & { readonly way: KindId; readonly name: string }) =>
+    `${name} drops its water and snow on the ${nameOf(way)} in side ${side}. Hang a gutter there, or choose another side.`,
+  'roof.over-boundary': (
+    { name, boundary, by }: { readonly name: string; readonly boundary: string; readonly by: number },
+    r: Reader,
+  ) => `${name} reaches ${r.length(by)} over ${boundary}.`,
   'slope.leans': ({ side, grade, extra }: SlopeLeans, r: Reader) =>
     `Side ${side} climbs ${r.grade(grade)}: the mesh follows it. Allow up to ${r.about(extra)} more per piece: it leans with the slope and its ends are cut plumb.`,
   'slope.follows': ({ side, grade, limit, mesh }: SlopeParams, r: Reader) =>

@@ -13,6 +13,8 @@ export const HOURS = {
 export const TERMS = {
   ...HOURS,
   'hours.bands': () => 'bands',
+  'higher.bolts': () => 'timbers bolted beside posts that stand',
+  'higher.each': () => 'each',
   'mesh.side': ({ side }: SideParam) => `side ${side}`,
   'mesh.gate': ({ way }: { readonly way: KindId; readonly width: number }) =>
     `less the ${nameOf(way)}, clear width`,

@@ -2,6 +2,7 @@ import type { AskOf, Demand, Reason } from '../../../buying/demand';
 import { NO_JOINTS, type Run } from '../../../buying/run';
 import { jointLapOf } from '../../../catalogue/rigid';
 import type { Products } from '../../../catalogue/products';
+import { perUnit } from '../../../build/rate';
 import { gaps, packed } from '../../../fasteners/along';
 import type { Assumptions } from '../../../plan/assumptions';
 import { placeAt } from '../../../plan/place';
@@ -111,4 +112,17 @@ export function ventDemands(
       packed(reason, 'staple', [staples(covered)]),
     ];
   });
+}
+
+/** Hours to put battens over vents and windows: as boards, by the metre. */
+export function ventHours(buildings: readonly Building[], assumed: Assumptions): readonly Term[] {
+  const covered = coveredVents(buildings);
+  if (covered.length === 0) return [];
+  const round = covered.reduce((n, { vent, width, height }) => n + 2 * vent.count * (width + height), 0);
+  return [
+    product('hours.boards', 'h', {}, [
+      value('hours.metres', round, 'm', {}),
+      perUnit(assumed.hoursBoardMetre),
+    ]),
+  ];
 }

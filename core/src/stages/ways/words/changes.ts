@@ -10,6 +10,7 @@ export const CHANGES = {
   'add-opening': ({ opening }: Of<'add-opening'>, r: Reader) =>
     `Add a ${nameOf(opening.kind)} ${r.length(opening.width)} clear`,
   'set-opening': ({ to }: Of<'set-opening'>, r: Reader) => {
+    if ('found' in to) return to.found ? 'It hangs here already' : 'Hang a new one';
     if (to.width !== undefined) return `Make it ${r.length(to.width)} clear`;
     const { gap, hinge, swing, make, catches, closer, lock, sill, height }: Partial<OpeningOf<'gate'>> =
       to as Partial<OpeningOf<'gate'>>;

@@ -38,6 +38,16 @@ export interface DoorAboveWall extends Way {
   readonly wall: number;
 }
 
+/** A vent or a door said to be larger than the wall that it is in. */
+export interface HouseCut {
+  readonly name: string;
+  readonly house: string;
+  readonly width: number;
+  readonly height: number;
+  readonly wall: number;
+  readonly high: number;
+}
+
 /** What is found about ways in. Lengths m. */
 export const FINDINGS = {
   'gate.wider-than-side': ({ way, side, width, length }: GateWiderThanSide, r: Reader) =>
@@ -50,6 +60,20 @@ export const FINDINGS = {
     `Side ${side} has no fence to hang a ${nameOf(way)} in. Move it to a fenced side.`,
   'way.no-kit': ({ way, width, nearest }: WayNoKit, r: Reader) =>
     `This yard sells no ${nameOf(way)} kit ${r.length(width)} wide${nearest === null ? '' : `; the nearest is ${r.length(nearest)}`}.`,
+  'house.cut-larger': ({ name, house, width, height, wall, high }: HouseCut, r: Reader) =>
+    `The ${name} of ${house} is said to be ${r.length(width)} × ${r.length(height)}; its longest wall is ${r.length(wall)} long and its ridge ${r.length(high)} high. Measure it again.`,
+  'house.low-floor': (
+    { name, above, least }: { readonly name: string; readonly above: number; readonly least: number },
+    r: Reader,
+  ) =>
+    `The floor of ${name} is ${r.length(above)} above the ground: rats live under it. Raise it ${r.length(least)}, or close it all round.`,
+  'house.earth-floor': ({
+    name,
+    threats,
+  }: {
+    readonly name: string;
+    readonly threats: readonly ThreatId[];
+  }) => `${name} has a floor of earth: ${who(threats)} ${verb(threats, 'digs', 'dig')} in under its walls.`,
   'gate.catches': ({ threats }: { readonly threats: readonly ThreatId[] }) =>
     `${capital(who(threats))} ${verb(threats, 'opens', 'open')} a one-step catch: two-step catches at top and foot.`,
   'gate.lock': ({ way }: Way) => `People have been about, and nothing locks the ${nameOf(way)}.`,

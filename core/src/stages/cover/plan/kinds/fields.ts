@@ -6,6 +6,9 @@ export const OVER = {
   id,
   name,
   enclosure: id,
+  found: z
+    .optional(z.boolean())
+    .apply(meaning('It is there already: nothing of it is bought, and nobody knows what holds it up.')),
   outline: z
     .nullable(z.array(point).check(z.minLength(3), z.maxLength(60)))
     .apply(meaning('Corners of the part that is covered; null for the whole run.')),

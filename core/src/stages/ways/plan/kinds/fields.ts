@@ -6,6 +6,11 @@ import { roundUp } from '../../../../units/round';
 import type { Leaf, OpeningMeasure, Sticks } from './kind';
 
 export const make = z.enum(['kit', 'built']);
+const CATCHES = z.enum(['one-step', 'two-step']);
+const LOCK = z.enum(['none', 'padlock']);
+const SILL = z.enum(['board', 'none']);
+export const CLOSER = z.enum(['none', 'spring']);
+
 /** Where every opening lies. */
 export const at = {
   id,
@@ -13,6 +18,20 @@ export const at = {
   along: length(0, 10000).apply(
     meaning('From the side’s `from` corner to the near edge of the clear opening, m.'),
   ),
+  found: z
+    .optional(
+      z.strictObject({
+        catches: z.optional(CATCHES),
+        lock: z.optional(LOCK),
+        sill: z.optional(SILL),
+        closer: z.optional(CLOSER),
+      }),
+    )
+    .apply(
+      meaning(
+        'It hangs there already, with these: only what is chosen beyond them is bought, and its posts stand.',
+      ),
+    ),
 };
 
 /** What every opening between two posts of its own is chosen by. */
@@ -23,11 +42,9 @@ export const between = {
     .apply(
       meaning('Of the leaf, m; null for the height of the wall. Mesh of its own closes the wall above it.'),
     ),
-  catches: z._default(z.enum(['one-step', 'two-step']), 'one-step').apply(meaning('At top and foot.')),
-  lock: z._default(z.enum(['none', 'padlock']), 'none'),
-  sill: z
-    ._default(z.enum(['board', 'none']), 'board')
-    .apply(meaning('Between the gate posts, under the leaf.')),
+  catches: z._default(CATCHES, 'one-step').apply(meaning('At top and foot.')),
+  lock: z._default(LOCK, 'none'),
+  sill: z._default(SILL, 'board').apply(meaning('Between the gate posts, under the leaf.')),
 };
 
 export const LEAF_MEASURES: readonly OpeningMeasure[] = [

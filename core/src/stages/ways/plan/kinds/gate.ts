@@ -13,6 +13,7 @@ const schema = z.strictObject({
   kind: z.literal('gate'),
   side: at.side,
   along: at.along,
+  found: at.found,
   width: between.width,
   gap: length(0, 0.2).apply(meaning('Largest gap left round the shut leaf, m.')),
   hinge: z

@@ -9,6 +9,7 @@ const schema = z.strictObject({
   use: z.enum(['eggs', 'cleaning']),
   side: at.side,
   along: at.along,
+  found: at.found,
   width: length(0.15, 1.5).apply(meaning('Clear width, m.')),
   height: length(0.1, 1.5).apply(meaning('Clear height, m.')),
   bottom: length(0, 3).apply(meaning('Of the clear opening, above the ground, m.')),

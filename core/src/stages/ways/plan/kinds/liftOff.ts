@@ -13,6 +13,7 @@ export const liftOff = kind(
       kind: z.literal('lift-off'),
       side: at.side,
       along: at.along,
+      found: at.found,
       width: between.width,
       gap: length(0, 0.2).apply(meaning('Largest gap left round the shut panel, m.')),
       height: between.height,

@@ -16,6 +16,7 @@ export const panelDoor = kind(
       kind: z.literal('panel-door'),
       side: at.side,
       along: at.along,
+      found: at.found,
       width: between.width,
       gap: length(0, 0.2).apply(meaning('Largest gap left round the shut panel, m.')),
       height: between.height,

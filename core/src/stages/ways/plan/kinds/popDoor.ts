@@ -9,6 +9,7 @@ export const popDoor = kind(
     kind: z.literal('pop-door'),
     side: at.side,
     along: at.along,
+    found: at.found,
     width: length(0.15, 1.5).apply(meaning('Clear width, m.')),
     height: length(0.15, 1.5).apply(
       meaning('Clear height above the ground, m; mesh closes the wall above it.'),

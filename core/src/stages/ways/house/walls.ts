@@ -1,0 +1,118 @@
+import { type Finding, finding } from '../../../findings/types';
+import { distance, doubleArea } from '../../../ground/vector';
+import type { Change } from '../../../plan/changes/types';
+import type { Building, Plan } from '../../../plan/schema';
+import type { Ring } from '../../../ground/survey';
+import { EPSILON } from '../../../units/round';
+import { THREAT_IDS, isPresent, threatIn } from '../../threats/plan/kinds';
+import { skirtOfKind } from '../../skirt/plan/wanted';
+
+/** A floor so high over the ground is open to the run, dry, and no home for a rat, m (rules: What stands). */
+const RAISED = 0.3;
+
+const longestWall = ({ outline }: Building): number =>
+  Math.max(0, ...outline.map((p, i) => distance(p, outline[(i + 1) % outline.length] ?? p)));
+
+interface Cut {
+  readonly id: string;
+  readonly width: number;
+  readonly height: number;
+}
+
+/** As large as the wall at most. */
+const fitting =
+  <T extends Cut>(building: Building, thing: T) =>
+  (each: T): T =>
+    each.id === thing.id
+      ? {
+          ...each,
+          width: Math.min(each.width, longestWall(building)),
+          height: Math.min(each.height, building.height),
+        }
+      : each;
+
+const isTooLarge = (building: Building, { width, height }: Cut): boolean =>
+  width > longestWall(building) + EPSILON || height > building.height + EPSILON;
+
+function sizes(building: Building): Finding[] {
+  const part = { on: 'building', building: building.id } as const;
+  const { vents = [], doors = [], id } = building;
+  const about = { severity: 'mend', stage: 'ways', part } as const;
+  const said = (name: string, { width, height }: Cut, to: Partial<Building>): Finding =>
+    finding(
+      'house.cut-larger',
+      about,
+      { name, house: building.name, width, height, wall: longestWall(building), high: building.height },
+      [{ verb: 'set-on-ground', list: 'buildings', id, to }],
+    );
+  return [
+    ...vents
+      .filter((vent) => isTooLarge(building, vent))
+      .map((vent) => said(vent.name, vent, { vents: vents.map(fitting(building, vent)) })),
+    ...doors
+      .filter((door) => isTooLarge(building, door))
+      .map((door) => said(door.kind.replace('-', ' '), door, { doors: doors.map(fitting(building, door)) })),
+  ];
+}
+
+/** Who digs, of those about. */
+const diggers = (plan: Pick<Plan, 'threats' | 'threatFigures'>) =>
+  THREAT_IDS.filter((id) => isPresent(plan, id) && threatIn(plan, id).dig !== null);
+
+export interface HouseWallsBy {
+  readonly buildings: readonly Building[];
+  readonly threats: Plan['threats'];
+  readonly threatFigures: Plan['threatFigures'];
+}
+
+/** What lies under a house: earth is dug through, a low floor houses rats. */
+function floors(by: HouseWallsBy, building: Building): Finding[] {
+  const { floor, skirt } = building;
+  const part = { on: 'building', building: building.id } as const;
+  const { name } = building;
+  if (floor?.kind === 'earth' && !skirt) {
+    const threats = diggers(by);
+    if (threats.length === 0) return [];
+    const laid = (plan: Plan): readonly Change[] => [
+      {
+        verb: 'set-on-ground',
+        list: 'buildings',
+        id: building.id,
+        to: { skirt: skirtOfKind(plan, 'apron', { kind: 'none' }) },
+      },
+    ];
+    return [
+      finding('house.earth-floor', { severity: 'mend', stage: 'skirt', part }, { name, threats }, laid),
+    ];
+  }
+  if (floor?.kind === 'raised' && floor.above > EPSILON && floor.above < RAISED - EPSILON)
+    return [
+      finding(
+        'house.low-floor',
+        { severity: 'know', stage: 'ways', part },
+        { name, above: floor.above, least: RAISED },
+        [
+          {
+            verb: 'set-on-ground',
+            list: 'buildings',
+            id: building.id,
+            to: { floor: { ...floor, above: RAISED } },
+          },
+        ],
+      ),
+    ];
+  return [];
+}
+
+/** What is wrong about a house's own walls and floor. */
+export const houseWallFindings = (by: HouseWallsBy): readonly Finding[] =>
+  by.buildings.flatMap((building) => [...sizes(building), ...floors(by, building)]);
+
+/** Ground under raised houses that a run leans on, where it is open to the birds, m². */
+export const roomBeneath = (buildings: readonly Building[], rings: readonly Ring[]): number =>
+  buildings
+    .filter(({ floor }) => floor?.kind === 'raised' && floor.open && floor.above >= RAISED - EPSILON)
+    .filter(({ id }) =>
+      rings.some((ring) => ring.sides.some(({ side }) => side.kind === 'building' && side.building === id)),
+    )
+    .reduce((total, { outline }) => total + Math.abs(doubleArea(outline)) / 2, 0);
