@@ -57,3 +57,47 @@ test('an apron round a coop alone, and mesh over its vents', async ({ keeper, pa
   const along = [1.83, 3.66, 1.83, 3.66].reduce((n, l) => n + Math.ceil(l / 0.1) + 1, 0);
   expect(need(/^pack:staple/)).toBe(along + 5 * 14);
 });
+
+test('a shed closed in: its posts stand, its ends are meshed to the fall of its roof', async ({
+  keeper,
+  page,
+}) => {
+  await page.goto(`/h/${keeper.holding}/new`);
+  await page.getByRole('radio', { name: /Close in a shed/ }).check();
+  await page.getByLabel('Roof, along its posts').fill('5.4');
+  await page.getByLabel('Roof, front to back').fill('3.6');
+  await page.getByLabel('Height under its eave').fill('1.9');
+  await page.getByLabel('Height at its high side').fill('2.5');
+  await page.getByRole('button', { name: 'Save this plan and go on' }).click();
+  await keeper.open('Docket');
+  await keeper.settled();
+  const { figures, findings } = reckonFile(await keeper.download('Plan as a file'));
+  const told = figures as Readonly<Record<string, number>>;
+  for (const side of ['s2', 's4']) expect(told[`roofed.${side}.area`]).toBeCloseTo(7.92, 9);
+  expect(figures['posts.standing']).toBe(2 * (3 + 2));
+  expect(figures['posts.braces']).toBe(0);
+  expect(findings.filter((f) => f.severity === 'mend')).toEqual([]);
+});
+
+test('a run made longer: what comes down is put in the shed, what is new alone is bought', async ({
+  keeper,
+  page,
+}) => {
+  await page.goto(`/h/${keeper.holding}/new`);
+  await page.getByRole('radio', { name: /Make the run longer/ }).check();
+  await page.getByLabel('Width').fill('6');
+  await page.getByLabel('Depth').fill('4');
+  await page.getByLabel('Longer by').fill('3');
+  await page.getByRole('button', { name: 'Save this plan and go on' }).click();
+  await keeper.open('Docket');
+  await keeper.settled();
+  await page.getByRole('button', { name: /Comes down/ }).click();
+  await page.getByRole('button', { name: 'Put them in the shed' }).click();
+  await expect(page.getByText('They are in the shed.')).toBeVisible();
+  const { figures } = reckonFile(await keeper.download('Plan as a file'));
+  expect(figures.fenceLength).toBeCloseTo(3 + 4 + 3, 9);
+  expect(figures.standing).toBeCloseTo(6 + 4 + 6, 9);
+  expect(figures['down.length']).toBeCloseTo(4, 9);
+  await page.goto(`/h/${keeper.holding}/stock`);
+  await expect(page.getByText('from the fence taken down')).toBeVisible();
+});

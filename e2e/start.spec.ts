@@ -47,9 +47,10 @@ test('a run alone of 20 × 20 ft, and the same under a roof: its posts are used 
   await expect(figure(keeper, 'Run')).toHaveText('400ft²');
   const alone = await toBuy(keeper);
 
-  await page.getByRole('radio', { name: /Under a roof that stands/ }).check();
+  await page.getByRole('radio', { name: /Close in a shed/ }).check();
   await page.getByLabel('Roof, along its posts').fill('20');
   await page.getByLabel('Roof, front to back').fill('20');
+  await page.getByLabel('Height at its high side').fill('5 ft 10');
   await expect(figure(keeper, 'Posts')).toContainText('12 stand');
   await expect(figure(keeper, 'Fence')).toHaveText('80′');
   const under = await toBuy(keeper);

@@ -67,9 +67,11 @@ export { closingError, shareOut } from './ground/walk';
 export { nextId } from './plan/ids';
 export { type PartOf, type PartRef, formatPart, parsePart, partFields } from './plan/partRef';
 export type { HouseDoor } from './stages/ground/plan/house';
+export { keptFrom } from './stages/walls/standing/down';
+export { closesSide } from './stages/docket/closes';
 export { ROOFS, ROOF_KIND_IDS, ROOF_SHAPE_IDS, type Roof, USUAL_ROOF } from './stages/ground/plan/roof';
 export { STATE_IDS, type Standing, type StateId, usualStanding } from './stages/outline/plan/standing';
-export { standingOn } from './ground/fenceLines';
+export { replacedOn, standingOn } from './ground/fenceLines';
 export type { Vent } from './stages/ground/plan/house';
 export { inUnits } from './saying/inUnits';
 export { readRough, sayRough } from './words/rough';
@@ -156,7 +158,7 @@ export {
   ownedPieceSchema,
   planShape,
 } from './plan/schema';
-export { LINE_KINDS, OBSTACLE_KINDS } from './stages/ground/plan/kinds';
+export { LINE_KINDS, OBSTACLE_KINDS, USUAL_TUNNEL } from './stages/ground/plan/kinds';
 export type { HotWire, LiveNet, Power } from './stages/live/plan/choice';
 export { LIVE_NETS } from './catalogue/liveNets';
 export { MOST_PIECES } from './stages/live/pieces';

@@ -16,6 +16,9 @@ export const SPACE = key<Plan['space']>('plan.space');
 export const THREATS = key<Plan['threats']>('plan.threats');
 export const THREAT_FIGURES = key<Plan['threatFigures']>('plan.threatFigures');
 export const SPOT_HEIGHTS = key<Plan['ground']['spotHeights']>('plan.spot-heights');
+/** Fences that come down with nothing in their place. */
+export const TAKEN_DOWN = key<readonly NonNullable<Plan['takenDown']>[number][]>('plan.taken-down');
+export const OBSTACLES = key<Plan['ground']['obstacles']>('plan.obstacles');
 export const BUILDINGS = key<Plan['ground']['buildings']>('plan.buildings');
 export const TREES = key<Plan['ground']['trees']>('plan.trees');
 export const SERVICES = key<Plan['ground']['services']>('plan.services');

@@ -41,6 +41,7 @@ const FORMS = {
   service: 'service:{service}',
   'service-point': 'service:{service}/{point}',
   boundary: 'boundary:{boundary}',
+  tunnel: 'boundary:{boundary}/strip:{nth}',
   'boundary-point': 'boundary:{boundary}/{point}',
   obstacle: 'obstacle:{obstacle}',
   spot: 'spot:{spot}',

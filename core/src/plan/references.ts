@@ -152,6 +152,16 @@ function checkFence(plan: Plan, { corners, sides, buildings }: Named, sold: Sold
       if (found) checkStanding(found, ['sides', i, field], sold, issue);
     }
   });
+  plan.takenDown?.forEach(({ standing }, i) =>
+    checkStanding(standing, ['takenDown', i, 'standing'], sold, issue),
+  );
+  plan.ground.boundaries.forEach(({ tunnel }, i) => {
+    if (tunnel && !sold.meshes.has(tunnel.mesh))
+      issue(
+        ['ground', 'boundaries', i, 'tunnel', 'mesh'],
+        `no mesh “${tunnel.mesh}” in this edition or among own products`,
+      );
+  });
   plan.ground.buildings.forEach((building, i) =>
     checkHouse(building, ['ground', 'buildings', i], sold, issue),
   );

@@ -31,6 +31,7 @@ import * as liveChanges from './live/words/changes';
 import * as docketChanges from './docket/words/changes';
 import * as archTerms from './arch/words/terms';
 import * as birdsTerms from './birds/words/terms';
+import * as groundTerms from './ground/words/terms';
 import * as outlineTerms from './outline/words/terms';
 import * as postsTerms from './posts/words/terms';
 import * as wallsTerms from './walls/words/terms';
@@ -90,6 +91,7 @@ export const TERMS = {
   ...build.TERMS,
   ...strength.TERMS,
   ...birdsTerms.TERMS,
+  ...groundTerms.TERMS,
   ...outlineTerms.TERMS,
   ...postsTerms.TERMS,
   ...wallsTerms.TERMS,

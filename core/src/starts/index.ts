@@ -6,6 +6,7 @@ import { alone } from './kinds/alone';
 import { coop } from './kinds/coop';
 import { house } from './kinds/house';
 import { heldBy } from './held';
+import { longer } from './kinds/longer';
 import { roof } from './kinds/roof';
 import { stands } from './kinds/stands';
 import type { Start } from './start';
@@ -14,7 +15,7 @@ export { ASKS, type Ask, type AskId, type Sizes } from './asks';
 export { PICTURE, type Picture, type PictureShape } from './picture';
 export { type Start, withGate } from './start';
 
-const TABLE = { house, alone, roof, stands, coop } as const satisfies Readonly<Record<string, Start>>;
+const TABLE = { house, alone, roof, stands, longer, coop } as const satisfies Readonly<Record<string, Start>>;
 
 export type StartId = keyof typeof TABLE;
 /** What can be built from the first page, in the order in which it is shown. */

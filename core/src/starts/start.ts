@@ -4,6 +4,7 @@ import { FOOT } from '../units/factors';
 import { roundUp, tidy } from '../units/round';
 import { apply } from '../plan/changes/apply';
 import type { Plan } from '../plan/schema';
+import { type Scope, WHOLE_PLAN } from '../plan/scope';
 import type { AskId, Sizes } from './asks';
 import type { Picture } from './picture';
 
@@ -55,6 +56,12 @@ export function floorFor(
   const wide = given.depth === undefined ? Math.sqrt(wanted) : wanted / given.depth;
   const width = given.width ?? proposedLength(wide, bare.units);
   return { width, depth: given.depth ?? proposedLength(wanted / width, bare.units) };
+}
+
+/** Walls up to a height: the band at the top is made that much taller or lower. */
+export function wallsTo(plan: Plan, top: number, scope: Scope = WHOLE_PLAN): Plan {
+  const band = plan.choices.plan.bands.at(-1);
+  return band ? apply(plan, { verb: 'set-band', scope, id: band.id, to: { top } }) : plan;
 }
 
 /** With a gate in a side: from a post at `along`, or in the middle where none is named. */

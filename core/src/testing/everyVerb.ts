@@ -201,6 +201,7 @@ export const EVERY_VERB: { readonly [V in Verb]: ChangeOf<V> } = {
     corners: ['q1', 'q2'],
     sides: ['r1', 'r2', 'r3'],
   },
+  'join-enclosures': { verb: 'join-enclosures', side: 's1' },
   'rename-enclosure': { verb: 'rename-enclosure', enclosure: 'run', name: 'Orchard' },
   'remove-enclosure': { verb: 'remove-enclosure', enclosure: 'run' },
   'set-pin': { verb: 'set-pin', pin: { ...pin, id: 'n2', along: 2.2 } },

@@ -113,7 +113,11 @@ export const GroundLayer = memo(function GroundLayer({
       ))}
       {only(building, 'polygon').map((b) => {
         const x = (b.points.reduce((t, p) => t + p.x, 0) / b.points.length) * scale;
-        const y = (b.points.reduce((t, p) => t + p.y, 0) / b.points.length) * scale;
+        // The run under a roof is named in its middle: the roof along its edge.
+        const y =
+          b.kind === 'roof'
+            ? Math.max(...b.points.map((p) => p.y)) * scale - 18
+            : (b.points.reduce((t, p) => t + p.y, 0) / b.points.length) * scale;
         const xs = b.points.map((p) => p.x * scale);
         const wide = Math.max(...xs) - Math.min(...xs);
         const name = b.label ?? '';

@@ -163,6 +163,11 @@ const TABLE = {
     paper: { ...HOLLOW, stroke: 'live', width: 0.3, dash: '0.5 0.8' },
     file: ['LIVE', 'YELLOW', 'DOTTED'],
   },
+  'line-tunnel': {
+    screen: { ...HOLLOW, stroke: 'bark', width: 7, dash: '2 2' },
+    paper: { ...HOLLOW, stroke: 'bark', width: 1.6, dash: '0.5 0.5' },
+    file: ['FENCE', 'WHITE', 'DASHED'],
+  },
   obstacle: {
     screen: { fill: 'bark', stroke: 'ink', width: 1.2 },
     paper: { fill: 'bark', stroke: 'ink', width: 0.3 },

@@ -1,6 +1,6 @@
 import { type AnyStep, adds, step } from '../../engine/step';
 import * as K from '../../keys';
-import { roomBeneath } from '../ways/house/walls';
+import { roomBeneath } from '../../ground/beneath';
 import type { Stage } from '../stage';
 import { birdFindings, birdStage, birdHeadlines } from './stage';
 

@@ -10,6 +10,7 @@ import type { OpeningPlace } from '../../plan/openingPlace';
 import type { Plan } from '../../plan/schema';
 import { EPSILON, tidy } from '../../units/round';
 import { nameOf } from '../ways/plan/kinds';
+import { STRONG } from '../outline/plan/standing';
 import { reachOf } from '../ways/shown/leaf';
 import type { WallTop } from '../walls/shown/wallTop';
 import { type OverRun, rowOf } from './plan/kinds';
@@ -174,7 +175,12 @@ function meets({ shape }: OpenCover, by: CoversSeenBy): Finding[] {
     const height = tidy(cover.height + wall - at);
     const level = { verb: 'set-cover', id: cover.id, to: { height } } as const;
     if (at - wall > GAP + EPSILON) {
-      // A fence that stands is no higher for being told to be.
+      // A fence that stands is carried higher on timbers.
+      const carried = line?.standing && {
+        verb: 'set-higher' as const,
+        sides: line.members.map((m) => m.ringSide.side.id),
+        higher: { mesh: line.standing.higher?.mesh ?? STRONG, top: tidy(at) },
+      };
       const top = line && !line.standing ? by.bands.get(line)?.bands.at(-1) : undefined;
       const raise = top && {
         verb: 'set-band' as const,
@@ -191,6 +197,7 @@ function meets({ shape }: OpenCover, by: CoversSeenBy): Finding[] {
       };
       const mends = [
         ...(flat ? [level] : []),
+        ...(carried ? [carried] : []),
         ...(raise ? [raise] : []),
         ...(all ? [all] : []),
         ...(!flat && height > 0.8 ? [level] : []),

@@ -13,7 +13,6 @@ export const NETS = key<Plan['nets']>('plan.nets');
 export const HOT_WIRES = key<Plan['hotWires']>('plan.hot-wires');
 export const POWER = key<Plan['power']>('plan.power');
 export const LATITUDE = key<number>('plan.latitude');
-export const OBSTACLES = key<Plan['ground']['obstacles']>('plan.obstacles');
 export const THINGS = key<readonly Thing[]>('live.things');
 export const SHAPED = key<Shaped>('live.shapes');
 export const TAKEN = key<AllTaken>('live.taken');

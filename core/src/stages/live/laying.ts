@@ -20,10 +20,9 @@ export const laying: readonly AnyStep[] = [
   step(L.HOT_WIRES, { plan: K.PLAN }, ({ plan }) => plan.hotWires, layOver),
   step(L.POWER, { plan: K.PLAN }, ({ plan }) => plan.power, layOver),
   step(L.LATITUDE, { plan: K.PLAN }, ({ plan }) => plan.place.latitude),
-  step(L.OBSTACLES, { plan: K.PLAN }, ({ plan }) => plan.ground.obstacles, layOver),
   step(
     L.THINGS,
-    { buildings: K.BUILDINGS, trees: K.TREES, obstacles: L.OBSTACLES, rings: K.RINGS },
+    { buildings: K.BUILDINGS, trees: K.TREES, obstacles: K.OBSTACLES, rings: K.RINGS },
     thingsOf,
   ),
   step(L.SHAPED, { nets: L.NETS, things: L.THINGS }, ({ nets, things }) => shaped(nets, things)),

@@ -7,7 +7,7 @@ import { EPSILON, tidy } from '../../units/round';
 import { besideLine, betweenLines, toPolyline } from '../../ground/polyline';
 import { standsOf } from '../../ground/fenceLines';
 import { type Ring, type RingSide, surveyRings } from '../../ground/survey';
-import { type Vector, insideOrOn, lerp } from '../../ground/vector';
+import { type Vector, dot, insideOrOn, lerp, minus } from '../../ground/vector';
 
 /** A fence nearer to a wall than this stands against it; nothing is meant to pass between, m. */
 const AGAINST = 0.1;
@@ -43,6 +43,17 @@ function offWall(side: RingSide, outline: readonly Vector[]): number {
     return toPolyline(lerp(side.start, side.end, t), ring);
   });
   return Math.max(...ends);
+}
+
+/** A building moved clear of a side: out of the run, or wholly into it. */
+function movedOff({ id, outline }: Building, { start, outward }: RingSide): readonly Change[] {
+  const out = outline.map((p) => dot(minus(p, start), outward));
+  return [-Math.min(...out), -Math.max(...out)].map((by) => ({
+    verb: 'set-on-ground',
+    list: 'buildings',
+    id,
+    to: { outline: outline.map((p) => ({ x: tidy(p.x + by * outward.x), y: tidy(p.y + by * outward.y) })) },
+  }));
 }
 
 function buildingFindings({ buildings }: StandingRound, ring: Ring): Finding[] {
@@ -81,7 +92,14 @@ function buildingFindings({ buildings }: StandingRound, ring: Ring): Finding[] {
       });
       if (inside) {
         const params = { side: side.number, building: building.name };
-        found.push(finding('side.through-building', { severity: 'mend', stage: 'outline', part }, params));
+        found.push(
+          finding(
+            'side.through-building',
+            { severity: 'mend', stage: 'outline', part },
+            params,
+            movedOff(building, side),
+          ),
+        );
       }
     }
   }

@@ -5,6 +5,8 @@ import type { Vector } from '../../ground/vector';
 import { type Change, WHOLE_PLAN } from '../../plan/changes/types';
 import { choicesFor } from '../../plan/effective';
 import type { Plan } from '../../plan/schema';
+import { standingOn } from '../../ground/fenceLines';
+import { STRONG, topOf } from '../outline/plan/standing';
 import { EPSILON, tidy } from '../../units/round';
 import { buriedLength } from './footing';
 import type { BoughtPost } from './bought';
@@ -26,6 +28,16 @@ function pinsAt({ postPins, sides, corners }: Plan, { x, y }: Vector): readonly 
     const at = { x: from.x + share * (to.x - from.x), y: from.y + share * (to.y - from.y) };
     return Math.hypot(at.x - x, at.y - y) < SAME_PLACE ? [id] : [];
   });
+}
+
+/** Fences that stand carried as high as is asked of a post of theirs, on timbers beside their posts. */
+function carried(plan: Plan, { line, asked }: BoughtPost): readonly Change[] {
+  if (!line.standing) return [];
+  const sides = plan.sides.flatMap((side) => {
+    const standing = standingOn(side);
+    return standing && topOf(standing) < asked - EPSILON ? [side.id] : [];
+  });
+  return [{ verb: 'set-higher', sides, higher: { mesh: STRONG, top: tidy(asked) } }];
 }
 
 /** The wall on a post's side made as low as the post that stands there. */
@@ -125,6 +137,7 @@ export function lengthFindings(
     if (post.standing === null || post.standing >= post.asked - EPSILON) continue;
     const params = { number: post.number, above: post.standing, needs: post.asked };
     const mends = (plan: Plan) => [
+      ...carried(plan, post),
       ...(post.part.on === 'pin'
         ? [{ verb: 'remove-pin', id: post.part.pin } as const]
         : pinsAt(plan, post.at).map((id) => ({ verb: 'remove-pin', id }) as const)),

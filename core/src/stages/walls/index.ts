@@ -22,6 +22,7 @@ import { roofFindings } from './roofed/findings';
 import { rakeHours } from './roofed/hours';
 import { rakeParts } from './roofed/parts';
 import { rakesOf, roofedLines } from './roofed/rakes';
+import { downFigures } from './standing/down';
 import { standingParts } from './standing/parts';
 import { topsOf } from './tops';
 
@@ -146,9 +147,14 @@ const steps: readonly AnyStep[] = [
   adds(K.STAGE_HOURS, { setOut: K.SET_OUT, assumed: K.ASSUMED }, ({ setOut, assumed }) =>
     standingHours(setOut, assumed),
   ),
-  adds(K.STAGE_HOURS, { rings: K.RINGS, assumed: K.ASSUMED }, ({ rings, assumed }) =>
-    replacedHours(rings, assumed),
+  adds(
+    K.STAGE_HOURS,
+    { rings: K.RINGS, down: K.TAKEN_DOWN, assumed: K.ASSUMED },
+    ({ rings, down, assumed }) => replacedHours(rings, down, assumed),
   ),
+  adds(K.FENCE_FIGURES, { rings: K.RINGS, down: K.TAKEN_DOWN }, ({ rings, down }) => [
+    downFigures(rings, down),
+  ]),
   adds(K.FOUND, { rings: K.RINGS }, ({ rings }) => replacedFindings(rings)),
   adds(K.FENCE_FIGURES, { walls: K.WALLS, boards: K.BOARD_COURSES }, ({ walls, boards }) => [
     wallFigures(walls, boards),

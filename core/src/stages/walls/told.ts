@@ -30,6 +30,7 @@ export interface BoardPart {
 
 /** Names of its figures: metres by band, and of boards. */
 export type FigureName =
+  | `down.${'length' | 'posts'}`
   | `roofed.${string}.${'area' | 'rake'}`
   | `mesh.${string}.${'length' | 'slopeExtra'}`
   | `boards.${'ground' | 'top'}`;

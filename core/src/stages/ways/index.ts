@@ -13,6 +13,7 @@ import { doorDemands, houseKitFindings, hungDoors } from './house/doors';
 import { houseFindings } from './house/findings';
 import { ventDemands, ventHours } from './house/vents';
 import { houseWallFindings } from './house/walls';
+import { tunnelDemands, tunnelFindings, tunnelHours, tunnelsOf } from './tunnel';
 import { swingFindings } from './meets';
 import { openingFindings, openingsHung } from './stage';
 
@@ -72,6 +73,25 @@ const steps: readonly AnyStep[] = [
       threatFigures: K.THREAT_FIGURES,
     },
     houseFindings,
+  ),
+  adds(
+    K.DEMANDS,
+    { lines: K.BOUNDARIES, products: K.PRODUCTS, assumed: K.ASSUMED },
+    ({ lines, products, assumed }) => tunnelDemands(tunnelsOf(lines), products, assumed),
+  ),
+  adds(
+    K.FOUND,
+    {
+      market: K.ROLL_MARKET,
+      lines: K.BOUNDARIES,
+      limits: K.LIMITS,
+      threats: K.THREATS,
+      threatFigures: K.THREAT_FIGURES,
+    },
+    tunnelFindings,
+  ),
+  adds(K.STAGE_HOURS, { lines: K.BOUNDARIES, assumed: K.ASSUMED }, ({ lines, assumed }) =>
+    tunnelHours(tunnelsOf(lines), assumed),
   ),
   adds(K.FOUND, { setOut: K.SET_OUT, tops: K.TOPS }, ({ setOut, tops }) => doorFindings(setOut, tops)),
   adds(

@@ -1,22 +1,13 @@
 import { apply } from '../../plan/changes/apply';
-import { type Scope, WHOLE_PLAN } from '../../plan/scope';
 import type { Building, Plan } from '../../plan/schema';
 import { roundUp, tidy } from '../../units/round';
 import { ASKS } from '../asks';
 import { bird, mesh, post, roof as roofLine } from '../picture';
-import { type Start, floorFor, withGate, FENCED } from '../start';
+import { type Start, floorFor, wallsTo, withGate, FENCED } from '../start';
 
-/** How much higher its other edge is taken to be, of its depth, and at most, m. */
-const RISE = 0.15;
-const MOST_RISE = 0.6;
 /** Taken where nothing is known of the eave, m. */
 const LOW_EAVE = 1.75;
-
-/** Walls up to a height: the band at the top is made that much taller or lower. */
-function wallsTo(plan: Plan, top: number, scope: Scope = WHOLE_PLAN): Plan {
-  const band = plan.choices.plan.bands.at(-1);
-  return band ? apply(plan, { verb: 'set-band', scope, id: band.id, to: { top } }) : plan;
-}
+const HIGH = 2.1;
 
 /** The roof itself, over the run and no further, on posts as far apart as the fence would have them. */
 const roofOver = (
@@ -63,7 +54,7 @@ export const roof: Start = {
     const { units } = bare;
     const { width, depth } = floorFor(bare, { width: sizes.roofWidth, depth: sizes.roofDepth });
     const eave = sizes.eave ?? ASKS.eave.usual(units) ?? LOW_EAVE;
-    const high = Math.max(eave, sizes.roofHigh ?? tidy(eave + Math.min(MOST_RISE, RISE * depth)));
+    const high = Math.max(eave, sizes.roofHigh ?? ASKS.roofHigh.usual(units) ?? HIGH);
     const laid = apply(wallsTo(bare, eave), {
       verb: 'lay-out',
       run: { left: 0, right: width, low: 0, high: depth },

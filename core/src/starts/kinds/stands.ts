@@ -1,4 +1,5 @@
 import { apply } from '../../plan/changes/apply';
+import type { Plan } from '../../plan/schema';
 import { openingLimits } from '../../stages/threats/shown/openings';
 import { usualStanding } from '../../stages/outline/plan/standing';
 import { ASKS } from '../asks';
@@ -9,6 +10,17 @@ import { type Start, floorFor, AT_FOOT } from '../start';
 const HEIGHT = 1.5;
 /** What nobody knows counts as so open, m. */
 const NOT_KNOWN = 0.05;
+
+/** A plan whose sides all stand, as old fences do: small birds are held by finer mesh tied over them. */
+export function standingAllRound(plan: Plan, height: number): Plan {
+  // Of mesh that nobody knows nothing smaller than its opening is held.
+  const small = (openingLimits(plan).bird?.opening ?? NOT_KNOWN) < NOT_KNOWN;
+  return apply(plan, {
+    verb: 'set-standing',
+    sides: plan.sides.map((s) => s.id),
+    standing: { ...usualStanding(height), low: small ? { mesh: 'fine-13', top: height } : null },
+  });
+}
 
 /** A pen that stands, all round: what digs under it is stopped, and nothing else is bought. */
 export const stands: Start = {
@@ -35,13 +47,6 @@ export const stands: Start = {
       house: null,
     });
     const height = sizes.stands ?? ASKS.stands.usual(bare.units) ?? HEIGHT;
-    const found = usualStanding(height);
-    // Of mesh that nobody knows nothing smaller than its opening is held.
-    const small = (openingLimits(laid).bird?.opening ?? NOT_KNOWN) < NOT_KNOWN;
-    return apply(laid, {
-      verb: 'set-standing',
-      sides: laid.sides.map((s) => s.id),
-      standing: { ...found, low: small ? { mesh: 'fine-13', top: height } : null },
-    });
+    return standingAllRound(laid, height);
   },
 };

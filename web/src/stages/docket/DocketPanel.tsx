@@ -7,6 +7,7 @@ import { useReader, useReckoning } from '../../state/reckoningStore';
 import { Decision } from '../Decision';
 import { HoursTable } from '../HoursTable';
 import { Panel } from '../Panel';
+import { ComesDown } from './ComesDown';
 import { CurrencyField } from './CurrencyField';
 import { ExtraFields } from './ExtraFields';
 import { PriceNews } from './PriceNews';
@@ -17,6 +18,7 @@ import { YardFields } from './YardFields';
 function Buying({ plan, base }: { plan: Plan; base: string }) {
   const reader = useReader();
   const hours = useReckoning((s) => s.reckoning?.figures.elapsed);
+  const down = useReckoning((s) => s.reckoning?.figures['down.length']);
   const holding = usePlan((s) => s.holding);
   const { yards } = editionOf(plan);
   const { buying, owned, extras, currency } = plan;
@@ -36,6 +38,11 @@ function Buying({ plan, base }: { plan: Plan; base: string }) {
       >
         <ShedFields plan={plan} />
       </Decision>
+      {down !== undefined && (
+        <Decision name="Comes down" answer={`${reader.about(down)} of old fence`}>
+          <ComesDown plan={plan} />
+        </Decision>
+      )}
       <Decision name="Other pieces" answer={extras.length === 0 ? 'none' : listed(extras.map((e) => e.name))}>
         <ExtraFields plan={plan} />
       </Decision>

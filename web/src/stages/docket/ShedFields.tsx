@@ -1,4 +1,4 @@
-import { type OwnedPiece, type Plan, type ShedPiece, capital, sayOwned } from '@aviarum/core';
+import { type OwnedPiece, type Plan, type ShedPiece, capital, closesSide, sayOwned } from '@aviarum/core';
 import { useQuery } from '@tanstack/react-query';
 import { queried } from '../../api/queried';
 import { shed } from '../../api/stock';
@@ -61,12 +61,19 @@ function ShedRow({
   const elsewhere = claims.filter((c) => c.plan !== plan.id);
   const price = effect?.price ?? null;
   const { note } = counted;
+  const fit = closesSide(plan, counted);
   return (
     <li>
       <label>
         <input type="checkbox" checked={mine !== undefined} onChange={() => take(change)} />
         <span>
           {capital(sayOwned(counted, reader, market))}
+          {fit && (
+            <span className="soft small">
+              {' '}
+              closes side {fit.side} with {reader.about(fit.spare)} to spare
+            </span>
+          )}
           {note !== '' && <span className="soft small"> {note}</span>}
         </span>
       </label>

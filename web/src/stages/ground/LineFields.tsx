@@ -1,8 +1,21 @@
-import { type Boundary, LINE_KINDS, type Plan, type Point, SERVICE_NAMES, type Service } from '@aviarum/core';
+import {
+  type Boundary,
+  LINE_KINDS,
+  type Plan,
+  type Point,
+  SERVICE_NAMES,
+  type Service,
+  USUAL_TUNNEL,
+  meshName,
+  meshesOnOffer,
+} from '@aviarum/core';
 import { Pick } from '../../fields/Choice';
+import { LengthField } from '../../fields/LengthField';
 import { PlaceFields } from '../../fields/PlaceFields';
 import { Measures } from '../../fields/PlanLength';
 import { NameField } from '../../fields/NameField';
+import { useMarket } from '../../state/market';
+import { useReader } from '../../state/reckoningStore';
 import { useSelection } from '../../state/selection';
 import { useSetOnGround } from './useSetOnGround';
 
@@ -15,6 +28,44 @@ const LINES = (Object.keys(LINE_KINDS) as Boundary['kind'][]).map((value) => ({
   value,
   label: LINE_KINDS[value].name,
 }));
+
+/** How wide and high a tunnel is, and what is over it. */
+function TunnelFields({ plan, line }: { readonly plan: Plan; readonly line: Boundary }) {
+  const put = useSetOnGround('boundaries', line.id);
+  const market = useMarket();
+  const reader = useReader();
+  const tunnel = line.tunnel ?? USUAL_TUNNEL;
+  const set = (to: Partial<NonNullable<Boundary['tunnel']>>) => put({ tunnel: { ...tunnel, ...to } });
+  return (
+    <>
+      <LengthField
+        name="Wide"
+        value={tunnel.width}
+        least={0.2}
+        most={1}
+        onCommit={(width) => set({ width })}
+      />
+      <LengthField
+        name="High"
+        value={tunnel.height}
+        least={0.2}
+        most={1}
+        onCommit={(height) => set({ height })}
+      />
+      {market && (
+        <Pick
+          name="Mesh over it"
+          value={tunnel.mesh}
+          options={meshesOnOffer({ plan, market }, tunnel.mesh).map((mesh) => ({
+            value: mesh,
+            label: meshName(market.mesh(mesh), reader),
+          }))}
+          onChoose={(mesh) => set({ mesh })}
+        />
+      )}
+    </>
+  );
+}
 
 /** A line of points: a buried service or a boundary. */
 export function LineFields({
@@ -64,6 +115,7 @@ export function LineFields({
         {line && (
           <Pick name="What it is" value={line.kind} options={LINES} onChoose={(kind) => setLine({ kind })} />
         )}
+        {line?.kind === 'tunnel' && <TunnelFields plan={plan} line={line} />}
         {at && (
           <PlaceFields
             at={at}

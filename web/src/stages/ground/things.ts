@@ -1,5 +1,5 @@
 import { stopId } from '../../sheet/stopId';
-import { type Change, type Plan, freeGround, newId, sheetScene } from '@aviarum/core';
+import { type Change, type Plan, USUAL_TUNNEL, freeGround, newId, sheetScene } from '@aviarum/core';
 
 const tidy = (n: number) => Math.round(n * 100) / 100;
 
@@ -64,6 +64,40 @@ export const NEW_THINGS: readonly {
       return {
         change: { verb: 'add-to-ground', list: 'obstacles', thing },
         stop: stopId({ on: 'obstacle', obstacle: id }),
+      };
+    },
+  },
+  {
+    label: 'Add a lamp, camera or scarecrow',
+    make: (plan) => {
+      const id = newId('o', namesTaken(plan), Math.random);
+      const thing = {
+        id,
+        name: 'lamp',
+        kind: 'lamp' as const,
+        at: freeGround(plan, { x: 0.1, y: 0.1 }),
+        across: 0.2,
+        height: 1,
+      };
+      return {
+        change: { verb: 'add-to-ground', list: 'obstacles', thing },
+        stop: stopId({ on: 'obstacle', obstacle: id }),
+      };
+    },
+  },
+  {
+    label: 'Add a tunnel for the birds',
+    make: (plan) => {
+      const id = newId('l', namesTaken(plan), Math.random);
+      const { x, y } = freeGround(plan, { x: 1.5, y: 0.5 });
+      const line = [
+        { x: tidy(x - 1.5), y: tidy(y) },
+        { x: tidy(x + 1.5), y: tidy(y) },
+      ];
+      const thing = { id, name: 'tunnel', kind: 'tunnel' as const, line, tunnel: USUAL_TUNNEL };
+      return {
+        change: { verb: 'add-to-ground', list: 'boundaries', thing },
+        stop: stopId({ on: 'boundary-point', boundary: id, point: 0 }),
       };
     },
   },

@@ -42,6 +42,7 @@ export function Runs({ plan }: { plan: Plan }) {
       })}
       <Divide plan={plan} rings={rings} onMade={showRun} />
       <AddBeside plan={plan} rings={rings} onMade={showRun} />
+      <Join plan={plan} rings={rings} />
     </section>
   );
 }
@@ -134,6 +135,30 @@ function AddBeside({ plan, rings, onMade }: Making) {
       <button type="button" className="btn" onClick={add}>
         Add it
       </button>
+    </div>
+  );
+}
+
+/** Fences between two runs that can come down, so that the runs are one. */
+function Join({ rings }: Omit<Making, 'onMade'>) {
+  const take = usePlan((s) => s.take);
+  const met = new Map<string, { readonly number: number; readonly runs: number }>();
+  for (const { side, number } of rings.flatMap((r) => r.sides))
+    met.set(side.id, { number: met.get(side.id)?.number ?? number, runs: (met.get(side.id)?.runs ?? 0) + 1 });
+  const between = [...met].filter(([, { runs }]) => runs > 1);
+  if (between.length === 0) return null;
+  return (
+    <div className="mends">
+      {between.map(([side, { number }]) => (
+        <button
+          key={side}
+          type="button"
+          className="btn"
+          onClick={() => take({ verb: 'join-enclosures', side })}
+        >
+          Take side {number} down: make the two runs one
+        </button>
+      ))}
     </div>
   );
 }

@@ -22,7 +22,7 @@ import { Panel } from '../Panel';
 import { SchoolNote } from '../SchoolNote';
 import { ScopePick, useScope } from '../ScopePick';
 import { WallSection } from './WallSection';
-import { WhatStands } from './WhatStands';
+import { BuiltAnew, WhatStands } from './WhatStands';
 
 const CHOSEN = {
   bands: 'bands',
@@ -161,6 +161,7 @@ export function WallsPanel({ base }: { base: string }) {
   return (
     <Panel stage="walls" base={base} lead="Bands from the ground up; fine where paws reach.">
       <WhatStands plan={plan} />
+      <BuiltAnew plan={plan} />
       {builds && (
         <>
           <ScopePick plan={plan} scope={scope} onScope={setScope} of={CHOSEN} />

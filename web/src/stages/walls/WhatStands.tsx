@@ -6,6 +6,7 @@ import {
   type StateId,
   meshName,
   meshesOnOffer,
+  replacedOn,
   standingOn,
   surveyRings,
 } from '@aviarum/core';
@@ -269,6 +270,42 @@ export function WhatStands({ plan }: { plan: Plan }) {
           Build side {inHand.number} anew
         </button>
       </div>
+    </Decision>
+  );
+}
+
+/** A new line stands so far outside the old, which stays until it is closed, m. */
+const OUTSIDE = 0.3;
+
+/** Sides that are built anew where a fence stood. */
+export function BuiltAnew({ plan }: { plan: Plan }) {
+  const take = usePlan((s) => s.take);
+  const reader = useReader();
+  const seen = new Set<string>();
+  const sides = surveyRings(plan)
+    .flatMap((ring) => ring.sides)
+    .filter(({ side }) => replacedOn(side) !== null && !seen.has(side.id) && seen.add(side.id));
+  if (sides.length === 0) return null;
+  return (
+    <Decision name="Built anew" answer={`side ${sides.map(({ number }) => number).join(', ')}`}>
+      {sides.map(({ side, number }) => (
+        <div key={side.id} className="mends">
+          <button
+            type="button"
+            className="btn"
+            onClick={() => take({ verb: 'move-side', side: side.id, by: OUTSIDE })}
+          >
+            Stand side {number} {reader.length(OUTSIDE)} outside the old
+          </button>
+          <button
+            type="button"
+            className="btn"
+            onClick={() => take({ verb: 'set-standing', sides: [side.id], standing: replacedOn(side) })}
+          >
+            Let the old one stand
+          </button>
+        </div>
+      ))}
     </Decision>
   );
 }

@@ -74,7 +74,7 @@ interface OneProps {
 
 function OneDoor({ door, set, remove }: OneProps) {
   return (
-    <div role="group" aria-label={door.kind.replace('-', ' ')}>
+    <div className="stacked" role="group" aria-label={door.kind.replace('-', ' ')}>
       <Pick name="What it is" value={door.kind} options={KINDS} onChoose={(kind) => set({ kind })} />
       <Choice
         name="Comes as"

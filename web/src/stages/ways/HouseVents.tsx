@@ -29,7 +29,7 @@ function OneVent({ plan, vent, set, remove }: OneProps) {
   const reader = useReader();
   if (!market) return null;
   return (
-    <div role="group" aria-label={vent.name}>
+    <div className="stacked" role="group" aria-label={vent.name}>
       <NameField name="What it is" value={vent.name} onCommit={(name) => set({ name })} />
       <div className="fields">
         <LengthField

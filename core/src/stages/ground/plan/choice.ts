@@ -41,6 +41,9 @@ export const boundary = z.strictObject({
     ._default(z.enum(LINE_KIND_IDS), 'boundary')
     .apply(meaning('Where the land ends, a path, the edge of water, or a live fence of another energiser.')),
   line: z.array(point).check(z.minLength(2), z.maxLength(100)),
+  tunnel: z
+    .optional(z.strictObject({ width: length(0.2, 1), height: length(0.2, 1), mesh: id }))
+    .apply(meaning('Of a tunnel: how wide and high it is, and the mesh over it.')),
 });
 export const obstacle = z
   .strictObject({
@@ -51,7 +54,7 @@ export const obstacle = z
     across: length(0, 20).apply(meaning('Its longest measure over the ground, m.')),
     height: z._default(length(0, 50), 2),
   })
-  .apply(meaning('What stands about and could be jumped from: a pole, a stack of something.'));
+  .apply(meaning('What stands about: a pole or a stack that could be jumped from, a lamp or a scarecrow.'));
 export const spotHeight = z
   .strictObject({ id, at: point, height: length(-500, 5000) })
   .apply(meaning('A measured height of the ground, m above any level that all of them share.'));

@@ -4,6 +4,8 @@ export { cautions } from './advice';
 
 /** What is found about ground. Lengths m. */
 export const FINDINGS = {
+  'deterrent.may': ({ name }: { readonly name: string }) =>
+    `The ${name} may put an animal off for a while. It closes nothing: nothing here counts on it. Look after its battery, and move it often.`,
   'building.tangled': ({ name }: { readonly name: string }) =>
     `The outline of ${name} crosses itself. Move a corner of it back until its walls part.`,
   'heights.contradict': (

@@ -45,11 +45,16 @@ export const thingsOf = ({ buildings, trees, obstacles, rings }: ThingsBy): read
       { name: t.name, kind: 'tree', points: [t.at], radius: Math.max(t.crown, t.trunk / 2) },
     ),
   ),
-  ...obstacles.map((o) =>
-    thing(
-      { on: 'obstacle', obstacle: o.id },
-      { name: o.name, kind: o.kind, points: [o.at], radius: o.across / 2 },
-    ),
+  // What only puts an animal off changes nothing here.
+  ...obstacles.flatMap((o) =>
+    o.kind === 'pole' || o.kind === 'stack'
+      ? [
+          thing(
+            { on: 'obstacle', obstacle: o.id },
+            { name: o.name, kind: o.kind, points: [o.at], radius: o.across / 2 },
+          ),
+        ]
+      : [],
   ),
   ...rings.map((r) =>
     thing(

@@ -80,7 +80,7 @@ export const FINDINGS = {
   'live.near-line': ({ name, line, kind, gap, wanted }: BesideLine, r: Reader) =>
     `${name} is ${r.length(gap)} from the ${LINE_KINDS[kind].name} ${line}: keep ${r.about(wanted)} off.`,
   'live.over-line': ({ name, line, kind }: BesideLine) =>
-    `${name} crosses the ${LINE_KINDS[kind].name} ${line}. No live net crosses ${kind === 'path' ? 'a path' : kind === 'water' ? 'water' : kind === 'boundary' ? 'a boundary' : 'another live fence'}.`,
+    `${name} crosses the ${LINE_KINDS[kind].name} ${line}. No live net crosses ${kind === 'path' ? 'a path' : kind === 'water' ? 'water' : kind === 'boundary' ? 'a boundary' : kind === 'tunnel' ? 'a tunnel' : 'another live fence'}.`,
   'live.nets-cross': ({ name, other }: LiveNamed & { readonly other: string }) =>
     `${name} and ${other} cross each other and are up at the same time. Draw one in, or use them by turns.`,
   'live.open-end': (

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { coordinate, id, meaning, name } from '../../../schema/common';
+import { coordinate, id, meaning, name, point } from '../../../schema/common';
 import { standing } from './standing';
 
 export const corner = z.strictObject({ id, x: coordinate, y: coordinate });
@@ -30,9 +30,16 @@ export const enclosure = z.strictObject({
   ring: z.array(z.strictObject({ side: id, forward: z.boolean() })).check(z.minLength(3), z.maxLength(400)),
 });
 
+/** A fence that is taken down, with nothing in its place. */
+const takenDown = z.strictObject({ id, from: point, to: point, standing });
+export type TakenDown = z.infer<typeof takenDown>;
+
 /** What a plan says of its outline: a graph, so that a side of two enclosures exists once. */
 export const PLAN = {
   corners: z.array(corner).check(z.maxLength(400)),
   sides: z.array(side).check(z.maxLength(600)),
   enclosures: z.array(enclosure).check(z.maxLength(50)),
+  takenDown: z
+    .optional(z.array(takenDown).check(z.maxLength(100)))
+    .apply(meaning('Fences that come down with nothing in their place, as between two runs made one.')),
 };

@@ -79,6 +79,9 @@ export const addedTo = (standing: Standing) => {
   ];
 };
 
+/** What closes the top of a fence of whose mesh nothing is known. */
+export const STRONG = 'welded-50x25';
+
 /** How high it stands with what is put on it, m. */
 export const topOf = (standing: Standing): number => Math.max(heightOf(standing), standing.higher?.top ?? 0);
 

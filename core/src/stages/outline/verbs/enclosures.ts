@@ -1,6 +1,7 @@
 import { withSides } from '../../cover/plan/kinds';
 import { type Leg } from '../../../ground/walk';
 import { type Vector, plus, times } from '../../../ground/vector';
+import { replacedOn, standingOn } from '../../../ground/fenceLines';
 import { surveyRings } from '../../../ground/survey';
 import { type Enclosure, type Plan, type Side, type Point } from '../../../plan/schema';
 import { walkedCorners } from './corners';
@@ -195,4 +196,33 @@ export const renameEnclosure = (plan: Plan, { enclosure, name }: RenameEnclosure
 export function removeEnclosure(plan: Plan, { enclosure }: RemoveEnclosure): Plan {
   if (plan.enclosures.length < 2) return plan;
   return dropUnused({ ...plan, enclosures: plan.enclosures.filter((e) => e.id !== enclosure) });
+}
+
+/** Two enclosures made one: the fence between them comes down, and what stood of it is kept for the shed. */
+export function joinEnclosures(plan: Plan, { side: id }: { readonly side: string }): Plan {
+  const [one, other] = plan.enclosures.filter((e) => e.ring.some((step) => step.side === id));
+  const side = plan.sides.find((s) => s.id === id);
+  if (!one || !other || !side) return plan;
+  if (plan.arches.some((a) => a.enclosure === one.id || a.enclosure === other.id)) return plan;
+  const after = ({ ring }: Enclosure) => {
+    const at = ring.findIndex((step) => step.side === id);
+    return [...ring.slice(at + 1), ...ring.slice(0, at)];
+  };
+  const corner = new Map(plan.corners.map(({ id: own, x, y }) => [own, { x, y }]));
+  const [from, to] = [corner.get(side.from), corner.get(side.to)];
+  const standing = standingOn(side) ?? replacedOn(side);
+  const down = standing && from && to ? [{ id, from, to, standing }] : [];
+  const takenDown = [...(plan.takenDown ?? []), ...down];
+  return dropUnused({
+    ...plan,
+    ...(takenDown.length > 0 && { takenDown }),
+    enclosures: plan.enclosures.flatMap((e) =>
+      e.id === other.id ? [] : [e.id === one.id ? { ...e, ring: [...after(one), ...after(other)] } : e],
+    ),
+    // What lay over one of them lies over that part still.
+    covers: plan.covers.flatMap((c) => {
+      if (c.enclosure !== other.id) return [c];
+      return 'outline' in c && c.outline === null ? [] : [{ ...c, enclosure: one.id }];
+    }),
+  });
 }

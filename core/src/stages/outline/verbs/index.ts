@@ -3,7 +3,15 @@ import type { Plan, Side } from '../../../plan/schema';
 import type { Standing } from '../plan/standing';
 import { replacedOn, standingOn, standsOf } from '../../../ground/fenceLines';
 import { type PlainKind, moveCorner, setTurn, splitSide, removeCorner } from './corners';
-import { walkOutline, traceOutline, divide, addBeside, renameEnclosure, removeEnclosure } from './enclosures';
+import {
+  walkOutline,
+  traceOutline,
+  divide,
+  addBeside,
+  renameEnclosure,
+  removeEnclosure,
+  joinEnclosures,
+} from './enclosures';
 
 /** Where a fence may be said to stand: not on a wall of a house, nor under an arch. */
 const mayStand = ({ kind }: Side): boolean => kind === 'fence' || kind === 'wall' || kind === 'open';
@@ -77,4 +85,5 @@ export const VERBS = {
   'add-beside': addBeside,
   'rename-enclosure': renameEnclosure,
   'remove-enclosure': removeEnclosure,
+  'join-enclosures': joinEnclosures,
 } as const;

@@ -39,6 +39,7 @@ export const CHANGES = {
   'walk-outline': () => 'Lay the outline out as walked',
   'trace-outline': () => 'Use this outline',
   divide: () => 'Divide the run',
+  'join-enclosures': () => 'Take the fence between the two runs down',
   'add-beside': () => 'Add a run beside this side',
   'rename-enclosure': ({ name }: Of<'rename-enclosure'>) => `Call the run ${name}`,
   'remove-enclosure': () => 'Remove this run',

@@ -7,8 +7,8 @@ import type { Facet } from '../../../plan/effective';
 import type { FenceLine } from '../../../ground/fenceLines';
 import type { Boundary } from '../../../plan/schema';
 import { EPSILON, tidy } from '../../../units/round';
-import { topOf } from '../../outline/plan/standing';
-import { MEETS, STRONG, type RoofedLine } from './rakes';
+import { STRONG, topOf } from '../../outline/plan/standing';
+import { MEETS, type RoofedLine } from './rakes';
 
 /** What is looked at where walls go up to a roof that stands. */
 export interface RoofedBy {

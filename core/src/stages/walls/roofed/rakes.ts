@@ -1,7 +1,7 @@
 import type { FenceLine } from '../../../ground/fenceLines';
 import { type RoofPoint, type StandingRoof, roofAbove, roofAlong } from '../../../ground/standingRoof';
 import type { Facet } from '../../../plan/effective';
-import { topOf } from '../../outline/plan/standing';
+import { STRONG, topOf } from '../../outline/plan/standing';
 import { EPSILON } from '../../../units/round';
 
 /** A line of fence under a roof that stands. Heights above the ground, m. */
@@ -16,9 +16,6 @@ export interface RoofedLine {
   /** Mesh of the band at the top. */
   readonly mesh: string;
 }
-
-/** Over a fence of whose mesh nothing is known. */
-export const STRONG = 'welded-50x25';
 
 /** A wall is closed to what it ends so near to, m. */
 export const MEETS = 0.05;

@@ -3,6 +3,8 @@ import type { Ring } from '../../../ground/survey';
 import type { Assumptions } from '../../../plan/assumptions';
 import { perUnit } from '../../../build/rate';
 import { EPSILON } from '../../../units/round';
+import { distance } from '../../../ground/vector';
+import type { TakenDown } from '../../outline/plan/choice';
 import type { Standing } from '../../outline/plan/standing';
 import type { Post, SetOut } from '../../posts/shown/setOut';
 import { type Term, product, value } from '../../../working';
@@ -35,12 +37,19 @@ const takenOff = (length: number, { bands }: Standing, a: Assumptions): Term =>
   ]);
 
 /** Hours to take down what new fences take the place of, each side once (rules: What stands). */
-export function replacedHours(rings: readonly Ring[], a: Assumptions): readonly Term[] {
+export function replacedHours(
+  rings: readonly Ring[],
+  takenDown: readonly TakenDown[],
+  a: Assumptions,
+): readonly Term[] {
   const sides = new Map(rings.flatMap((ring) => ring.sides.map((s) => [s.side.id, s] as const)));
-  return [...sides.values()].flatMap(({ side, length }) => {
-    const before = replacedOn(side);
-    return before ? [takenOff(length, before, a)] : [];
-  });
+  return [
+    ...[...sides.values()].flatMap(({ side, length }) => {
+      const before = replacedOn(side);
+      return before ? [takenOff(length, before, a)] : [];
+    }),
+    ...takenDown.map(({ from, to, standing }) => takenOff(distance(from, to), standing, a)),
+  ];
 }
 
 /** Hours to take mesh off where posts are set anew, band by band, and to hang it again as new (rules: What stands). */

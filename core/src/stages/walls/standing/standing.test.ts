@@ -7,6 +7,7 @@ import type { Plan } from '../../../plan/schema';
 import { reckon } from '../../../reckon';
 import { PLAIN, aRun } from '../../../testing/aRun';
 import { type Standing, usualStanding } from '../../outline/plan/standing';
+import { keptFrom } from './down';
 import { PLAIN_GATE } from '../../ways/plan/kinds/gate';
 
 const NO_SKIRT = { kind: 'none' } as const;
@@ -304,5 +305,63 @@ describe('a fence that stands made higher', () => {
   });
   test('left as high as it stands, nothing of it is left', () => {
     expect(apply(plan, { verb: 'set-higher', sides, higher: null })).toEqual(aPen(NO_SKIRT));
+  });
+});
+
+describe('what comes down', () => {
+  const built = apply(aPen(NO_SKIRT), { verb: 'set-standing', sides: ['s1'], standing: null });
+  test('is kept for the shed: mesh by its length and height, posts but those at its ends', () => {
+    expect(keptFrom(built)).toEqual([
+      expect.objectContaining({ kind: 'roll', product: 'hex-50', length: 8, width: 1.5, condition: 'worn' }),
+      expect.objectContaining({ kind: 'post', count: 3, length: 2.1, condition: 'worn' }),
+    ]);
+    const { figures } = reckon(built);
+    expect(figures['down.length']).toBeCloseTo(8, 9);
+    expect(figures['down.posts']).toBe(3);
+  });
+  test('tired it is poor, broken it is not kept, unknown mesh is none', () => {
+    const of = (to: Partial<Standing>) =>
+      keptFrom(
+        apply(aPen(NO_SKIRT, { ...HEX, ...to }), { verb: 'set-standing', sides: ['s1'], standing: null }),
+      );
+    expect(of({ state: 'tired' }).map((p) => p.condition)).toEqual(['poor', 'poor']);
+    expect(of({ state: 'broken' })).toEqual([]);
+    expect(of({ bands: [{ mesh: null, top: 1.5 }] }).map((p) => p.kind)).toEqual(['post']);
+  });
+});
+
+describe('a run made longer', () => {
+  const pen = aPen(NO_SKIRT);
+  const beside = apply(pen, {
+    verb: 'add-beside',
+    side: 's2',
+    depth: 3,
+    enclosure: { id: 'more', name: 'More' },
+    corners: ['q1', 'q2'],
+    sides: ['r1', 'r2', 'r3'],
+  });
+  test('beside the old, the fence between stands, and a gate is cut into it as a way through', () => {
+    const through = apply(beside, {
+      verb: 'add-opening',
+      opening: { ...PLAIN_GATE, id: 'g1', side: 's2', along: 1, width: 0.95 },
+    });
+    const { figures } = reckon(through);
+    expect(figures.standing).toBeCloseTo(26, 9);
+    expect(figures.fenceLength).toBeCloseTo(3 + 5 + 3, 9);
+    expect(figures['posts.gate']).toBe(2);
+  });
+  test('in one with it, the fence between comes down, and what is new alone is bought', () => {
+    const joined = apply(beside, { verb: 'join-enclosures', side: 's2' });
+    const { figures } = reckon(joined);
+    expect(joined.enclosures).toHaveLength(1);
+    expect(figures.area).toBeCloseTo(8 * 5 + 3 * 5, 9);
+    expect(figures.standing).toBeCloseTo(8 + 5 + 8, 9);
+    expect(figures.fenceLength).toBeCloseTo(11, 9);
+    expect(figures['down.length']).toBeCloseTo(5, 9);
+    // Both ends of the old fence stand where the new one goes on.
+    expect(figures['posts.standing']).toBe(4 + 3 + 2 + 3);
+    const alone = reckon({ ...joined, takenDown: [] }).figures;
+    expect((figures.hours ?? 0) - (alone.hours ?? 0)).toBeCloseTo(5 * 0.05, 9);
+    expect(keptFrom(joined).map((p) => p.kind)).toEqual(['roll', 'post']);
   });
 });

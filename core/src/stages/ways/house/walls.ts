@@ -1,14 +1,11 @@
 import { type Finding, finding } from '../../../findings/types';
-import { distance, doubleArea } from '../../../ground/vector';
+import { RAISED } from '../../../ground/beneath';
+import { distance } from '../../../ground/vector';
 import type { Change } from '../../../plan/changes/types';
 import type { Building, Plan } from '../../../plan/schema';
-import type { Ring } from '../../../ground/survey';
 import { EPSILON } from '../../../units/round';
 import { THREAT_IDS, isPresent, threatIn } from '../../threats/plan/kinds';
 import { skirtOfKind } from '../../skirt/plan/wanted';
-
-/** A floor so high over the ground is open to the run, dry, and no home for a rat, m (rules: What stands). */
-const RAISED = 0.3;
 
 const longestWall = ({ outline }: Building): number =>
   Math.max(0, ...outline.map((p, i) => distance(p, outline[(i + 1) % outline.length] ?? p)));
@@ -107,12 +104,3 @@ function floors(by: HouseWallsBy, building: Building): Finding[] {
 /** What is wrong about a house's own walls and floor. */
 export const houseWallFindings = (by: HouseWallsBy): readonly Finding[] =>
   by.buildings.flatMap((building) => [...sizes(building), ...floors(by, building)]);
-
-/** Ground under raised houses that a run leans on, where it is open to the birds, m². */
-export const roomBeneath = (buildings: readonly Building[], rings: readonly Ring[]): number =>
-  buildings
-    .filter(({ floor }) => floor?.kind === 'raised' && floor.open && floor.above >= RAISED - EPSILON)
-    .filter(({ id }) =>
-      rings.some((ring) => ring.sides.some(({ side }) => side.kind === 'building' && side.building === id)),
-    )
-    .reduce((total, { outline }) => total + Math.abs(doubleArea(outline)) / 2, 0);

@@ -7,6 +7,7 @@ export const WHY = 'A gate is where most birds are lost. It must close as tight 
 
 /** What pieces of it are for: as a sentence calls them, where their letters stand, and whether they run along the fence. */
 export const USES = {
+  tunnel: { name: 'tunnel', letters: 'wall', along: 'nothing' },
   leaf: { name: 'leaf', letters: 'wall', along: 'nothing' },
   frame: { name: 'frame of a leaf', letters: 'wall', along: 'nothing' },
   sill: { name: 'sill', letters: 'wall', along: 'nothing' },
