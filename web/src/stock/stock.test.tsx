@@ -192,7 +192,7 @@ describe('today’s prices', () => {
     fireEvent.click(await screen.findByRole('button', { name: 'Use today’s prices' }));
     expect(usePlan.getState().plan?.buying).toMatchObject({
       edition: LATEST_EDITION,
-      pricesAsOf: latest?.pricesAsOf,
+      pricesAsOf: latest.pricesAsOf,
     });
   });
   test('are not offered again because a database gave the fields in another order', async () => {
