@@ -4,6 +4,7 @@ import { boilerHouse } from './boilerHouse';
 import { LEAT_NETS, millLeat } from './millLeat';
 import { orchardRun } from './orchardRun';
 import { pumpHouse } from './pumpHouse';
+import { walledCorner } from './walledCorner';
 
 /** Hollin Bank, a made-up smallholding: the plans that ship as examples. */
 export const DEMO_PLANS: readonly Plan[] = [
@@ -12,6 +13,7 @@ export const DEMO_PLANS: readonly Plan[] = [
   bantamCourt(),
   pumpHouse(),
   millLeat(),
+  walledCorner(),
 ];
 
 /** What lies in the shed of the demo holding; made up. */

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { type Cover, type CoverOf, type KindId, KINDS } from './plan/kinds';
+import { apply } from '../../plan/changes/apply';
 import type { Plan } from '../../plan/schema';
 import type { Reckoning } from '../../reckoning';
 import { reckon } from '../../reckon';
@@ -174,5 +175,43 @@ describe('a cover that is there already', () => {
     expect(a.strength).toEqual([]);
     expect(a.findings.map((f) => f.code)).toContain('cover.found');
     expect(a.parts.some((p) => 'part' in p && JSON.stringify(p.part).includes('"lid"'))).toBe(true);
+  });
+});
+
+describe('a run that is covered in part', () => {
+  const square = [
+    [0, 0],
+    [4, 0],
+    [4, 3],
+    [0, 3],
+  ] as const;
+  const bare = (plan: Plan) => reckon(plan).findings.filter((f) => f.code === 'cover.bare');
+  const half = [
+    { x: 0, y: 0 },
+    { x: 2, y: 0 },
+    { x: 2, y: 3 },
+    { x: 0, y: 3 },
+  ];
+  const hawk = { threats: { hawk: 'seen' } } as const;
+  test('is told as open over the rest, and the mend covers all of it', () => {
+    const plan = covered(square, 'strips', { outline: half }, hawk);
+    const [found] = bare(plan);
+    expect(found?.params).toMatchObject({ of: 'part', threats: ['hawk'] });
+    const [mend] = found?.mends(plan) ?? [];
+    if (!mend) throw new Error('no mend');
+    expect(bare(apply(plan, mend))).toEqual([]);
+  });
+  test('is told of the second run where only the first has a cover', () => {
+    const plan = covered(square, 'strips', {}, hawk);
+    const two = apply(plan, {
+      verb: 'add-beside',
+      side: plan.sides[0]?.id ?? '',
+      depth: 3,
+      enclosure: { id: 'two', name: 'Two' },
+      corners: ['q1', 'q2'],
+      sides: ['r1', 'r2', 'r3'],
+    });
+    expect(bare(plan)).toEqual([]);
+    expect(bare(two)).toHaveLength(1);
   });
 });

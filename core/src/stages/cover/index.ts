@@ -14,7 +14,7 @@ import { coverFindings } from './findings';
 import { holdingOn } from './held/holding';
 import { coverHours, hoursOfWrap } from './hours';
 import { postAsks } from './asks';
-import { type OpenCover, alikeOf, builtOf, coveredBy, isFound } from './laid';
+import { type OpenCover, alikeOf, builtOf, coveredBy, isFound, lyingOver } from './laid';
 import type { CoverWay } from './over/ways';
 import { coverParts, wrapParts } from './part';
 import { soldFindings } from './sold';
@@ -125,8 +125,8 @@ const laid: readonly AnyStep[] = [
 
 /** What is found, told and drawn of them. */
 const telling: readonly AnyStep[] = [
-  adds(K.FOUND, { covers: C.COVERS, ...BARE }, ({ covers, ...by }) =>
-    covers.some((c) => rowOf(c).closes) ? [] : bareFindings(by),
+  adds(K.FOUND, { covered: C.COVERED, ...BARE }, ({ covered, ...by }) =>
+    bareFindings({ ...by, lying: lyingOver(covered) }),
   ),
   adds(
     K.FOUND,

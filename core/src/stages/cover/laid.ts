@@ -1,5 +1,6 @@
 import type { Ring } from '../../ground/survey';
-import { type Cover, type MakeupOf, isOver, makeupOf } from './plan/kinds';
+import type { Lying } from './bare';
+import { type Cover, type MakeupOf, isOver, makeupOf, rowOf } from './plan/kinds';
 import { layingOf } from './layings';
 import { type HeightAt, type CoverShape, shapeOf } from './over/shape';
 import type { Side } from './over/ways';
@@ -47,3 +48,11 @@ export const isFound = ({ shape: { cover } }: OpenCover): boolean => cover.found
 /** What of them has to be built. */
 export const builtOf = (covered: Covered): Covered =>
   covered.over.some(isFound) ? { ...covered, over: covered.over.filter((o) => !isFound(o)) } : covered;
+
+/** What of them keeps out what comes from above, over as much as it covers. */
+export const lyingOver = ({ over }: Covered): readonly Lying[] =>
+  over.flatMap(({ shape: { cover, area } }) =>
+    rowOf(cover).closes
+      ? [{ cover: cover.id, enclosure: cover.enclosure, area, partly: cover.outline !== null }]
+      : [],
+  );

@@ -239,6 +239,14 @@ describe('the floor of a house', () => {
     expect(codes(after)).not.toContain('house.earth-floor');
     expect(reckon(after).figures['skirt.stripLength'] ?? 0).toBeGreaterThan(2 * (1.83 + 3.66));
   });
+  test('of earth it is held by a skirt that lies there already, as far as it is known', () => {
+    const at = (out: number, depth: number | null) =>
+      codes(aCoop({ floor: { kind: 'earth', above: 0, open: false }, foot: { out, depth } }));
+    expect(at(0, null)).toContain('house.earth-floor');
+    expect(at(0.1, 0.1)).toContain('house.earth-floor');
+    expect(at(0, 0.9)).not.toContain('house.earth-floor');
+    expect(at(0.9, null)).not.toContain('house.earth-floor');
+  });
   test('a hand above the ground it houses rats; at 0.30 it does not', () => {
     const at = (above: number) => codes(aCoop({ floor: { kind: 'raised', above, open: true } }));
     expect(at(0.15)).toContain('house.low-floor');

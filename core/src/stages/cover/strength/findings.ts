@@ -9,7 +9,7 @@ import { EPSILON, roundUp, tidy } from '../../../units/round';
 import type { Threatened } from '../../threats/plan/kinds';
 import { type Bar, spanOf } from '../held/lines';
 import type { Supports } from '../held/supports';
-import { type Cover, type MemberField, makeupOf } from '../plan/kinds';
+import { type Cover, KINDS, type MemberField, makeupOf } from '../plan/kinds';
 import { isHoused } from '../wanted';
 import { bears, bent, padBears } from '../../../strength/beams';
 import {
@@ -89,6 +89,13 @@ function moreBeams(row: Strength, cover: Cover, { beams }: Supports): Change | n
   });
 }
 
+/** Where no timber sold bears a roof of sheets: strips of mesh, which can be propped, in its place. */
+const meshInstead = ({ id, name, enclosure, ...cover }: Cover): Change => {
+  const over = { id, name, enclosure, outline: null, height: 2, ...('height' in cover ? cover : {}) };
+  const { outline, height } = over;
+  return { verb: 'make-cover', cover: KINDS.strips.usual({ id, name, enclosure, outline, height }) };
+};
+
 /** Ways to mend a member that is too weak, the simplest first. */
 function mendsOf(row: Strength, cover: Cover, by: StrengthSeenBy, plan: Threatened): readonly Change[] {
   const { member, of: id } = row;
@@ -104,6 +111,7 @@ function mendsOf(row: Strength, cover: Cover, by: StrengthSeenBy, plan: Threaten
   return [
     ...(stronger !== null && field ? [set(id, { [field]: stronger })] : []),
     ...more.filter((change): change is Change => change !== null),
+    ...(stronger === null && made.laid === 'sheets' && !isHoused(plan) ? [meshInstead(cover)] : []),
     ...drop,
   ];
 }

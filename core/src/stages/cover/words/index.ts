@@ -137,6 +137,6 @@ export const FINDINGS = {
   },
   'cover.run-off': ({ name, area }: Named & { readonly area: number }, r: Reader) =>
     `Rain from ${r.area(area)} of ${name} runs into the run or against it. Lead it into a gutter, a swale or away.`,
-  'cover.bare': ({ threats }: { readonly threats: readonly ThreatId[] }) =>
-    `Nothing lies over the run: ${who(threats)} ${verb(threats, 'comes', 'come')} in over the wall or from above. Shut the birds in at night, or cover the run.`,
+  'cover.bare': ({ threats, of }: { readonly threats: readonly ThreatId[]; readonly of: 'all' | 'part' }) =>
+    `Nothing lies over ${of === 'all' ? 'the run' : 'a part of what is fenced'}: ${who(threats)} ${verb(threats, 'comes', 'come')} in over the wall or from above. Shut the birds in at night, or cover the run.`,
 } as const;

@@ -42,6 +42,16 @@ export const HOUSE = {
   skirt: z
     .optional(z.nullable(skirt))
     .apply(meaning('Laid round it, whatever runs are built on to it; left out for none.')),
+  foot: z
+    .optional(
+      z.strictObject({
+        out: length(0, 3).apply(meaning('How far it lies out on the ground, m.')),
+        depth: z
+          .nullable(length(0, 2))
+          .apply(meaning('How deep it goes, m; null where it is not known, which counts as none.')),
+      }),
+    )
+    .apply(meaning('What closes its foot already.')),
   floor: z.optional(floor).apply(meaning('Left out where nobody looked: it counts as solid.')),
   doors: z
     .optional(z.array(door).check(z.maxLength(20)))

@@ -5,7 +5,7 @@ import type { Change } from '../../../plan/changes/types';
 import type { Building, Plan } from '../../../plan/schema';
 import { EPSILON } from '../../../units/round';
 import { THREAT_IDS, isPresent, threatIn } from '../../threats/plan/kinds';
-import { skirtOfKind } from '../../skirt/plan/wanted';
+import { skirtOfKind, stopsDigging } from '../../skirt/plan/wanted';
 
 const longestWall = ({ outline }: Building): number =>
   Math.max(0, ...outline.map((p, i) => distance(p, outline[(i + 1) % outline.length] ?? p)));
@@ -64,11 +64,12 @@ export interface HouseWallsBy {
 
 /** What lies under a house: earth is dug through, a low floor houses rats. */
 function floors(by: HouseWallsBy, building: Building): Finding[] {
-  const { floor, skirt } = building;
+  const { floor, skirt, foot } = building;
   const part = { on: 'building', building: building.id } as const;
   const { name } = building;
   if (floor?.kind === 'earth' && !skirt) {
-    const threats = diggers(by);
+    const there = { mesh: null, depth: foot?.depth ?? 0, out: foot?.out ?? 0 };
+    const threats = diggers(by).filter((id) => !stopsDigging(by, id, there));
     if (threats.length === 0) return [];
     const laid = (plan: Plan): readonly Change[] => [
       {
