@@ -252,6 +252,21 @@ describe('a walked track', () => {
     expect(corners).toHaveLength(4);
     expect(furthest(ring.slice(1), corners)).toBeLessThan(1e-6);
   });
+  test('that strays over its own beginning is made coarser, and crosses it no more', () => {
+    const ring = [
+      { x: 0, y: 0 },
+      { x: 20, y: 0 },
+      { x: 20, y: 30 },
+      { x: 0, y: 30 },
+    ];
+    // Walks whose outline within 1 m crosses itself where it closes.
+    for (const seed of [106493, 249135, 324364]) {
+      const { crosses, corners, tolerance } = thinTrack(walkRound(ring, { ...STROLL, seed }), 1);
+      expect([crosses, tangled(corners)]).toEqual([false, false]);
+      expect(tolerance).toBeGreaterThan(1);
+      expect(tolerance).toBeLessThanOrEqual(1.5 ** 4);
+    }
+  });
   test('that crosses itself is said to', () => {
     const eight = [
       { x: 0, y: 0 },

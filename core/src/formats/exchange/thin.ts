@@ -10,13 +10,15 @@ export interface Thinned {
   /** Root mean square of how far the places read lie from the outline, m. */
   readonly noise: number;
   readonly read: number;
-  /** What was used: as asked, or more where too many corners would be left, m. */
+  /** What was used: as asked, or more where too many corners would be left or the outline crossed itself, m. */
   readonly tolerance: number;
   readonly crosses: boolean;
 }
 
 /** A run has at most so many corners when it comes from a track. */
 const MOST_CORNERS = 100;
+/** Where an outline crosses itself its tolerance is raised by halves, so many times at most. */
+const UNTANGLED_WITHIN = 4;
 /** The end of a walk overlaps its beginning by at most this share of it. */
 const OVERLAP = 0.2;
 
@@ -48,12 +50,28 @@ function thinnedTo(points: readonly Vector[], tolerance: number): readonly Vecto
   return own.filter((p) => kept.has(p));
 }
 
+const crossed = (corners: readonly Vector[]) => corners.length < 3 || tangled(corners);
+
+/**
+ * A walk that strays where it ends may cross its own beginning by less than it strays: a coarser outline seldom does. One
+ * that crosses itself however coarse it is (a figure of eight) stays as it was asked.
+ */
+function untangled(walked: readonly Vector[], corners: readonly Vector[], asked: number) {
+  let used = asked;
+  for (let tries = 0; tries < UNTANGLED_WITHIN; tries++) {
+    used *= 1.5;
+    const coarser = thinnedTo(walked, used);
+    if (!crossed(coarser)) return { corners: coarser, used, crosses: false };
+  }
+  return { corners, used: asked, crosses: true };
+}
+
 /**
  * A walked track as an outline: closed, and thinned so that no place lies further from it than the tolerance
  * (Douglas–Peucker). What was walked beyond the place where it closes is left out.
  *
  * @param points     places read, m
- * @param tolerance  m; raised by halves while more than a hundred corners are left
+ * @param tolerance  m; raised by halves while more than a hundred corners are left, or while it crosses itself
  */
 export function thinTrack(points: readonly Vector[], tolerance: number): Thinned {
   const distinct = points.filter((p, i) => {
@@ -67,6 +85,8 @@ export function thinTrack(points: readonly Vector[], tolerance: number): Thinned
     used *= 1.5;
     corners = thinnedTo(walked, used);
   }
+  let crosses = crossed(corners);
+  if (crosses) ({ corners, used, crosses } = untangled(walked, corners, used));
   const outline = [...corners, ...corners.slice(0, 1)];
   const squares = walked.reduce((total, p) => total + toPolyline(p, outline) ** 2, 0);
   return {
@@ -75,6 +95,6 @@ export function thinTrack(points: readonly Vector[], tolerance: number): Thinned
     noise: Math.sqrt(squares / Math.max(1, walked.length)),
     read: points.length,
     tolerance: used,
-    crosses: corners.length < 3 || tangled(corners),
+    crosses,
   };
 }

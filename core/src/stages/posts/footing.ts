@@ -83,7 +83,7 @@ export function braces(setOut: SetOut, wall: (stretch: Stretch) => WallTop | und
   let ends = 0;
   let shared = 0;
   for (const stretch of setOut.stretches) {
-    if (stretch.line.standing) continue;
+    if (stretch.line.standing || setOut.underRoof.has(stretch.line)) continue;
     const { top, pulls } = wall(stretch) ?? { top: 0, pulls: 'no' };
     if (top <= STANDS_ALONE + EPSILON && pulls === 'no') continue;
     const pulled = [stretch.from, stretch.to].filter(

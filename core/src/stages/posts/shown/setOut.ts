@@ -1,5 +1,5 @@
 import { type FenceLine, type FenceWalk, goesStraightOn, onSide } from '../../../ground/fenceLines';
-import type { StandingRoof } from '../../../ground/standingRoof';
+import { type StandingRoof, roofAbove } from '../../../ground/standingRoof';
 import { UNDER } from '../../../ground/roofed';
 import { type Vector, cross, dot, minus, plus, times } from '../../../ground/vector';
 import type { Facet } from '../../../plan/effective';
@@ -50,6 +50,8 @@ export interface SetOut {
   readonly lines: readonly FenceLine[];
   readonly stretches: readonly Stretch[];
   readonly posts: readonly Post[];
+  /** Lines under a roof that stands: posts set there are held at their heads. */
+  readonly underRoof: ReadonlySet<FenceLine>;
 }
 
 /** One post a node: gate before corner before wall before end before line. */
@@ -257,5 +259,6 @@ export function setOut({ sides, pins, walks, spacings, roofs = [] }: ToSetOut): 
       }
     });
   }
-  return { walks, lines, stretches, posts };
+  const underRoof = new Set(lines.filter((line) => roofAbove(line, roofs)));
+  return { walks, lines, stretches, posts, underRoof };
 }

@@ -72,6 +72,18 @@ describe('a lean-to 5.4 wide and 3.6 deep, 1.9 at its low side and 2.5 at its hi
     expect(figures['posts.braces']).toBe(0);
     expect(docket.lines.filter((l) => l.stage === 'posts' && l.buy > 0)).toEqual([]);
   });
+  test('a post set for a gate there is held at its head by the roof, and takes no brace', () => {
+    const gated = (roofed: boolean) => {
+      const shed = under({}, LOW, 'fence');
+      const of: Plan = {
+        ...shed,
+        openings: [{ ...PLAIN_GATE, id: 'g1', side: 's1', along: 2.5, width: 0.9 }],
+      };
+      return reckon(roofed ? of : { ...of, ground: { ...of.ground, buildings: [] } }).figures['posts.braces'];
+    };
+    expect(gated(true)).toBe(0);
+    expect(gated(false)).toBeGreaterThan(0);
+  });
   test('is closed to the roof, and covered by it', () => {
     const about = findings.map((f) => f.code);
     for (const code of ['roof.gap', 'roof.low', 'cover.bare', 'post.standing-low'])
