@@ -61,11 +61,7 @@ test('a foot is pulled by pointer and by keys, and the crown comes with it; undo
   const crown = page.getByRole('slider', { name: 'Height of the arch' });
   await expect(foot).toHaveAttribute('aria-valuenow', '2.4');
   const high = Number(await crown.getAttribute('aria-valuenow'));
-  const box = await foot.boundingBox();
-  if (!box) throw new Error('no handle');
-  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
-  await page.mouse.move(x, y);
-  await page.mouse.down();
+  const { x, y } = await keeper.grasp(foot);
   await page.mouse.move(x + 20, y, { steps: 4 });
   // The curve goes with the hand before anything is taken.
   await expect.poll(async () => Number(await foot.getAttribute('aria-valuenow'))).toBeGreaterThan(2.45);

@@ -1,20 +1,21 @@
 import { readFileSync } from 'node:fs';
-import type { Page } from '@playwright/test';
-import { SEED, expect, reckonFile, sizes, test } from './keeper';
+import { type Keeper, SEED, expect, reckonFile, sizes, test } from './keeper';
 
 const metres = (value: number) => value.toFixed(2);
 const next = sizes(SEED + 3);
 const between = (least: number, most: number) => Math.round((least + next() * (most - least)) * 100) / 100;
 
 /** Presses on a thing of the sheet, moves so many pixels in a few steps, and lets go. */
-async function drag(page: Page, name: RegExp | string, role: 'slider' | 'button', dx: number, dy: number) {
-  const box = await page.getByRole(role, { name }).first().boundingBox();
-  if (!box) throw new Error(`nothing called ${String(name)}`);
-  const at = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
-  await page.mouse.move(at.x, at.y);
-  await page.mouse.down();
-  for (let i = 1; i <= 6; i++) await page.mouse.move(at.x + (dx * i) / 6, at.y + (dy * i) / 6);
-  await page.mouse.up();
+async function drag(
+  keeper: Keeper,
+  name: RegExp | string,
+  role: 'slider' | 'button',
+  dx: number,
+  dy: number,
+) {
+  const at = await keeper.grasp(keeper.page.getByRole(role, { name }).first());
+  for (let i = 1; i <= 6; i++) await keeper.page.mouse.move(at.x + (dx * i) / 6, at.y + (dy * i) / 6);
+  await keeper.page.mouse.up();
 }
 
 test('a dragged corner falls into the right angle, and is one undo step', async ({ keeper, page }) => {
@@ -23,7 +24,7 @@ test('a dragged corner falls into the right angle, and is one undo step', async 
   await keeper.type(/^Depth/, '6');
   const area = keeper.bar('Run');
   await expect(area).toHaveText('21.6m²');
-  await drag(page, /^Corner 2/, 'button', 31, 4);
+  await drag(keeper, /^Corner 2/, 'button', 31, 4);
   await expect(page.getByRole('button', { name: 'side by side' })).toHaveAttribute('aria-pressed', 'true');
   // It stays on the line of its side: only the length changes, and the corner is open in the panel.
   await expect(page.getByRole('textbox', { name: 'Turn after side 1' })).not.toHaveValue('90°');
@@ -31,8 +32,8 @@ test('a dragged corner falls into the right angle, and is one undo step', async 
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(area).toHaveText('21.6m²');
   // Back to where it was by hand: within reach it falls on the square again.
-  await drag(page, /^Corner 2/, 'button', 40, 3);
-  await drag(page, /^Corner 2/, 'button', -38, -4);
+  await drag(keeper, /^Corner 2/, 'button', 40, 3);
+  await drag(keeper, /^Corner 2/, 'button', -38, -4);
   await expect(area).toHaveText('21.6m²');
 });
 

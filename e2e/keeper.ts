@@ -1,4 +1,4 @@
-import { test as base, expect, type Page } from '@playwright/test';
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -109,6 +109,16 @@ export class Keeper {
     const word = this.page.locator('.savedword');
     await expect(word).toContainText('saved');
     await expect(word).not.toContainText('not saved');
+  }
+
+  /** Presses on a thing of the drawing once all is reckoned and it stands still, as a hand does; it is held until it is let go. */
+  async grasp(thing: Locator): Promise<{ readonly x: number; readonly y: number }> {
+    await expect(this.inShort).toHaveAttribute('aria-busy', 'false');
+    await thing.hover();
+    const box = await thing.boundingBox();
+    if (!box) throw new Error('it is not shown');
+    await this.page.mouse.down();
+    return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
   }
 
   private get inShort() {

@@ -97,11 +97,7 @@ test('a corner is drawn out by the pointer with what is left beside it, moved by
   await page.getByRole('button', { name: /^Add an open line of live net/ }).click();
   await expect(decision(page, 'Net line 1')).toContainText('1 net, 25.00 m long, none over');
   const end = page.getByRole('button', { name: /^Net line 1, corner 2/ });
-  const box = await end.boundingBox();
-  if (!box) throw new Error('no handle');
-  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
-  await page.mouse.move(x, y);
-  await page.mouse.down();
+  const { x, y } = await keeper.grasp(end);
   await page.mouse.move(x - 60, y, { steps: 5 });
   await expect(page.locator('.d-guide-word')).toContainText(/ over$/);
   await page.mouse.up();

@@ -61,11 +61,7 @@ test('a drag is one undo step, and undo and redo lead there and back', async ({ 
   await keeper.type(/^Depth/, '6');
   const depth = page.getByRole('textbox', { name: /^Depth/ });
   const handle = page.getByRole('slider', { name: /^Side 2/ });
-  const box = await handle.boundingBox();
-  if (!box) throw new Error('no handle');
-  const at = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
-  await page.mouse.move(at.x, at.y);
-  await page.mouse.down();
+  const at = await keeper.grasp(handle);
   for (let i = 1; i <= 8; i++) await page.mouse.move(at.x + i * 8, at.y);
   await page.mouse.up();
   await expect(depth).not.toHaveValue('6.00 m');
