@@ -87,7 +87,7 @@ test('what the screen says of an arch is what the command line says of its file;
   await keeper.open('Arch');
   await page.getByRole('button', { name: /^Add one of rigid panels by itself/ }).click();
   await keeper.open('Ways in');
-  await page.getByRole('button', { name: 'Add a panel door' }).click();
+  await page.getByRole('button', { name: 'Add a panel door', exact: true }).click();
   await keeper.type(/^Leaf height/, '1.95');
   await expect(page.getByText(/The panel door is 1\.95 m high where the arch is/).first()).toBeVisible();
   await keeper.open('Arch');

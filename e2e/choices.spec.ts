@@ -129,7 +129,7 @@ test('ways in: pop door, egg hatch and a lobby are added; one above the mesh is 
 }) => {
   await besideHouse(keeper);
   await keeper.open('Ways in');
-  await page.getByRole('button', { name: 'Add an egg hatch' }).click();
+  await page.getByRole('button', { name: 'Add an egg hatch', exact: true }).click();
   const hatch = page.getByRole('region', { name: /^Egg hatch on side/ });
   await hatch.getByRole('textbox', { name: 'Above the ground' }).fill('1.6');
   await hatch.getByRole('textbox', { name: 'Above the ground' }).press('Enter');
@@ -148,7 +148,7 @@ test('ways in: pop door, egg hatch and a lobby are added; one above the mesh is 
 test('two ways in at one place cannot be built, and one press parts them', async ({ keeper, page }) => {
   await besideHouse(keeper);
   await keeper.open('Ways in');
-  await page.getByRole('button', { name: 'Add a pop door' }).click();
+  await page.getByRole('button', { name: 'Add a pop door', exact: true }).click();
   const door = page.getByRole('region', { name: /^Pop door on side/ });
   await door.getByLabel('Side').selectOption({ label: 'side 2, 3.60 m' });
   await expect(page.getByText(/Two gates or doors on side 2 overlap/).first()).toBeVisible();

@@ -143,7 +143,7 @@ test('a run divided, with a pop door between: one fence, counted once; the strip
   await expect(runs.getByRole('button')).toHaveCount(2);
   await expect(runs.getByRole('button', { name: 'Run 2' })).toHaveAttribute('aria-pressed', 'true');
   await keeper.open('Ways in');
-  await page.getByRole('button', { name: 'Add a pop door' }).click();
+  await page.getByRole('button', { name: 'Add a pop door', exact: true }).click();
   await expect(page.locator('.stripsvg .s-gate[data-way="pop-door"]')).toHaveCount(1);
   await runs.getByRole('button', { name: 'Run', exact: true }).click();
   await expect(page.locator('.stripsvg .s-gate[data-way="pop-door"]')).toHaveCount(1);

@@ -247,7 +247,7 @@ test.describe('choices by run and side, and assumptions', () => {
   test('a gate that is made otherwise has the others made like it', async ({ keeper, page }) => {
     await keeper.newPlan('6', '2.4');
     await keeper.open('Ways in');
-    await page.getByRole('button', { name: 'Add a barrow gate' }).click();
+    await page.getByRole('button', { name: 'Add a barrow gate', exact: true }).click();
     await keeper.settled();
     const heads = page.locator('button.questionhead', { hasText: 'clear, ' });
     await expect(heads).toHaveCount(2);

@@ -127,7 +127,7 @@ test('ways in: a gate is added, moved by its field, and taken out', async ({ kee
   await keeper.open('Ways in');
   await page.getByRole('button', { name: 'Remove this gate' }).click();
   await expect(page.getByText('Run has no gate. Add one.').first()).toBeVisible();
-  await page.getByRole('button', { name: 'Add a barrow gate' }).click();
+  await page.getByRole('button', { name: 'Add a barrow gate', exact: true }).click();
   await expect(page.locator('.stripsvg .s-gate')).toHaveCount(1);
   await keeper.type('From the corner', '0.3');
   await keeper.settled();

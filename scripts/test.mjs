@@ -90,14 +90,16 @@ await main(async () => {
       '--cache-location',
       path.join(CACHE, tool),
     ];
-    await part('lint', async () => {
-      await node([bin('oxlint/bin/oxlint'), '--type-aware']);
-      await node([bin('eslint/bin/eslint.js'), ...byContent('eslint'), '.']);
-      await node(['scripts/kinds.mjs']);
-    });
-    await part('format', () =>
+    // Two that each use one core for most of their time.
+    const formatted = part('format', () =>
       node([bin('prettier/bin/prettier.cjs'), ...byContent('prettier'), '--check', '--log-level=warn', '.']),
     );
+    await part('lint', async () => {
+      await node([bin('eslint/bin/eslint.js'), ...byContent('eslint'), '.']);
+      await node(['scripts/kinds.mjs']);
+      await node([bin('oxlint/bin/oxlint'), '--type-aware']);
+    });
+    await formatted;
     await part('imports', () => node(['scripts/imports.mjs']));
     const seed = process.env.SEED ?? String(Math.floor(Math.random() * 1e6));
     // Torture waits for databases most of the time: beside the unit tests it costs little.

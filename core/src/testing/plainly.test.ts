@@ -18,7 +18,7 @@ test.each<[string, unknown, unknown, string | null]>([
     'what a map holds',
     new Map([['x', shared]]),
     new Map([['x', { depth: 0.75 }]]),
-    '/value 0/depth: 0.6 and 0.75',
+    '/0/1/depth: 0.6 and 0.75',
   ],
   ['nothing and no number', { a: null }, { a: NaN }, '/a: null and NaN'],
 ])('%s', (_, a, b, found) => {
