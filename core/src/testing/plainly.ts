@@ -42,7 +42,7 @@ function firstInFields(a: object, b: object, met: Met): Difference {
 
 /** A collection or a list as a list, in its order; null of what has fields. */
 function listed(value: object): ArrayLike<unknown> | null {
-  if (Array.isArray(value)) return value;
+  if (Array.isArray(value)) return value as readonly unknown[];
   if (value instanceof Map || value instanceof Set) return [...(value as Iterable<unknown>)];
   return ArrayBuffer.isView(value) && 'length' in value ? (value as unknown as ArrayLike<unknown>) : null;
 }
