@@ -79,8 +79,9 @@ export const StripDrawing = memo(function StripDrawing({ scene, px, up, margin, 
         )),
       )}
       <path className="s-ground" d={ground} />
-      <Gates scene={scene} x={x} y={y} up={up} lettered={lettered} />
+      <Gates scene={scene} x={x} y={y} />
       <Posts scene={scene} x={x} y={y} up={up} />
+      <GateWords scene={scene} x={x} y={y} up={up} lettered={lettered} />
       <Marks scene={scene} x={x} y={y} px={px} high={high} />
       <StripLetters scene={scene} x={x} y={y} up={up} lettered={lettered} />
     </svg>
@@ -117,15 +118,11 @@ function Buildings({ scene, x, y, px }: StripScale & { scene: StripScene; px: nu
   });
 }
 
-/** Among letters the names of small doors would crowd: their shapes say enough. */
-function Gates({
-  scene,
-  x,
-  y,
-  up,
-  lettered,
-}: StripScale & { scene: StripScene; up: number; lettered: boolean }) {
-  const reader = useReader();
+interface GateProps extends StripScale {
+  readonly scene: StripScene;
+}
+
+function Gates({ scene, x, y }: GateProps) {
   return scene.gates.map((g) => {
     const [a, b] = g.feet;
     const top = Math.max(a, b) + g.top;
@@ -145,10 +142,27 @@ function Gates({
         {g.face.length > 0 && (
           <path {...inked('gate')} d={g.face.map((stroke) => `M${faceOf(stroke)}`).join('')} />
         )}
-        <text x={x((g.from + g.to) / 2)} y={y(top) - 6} textAnchor="middle">
-          {wide ? `${g.name} ${reader.length(g.to - g.from)}` : !lettered && g.top * up > 8 ? g.name : ''}
-        </text>
       </g>
+    );
+  });
+}
+
+/** What gates and doors are called, over the posts beside them. Among letters the names of small doors would crowd: their shapes say enough. */
+function GateWords({ scene, x, y, up, lettered }: GateProps & { up: number; lettered: boolean }) {
+  const reader = useReader();
+  return scene.gates.map((g) => {
+    const posted = g.hangs === 'posts';
+    if (!posted && (lettered || g.top * up <= 8)) return null;
+    return (
+      <text
+        key={g.part}
+        className="s-gate-word"
+        x={x((g.from + g.to) / 2)}
+        y={y(Math.max(...g.feet) + g.top) - 6}
+        textAnchor="middle"
+      >
+        {posted ? `${g.name} ${reader.length(g.to - g.from)}` : g.name}
+      </text>
     );
   });
 }
