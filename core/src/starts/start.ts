@@ -58,6 +58,13 @@ export function floorFor(
   return { width, depth: given.depth ?? proposedLength(wanted / width, bare.units) };
 }
 
+/** A run by itself of that floor, its first side at the front. */
+export function laidAlone(bare: Plan, given: Parameters<typeof floorFor>[1]) {
+  const { width, depth } = floorFor(bare, given);
+  const run = { left: 0, right: width, low: 0, high: depth };
+  return { laid: apply(bare, { verb: 'lay-out', run, house: null }), width };
+}
+
 /** Walls up to a height: the band at the top is made that much taller or lower. */
 export function wallsTo(plan: Plan, top: number, scope: Scope = WHOLE_PLAN): Plan {
   const band = plan.choices.plan.bands.at(-1);

@@ -156,16 +156,17 @@ describe('what holds it up', () => {
   });
 });
 
+const SQUARE = [
+  [0, 0],
+  [4, 0],
+  [4, 3],
+  [0, 3],
+] as const;
+
 describe('a cover that is there already', () => {
-  const square = [
-    [0, 0],
-    [4, 0],
-    [4, 3],
-    [0, 3],
-  ] as const;
   const over = Object.keys(KINDS).filter((kind) => kind !== 'wrap') as readonly Exclude<KindId, 'wrap'>[];
   test.each(over)('%s is bought nothing for and takes no hours, but is drawn and said', (kind) => {
-    const there = covered(square, kind, { found: true });
+    const there = covered(SQUARE, kind, { found: true });
     const without = { ...there, covers: [] };
     const [a, b] = [reckon(there), reckon(without)];
     expect(a.docket.lines.filter((l) => l.buy > 0).map((l) => [l.id, l.need])).toEqual(
@@ -179,12 +180,6 @@ describe('a cover that is there already', () => {
 });
 
 describe('a run that is covered in part', () => {
-  const square = [
-    [0, 0],
-    [4, 0],
-    [4, 3],
-    [0, 3],
-  ] as const;
   const bare = (plan: Plan) => reckon(plan).findings.filter((f) => f.code === 'cover.bare');
   const half = [
     { x: 0, y: 0 },
@@ -194,7 +189,7 @@ describe('a run that is covered in part', () => {
   ];
   const hawk = { threats: { hawk: 'seen' } } as const;
   test('is told as open over the rest, and the mend covers all of it', () => {
-    const plan = covered(square, 'strips', { outline: half }, hawk);
+    const plan = covered(SQUARE, 'strips', { outline: half }, hawk);
     const [found] = bare(plan);
     expect(found?.params).toMatchObject({ of: 'part', threats: ['hawk'] });
     const [mend] = found?.mends(plan) ?? [];
@@ -202,7 +197,7 @@ describe('a run that is covered in part', () => {
     expect(bare(apply(plan, mend))).toEqual([]);
   });
   test('is told of the second run where only the first has a cover', () => {
-    const plan = covered(square, 'strips', {}, hawk);
+    const plan = covered(SQUARE, 'strips', {}, hawk);
     const two = apply(plan, {
       verb: 'add-beside',
       side: plan.sides[0]?.id ?? '',

@@ -1,6 +1,5 @@
-import { apply } from '../../plan/changes/apply';
 import { bird, gate, mesh, post, buried, stake } from '../picture';
-import { type Start, floorFor, withGate, FENCED } from '../start';
+import { type Start, laidAlone, withGate, FENCED } from '../start';
 
 /** Fence all round: about square, as large as the birds want, or as it is given. */
 export const alone: Start = {
@@ -23,12 +22,7 @@ export const alone: Start = {
     bird(5.3, 0.4),
   ],
   propose: (bare, sizes) => {
-    const { width, depth } = floorFor(bare, sizes);
-    const laid = apply(bare, {
-      verb: 'lay-out',
-      run: { left: 0, right: width, low: 0, high: depth },
-      house: null,
-    });
+    const { laid, width } = laidAlone(bare, sizes);
     return withGate(laid, 's1', width);
   },
 };

@@ -3,7 +3,7 @@ import { tidy } from '../../units/round';
 import { PLAIN_GATE } from '../../stages/ways/plan/kinds/gate';
 import { ASKS } from '../asks';
 import { bird, buried, gate, mesh, post } from '../picture';
-import { FENCED, type Start, floorFor, wallsTo } from '../start';
+import { FENCED, type Start, laidAlone, wallsTo } from '../start';
 import { standingAllRound } from './stands';
 
 /** Taken where nothing is known, m. */
@@ -33,12 +33,7 @@ export const longer: Start = {
     bird(6.2, 0.4),
   ],
   propose: (bare, sizes) => {
-    const { width, depth } = floorFor(bare, sizes);
-    const laid = apply(bare, {
-      verb: 'lay-out',
-      run: { left: 0, right: width, low: 0, high: depth },
-      house: null,
-    });
+    const { laid, width } = laidAlone(bare, sizes);
     const height = sizes.stands ?? ASKS.stands.usual(bare.units) ?? HEIGHT;
     // The new part is as high as the old.
     const stood = wallsTo(standingAllRound(laid, height), Math.max(LEAST_WALL, height));

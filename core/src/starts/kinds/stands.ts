@@ -4,7 +4,7 @@ import { openingLimits } from '../../stages/threats/shown/openings';
 import { usualStanding } from '../../stages/outline/plan/standing';
 import { ASKS } from '../asks';
 import { bird, buried, mesh, post } from '../picture';
-import { type Start, floorFor, AT_FOOT } from '../start';
+import { type Start, laidAlone, AT_FOOT } from '../start';
 
 /** Taken where nothing is known of the fence, m. */
 const HEIGHT = 1.5;
@@ -40,12 +40,7 @@ export const stands: Start = {
     bird(6, 0.46),
   ],
   propose: (bare, sizes) => {
-    const { width, depth } = floorFor(bare, sizes);
-    const laid = apply(bare, {
-      verb: 'lay-out',
-      run: { left: 0, right: width, low: 0, high: depth },
-      house: null,
-    });
+    const { laid } = laidAlone(bare, sizes);
     const height = sizes.stands ?? ASKS.stands.usual(bare.units) ?? HEIGHT;
     return standingAllRound(laid, height);
   },

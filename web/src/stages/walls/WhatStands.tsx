@@ -12,6 +12,7 @@ import {
 } from '@aviarum/core';
 import { useState } from 'react';
 import { Choice, Pick } from '../../fields/Choice';
+import { FootFound } from '../../fields/FootFound';
 import { LengthField } from '../../fields/LengthField';
 import { useMarket } from '../../state/market';
 import { usePlan } from '../../state/planStore';
@@ -99,44 +100,6 @@ function AsFound(props: FieldsProps) {
           onCommit={(apart) => set({ spacing: apart })}
         />
       </div>
-    </>
-  );
-}
-
-const FEET = [
-  { value: 'none', label: 'nothing' },
-  { value: 'some', label: 'a skirt' },
-] as const;
-
-/** What closes its foot already, as far as anybody knows. */
-function FootFound({ standing: { foot }, set }: Omit<FieldsProps, 'plan'>) {
-  return (
-    <>
-      <Choice
-        name="At its foot now"
-        value={foot ? 'some' : 'none'}
-        options={FEET}
-        onChoose={(value) => set({ foot: value === 'none' ? null : { out: 0, depth: null } })}
-      />
-      {foot && (
-        <div className="fields">
-          <LengthField
-            name="Lies out on the ground"
-            value={foot.out}
-            least={0}
-            most={3}
-            onCommit={(out) => set({ foot: { ...foot, out } })}
-          />
-          <LengthField
-            name="Goes down (blank: not known)"
-            value={foot.depth}
-            least={0}
-            most={2}
-            onCommit={(depth) => set({ foot: { ...foot, depth } })}
-            onClear={() => set({ foot: { ...foot, depth: null } })}
-          />
-        </div>
-      )}
     </>
   );
 }
@@ -247,7 +210,7 @@ export function WhatStands({ plan }: { plan: Plan }) {
         </div>
       )}
       <AsFound key={id} plan={plan} standing={standing} set={set} />
-      <FootFound standing={standing} set={set} />
+      <FootFound foot={standing.foot} onFoot={(foot) => set({ foot })} />
       <TiedOver plan={plan} standing={standing} sides={[id]} />
       <MadeHigher plan={plan} standing={standing} sides={[id]} />
       <div className="mends">

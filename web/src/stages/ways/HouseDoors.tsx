@@ -1,5 +1,6 @@
 import { type Building, type HouseDoor, type Plan, counted, newId } from '@aviarum/core';
 import { Choice, Pick } from '../../fields/Choice';
+import { FootFound } from '../../fields/FootFound';
 import { LengthField } from '../../fields/LengthField';
 import { usePlan } from '../../state/planStore';
 import { Decision } from '../Decision';
@@ -66,44 +67,6 @@ function FloorFields({ building: { floor }, put }: { building: Building; put: Pu
   );
 }
 
-const FEET: readonly { readonly value: 'none' | 'some'; readonly label: string }[] = [
-  { value: 'none', label: 'nothing' },
-  { value: 'some', label: 'a skirt' },
-];
-
-/** What closes its foot already, as far as anybody knows. */
-function FootFields({ building: { foot }, put }: { building: Building; put: Put }) {
-  return (
-    <>
-      <Choice
-        name="At its foot now"
-        value={foot ? 'some' : 'none'}
-        options={FEET}
-        onChoose={(to) => put({ foot: to === 'none' ? undefined : { out: 0, depth: null } })}
-      />
-      {foot && (
-        <div className="fields">
-          <LengthField
-            name="Lies out on the ground"
-            value={foot.out}
-            least={0}
-            most={3}
-            onCommit={(out) => put({ foot: { ...foot, out } })}
-          />
-          <LengthField
-            name="Goes down (blank: not known)"
-            value={foot.depth}
-            least={0}
-            most={2}
-            onCommit={(depth) => put({ foot: { ...foot, depth } })}
-            onClear={() => put({ foot: { ...foot, depth: null } })}
-          />
-        </div>
-      )}
-    </>
-  );
-}
-
 interface OneProps {
   readonly door: HouseDoor;
   readonly set: (to: Partial<HouseDoor>) => void;
@@ -157,7 +120,7 @@ function OneHouse({ building }: { building: Building }) {
   return (
     <Decision name={`Doors and floor of ${name}`} answer={answer}>
       <FloorFields building={building} put={put} />
-      <FootFields building={building} put={put} />
+      <FootFound foot={building.foot ?? null} onFoot={(foot) => put({ foot: foot ?? undefined })} />
       {doors.map((door) => (
         <OneDoor
           key={door.id}

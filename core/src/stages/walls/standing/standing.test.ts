@@ -1,8 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { readFileSync } from 'node:fs';
-import path from 'node:path';
-import { readPlan } from '../../../formats/planFile';
 import { apply } from '../../../plan/changes/apply';
+import { walledCorner } from '../../../plan/samples/walledCorner';
 import type { Plan } from '../../../plan/schema';
 import { reckon } from '../../../reckon';
 import { PLAIN, aRun } from '../../../testing/aRun';
@@ -179,10 +177,9 @@ describe('a gate cut into a fence that stands', () => {
 });
 
 describe('a corner between two brick walls, one fence tired and one new', () => {
-  const file = path.resolve(import.meta.dirname, '../../../../fixtures/plans/walled-corner-10.json');
-  const read = readPlan(readFileSync(file, 'utf8'));
-  if (!read.ok) throw new Error('not read');
-  const { plan } = read;
+  const { sides, ...corner } = walledCorner();
+  // Nothing comes down first: the new one stands where there was none.
+  const plan: Plan = { ...corner, sides: sides.map((s) => ({ ...s, replaces: undefined })) };
   const { figures, findings, docket } = reckon(plan);
   test('is told apart: what stands, what is new, and posts at their meeting stand', () => {
     expect(figures.standing).toBeCloseTo(9.6, 9);
