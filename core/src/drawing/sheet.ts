@@ -1,5 +1,5 @@
 import { swings } from '../stages/ways/plan/kinds';
-import { footOut, footReach } from '../stages/draw';
+import { footReach, houseReach } from '../stages/draw';
 import { footShapes, markShapes, overShapes, spreadOf } from '../stages/draw';
 import type { InkKind } from './scene/inks';
 import { formatPart } from '../plan/partRef';
@@ -224,17 +224,6 @@ export function sheetScene(plan: Plan, parts: readonly Part[]): SheetScene {
     corners: sheetCorners(rings),
     extent: extentOf([...reach(plan, rings, frames), ...spread, ...around.flatMap(houseReach), ...trees]),
   };
-}
-
-/** A house with what lies round its foot. */
-function houseReach({ outline, skirt }: Plan['ground']['buildings'][number]): readonly Vector[] {
-  const out = skirt ? footOut(skirt) : 0;
-  return out === 0
-    ? outline
-    : outline.flatMap(({ x, y }) => [
-        { x: x - out, y: y - out },
-        { x: x + out, y: y + out },
-      ]);
 }
 
 type Walked = Ring['sides'][number];

@@ -1,7 +1,7 @@
 import { checkHouse } from '../stages/ground/plan/house';
 import { checkStanding } from '../stages/outline/plan/standing';
 import { type Issue, unique } from './known';
-import { choiceReferences, planReferences } from '../stages/choices';
+import { choiceReferences, houseReferences, planReferences } from '../stages/choices';
 import type * as z from 'zod/mini';
 import { EDITIONS, editionNamed } from '../catalogue';
 import type { Catalogue } from '../catalogue/types';
@@ -162,9 +162,11 @@ function checkFence(plan: Plan, { corners, sides, buildings }: Named, sold: Sold
         `no mesh “${tunnel.mesh}” in this edition or among own products`,
       );
   });
-  plan.ground.buildings.forEach((building, i) =>
-    checkHouse(building, ['ground', 'buildings', i], sold, issue),
-  );
+  plan.ground.buildings.forEach((building, i) => {
+    const path = ['ground', 'buildings', i];
+    houseReferences(building, path, sold, issue);
+    checkHouse(building, path, sold, issue);
+  });
   for (const list of ['openings', 'postPins'] as const)
     plan[list].forEach(({ side }, i) => {
       if (!sides.has(side)) issue([list, i, 'side'], `no side “${side}” in this plan`);

@@ -10,7 +10,7 @@ import type * as ground from '../stages/ground/plan/choice';
 import type * as outline from '../stages/outline/plan/choice';
 import type { pin } from '../stages/posts/plan/choice';
 import type { band } from '../stages/walls/plan/choice';
-import { PLAN, choices, someChoices } from '../stages/choices';
+import { PLAN, type building, choices, someChoices } from '../stages/choices';
 import { ownMesh, offer, ownedPiece } from '../catalogue/own';
 
 const assumptions = z.strictObject(
@@ -61,7 +61,7 @@ export type Side = z.infer<typeof outline.side>;
 export type Corner = z.infer<typeof outline.corner>;
 export type { Opening } from '../stages/ways/plan/kinds';
 export type Enclosure = z.infer<typeof outline.enclosure>;
-export type Building = z.infer<typeof ground.building>;
+export type Building = z.infer<typeof building>;
 export type Tree = z.infer<typeof ground.tree>;
 export type Service = z.infer<typeof ground.service>;
 export type Boundary = z.infer<typeof ground.boundary>;

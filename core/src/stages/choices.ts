@@ -15,15 +15,21 @@ import * as live from './live/plan/choice';
 import * as outline from './outline/plan/choice';
 import * as posts from './posts/plan/choice';
 import * as skirt from './skirt/plan/choice';
+import { HOUSE, houseReferences, usualOfHouse } from './skirt/plan/house';
 import * as threats from './threats/plan/choice';
 import * as walls from './walls/plan/choice';
 import * as ways from './ways/plan/choice';
+
+/** A building, with what the stages lay round it. */
+export const building = ground.buildingWith({ ...HOUSE });
+/** What they lay round it names what is sold; and what they lay round one that is guarded by itself. */
+export { houseReferences, usualOfHouse };
 
 /** What the stages say in the plan document, once for the whole plan. */
 export const PLAN = {
   ...birds.PLAN,
   ...threats.PLAN,
-  ...ground.PLAN,
+  ...ground.planWith(building),
   ...outline.PLAN,
   ...posts.PLAN,
   ...arch.PLAN,

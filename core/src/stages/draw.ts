@@ -40,8 +40,8 @@ export const markShapes: OnSheet = (...given) => MARKS.flatMap((draw) => draw(..
 export const stripPanels: PanelsOnStrip = (...given) => PANELS.flatMap((draw) => draw(...given));
 export const stripLines: OnStrip = (...given) => STRIPS.flatMap((draw) => draw(...given));
 
-/** The same of what is laid round a house by itself, m. */
-export const footOut = skirt.out;
+/** A house with what lies round its foot. */
+export const houseReach = skirt.houseReach;
 
 /** How far what lies at the foot of a side reaches out, m: nothing may be drawn over it. */
 export const footReach = (plan: Plan, side: string): number =>

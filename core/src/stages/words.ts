@@ -4,6 +4,9 @@ import * as fasteners from '../fasteners/words';
 import * as plan from '../plan/words';
 import * as strength from '../strength/words';
 import type { Cautions } from '../plan/cautions';
+import type { Market } from '../catalogue/market';
+import type { ChangeOf } from '../plan/changes/types';
+import type { Reader } from '../saying/reader';
 import type { StageId } from './facts';
 import * as arch from './arch/words';
 import * as birds from './birds/words';
@@ -118,4 +121,7 @@ export const CHANGES = {
   ...coverChanges.CHANGES,
   ...liveChanges.CHANGES,
   ...docketChanges.CHANGES,
+  'set-on-ground': (change: ChangeOf<'set-on-ground'>, r: Reader, market: Market) =>
+    (change.list === 'buildings' ? skirtChanges.onHouse(change.to) : null) ??
+    groundChanges.CHANGES['set-on-ground'](change, r, market),
 } as const;

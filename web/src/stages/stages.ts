@@ -131,3 +131,6 @@ export const STAGE_VIEWS: Readonly<Record<StageId, StageView>> = {
 /** The stages that a plan has use for, in the order of the work. */
 export const stagesOf = (plan: Plan | null): readonly StageId[] =>
   STAGE_IDS.filter((id) => !plan || STAGE_VIEWS[id].usedBy?.(plan) !== false);
+
+/** What is looked at first in a plan that was just begun: its outline, or what guards a house by itself. */
+export const opensAt = (plan: Plan | null): StageId => (plan?.enclosures.length === 0 ? 'skirt' : 'outline');

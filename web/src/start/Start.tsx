@@ -2,6 +2,7 @@ import { STARTS, START_IDS } from '@aviarum/core';
 import { type ReactNode, Suspense, lazy, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { troubleOf } from '../pages/Trouble';
+import { opensAt } from '../stages/stages';
 import { StartForm } from './StartForm';
 import { StartPicture } from './StartPicture';
 import { useProposal } from './useProposal';
@@ -30,8 +31,7 @@ export function Start({ holding, children }: { holding: string; children?: React
     setTrouble(null);
     try {
       const id = await keep();
-      if (id !== null)
-        await navigate(`/h/${holding}/p/${id}/${plan?.enclosures.length === 0 ? 'skirt' : 'outline'}`);
+      if (id !== null) await navigate(`/h/${holding}/p/${id}/${opensAt(plan)}`);
     } catch (error) {
       setTrouble(`${troubleOf(error)} The proposal is kept on this device.`);
     } finally {

@@ -2,6 +2,7 @@ import { emptyPlan } from '../../starts/newPlan';
 import { type Standing, usualStanding } from '../../stages/outline/plan/standing';
 import { PLAIN_GATE } from '../../stages/ways/plan/kinds/gate';
 import type { Building, Plan, Side } from '../schema';
+import { CHOSEN } from './chosen';
 import { PLACE } from './place';
 
 /** Chain link that hung there for many years. */
@@ -39,7 +40,7 @@ const DOVECOTE: Building = {
   vents: [{ id: 'v1', name: 'lights', width: 0.3, height: 0.2, count: 2, found: 'fly-screen', mesh: null }],
 };
 
-/** A corner between two brick walls: one old fence is kept and skirted, the other is built anew. */
+/** A corner between two brick walls: one old fence is kept and its foot closed, the other is built anew. */
 export function walledCorner(): Plan {
   const base = emptyPlan('walled-corner', 'Walled corner', 'metric');
   return {
@@ -61,14 +62,7 @@ export function walledCorner(): Plan {
     ],
     choices: {
       ...base.choices,
-      plan: {
-        ...base.choices.plan,
-        bands: [
-          { id: 'low', mesh: 'welded-25', top: 0.9, widths: 'cheapest' },
-          { id: 'high', mesh: 'welded-50x25', top: 1.5, widths: 'cheapest' },
-        ],
-        skirt: { kind: 'folded', mesh: 'welded-75x50', up: 0.5, out: 0.5 },
-      },
+      plan: { ...base.choices.plan, ...CHOSEN.walledCorner },
     },
     settled: { birds: true, threats: true },
   };

@@ -6,7 +6,7 @@ import { choicesFor } from '../../plan/effective';
 import { formatPart } from '../../plan/partRef';
 import type { Plan } from '../../plan/schema';
 import type { Part } from '../../reckoning';
-import { KINDS, type Skirt } from './plan/kinds';
+import { KINDS } from './plan/kinds';
 import type { Look } from './plan/kinds/look';
 import { shapeOf } from './plan/shape';
 import { apronCorner } from './strips';
@@ -78,8 +78,16 @@ export const sheet = (parts: readonly Part[], { rings, frames }: SheetFrame): re
   ...houseShapes(of(parts, 'house-skirt')),
 ];
 
-/** How far a skirt lies out, m. */
-export const out = (skirt: Skirt): number => shapeOf(skirt)?.out ?? 0;
+/** A house with what lies round its foot. */
+export function houseReach({ outline, skirt }: Plan['ground']['buildings'][number]): readonly Vector[] {
+  const out = (skirt && shapeOf(skirt)?.out) ?? 0;
+  return out === 0
+    ? outline
+    : outline.flatMap(({ x, y }) => [
+        { x: x - out, y: y - out },
+        { x: x + out, y: y + out },
+      ]);
+}
 
 /** How far the skirt of a side lies out from it, m: nothing may be drawn over it. */
 export const reach = (plan: Plan, side: string): number => shapeOf(choicesFor(plan, side).skirt)?.out ?? 0;

@@ -5,6 +5,7 @@ import { type AnyStep, adds, step } from '../../engine/step';
 import type { Stage } from '../stage';
 import * as K from '../../keys';
 import { skirtDemands, skirtFasteners } from './demands';
+import { earthFloorFindings } from './earthFloor';
 import { skirtFigures } from './figures';
 import { skirtFindings } from './findings';
 import { skirtsHours } from './hours';
@@ -64,6 +65,11 @@ const steps: readonly AnyStep[] = [
       services: K.SERVICES,
     },
     skirtFindings,
+  ),
+  adds(
+    K.FOUND,
+    { buildings: K.BUILDINGS, threats: K.THREATS, threatFigures: K.THREAT_FIGURES },
+    earthFloorFindings,
   ),
   adds(K.STAGE_HOURS, { laid: LAID, soil: K.SOIL, assumed: K.ASSUMED }, ({ laid, soil, assumed }) =>
     skirtsHours(laid, soil, assumed),

@@ -58,11 +58,7 @@ const steps: readonly AnyStep[] = [
   adds(K.FOUND, { buildings: K.BUILDINGS, unmet: K.UNMET }, ({ buildings, unmet }) =>
     houseKitFindings(buildings, unmet),
   ),
-  adds(
-    K.FOUND,
-    { buildings: K.BUILDINGS, threats: K.THREATS, threatFigures: K.THREAT_FIGURES },
-    houseWallFindings,
-  ),
+  adds(K.FOUND, { buildings: K.BUILDINGS }, ({ buildings }) => houseWallFindings(buildings)),
   adds(
     K.FOUND,
     {

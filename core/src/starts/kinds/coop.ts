@@ -1,6 +1,6 @@
 import { apply } from '../../plan/changes/apply';
 import type { Building } from '../../plan/schema';
-import { isLaid } from '../../stages/skirt/plan/shape';
+import { usualOfHouse } from '../../stages/choices';
 import { tidy } from '../../units/round';
 import { ASKS } from '../asks';
 import { bird, buried, gable } from '../picture';
@@ -20,7 +20,6 @@ export const coop: Start = {
   propose: (bare, { house, houseDepth }) => {
     const wide = house ?? ASKS.house.usual(bare.units) ?? WALL;
     const deep = houseDepth ?? ASKS.houseDepth.usual(bare.units) ?? OTHER;
-    const { skirt } = bare.choices.plan;
     const thing: Building = {
       id: 'house',
       name: 'Coop',
@@ -33,7 +32,7 @@ export const coop: Start = {
       eaves: 1.5,
       height: tidy(1.5 + deep / 3),
       stands: 'walls',
-      skirt: isLaid(skirt) ? skirt : null,
+      ...usualOfHouse(bare.choices.plan),
     };
     return apply(bare, { verb: 'add-to-ground', list: 'buildings', thing });
   },

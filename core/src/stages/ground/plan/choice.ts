@@ -4,18 +4,21 @@ import { roof } from './roof';
 import { LINE_KIND_IDS, OBSTACLE_KIND_IDS } from './kinds';
 import { id, name, length, meaning, point } from '../../../schema/common';
 
-export const building = z.strictObject({
-  id,
-  name,
-  outline: z.array(point).check(z.minLength(3), z.maxLength(100)),
-  eaves: z._default(length(0, 20), 2).apply(meaning('Height of the lowest edge of its roof, m.')),
-  height: z._default(length(0, 30), 2.6).apply(meaning('Height of its ridge, m.')),
-  stands: z
-    ._default(z.enum(['walls', 'posts']), 'walls')
-    .apply(meaning('On walls, or on posts: a roof with nothing under it.')),
-  roof: z.optional(roof),
-  ...HOUSE,
-});
+/** A building: what it is itself, and what other stages lay round it. */
+export const buildingWith = <S extends z.core.$ZodShape>(laidRound: S) =>
+  z.strictObject({
+    id,
+    name,
+    outline: z.array(point).check(z.minLength(3), z.maxLength(100)),
+    eaves: z._default(length(0, 20), 2).apply(meaning('Height of the lowest edge of its roof, m.')),
+    height: z._default(length(0, 30), 2.6).apply(meaning('Height of its ridge, m.')),
+    stands: z
+      ._default(z.enum(['walls', 'posts']), 'walls')
+      .apply(meaning('On walls, or on posts: a roof with nothing under it.')),
+    roof: z.optional(roof),
+    ...laidRound,
+    ...HOUSE,
+  });
 export const tree = z.strictObject({
   id,
   name,
@@ -81,23 +84,22 @@ export const tape = z.strictObject({
     .apply(meaning('Distances from stake to stake, such as diagonals, m.')),
 });
 
-/** The ground, and what stands, lies or was measured on it. */
-const ground = z.strictObject({
-  soil: z.enum(['sand', 'loam', 'clay', 'stony']),
-  frost: z._default(length(0, 3), 0.45).apply(meaning('Depth to which the ground freezes, m.')),
-  north: z
-    ._default(z.number().check(z.minimum(-Math.PI), z.maximum(Math.PI)), 0)
-    .apply(meaning('Turn of true north from the y axis, clockwise, radians.')),
-  buildings: z.array(building).check(z.maxLength(50)),
-  trees: z.array(tree).check(z.maxLength(200)),
-  services: z.array(service).check(z.maxLength(50)),
-  boundaries: z._default(z.array(boundary).check(z.maxLength(50)), []),
-  obstacles: z._default(z.array(obstacle).check(z.maxLength(50)), []),
-  spotHeights: z._default(z.array(spotHeight).check(z.maxLength(500)), []),
-  tape: z
-    ._default(tape, { marks: [], stakes: [], between: [] })
-    .apply(meaning('Tape readings as they were taken, m.')),
+/** What a plan says of its ground: what stands, lies or was measured on it. */
+export const planWith = <B extends z.core.$ZodType>(building: B) => ({
+  ground: z.strictObject({
+    soil: z.enum(['sand', 'loam', 'clay', 'stony']),
+    frost: z._default(length(0, 3), 0.45).apply(meaning('Depth to which the ground freezes, m.')),
+    north: z
+      ._default(z.number().check(z.minimum(-Math.PI), z.maximum(Math.PI)), 0)
+      .apply(meaning('Turn of true north from the y axis, clockwise, radians.')),
+    buildings: z.array(building).check(z.maxLength(50)),
+    trees: z.array(tree).check(z.maxLength(200)),
+    services: z.array(service).check(z.maxLength(50)),
+    boundaries: z._default(z.array(boundary).check(z.maxLength(50)), []),
+    obstacles: z._default(z.array(obstacle).check(z.maxLength(50)), []),
+    spotHeights: z._default(z.array(spotHeight).check(z.maxLength(500)), []),
+    tape: z
+      ._default(tape, { marks: [], stakes: [], between: [] })
+      .apply(meaning('Tape readings as they were taken, m.')),
+  }),
 });
-
-/** What a plan says of its ground. */
-export const PLAN = { ground };

@@ -1,7 +1,6 @@
 import * as z from 'zod/mini';
 import { type Issue, type Products } from '../../../plan/known';
 import { id, length, meaning, name } from '../../../schema/common';
-import { references as skirtReferences, schema as skirt } from '../../skirt/plan/choice';
 
 /** A vent, window or gap of a house, as it was found, and what is put over it. */
 const vent = z.strictObject({
@@ -37,11 +36,8 @@ const floor = z.strictObject({
   open: z.boolean().apply(meaning('Whether birds come beneath a raised floor: its ground counts as theirs.')),
 });
 
-/** What a house by itself is guarded by. */
+/** What a house by itself is, beside what other stages lay round it. */
 export const HOUSE = {
-  skirt: z
-    .optional(z.nullable(skirt))
-    .apply(meaning('Laid round it, whatever runs are built on to it; left out for none.')),
   foot: z
     .optional(
       z.strictObject({
@@ -62,7 +58,6 @@ export const HOUSE = {
 /** Meshes that it names are sold in the plan's edition or its own. */
 export function checkHouse(
   house: {
-    readonly skirt?: z.infer<typeof skirt> | null | undefined;
     readonly vents?: readonly Vent[] | undefined;
     readonly doors?: readonly HouseDoor[] | undefined;
   },
@@ -70,7 +65,6 @@ export function checkHouse(
   known: Products,
   issue: Issue,
 ): void {
-  if (house.skirt) skirtReferences({ skirt: house.skirt }, path, known, issue);
   house.doors?.forEach(({ id: own }, i) => {
     if (house.doors?.findIndex((d) => d.id === own) !== i)
       issue([...path, 'doors', i, 'id'], `the id “${own}” is used twice; give each its own`);

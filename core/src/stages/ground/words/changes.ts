@@ -14,12 +14,11 @@ export const CHANGES = {
     to.frost === undefined ? 'Turn north' : `Frost goes ${r.length(to.frost)} deep`,
   'add-to-ground': ({ list }: Of<'add-to-ground'>) => `Add a ${THINGS[list]}`,
   'set-on-ground': ({ list, to }: Of<'set-on-ground'>, r: Reader, market: Market) => {
-    const { skirt, vents, doors, floor, roof } = to as Partial<Building>;
+    const { vents, doors, floor, roof } = to as Partial<Building>;
     if (doors) return 'Change the doors of the house';
     if (floor)
       return floor.kind === 'raised' ? `Raise its floor ${r.length(floor.above)}` : 'Say what its floor is';
     if (roof) return 'Say how the roof lies';
-    if (skirt !== undefined) return skirt ? 'Lay this skirt round the house' : 'No skirt round the house';
     const [mesh, ...others] = new Set(vents?.flatMap((v) => v.mesh ?? []));
     if (mesh !== undefined && others.length === 0)
       return `Put ${meshSaid(market.mesh(mesh), r)} over vents and windows`;

@@ -39,6 +39,13 @@ export const FINDINGS = {
     `The end of the skirt is open: ${building} is not wider than the run by ${r.length(width)} here. Carry the apron round the house or lay stones.`,
   'skirt.no-roll': ({ width, widest }: { readonly width: number; readonly widest: number }, r: Reader) =>
     `The skirt needs a strip ${r.length(width)} wide and the widest roll is ${r.length(widest)}.`,
+  'house.earth-floor': ({
+    name,
+    threats,
+  }: {
+    readonly name: string;
+    readonly threats: readonly ThreatId[];
+  }) => `${name} has a floor of earth: ${who(threats)} ${verb(threats, 'digs', 'dig')} in under its walls.`,
   'skirt.cut-down': ({ building, width, roll, less, by }: SkirtCutDown, r: Reader) =>
     `The strip round ${building}, ${r.length(width)} wide, is cut from a roll of ${r.length(roll)}. From one of ${r.length(less)} the skirt would lie ${r.length(by)} less far out.`,
   'skirt.near-tree': ({ name, distance }: { readonly name: string; readonly distance: number }, r: Reader) =>

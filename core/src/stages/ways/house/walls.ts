@@ -1,11 +1,8 @@
 import { type Finding, finding } from '../../../findings/types';
 import { RAISED } from '../../../ground/beneath';
 import { distance } from '../../../ground/vector';
-import type { Change } from '../../../plan/changes/types';
-import type { Building, Plan } from '../../../plan/schema';
+import type { Building } from '../../../plan/schema';
 import { EPSILON } from '../../../units/round';
-import { THREAT_IDS, isPresent, threatIn } from '../../threats/plan/kinds';
-import { skirtOfKind, stopsDigging } from '../../skirt/plan/wanted';
 
 const longestWall = ({ outline }: Building): number =>
   Math.max(0, ...outline.map((p, i) => distance(p, outline[(i + 1) % outline.length] ?? p)));
@@ -52,37 +49,11 @@ function sizes(building: Building): Finding[] {
   ];
 }
 
-/** Who digs, of those about. */
-const diggers = (plan: Pick<Plan, 'threats' | 'threatFigures'>) =>
-  THREAT_IDS.filter((id) => isPresent(plan, id) && threatIn(plan, id).dig !== null);
-
-export interface HouseWallsBy {
-  readonly buildings: readonly Building[];
-  readonly threats: Plan['threats'];
-  readonly threatFigures: Plan['threatFigures'];
-}
-
-/** What lies under a house: earth is dug through, a low floor houses rats. */
-function floors(by: HouseWallsBy, building: Building): Finding[] {
-  const { floor, skirt, foot } = building;
+/** A low floor houses rats. */
+function floors(building: Building): Finding[] {
+  const { floor } = building;
   const part = { on: 'building', building: building.id } as const;
   const { name } = building;
-  if (floor?.kind === 'earth' && !skirt) {
-    const there = { mesh: null, depth: foot?.depth ?? 0, out: foot?.out ?? 0 };
-    const threats = diggers(by).filter((id) => !stopsDigging(by, id, there));
-    if (threats.length === 0) return [];
-    const laid = (plan: Plan): readonly Change[] => [
-      {
-        verb: 'set-on-ground',
-        list: 'buildings',
-        id: building.id,
-        to: { skirt: skirtOfKind(plan, 'apron', { kind: 'none' }) },
-      },
-    ];
-    return [
-      finding('house.earth-floor', { severity: 'mend', stage: 'skirt', part }, { name, threats }, laid),
-    ];
-  }
   if (floor?.kind === 'raised' && floor.above > EPSILON && floor.above < RAISED - EPSILON)
     return [
       finding(
@@ -103,5 +74,5 @@ function floors(by: HouseWallsBy, building: Building): Finding[] {
 }
 
 /** What is wrong about a house's own walls and floor. */
-export const houseWallFindings = (by: HouseWallsBy): readonly Finding[] =>
-  by.buildings.flatMap((building) => [...sizes(building), ...floors(by, building)]);
+export const houseWallFindings = (buildings: readonly Building[]): readonly Finding[] =>
+  buildings.flatMap((building) => [...sizes(building), ...floors(building)]);

@@ -67,13 +67,6 @@ export const FINDINGS = {
     r: Reader,
   ) =>
     `The floor of ${name} is ${r.length(above)} above the ground: rats live under it. Raise it ${r.length(least)}, or close it all round.`,
-  'house.earth-floor': ({
-    name,
-    threats,
-  }: {
-    readonly name: string;
-    readonly threats: readonly ThreatId[];
-  }) => `${name} has a floor of earth: ${who(threats)} ${verb(threats, 'digs', 'dig')} in under its walls.`,
   'gate.catches': ({ threats }: { readonly threats: readonly ThreatId[] }) =>
     `${capital(who(threats))} ${verb(threats, 'opens', 'open')} a one-step catch: two-step catches at top and foot.`,
   'gate.lock': ({ way }: Way) => `People have been about, and nothing locks the ${nameOf(way)}.`,
