@@ -13,3 +13,4 @@ export * from './stages/posts/keys';
 export * from './stages/threats/keys';
 export * from './stages/walls/keys';
 export * from './stages/ways/keys';
+export * from './verdicts/keys';

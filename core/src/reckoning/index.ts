@@ -5,7 +5,8 @@ import type { PriceProof } from '../buying/proof';
 import type { WorkedPool } from '../cutting/types';
 import type { Strength } from '../strength/words/row';
 import type { Docket } from '../buying/docket/types';
-import type { Entry } from '../findings/entry';
+import type { Worst } from '../verdicts/standings';
+import type { Entry, Verdict } from '../verdicts/types';
 import type { Finding } from '../findings/types';
 import type { StageId } from '../stages/facts';
 import type { Term } from '../working';
@@ -48,6 +49,12 @@ export interface Reckoning {
   readonly findings: readonly Finding[];
   /** How what is planned meets each threat that is about. */
   readonly entries: readonly Entry[];
+  /** How every part meets everybody who is about: what counts and lets in most first. */
+  readonly verdicts: readonly Verdict[];
+  /** The worst that is true of each of them. */
+  readonly worst: Worst;
+  /** The longest night here, h. */
+  readonly night: number;
   /** How covers and what they pull at bear snow and wind. */
   readonly strength: readonly Strength[];
   readonly cutting: readonly WorkedPool[];

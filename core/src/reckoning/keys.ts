@@ -4,7 +4,7 @@ import type { Strength } from '../strength/words/row';
 import type { Finding } from '../findings/types';
 import type { Part, Workings, Reckoning, Estimate } from './';
 import type { Figures } from '../stages/told';
-import type { Entry } from '../findings/entry';
+import type { Barrier } from '../findings/barrier';
 
 /** Enclosures round which a live net stands, closed and strong enough, and whom it holds. */
 export const GUARDED = slot<Guarded>('guarded');
@@ -21,8 +21,8 @@ export const FENCE_FIGURES = slot<Figures>('figures.fence');
 export const PLAN_FIGURES = slot<Figures>('figures.plan');
 /** Headline numbers of the stages as workings. */
 export const HEADLINES = slot<Partial<Workings>>('headlines');
-/** How what is planned meets each threat: what verdicts are made of. */
-export const ENTRIES = slot<Entry>('entries');
+/** What stands in the way of what comes: what verdicts are made of. */
+export const BARRIERS = slot<Barrier>('barriers');
 export const FINDINGS = key<readonly Finding[]>('findings');
 export const FENCE_TOTALS = key<Figures>('totals.fence');
 export const TOTALS = key<Figures>('totals');

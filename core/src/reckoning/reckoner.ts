@@ -20,16 +20,19 @@ export interface ReckonMore {
   readonly catalogue?: Catalogue;
   /** What looking further found before; nothing, by default. */
   readonly proofs?: ProofBook;
+  /** What the live line read last, kV; null where nobody read it, by default. */
+  readonly reading?: number | null;
 }
 
 function readerOf(engine: Engine, tables: Tables, memo: Memo): Reckoner {
   return {
-    read: (plan, { catalogue = editionOf(plan), proofs = NO_PROOFS } = {}) =>
+    read: (plan, { catalogue = editionOf(plan), proofs = NO_PROOFS, reading = null } = {}) =>
       engine.run(tables(plan), [
         give(K.PLAN, plan),
         give(K.CATALOGUE, catalogue),
         give(K.MEMO, memo),
         give(K.PROOFS, proofs),
+        give(K.READING, reading),
       ]),
     fork: () => readerOf(engine.fork(), tables, memo),
   };
@@ -50,6 +53,9 @@ export function reckoningFrom(read: Read): Reckoning {
     parts: read(K.PARTS),
     findings: read(K.FINDINGS),
     entries: read(K.ENTRIES),
+    verdicts: read(K.VERDICTS),
+    worst: read(K.WORST),
+    night: read(K.NIGHT),
     strength: read(K.STRENGTH),
     cutting: read(K.CUTTING).pools,
     docket: read(K.DOCKET),

@@ -3,12 +3,13 @@ import { fenceSteps } from './fence';
 import * as K from '../keys';
 import type { Plan } from '../plan/schema';
 import { LATER, LATER_IDS, type LaterId, type LaterStages, usedLater } from '../stages/later';
+import { VERDICT_STEPS } from '../verdicts/steps';
 import { TOLD_STEPS } from './told';
 
 /** The steps that a plan needs: a stage that it does not use is in none of them. */
 export type Tables = (plan: Plan) => Table;
 
-const GIVEN = [K.PLAN, K.CATALOGUE, K.MEMO, K.PROOFS, K.BUYING_AT];
+const GIVEN = [K.PLAN, K.CATALOGUE, K.MEMO, K.PROOFS, K.BUYING_AT, K.READING];
 
 /** Every choice among some. */
 const choicesOf = (of: readonly LaterId[]): readonly (readonly LaterId[])[] =>
@@ -18,7 +19,7 @@ const choicesOf = (of: readonly LaterId[]): readonly (readonly LaterId[])[] =>
 export function tableFor(used: readonly LaterId[], there: Partial<LaterStages>): Table {
   const of = (id: LaterId) => (used.includes(id) ? there[id] : undefined) ?? LATER[id].unused;
   const later = Object.fromEntries(LATER_IDS.map((id) => [id, of(id)])) as LaterStages;
-  return tableOf([...fenceSteps(later), ...TOLD_STEPS], GIVEN);
+  return tableOf([...fenceSteps(later), ...VERDICT_STEPS, ...TOLD_STEPS], GIVEN);
 }
 
 /**

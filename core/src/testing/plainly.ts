@@ -1,11 +1,14 @@
 import type { Plan } from '../plan/schema';
 import type { Reckoning } from '../reckoning';
+import { toldVerdicts, toldWorst } from '../verdicts/standings';
 
 /** A reckoning as plain data that can be compared: mends worked out. */
 export function plainly(plan: Plan, reckoning: Reckoning): Readonly<Record<string, unknown>> {
-  const { findings, ...rest } = reckoning;
+  const { findings, verdicts, worst, ...rest } = reckoning;
   return {
     ...rest,
+    verdicts: toldVerdicts(verdicts),
+    worst: toldWorst(worst),
     findings: findings.map(({ mends, ...finding }) => ({ ...finding, mends: mends(plan) })),
   };
 }

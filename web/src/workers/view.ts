@@ -1,10 +1,20 @@
-import type { CuttingPool, Reckoning, ToldFinding } from '@aviarum/core';
+import {
+  type CuttingPool,
+  type Reckoning,
+  type ToldFinding,
+  type ToldVerdict,
+  type ToldWorst,
+  toldVerdicts,
+  toldWorst,
+} from '@aviarum/core';
 
 /** A reckoning as it is shown: workings and mends are asked for when they are looked at. */
 export interface ReckoningView extends Omit<
   Reckoning,
-  'workings' | 'findings' | 'docket' | 'cutting' | 'stacks'
+  'workings' | 'findings' | 'verdicts' | 'worst' | 'docket' | 'cutting' | 'stacks'
 > {
+  readonly verdicts: readonly ToldVerdict[];
+  readonly worst: ToldWorst;
   readonly findings: readonly ToldFinding[];
   readonly cutting: readonly CuttingPool[];
   readonly docket: Omit<Reckoning['docket'], 'working' | 'lines'> & {
@@ -23,6 +33,9 @@ const SHOW: Show = {
   enclosures: asItIs,
   figures: asItIs,
   parts: asItIs,
+  verdicts: toldVerdicts,
+  worst: toldWorst,
+  night: asItIs,
   entries: asItIs,
   strength: asItIs,
   findings: (findings) => findings.map(({ mends: _, ...told }) => told),

@@ -2,6 +2,7 @@ import { layOver, mapOver } from '../../engine/layOver';
 import { type AnyStep, adds, step } from '../../engine/step';
 import * as K from '../../keys';
 import type { Stage } from '../stage';
+import { archBarriers } from './barriers';
 import { archDemands } from './demands';
 import { archedBy, headrooms } from './arched';
 import { archFigures } from './figures';
@@ -95,6 +96,9 @@ const telling: readonly AnyStep[] = [
     K.FOUND,
     { arched: A.ARCHED, strength: K.STRENGTH, products: K.PRODUCTS, assumed: K.ASSUMED },
     ({ arched: { shapes }, ...by }) => weakFindings({ ...by, shapes }),
+  ),
+  adds(K.BARRIERS, { arched: A.ARCHED, market: K.ROLL_MARKET }, ({ arched: { shapes }, market }) =>
+    archBarriers(shapes, market),
   ),
   adds(K.OPENINGS_LEFT, { arched: A.ARCHED, products: K.PRODUCTS }, ({ arched: { shapes }, products }) =>
     shapes.flatMap(({ arch, made }) => {

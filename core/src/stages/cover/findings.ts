@@ -36,7 +36,7 @@ const partOf = (cover: OverRun): PartRef => ({ on: 'cover', cover: cover.id });
 const set = (cover: OverRun, to: object): Mends => [{ verb: 'set-cover', id: cover.id, to } as const];
 
 /** Wider gaps than this are seen, m. */
-const GAP = 0.05;
+export const GAP = 0.05;
 /** Nobody crawls through a lower one, m. */
 const LEAST_LEAF = 0.6;
 /** Water stands in laps that fall less (rules: Cover). */

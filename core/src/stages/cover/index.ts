@@ -8,6 +8,7 @@ import { choicesFor } from '../../plan/effective';
 import { finding } from '../../findings/types';
 import type { Stage } from '../stage';
 import { bareFindings } from './bare';
+import { coverBarriers } from './barriers';
 import { coverDemands } from './demands';
 import { coverFigures, wrapFigures } from './figures';
 import { coverFindings } from './findings';
@@ -143,6 +144,19 @@ const telling: readonly AnyStep[] = [
       assumed: K.ASSUMED,
     },
     ({ assumed: { eaveOverhang }, ...by }) => coverFindings({ ...by, eaveOverhang }),
+  ),
+  adds(
+    K.BARRIERS,
+    {
+      market: K.ROLL_MARKET,
+      covered: C.COVERED,
+      rings: K.RINGS,
+      lines: K.LINES,
+      tops: K.TOPS,
+      buildings: K.BUILDINGS,
+      ground: K.GROUND_AT,
+    },
+    coverBarriers,
   ),
   adds(
     K.FOUND,

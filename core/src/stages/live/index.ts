@@ -1,9 +1,8 @@
 import { type AnyStep, adds } from '../../engine/step';
 import * as K from '../../keys';
-import { THREAT_IDS, isPresent, threatIn } from '../threats/plan/kinds';
 import type { Stage } from '../stage';
 import { liveDemands } from './demands';
-import { type EntriesBy, netEntries, wireEntries } from './entries';
+import { lineBarriers } from './barriers';
 import { netFigures, powerFigures, wireFigures } from './figures';
 import { gapFindings } from './found/ground';
 import { powerFindings } from './found/power';
@@ -56,26 +55,9 @@ const found: readonly AnyStep[] = [
     return wireFindings(wires, topOf);
   }),
   adds(
-    K.ENTRIES,
-    {
-      laid: L.LAID,
-      wired: L.WIRED,
-      energy: L.ENERGY,
-      power: L.POWER,
-      threats: K.THREATS,
-      threatFigures: K.THREAT_FIGURES,
-    },
-    ({ laid, wired: wires, energy, power, threats, threatFigures }) => {
-      const by: EntriesBy = {
-        laid,
-        wired: wires,
-        energy,
-        snow: power.snow,
-        present: THREAT_IDS.filter((id) => isPresent({ threats }, id)),
-        rowOf: (id) => threatIn({ threatFigures }, id),
-      };
-      return [...netEntries(by), ...wireEntries(by)];
-    },
+    K.BARRIERS,
+    { laid: L.LAID, wired: L.WIRED, energy: L.ENERGY, power: L.POWER, rings: K.RINGS },
+    lineBarriers,
   ),
 ];
 

@@ -346,14 +346,14 @@ describe('what a net is for', () => {
     ...to,
   });
   const ratings = (plan: Plan) => Object.fromEntries(reckon(plan).entries.map((e) => [e.threat, e.rating]));
-  test('a live one holds a fox, delays a jumper and what slips through, and meets no hawk', () => {
-    expect(ratings(guarded())).toEqual({ fox: 'holds', dog: 'delays', mink: 'delays', hawk: 'open' });
+  test('a live one holds all that come on the ground, and meets no hawk', () => {
+    expect(ratings(guarded())).toEqual({ fox: 'holds', dog: 'holds', mink: 'holds', hawk: 'open' });
     const high = guarded();
     expect(ratings({ ...high, nets: high.nets.map((n) => ({ ...n, kind: 'double-122' })) }).dog).toBe(
       'holds',
     );
   });
-  test('a hot wire delays what comes on the ground where it runs, and is nothing when dead', () => {
+  test('a hot wire by itself goes round nothing and holds nothing', () => {
     const run = aRun();
     const wired: Plan = {
       ...run,
@@ -361,8 +361,9 @@ describe('what a net is for', () => {
       hotWires: [{ id: 'w', name: 'Wire', sides: ['s2'], offset: 0.15, heights: [0.2], gates: 'under' }],
       power: { ...run.power, energiser: { kind: 'sold', product: 'energiser-mains-1' } },
     };
-    expect(ratings(wired)).toEqual({ fox: 'delays' });
-    expect(ratings({ ...wired, power: run.power })).toEqual({ fox: 'open' });
+    expect(ratings(wired)).toEqual({ fox: 'open', hawk: 'open' });
+    const why = (plan: Plan) => reckon(plan).entries.find((e) => e.threat === 'fox')?.why.code;
+    expect([why(wired), why({ ...wired, power: run.power })]).toEqual(['line.wire', 'line.dead']);
   });
   test('a dead one, one under snow and one with a pole beside it hold nothing', () => {
     expect(ratings(guarded({ power: bare.power })).fox).toBe('open');
@@ -372,10 +373,10 @@ describe('what a net is for', () => {
     ];
     expect(ratings(guarded({ ground: { ...garden.ground, obstacles: beside } })).fox).toBe('open');
   });
-  test('a line that ends against a wall holds; one that passes close by it, or goes through it, does not', () => {
+  test('a line with two ends is not closed all round, wherever it ends', () => {
     const line = (...points: { x: number; y: number }[]) =>
       ratings(guarded({ nets: [aNet({ form: 'line', points })] })).fox;
-    expect(line({ x: 1.2, y: 0 }, { x: 4, y: 8 })).toBe('holds');
+    expect(line({ x: 1.2, y: 0 }, { x: 4, y: 8 })).toBe('open');
     expect(line({ x: 1.2, y: 0 }, { x: -6, y: 0 })).toBe('open');
     expect(line({ x: 1.6, y: -6 }, { x: 1.6, y: 6 })).toBe('open');
   });

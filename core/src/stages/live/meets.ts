@@ -10,6 +10,7 @@ export const MEETS: Readonly<
   fox: 'climbs',
   coyote: 'jumps',
   dog: 'jumps',
+  'heavy-dog': 'jumps',
   raccoon: 'climbs',
   opossum: 'climbs',
   skunk: 'ground',

@@ -3,6 +3,7 @@ import { outlineWorkings, groundWorking, outlineFigures } from './figures';
 import { standingOn, standsOf } from '../../ground/fenceLines';
 import type { Ring } from '../../ground/survey';
 import { sideProfiles } from '../../ground/profile';
+import { outlineBarriers } from './barriers';
 import { outlineFindings } from './findings';
 import { openSideFindings } from './openSides';
 import { roofOver } from '../../ground/roofed';
@@ -46,6 +47,7 @@ const steps: readonly AnyStep[] = [
     },
     openSideFindings,
   ),
+  adds(K.BARRIERS, { rings: K.RINGS, buildings: K.BUILDINGS }, outlineBarriers),
   adds(K.OVERHEAD, { rings: K.RINGS, buildings: K.BUILDINGS }, ({ rings, buildings }) =>
     rings.filter((ring) => roofOver(ring, buildings)).map((ring) => ring.area),
   ),

@@ -10,7 +10,7 @@ export interface EarthFloorsBy {
   readonly threatFigures: Plan['threatFigures'];
 }
 
-/** A floor of earth is dug through, unless a skirt or what is at its foot already stops who digs (rules: Houses). */
+/** A floor of earth is dug through, unless a skirt or what is at its foot already stops who digs (rules: What stands). */
 export const earthFloorFindings = (by: EarthFloorsBy): readonly Finding[] =>
   by.buildings.flatMap(({ id, name, floor, skirt, foot }) => {
     if (floor?.kind !== 'earth' || skirt) return [];

@@ -6,7 +6,7 @@ import { type Finding, type Mends, finding } from '../../findings/types';
 import type { FenceLine } from '../../ground/fenceLines';
 import type { Ring } from '../../ground/survey';
 import { betweenLines } from '../../ground/polyline';
-import { insideOrOn, plus, times, toSegment } from '../../ground/vector';
+import { toSegment } from '../../ground/vector';
 import { type Change, type Scope, WHOLE_PLAN } from '../../plan/changes/types';
 import { isBetween, scopeOf } from '../../plan/effective';
 import type { Plan } from '../../plan/schema';
@@ -16,11 +16,17 @@ import { breaking, finerMesh, tornBy, wireAgainst } from '../threats/shown/stron
 import { rowOf, type Skirt, isDeep, isOfMesh } from './plan/kinds';
 import type { SkirtLines } from './skirtLines';
 import type { SkirtCourse, SkirtStage } from './rolls';
+import { carriedOn, openEnds } from './ends';
 import { isLaid, shapeOf } from './plan/shape';
 import { digFigure, largeEnough, skirtOfKind, skirtWanted, stopsDigging } from './plan/wanted';
 
 /** What section 7 lays in the ground: thick wire of 50 to 75 for strong diggers, 13 for small ones, 13 heavy for both. */
-const IN_THE_GROUND: ReadonlySet<string> = new Set(['fine-13', 'fine-13-heavy', 'welded-25', 'welded-75x50']);
+export const IN_THE_GROUND: ReadonlySet<string> = new Set([
+  'fine-13',
+  'fine-13-heavy',
+  'welded-25',
+  'welded-75x50',
+]);
 
 /** What skirts are looked at by. */
 export interface SkirtSeenBy {
@@ -154,63 +160,25 @@ function narrower(course: SkirtCourse): Mends {
   return skirt ? change(course, skirt) : [];
 }
 
-/** An apron ends against a house wall; where the wall is not as wide as the apron, an animal digs round its end. */
-function endFindings({ rings, buildings, skirted, skirts: { courses } }: SkirtSeenBy): Finding[] {
-  /** Lines whose skirt goes on along the house. */
-  const carried = new Set(
-    courses
-      .flatMap((c) => c.chains)
-      .filter((chain) => chain.edges.some((e) => e.of.on === 'house'))
-      .flatMap((chain) => chain.edges.flatMap((e) => (e.of.on === 'line' ? [e.of.line] : []))),
-  );
-  const sides = rings.flatMap((ring) =>
-    ring.sides.map((side, i) => ({ side, next: ring.sides[(i + 1) % ring.sides.length] })),
-  );
-  const check = (line: FenceLine, at: 'start' | 'end'): Finding[] => {
-    const skirt = skirted.skirts.get(line);
-    if (!skirt || !isLaid(skirt) || carried.has(line)) return [];
-    const { out: width, mesh, round } = shapeOf(skirt);
-    if (width === 0) return [];
-    const corner = at === 'start' ? line.startCorner : line.endCorner;
-    const meets = sides.find(
-      ({ side }) =>
-        side.side.kind === 'building' && (side.startCorner === corner || side.endCorner === corner),
+/** An apron that ends where nothing closes it. */
+const endFindings = ({ skirts: { courses }, ...by }: SkirtSeenBy): Finding[] =>
+  openEnds({ ...by, carried: carriedOn(courses) }).map(({ line, corner, building, width, skirt }) => {
+    const { mesh, round } = shapeOf(skirt);
+    return finding(
+      'skirt.end-open',
+      { severity: 'mend', stage: 'skirt', part: { on: 'corner', corner } },
+      { side: line.number, building: building.name, width },
+      mesh !== null && round === 'fence'
+        ? (plan) => [
+            {
+              verb: 'set-skirt',
+              scope: scopeOf(plan, line.id, 'skirt'),
+              skirt: skirtOfKind(plan, 'house-apron', skirt),
+            },
+          ]
+        : [],
     );
-    const side = meets?.side.side;
-    const building = side?.kind === 'building' ? buildings.find((b) => b.id === side.building) : undefined;
-    if (!building) return [];
-    const foot = at === 'start' ? line.start : line.end;
-    const outer = plus(foot, times(line.outward, width));
-    if (insideOrOn(outer, building.outline, 0.005)) return [];
-    const part = { on: 'corner', corner: corner } as const;
-    return [
-      finding(
-        'skirt.end-open',
-        { severity: 'mend', stage: 'skirt', part },
-        {
-          side: line.number,
-          building: building.name,
-          width,
-        },
-        mesh !== null && round === 'fence'
-          ? (plan) => [
-              {
-                verb: 'set-skirt',
-                scope: scopeOf(plan, line.id, 'skirt'),
-                skirt: skirtOfKind(plan, 'house-apron', skirt),
-              },
-            ]
-          : [],
-      ),
-    ];
-  };
-  return skirted.walks.flatMap((walk) => {
-    const first = walk.lines[0];
-    const last = walk.lines[walk.lines.length - 1];
-    if (walk.cyclic || !first || !last) return [];
-    return [...check(first, 'start'), ...check(last, 'end')];
   });
-}
 
 /** Buried mesh near roots or services: an apron is advised (rules: Skirts), on the side where it is near if that is one. */
 function diggingFindings({ trees, services }: SkirtSeenBy, course: SkirtCourse): Finding[] {

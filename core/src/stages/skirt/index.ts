@@ -4,6 +4,8 @@ import { shorterSide } from '../threats/shown/openings';
 import { type AnyStep, adds, step } from '../../engine/step';
 import type { Stage } from '../stage';
 import * as K from '../../keys';
+import { skirtBarriers } from './barriers';
+import { carriedOn } from './ends';
 import { skirtDemands, skirtFasteners } from './demands';
 import { earthFloorFindings } from './earthFloor';
 import { skirtFigures } from './figures';
@@ -70,6 +72,11 @@ const steps: readonly AnyStep[] = [
     K.FOUND,
     { buildings: K.BUILDINGS, threats: K.THREATS, threatFigures: K.THREAT_FIGURES },
     earthFloorFindings,
+  ),
+  adds(
+    K.BARRIERS,
+    { market: K.ROLL_MARKET, rings: K.RINGS, skirted: SKIRTED, buildings: K.BUILDINGS, laid: LAID },
+    ({ laid, ...by }) => skirtBarriers(by, carriedOn(laid.courses)),
   ),
   adds(K.STAGE_HOURS, { laid: LAID, soil: K.SOIL, assumed: K.ASSUMED }, ({ laid, soil, assumed }) =>
     skirtsHours(laid, soil, assumed),

@@ -87,6 +87,7 @@ export const feetOf = ({ skirts }: SkirtLines): ReadonlyMap<string, Foot> =>
       const shape = shapeOf(skirt);
       const foot: Foot = {
         closed: shape !== null,
+        beneath: shape !== null && shape.laid !== 'flat' && shape.depth > 0,
         up: shape?.mesh ? shape.up : 0,
         stones: shape?.fill?.above ?? 0,
       };

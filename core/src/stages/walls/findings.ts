@@ -9,8 +9,8 @@ import type { Foot } from '../../ground/foot';
 import { type OpeningLimits, nearOf, passing, shorterSide } from '../threats/shown/openings';
 import { breaking, finerMesh, tornBy, wireAgainst } from '../threats/shown/strongMesh';
 import { EPSILON, tidy } from '../../units/round';
-import { HIGHER } from '../outline/plan/standing';
 import { isRigid } from '../../catalogue/rigid';
+import { bandChange } from './bandChange';
 import type { HungBand } from './rows';
 import { type WallGroup, bandPart } from './shown/groups';
 
@@ -175,14 +175,7 @@ function bandFindings(by: BandsSeenBy, group: WallGroup): readonly Finding[] {
       group,
       band,
       part: bandPart(group.scope, band.band.id),
-      change: (to) => {
-        if (!group.stands) return { verb: 'set-band', scope: group.scope, id: band.band.id, to };
-        const sides = group.lines.flatMap((line) => line.members.map((m) => m.ringSide.side.id));
-        const added = { mesh: to.mesh ?? band.band.mesh, top: to.top ?? band.band.top };
-        return band.band.id === HIGHER
-          ? { verb: 'set-higher', sides, higher: added }
-          : { verb: 'set-low-band', sides, low: added };
-      },
+      change: bandChange(group, band),
     };
     return [...passes(seen), ...reaches(seen), ...meets(seen), ...module(seen), ...folds(seen)];
   });

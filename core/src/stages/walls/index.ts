@@ -4,6 +4,7 @@ import { mapOver, noneAsBefore } from '../../engine/layOver';
 import { type AnyStep, adds, step } from '../../engine/step';
 import * as K from '../../keys';
 import { boardParts, meshParts } from './parts';
+import { wallBarriers } from './barriers';
 import { boardCourses } from './shown/boards';
 import { boardDemands, wallDemands } from './demands';
 import { wallFasteners } from './fastened';
@@ -137,6 +138,22 @@ const steps: readonly AnyStep[] = [
       walls: K.WALLS,
     },
     ({ walls, ...by }) => wallFindings(by, walls.groups),
+  ),
+  adds(
+    K.BARRIERS,
+    {
+      market: K.ROLL_MARKET,
+      rings: K.RINGS,
+      lines: K.LINES,
+      walls: K.MEANT_WALLS,
+      tops: K.TOPS,
+      bands: K.BANDS,
+      boards: K.BOARDS,
+      falls: K.FALLS,
+      feet: K.FEET,
+      roofed: K.ROOFED,
+    },
+    wallBarriers,
   ),
   adds(K.FOUND, { products: K.PRODUCTS, falls: K.FALLS, bands: K.BANDS, limits: K.LIMITS }, slopeFindings),
   adds(

@@ -4,7 +4,7 @@ import { type Finding, finding } from '../../findings/types';
 import type { FenceLine } from '../../ground/fenceLines';
 import type { Change } from '../../plan/changes/types';
 import type { Plan } from '../../plan/schema';
-import { type Having, type Opening, kitOf } from './plan/kinds';
+import { type Having, type Opening } from './plan/kinds';
 import { EPSILON, TOUCH, tidy } from '../../units/round';
 
 /** A bay narrower than this beside a gate gives neither the brace nor the mesh any room, m. */
@@ -98,9 +98,8 @@ export function leafFindings(
       ]),
     );
   }
-  // What hung there already is judged by what it was found with, not by what a kit would bring.
-  const sill = (kitOf(gate) !== null && gate.found === undefined) || gate.sill === 'board';
-  if (!sill && foot?.closed !== true) {
+  // What lies flat on the ground ends in front of a leaf.
+  if (gate.sill !== 'board' && foot?.beneath !== true) {
     const params = { way: gate.kind, side: line.number };
     found.push(
       finding('gate.no-sill', { severity: 'mend', stage: 'ways', part }, params, [

@@ -8,6 +8,7 @@ import { openingParts } from './parts';
 import { wallsOver } from './shown/leaf';
 import { openingDemands } from './demands';
 import { leafFigures } from './figures';
+import { wayBarriers } from './barriers';
 import { doorFindings } from './doors';
 import { doorDemands, houseKitFindings, hungDoors } from './house/doors';
 import { houseFindings } from './house/findings';
@@ -85,6 +86,18 @@ const steps: readonly AnyStep[] = [
       threatFigures: K.THREAT_FIGURES,
     },
     tunnelFindings,
+  ),
+  adds(
+    K.BARRIERS,
+    {
+      market: K.ROLL_MARKET,
+      rings: K.RINGS,
+      openings: K.OPENINGS,
+      feet: K.FEET,
+      buildings: K.BUILDINGS,
+      boundaries: K.BOUNDARIES,
+    },
+    wayBarriers,
   ),
   adds(K.STAGE_HOURS, { lines: K.BOUNDARIES, assumed: K.ASSUMED }, ({ lines, assumed }) =>
     tunnelHours(tunnelsOf(lines), assumed),

@@ -19,7 +19,7 @@ import { type OpeningLimits, passing, shorterSide } from '../threats/shown/openi
 import { breaking, finerMesh, tornBy, wireAgainst } from '../threats/shown/strongMesh';
 
 /** A low run between house and run, or run and run, with how it is built. */
-interface Tunnel {
+export interface Tunnel {
   readonly line: Boundary;
   readonly built: NonNullable<Boundary['tunnel']>;
   readonly length: number;
@@ -93,6 +93,12 @@ export const tunnelHours = (tunnels: readonly Tunnel[], a: Assumptions): readonl
     ]),
   );
 
+/** With other mesh over it; nothing where none is sold. */
+export const tunnelMeshed = ({ line, built }: Tunnel, mesh: string | undefined): readonly Change[] =>
+  mesh === undefined
+    ? []
+    : [{ verb: 'set-on-ground', list: 'boundaries', id: line.id, to: { tunnel: { ...built, mesh } } }];
+
 /** What tunnels are judged by. */
 export interface TunnelsSeenBy {
   readonly market: RollMarket;
@@ -109,17 +115,7 @@ export function tunnelFindings(by: TunnelsSeenBy): readonly Finding[] {
     const { line, built } = tunnel;
     const about = { severity: 'mend', ...reasonOf(tunnel) } as const;
     const mesh = market.mesh(built.mesh);
-    const finer = (id: string | undefined): readonly Change[] =>
-      id === undefined
-        ? []
-        : [
-            {
-              verb: 'set-on-ground',
-              list: 'boundaries',
-              id: line.id,
-              to: { tunnel: { ...built, mesh: id } },
-            },
-          ];
+    const finer = (id: string | undefined) => tunnelMeshed(tunnel, id);
     const strong = wireAgainst(by, breaking(by));
     const opening = shorterSide(mesh);
     const passed = passing(limits, opening, 'within-reach').map(

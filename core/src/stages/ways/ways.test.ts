@@ -209,12 +209,16 @@ describe('what shuts it', () => {
     expect([...found(after, 'gate.catches'), ...found(after, 'gate.lock')]).toEqual([]);
     expect(found(plan, 'gate.catches')).toEqual([]);
   });
-  test('without a skirt a built gate wants a sill', () => {
+  test('where nothing passes under it in the ground a gate wants a sill', () => {
     const bare = aRun({ house: 'none', choices: { skirt: { kind: 'none' } } });
     const open = set({ make: 'built', sill: 'none' }, bare);
     expect(found(open, 'gate.no-sill')).toHaveLength(1);
     expect(found(mended(open, 'gate.no-sill'), 'gate.no-sill')).toEqual([]);
-    expect(found(set({ make: 'built', sill: 'none' }), 'gate.no-sill')).toEqual([]);
+    // An apron ends in front of the leaf; what is buried goes on beneath it.
+    expect(found(set({ make: 'built', sill: 'none' }), 'gate.no-sill')).toHaveLength(1);
+    const skirt = { kind: 'buried', mesh: 'fine-13', depth: 0.45, lapUp: 0.1 } as const;
+    const buried = aRun({ house: 'none', choices: { skirt } });
+    expect(found(set({ make: 'built', sill: 'none' }, buried), 'gate.no-sill')).toEqual([]);
   });
   test('a width that no kit has can be built', () => {
     const wide = set({ width: 1.1 });

@@ -1,12 +1,12 @@
-import { type Entry, type Plan, type Rating, THREATS, WHY_HELD, capital } from '@aviarum/core';
+import { type Entry, type Plan, type Rating, THREATS, capital, sayBecause } from '@aviarum/core';
+import { useReader } from '../../state/reckoningStore';
 import { Decision } from '../Decision';
 
 const SIGNS: Readonly<Record<Rating, string>> = { holds: '✓', delays: '◐', open: '✕' };
 
-const why = (entry: Entry): string => (WHY_HELD as Readonly<Record<string, string>>)[entry.why] ?? '';
-
 /** What the nets do about each threat that is about. */
 export function Holds({ plan, entries }: { plan: Plan; entries: readonly Entry[] }) {
+  const reader = useReader();
   const mine = entries.filter((e) => e.stage === 'live');
   const open = mine.filter((e) => e.rating === 'open').length;
   const of = (id: string) =>
@@ -30,7 +30,7 @@ export function Holds({ plan, entries }: { plan: Plan; entries: readonly Entry[]
             {of(id).map((e) => (
               <tr key={e.threat} data-verdict={e.rating === 'open' ? 'fails' : e.rating}>
                 <th scope="row">{capital(THREATS[e.threat].name)}</th>
-                <td className="small">{why(e)}</td>
+                <td className="small">{sayBecause(e.why, reader)}</td>
                 <td className="verdict">
                   <span aria-hidden>{SIGNS[e.rating]}</span> {e.rating}
                 </td>

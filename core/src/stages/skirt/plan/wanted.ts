@@ -22,8 +22,11 @@ export function skirtWanted(plan: Threatened, by: Stops): number {
 
 type Figures = Pick<Threatened, 'threatFigures'>;
 
-export const digFigure = (plan: Figures, id: ThreatId, by: Stops): number | null =>
-  threatIn(plan, id)[by === 'flat' ? 'apron' : 'dig'];
+/** How deep a threat digs, or how wide an apron stops it, m; a missing figure is taken from the other, null where it does not dig. */
+export function digFigure(plan: Figures, id: ThreatId, by: Stops): number | null {
+  const { dig, apron } = threatIn(plan, id);
+  return by === 'flat' ? (apron ?? dig) : (dig ?? apron);
+}
 
 const betweenStones = (plan: Figures, id: ThreatId, shape: Pick<SkirtShape, 'mesh' | 'out'>) =>
   shape.mesh === null && shape.out > 0 && (threatIn(plan, id).squeeze ?? 1) <= BETWEEN_STONES;

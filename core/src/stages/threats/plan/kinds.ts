@@ -33,6 +33,10 @@ export interface ThreatRow {
   readonly over: number | null;
   /** Jumps at a wall and pulls itself up: a higher one holds it only where it hangs outward. */
   readonly scrambles: boolean;
+  /** When it comes. */
+  readonly when: 'night' | 'day' | 'any' | 'warm season';
+  /** How far it digs in an hour in loam, m. */
+  readonly digs: number;
   /** Brings disease in its droppings and takes no bird itself: it is kept out by a closed roof. */
   readonly soils: boolean;
 }
@@ -56,9 +60,11 @@ const NOTHING: Omit<ThreatRow, 'name' | 'sign'> = {
   over: null,
   scrambles: false,
   soils: false,
+  when: 'night',
+  digs: 0.3,
 };
 
-/** @param of  in mm; what is left out is no matter to it */
+/** @param of  lengths in mm, digging in m an hour; what is left out is no matter to it */
 function threat(name: string, sign: string, of: Partial<typeof NOTHING>): ThreatRow {
   const row = { ...NOTHING, ...of };
   return {
@@ -78,6 +84,7 @@ function threat(name: string, sign: string, of: Partial<typeof NOTHING>): Threat
 /** Everything that may be about, in the order in which the keeper is asked. */
 export const THREATS = {
   fox: threat('fox', 'birds carried off, feathers in a trail, or many killed and left', {
+    digs: 0.5,
     squeeze: 75,
     reach: 60,
     dig: 450,
@@ -88,6 +95,7 @@ export const THREATS = {
     scrambles: true,
   }),
   coyote: threat('coyote', 'birds carried off whole', {
+    digs: 1,
     squeeze: 150,
     reach: 75,
     dig: 450,
@@ -98,11 +106,24 @@ export const THREATS = {
     scrambles: true,
   }),
   dog: threat('dog', 'many dead, little eaten, wire torn or pushed', {
+    digs: 1,
+    when: 'any',
     squeeze: 120,
     reach: 75,
     dig: 400,
     apron: 500,
     wire: 1.5,
+    tears: true,
+    over: 1800,
+  }),
+  'heavy-dog': threat('dog over 30 kg', 'many dead, welds broken, wire pushed in', {
+    digs: 1,
+    when: 'any',
+    squeeze: 120,
+    reach: 75,
+    dig: 400,
+    apron: 500,
+    wire: 2,
     tears: true,
     over: 1800,
   }),
@@ -137,6 +158,7 @@ export const THREATS = {
     over: 300,
   }),
   badger: threat('badger', 'mesh pushed or ripped low, wide digging', {
+    digs: 3,
     squeeze: 130,
     reach: 60,
     dig: 600,
@@ -146,6 +168,7 @@ export const THREATS = {
     over: 1000,
   }),
   mink: threat('mink', 'whole flock killed, neck bites, laid side by side', {
+    when: 'any',
     squeeze: 25,
     reach: 25,
     dig: 300,
@@ -155,6 +178,7 @@ export const THREATS = {
     climbs: true,
   }),
   weasel: threat('weasel or stoat', 'small neck bites, no gap seen', {
+    when: 'any',
     squeeze: 19,
     reach: 19,
     apron: 300,
@@ -189,8 +213,14 @@ export const THREATS = {
     takes: 'feed',
     climbs: true,
   }),
-  snake: threat('snake', 'eggs or chicks gone without trace', { squeeze: 13, smallPrey: true, climbs: true }),
+  snake: threat('snake', 'eggs or chicks gone without trace', {
+    when: 'warm season',
+    squeeze: 13,
+    smallPrey: true,
+    climbs: true,
+  }),
   cat: threat('cat', 'chicks and small birds only', {
+    when: 'any',
     squeeze: 75,
     reach: 50,
     wire: 0.7,
@@ -217,10 +247,15 @@ export const THREATS = {
     over: 900,
   }),
   bear: threat('bear', 'housing broken open', { tears: true, climbs: true }),
-  hawk: threat('hawk or buzzard', 'plucked ring of feathers, breast eaten', { squeeze: 60, moves: 'flies' }),
-  eagle: threat('eagle', 'bird gone by day', { squeeze: 150, moves: 'flies' }),
+  hawk: threat('hawk or buzzard', 'plucked ring of feathers, breast eaten', {
+    when: 'day',
+    squeeze: 60,
+    moves: 'flies',
+  }),
+  eagle: threat('eagle', 'bird gone by day', { when: 'day', squeeze: 150, moves: 'flies' }),
   owl: threat('owl', 'head and neck eaten', { squeeze: 75, moves: 'flies' }),
   crow: threat('crow or magpie', 'eggs and chicks gone', {
+    when: 'day',
     squeeze: 60,
     reach: 40,
     smallPrey: true,
@@ -229,9 +264,9 @@ export const THREATS = {
   'wild-birds': threat(
     'wild birds (disease)',
     'none; a housing order asks for a solid cover and openings that no sparrow gets through',
-    { squeeze: 26, moves: 'flies', soils: true },
+    { when: 'any', squeeze: 26, moves: 'flies', soils: true },
   ),
-  person: threat('person (theft)', 'birds gone, catches undone', { opens: true, steals: true }),
+  person: threat('person (theft)', 'birds gone, catches undone', { when: 'any', opens: true, steals: true }),
 } as const;
 export type ThreatId = keyof typeof THREATS;
 export const THREAT_IDS = Object.keys(THREATS) as readonly ThreatId[];

@@ -1,6 +1,6 @@
 import type { RollMarket } from '../../../catalogue/market';
 import { type Finding, finding } from '../../../findings/types';
-import { type FenceLine, replacedOn, standingOn } from '../../../ground/fenceLines';
+import { type FenceLine, replacedOn } from '../../../ground/fenceLines';
 import type { Ring } from '../../../ground/survey';
 import type { Foot } from '../../../ground/foot';
 import type { Change } from '../../../plan/changes/types';
@@ -9,7 +9,7 @@ import { EPSILON } from '../../../units/round';
 import { type Standing, heightOf } from '../../outline/plan/standing';
 import { type OpeningLimits, nearOf, passing } from '../../threats/shown/openings';
 import { breaking, finerMesh, tornBy, wireAgainst } from '../../threats/shown/strongMesh';
-import { type FoundBand, type Stood, foundBands, stoodOn } from './found';
+import { type FoundBand, type Stood, foundBands, foundIn, sidesOf, stoodOn, tieOver } from './found';
 
 /** What a fence that stands is judged by. */
 export interface StandingSeenBy {
@@ -21,26 +21,8 @@ export interface StandingSeenBy {
   readonly feet: ReadonlyMap<string, Foot>;
 }
 
-const sidesOf = ({ lines }: Stood): readonly string[] =>
-  lines.flatMap(({ members }) => members.map((m) => m.ringSide.side.id));
 const partOf = ({ lines }: Stood) => ({ on: 'side', side: lines[0]?.id ?? '' }) as const;
 const numbersOf = ({ lines }: Stood): readonly number[] => lines.map((line) => line.number);
-
-/** What stands on a line as the plan has it now: another mend may have been made since. */
-const foundIn = ({ sides }: Plan, { lines }: Stood): Standing | null => {
-  const side = sides.find((s) => s.id === lines[0]?.id);
-  return side ? standingOn(side) : null;
-};
-
-/** A band of finer mesh over its foot, as high as what it has to cover; nothing where none is sold. */
-const tieOver =
-  (band: FoundBand, finer: () => string | undefined) =>
-  (plan: Plan): readonly Change[] => {
-    const mesh = finer();
-    if (mesh === undefined) return [];
-    const low = { mesh, top: Math.max(foundIn(plan, band)?.low?.top ?? 0, band.top) };
-    return [{ verb: 'set-low-band', sides: sidesOf(band), low }];
-  };
 
 function bandFindings(by: StandingSeenBy, band: FoundBand): readonly Finding[] {
   const { market, limits } = by;

@@ -1,6 +1,8 @@
 import type { Products } from '../../../catalogue/products';
 import type { MeshType } from '../../../catalogue/types';
-import type { FenceLine } from '../../../ground/fenceLines';
+import { type FenceLine, standingOn } from '../../../ground/fenceLines';
+import type { Change } from '../../../plan/changes/types';
+import type { Plan } from '../../../plan/schema';
 import type { Foot } from '../../../ground/foot';
 import { EPSILON } from '../../../units/round';
 import { type Standing, heightOf } from '../../outline/plan/standing';
@@ -80,3 +82,22 @@ export const openingsFound = (
   ...foundBands(stood, products).map(({ opening }) => opening),
   ...stood.flatMap(({ standing }) => (standing.state === 'broken' ? [heightOf(standing)] : [])),
 ];
+
+export const sidesOf = ({ lines }: Stood): readonly string[] =>
+  lines.flatMap(({ members }) => members.map((m) => m.ringSide.side.id));
+
+/** What stands on a line as the plan has it now: another mend may have been made since. */
+export const foundIn = ({ sides }: Plan, { lines }: Stood): Standing | null => {
+  const side = sides.find((s) => s.id === lines[0]?.id);
+  return side ? standingOn(side) : null;
+};
+
+/** A band of finer mesh over its foot, as high as what it has to cover; nothing where none is sold. */
+export const tieOver =
+  (band: FoundBand, finer: () => string | undefined) =>
+  (plan: Plan): readonly Change[] => {
+    const mesh = finer();
+    if (mesh === undefined) return [];
+    const low = { mesh, top: Math.max(foundIn(plan, band)?.low?.top ?? 0, band.top) };
+    return [{ verb: 'set-low-band', sides: sidesOf(band), low }];
+  };

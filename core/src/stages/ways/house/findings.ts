@@ -27,7 +27,7 @@ function meshesHung({ choices, sides }: Plan): ReadonlySet<string> {
 type Finer = (fit?: (mesh: { readonly id: string }) => boolean) => string | undefined;
 
 /** With other mesh over one of its vents. */
-const covered =
+export const ventMeshed =
   ({ id }: Building, vent: Vent, finer: Finer) =>
   (plan: Plan): readonly Change[] => {
     const vents = plan.ground.buildings.find((b) => b.id === id)?.vents;
@@ -55,7 +55,7 @@ function ventFindings(by: VentsSeenBy, building: Building, vent: Vent): readonly
         code,
         { severity, stage: 'ways', part },
         { of: 'house', named, opening, threats, limit, from: 0 },
-        covered(building, vent, (fit) => finerMesh(market, mendTo, strong, fit)),
+        ventMeshed(building, vent, (fit) => finerMesh(market, mendTo, strong, fit)),
       ),
   );
   const torn = mesh && tornBy(by, mesh.type, mesh.wire);
@@ -67,7 +67,7 @@ function ventFindings(by: VentsSeenBy, building: Building, vent: Vent): readonly
         'mesh.torn',
         { severity: 'mend', stage: 'ways', part },
         { of: 'house', named, ...torn, wire: mesh.wire },
-        covered(building, vent, finer),
+        ventMeshed(building, vent, finer),
       ),
     );
   }
