@@ -53,6 +53,12 @@ export { type Card, SUMS, cardSchema } from './formats/card';
 export { cardOf } from './formats/makeCard';
 export { readProofs } from './formats/proofFile';
 export { type Mender, type TriedMend, menderWith } from './reckoning/mending';
+export {
+  type VerdictAsked,
+  type VerdictMend,
+  type VerdictMender,
+  verdictMenderWith,
+} from './reckoning/verdictMending';
 export { amiss } from './formats/amount';
 export { MOST_PROBLEMS, type Problem, pointerOf } from './formats/problem';
 export { LENGTHS, cutText, textOf, utf8 } from './schema/text';
@@ -185,10 +191,10 @@ export { largestTask } from './stages/live/largest/task';
 export { previewNets } from './stages/live/preview';
 export { type Energy, energyIn } from './stages/live/power/energyIn';
 export { dayName, joules, monthName } from './stages/live/words';
-export { type ToldWorst, type Worst, standingsOf, toldVerdicts, toldWorst } from './verdicts/standings';
+export { type ToldWorst, type Worst, standingsOf, toldVerdicts, toldWorst } from './verdicts/rated/standings';
 export { sayBecause, sayWhy } from './verdicts/say';
 export type { Rating, Way } from './findings/entry';
-export type { Entry, ToldVerdict, Verdict } from './verdicts/types';
+export { type Entry, type ToldVerdict, type Verdict, worseFirst } from './verdicts/rated/types';
 export { USES, STAGE_IDS, type StageId } from './stages/facts';
 export { POST_ROLES } from './stages/posts/plan/choice';
 export { holeFor } from './stages/posts/footing';
@@ -218,6 +224,7 @@ export { freePlace } from './stages/ways/freePlace';
 export {
   PRESENCES,
   type Presence,
+  type Silhouette,
   THREATS,
   THREAT_FIGURES,
   THREAT_IDS,

@@ -1,6 +1,7 @@
 import type { Memo } from './cutting/memo';
 import { type Previewer, previewerWith } from './reckoning/effects';
 import { type Mender, menderWith } from './reckoning/mending';
+import { type VerdictMender, verdictMenderWith } from './reckoning/verdictMending';
 import type { Plan } from './plan/schema';
 import { type ReckonMore, type Reckoner, reckonerWith, reckoningFrom } from './reckoning/reckoner';
 import type { Reckoning } from './reckoning';
@@ -14,6 +15,7 @@ export const TABLES = /* @__PURE__ */ tablesWith(ALL_LATER);
 export const reckonerOf = (memo?: Memo): Reckoner => reckonerWith(TABLES, memo);
 export const makePreviewer = (): Previewer => previewerWith(TABLES);
 export const makeMender = (): Mender => menderWith(TABLES);
+export const makeVerdictMender = (): VerdictMender => verdictMenderWith(TABLES);
 
 /**
  * A reckoner that keeps what did not change between two plans: for an editor or a worker.

@@ -23,6 +23,7 @@ export const LAYERS = [
       /^(cutting|fasteners|strength)\//,
       /^buying\/(?!steps\/|ways\/|further\/)/,
       /^build\/(?!steps\/)/,
+      /^verdicts\/rated\//,
       /^options\/asking\//,
     ],
   },

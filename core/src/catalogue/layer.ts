@@ -1,7 +1,16 @@
-import type { Layer } from '../findings/barrier';
-import { isClosed } from './meshTypes';
+import { type MeshType, isClosed } from './meshTypes';
 import type { Products } from './products';
 import type { MeshProduct } from './types';
+
+/** Mesh, cloth or sheet that lies in the way: each layer alone has to be passed. All m. */
+export interface Layer {
+  readonly type: MeshType;
+  /** Its shorter side; 0 for what is closed. */
+  readonly opening: number;
+  readonly wire: number;
+  /** Nobody knows what it is: it counts as the weakest that is hung. */
+  readonly known: boolean;
+}
 
 /** A mesh as it lies in the way: its shorter side counts, and what is closed has none. */
 export const layerOf = (mesh: Pick<MeshProduct, 'type' | 'opening' | 'wire'>): Layer => ({

@@ -14,6 +14,8 @@ export interface MeshTypeRow {
   readonly rigid: boolean;
   /** Torn by animals marked so, whatever its wire (rules: Threats). */
   readonly torn: boolean;
+  /** Rain and droppings do not pass. */
+  readonly tight: boolean;
   /** Welded: offered in the ground, and as a mend where an animal gets through. */
   readonly welded: boolean;
   /** Woven so that posts may stand 3.0 m apart (rules: Posts). */
@@ -35,6 +37,7 @@ const row = (of: Partial<MeshTypeRow> & Pick<MeshTypeRow, 'name' | 'said' | 'fol
   covers: 'strips',
   rigid: false,
   torn: false,
+  tight: false,
   welded: false,
   spans: false,
   pulled: false,
@@ -100,10 +103,11 @@ export const MESH_TYPES = {
     torn: true,
   }),
   'shade-cloth': cloth({ name: 'Shade cloth', said: 'shade cloth', weight: 0.09, covers: 'tarp' }),
-  tarp: cloth({ name: 'Tarp', said: 'a tarp', weight: 0.14, covers: 'tarp' }),
-  vinyl: cloth({ name: 'Clear vinyl', said: 'clear vinyl', weight: 0.6, covers: 'tarp' }),
-  film: cloth({ name: 'Clear film', said: 'clear film', weight: 0.19, covers: 'film' }),
+  tarp: cloth({ tight: true, name: 'Tarp', said: 'a tarp', weight: 0.14, covers: 'tarp' }),
+  vinyl: cloth({ tight: true, name: 'Clear vinyl', said: 'clear vinyl', weight: 0.6, covers: 'tarp' }),
+  film: cloth({ tight: true, name: 'Clear film', said: 'clear film', weight: 0.19, covers: 'film' }),
   corrugated: cloth({
+    tight: true,
     name: 'Corrugated sheet',
     said: 'corrugated sheet',
     weight: 4.9,

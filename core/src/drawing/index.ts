@@ -25,3 +25,4 @@ export {
 export type { StripPiece } from './stripPieces';
 export { FOOT_KINDS, type InkKind, MARK_KINDS, OVER_KINDS, attributesOf, inkOf } from './scene/inks';
 export type { StripLine, StripPanel } from './scene/scene';
+export { type NightMark, type NightRow, type NightShown, WAY_SAID, hasHouse, nightRows } from './night';

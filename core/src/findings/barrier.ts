@@ -1,18 +1,8 @@
-import type { MeshType } from '../catalogue/meshTypes';
+import type { Layer } from '../catalogue/layer';
 import type { PartRef } from '../plan/partRef';
 import type { StageId } from '../stages/facts';
 import type { ThreatId } from '../stages/threats/plan/kinds';
 import type { Mends } from './types';
-
-/** Mesh, cloth or sheet that lies in the way: each layer alone has to be passed. All m. */
-export interface Layer {
-  readonly type: MeshType;
-  /** Its shorter side; 0 for what is closed. */
-  readonly opening: number;
-  readonly wire: number;
-  /** Nobody knows what it is: it counts as the weakest that is hung. */
-  readonly known: boolean;
-}
 
 /** Where a barrier stands, and in what. */
 interface Standing {

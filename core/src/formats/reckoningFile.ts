@@ -4,7 +4,7 @@ import type { Finding, Mends } from '../findings/types';
 import type { Change } from '../plan/changes/types';
 import { makeReader } from '../saying/makeReader';
 import { sayBecause } from '../verdicts/say';
-import type { Entry, Verdict } from '../verdicts/types';
+import type { Entry, Verdict } from '../verdicts/rated/types';
 import { formatPart } from '../plan/partRef';
 import type { Plan } from '../plan/schema';
 import type { Reckoning } from '../reckoning';

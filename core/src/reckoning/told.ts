@@ -4,13 +4,23 @@ import type { Finding, Severity } from '../findings/types';
 import * as K from '../keys';
 import type { Plan } from '../plan/schema';
 import { STAGE_IDS, type StageId } from '../stages/facts';
+import { standingsOf } from '../verdicts/rated/standings';
 import { type Reckoning, type StageResult, type Workings } from './index';
+
+/** Where it is told who comes in. */
+const JUDGED_AT: StageId = 'threats';
 
 const ORDER: Readonly<Record<Severity, number>> = { blocks: 0, mend: 1, know: 2 };
 
-function stageResults(findings: readonly Finding[], settled: Plan['settled']): Reckoning['stages'] {
+/** @param comeIn  how many of those who are about come in, at once or before the longest night is over */
+function stageResults(
+  findings: readonly Finding[],
+  settled: Plan['settled'],
+  comeIn: number,
+): Reckoning['stages'] {
   const result = (stage: StageId): StageResult => {
-    const matters = findings.filter((f) => f.stage === stage && f.severity !== 'know').length;
+    const found = findings.filter((f) => f.stage === stage && f.severity !== 'know').length;
+    const matters = found + (stage === JUDGED_AT ? comeIn : 0);
     return { state: matters > 0 ? 'look' : settled[stage] ? 'settled' : 'open', matters };
   };
   return Object.fromEntries(STAGE_IDS.map((stage) => [stage, result(stage)])) as Record<StageId, StageResult>;
@@ -21,8 +31,13 @@ export const TOLD_STEPS: readonly AnyStep[] = [
   step(K.FINDINGS, { found: K.FOUND }, ({ found }) =>
     [...found].sort((a, b) => ORDER[a.severity] - ORDER[b.severity]),
   ),
-  step(K.STAGES, { findings: K.FINDINGS, settled: K.SETTLED }, ({ findings, settled }) =>
-    stageResults(findings, settled),
+  step(
+    K.STAGES,
+    { findings: K.FINDINGS, settled: K.SETTLED, worst: K.WORST, night: K.NIGHT },
+    ({ findings, settled, worst, night }) => {
+      const { open, within } = standingsOf(worst, night);
+      return stageResults(findings, settled, open + within);
+    },
   ),
   step(
     K.WORKINGS,

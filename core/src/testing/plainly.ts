@@ -1,6 +1,6 @@
 import type { Plan } from '../plan/schema';
 import type { Reckoning } from '../reckoning';
-import { toldVerdicts, toldWorst } from '../verdicts/standings';
+import { toldVerdicts, toldWorst } from '../verdicts/rated/standings';
 
 /** A reckoning as plain data that can be compared: mends worked out. */
 export function plainly(plan: Plan, reckoning: Reckoning): Readonly<Record<string, unknown>> {

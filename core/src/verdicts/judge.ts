@@ -12,7 +12,7 @@ import { isWhole, meetsLid, rateGap, rateHead, rateLid } from './rate/heads';
 import type { Comer } from './rate/layers';
 import { type ByWay, ratePane } from './rate/panes';
 import { rateLine } from './rate/lines';
-import { type Entry, type Rated, type Verdict, because, bestOf, open } from './types';
+import { type Entry, type Rated, type Verdict, because, bestOf, open } from './rated/types';
 
 /** What is judged by, beside what stands in the way. */
 export interface JudgedBy extends Threatened, Pick<Plan, 'flock'> {

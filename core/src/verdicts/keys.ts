@@ -1,6 +1,6 @@
 import { key } from '../engine/step';
-import type { Worst } from './standings';
-import type { Entry, Verdict } from './types';
+import type { Worst } from './rated/standings';
+import type { Entry, Verdict } from './rated/types';
 
 /** How every part meets everybody who is about, the worst first. */
 export const VERDICTS = key<readonly Verdict[]>('verdicts');

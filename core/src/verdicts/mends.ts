@@ -5,6 +5,8 @@ import type { Change } from '../plan/changes/types';
 import type { Plan } from '../plan/schema';
 import { proposed } from '../stages/cover/proposed';
 import { newLoop } from '../stages/live/proposed';
+import { openingLimits } from '../stages/threats/shown/openings';
+import { EPSILON } from '../units/round';
 import type { Comer } from './rate/layers';
 
 export interface MendsAsked {
@@ -18,8 +20,10 @@ const worked = (mends: Mends, plan: Plan): readonly Change[] =>
   typeof mends === 'function' ? mends(plan) : mends;
 
 /** What mesh would have to be to hold these: smaller than their bodies and, where a bird stands at it, their paws. */
-const finerThan = (comers: readonly Comer[], near: boolean) => ({
+const finerThan = (comers: readonly Comer[], near: boolean, plan: Plan) => ({
   smaller: Math.min(
+    // What holds the birds may be as large as their figure.
+    (openingLimits(plan).bird?.opening ?? Infinity) + 2 * EPSILON,
     ...comers.map(({ squeeze, row }) =>
       Math.min(squeeze ?? Infinity, near ? (row.reach ?? Infinity) : Infinity),
     ),
@@ -42,7 +46,8 @@ const meshed = (comers: readonly Comer[]): readonly Comer[] =>
 
 function built({ barrier, entry, comer, comers }: MendsAsked, plan: Plan): readonly Change[] {
   if (barrier.of === 'pane') {
-    const against = (those: readonly Comer[]) => worked(barrier.finer(finerThan(those, barrier.near)), plan);
+    const against = (those: readonly Comer[]) =>
+      worked(barrier.finer(finerThan(those, barrier.near, plan)), plan);
     return alike(against([comer]), against(meshed(comers)));
   }
   if (barrier.of === 'foot') {
@@ -57,7 +62,7 @@ function built({ barrier, entry, comer, comers }: MendsAsked, plan: Plan): reado
       : [...worked(sill, plan), ...(comer.row.opens ? worked(catches, plan) : [])];
   }
   if (barrier.of === 'lid') {
-    const against = (those: readonly Comer[]) => worked(barrier.finer(finerThan(those, false)), plan);
+    const against = (those: readonly Comer[]) => worked(barrier.finer(finerThan(those, false, plan)), plan);
     return alike(against([comer]), against(meshed(comers)));
   }
   return proposed(plan);

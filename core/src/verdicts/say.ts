@@ -2,7 +2,7 @@ import { inUnits } from '../saying/inUnits';
 import { capital } from '../saying/phrases';
 import type { Reader } from '../saying/reader';
 import { THREATS, type ThreatId } from '../stages/threats/plan/kinds';
-import type { Reason, ReasonCode } from './types';
+import type { Reason, ReasonCode } from './rated/types';
 import { REASONS } from './words';
 
 type Sentences = { readonly [C in ReasonCode]: (params: never, reader: Reader) => string };

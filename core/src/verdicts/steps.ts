@@ -1,7 +1,7 @@
 import { type AnyStep, step } from '../engine/step';
 import * as K from '../keys';
 import { judge, lineEntries } from './judge';
-import { worstBy } from './standings';
+import { worstBy } from './rated/standings';
 import { ENTRIES, NIGHT, READING, VERDICTS, WORST } from './keys';
 import { longestNight } from './night';
 

@@ -7,8 +7,8 @@ import { KINDS as COVERS } from '../stages/cover/plan/kinds';
 import type { ThreatId } from '../stages/threats/plan/kinds';
 import { type RunOptions, aRun } from '../testing/aRun';
 import { longestNight, nightsByMonth } from './night';
-import { standingsOf } from './standings';
-import { worstOf } from './types';
+import { standingsOf } from './rated/standings';
+import { worstOf } from './rated/types';
 
 const HENS: readonly Flock[] = [{ id: 'f1', kind: 'hen-heavy', count: 8, keeping: 'confined' }];
 

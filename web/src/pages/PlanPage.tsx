@@ -65,7 +65,7 @@ function SheetOrSection({ stage, whole }: { stage: StageId; whole: boolean }) {
       <div className="viewpick noprint" role="group" aria-label="Look at it">
         {VIEWS.map((one) => (
           <button key={one} type="button" aria-pressed={view === one} onClick={() => lookAt(stage, one)}>
-            {one === 'sheet' ? 'From above' : 'From the side'}
+            {one === 'sheet' ? 'From above' : (section.called ?? 'From the side')}
           </button>
         ))}
       </div>
@@ -88,6 +88,7 @@ export function PlanPage() {
   const sums = useReckoning((s) => s.failed);
   const name = useHoldingName(holding);
   const steps = useReckoning((s) => s.version);
+  const views = useRoom((s) => s.views);
 
   const title = plan?.name;
   useEffect(() => {
@@ -105,8 +106,10 @@ export function PlanPage() {
   if (!plan) return <Opening what="the plan" />;
   const base = `/h/${holding}/p/${planId}`;
   const { panel: StagePanel } = STAGE_VIEWS[stage];
+  const { section } = STAGE_VIEWS[stage];
+  const ownStrip = section?.strip === 'own' && (views[stage] ?? section.first) === 'section';
   // Round a house by itself there is nothing to unroll.
-  const fenced = plan.enclosures.length + plan.nets.length > 0;
+  const fenced = plan.enclosures.length + plan.nets.length > 0 && !ownStrip;
   // Tried again with every step and every stage.
   const key = `${stage} ${steps}`;
   return (

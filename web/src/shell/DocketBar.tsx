@@ -1,12 +1,22 @@
-import { type Part, type ToldFinding, aboutLength, areaText, lengthText, printNumber } from '@aviarum/core';
+import {
+  type Part,
+  type ToldFinding,
+  type ToldVerdict,
+  aboutLength,
+  areaText,
+  lengthText,
+  printNumber,
+} from '@aviarum/core';
 import { Suspense, useEffect, useState } from 'react';
 import { Link } from '../pages/Link';
 import { fetched } from '../pages/fetched';
 import { usePlan } from '../state/planStore';
+import type { ReckoningView } from '../workers/view';
 import { useBehind, useOutOfDate, useReader, useReckoning } from '../state/reckoningStore';
 
 /** Fetched while the figures are worked out. */
 const WorstSentence = fetched(async () => (await import('./WorstSentence')).WorstSentence);
+const WorstVerdict = fetched(async () => (await import('./WorstSentence')).WorstVerdict);
 
 interface CellProps {
   readonly name: string;
@@ -46,6 +56,7 @@ export function DocketBar({ base }: { base: string }) {
   const [open, setOpen] = useState(false);
   useEffect(() => {
     void WorstSentence.fetch().catch(() => undefined);
+    void WorstVerdict.fetch().catch(() => undefined);
   }, []);
   if (!reckoning) return <div className="docketbar noprint" />;
   const { figures, docket, findings } = reckoning;
@@ -66,6 +77,8 @@ export function DocketBar({ base }: { base: string }) {
   const left = areaText(figures.leftOver ?? 0, reader.system);
   const worst = draft?.findings[0] ?? findings[0];
   const asks = worst !== undefined && worst.severity !== 'know';
+  // What cannot be built comes before who comes in, and that before everything else.
+  const verdict = worst?.severity === 'blocks' || draft ? undefined : firstIn(reckoning);
   return (
     <div
       className="docketbar noprint"
@@ -107,8 +120,33 @@ export function DocketBar({ base }: { base: string }) {
         {!netsOnly && <Cell name="Mesh left over" figure={left.figure} unit={left.unit} rank={3} />}
         {(draft || outOfDate) && <Cell name="Figures" figure="out of date" />}
       </dl>
-      <Worst worst={worst} asks={asks} draft={draft !== null} base={base} />
+      {verdict ? (
+        <OpenTonight verdict={verdict} base={base} />
+      ) : (
+        <Worst worst={worst} asks={asks} draft={draft !== null} base={base} />
+      )}
     </div>
+  );
+}
+
+/** The first that comes in, at once or before the longest night is over; undefined where nobody does. */
+function firstIn({
+  verdicts: [first],
+  night,
+}: Pick<ReckoningView, 'verdicts' | 'night'>): ToldVerdict | undefined {
+  if (!first?.counts || first.rating === 'holds') return undefined;
+  return (first.hours ?? 0) <= night ? first : undefined;
+}
+
+/** Who comes in tonight, and the way to where it is shown. */
+function OpenTonight({ verdict, base }: { verdict: ToldVerdict; base: string }) {
+  return (
+    <Link className="worst" data-open="yes" to={`${base}/threats`}>
+      <span>{verdict.rating === 'open' ? '▲ open tonight' : '▲ gives way tonight'}</span>
+      <Suspense fallback={<b>…</b>}>
+        <WorstVerdict verdict={verdict} />
+      </Suspense>
+    </Link>
   );
 }
 

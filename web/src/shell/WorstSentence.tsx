@@ -1,4 +1,12 @@
-import { type ToldFinding, sayFinding } from '@aviarum/core';
+import {
+  THREATS,
+  type ToldFinding,
+  type ToldVerdict,
+  WAY_SAID,
+  capital,
+  sayBecause,
+  sayFinding,
+} from '@aviarum/core';
 import { useReader } from '../state/reckoningStore';
 
 /** The first clause is enough here; the stage says the rest. */
@@ -10,4 +18,11 @@ function shorten(sentence: string): string {
 /** The worst matter in a clause: the sentences of all stages come with it. */
 export function WorstSentence({ worst }: { worst: ToldFinding }) {
   return <b>{shorten(sayFinding(worst, useReader()))}</b>;
+}
+
+/** Who comes in first, and why, in a clause. */
+export function WorstVerdict({ verdict }: { verdict: ToldVerdict }) {
+  const { threat, entry, reason } = verdict;
+  const who = `${capital(THREATS[threat].name)} ${WAY_SAID[entry]}`;
+  return <b>{shorten(`${who}, ${sayBecause(reason, useReader())}`)}</b>;
 }

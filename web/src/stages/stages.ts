@@ -19,7 +19,14 @@ export interface StageView {
   /** How covers are shown on the sheet; by their outline unless this says otherwise. */
   readonly over?: 'all';
   /** Where its sheet can be looked at from the side: how, and what is shown first. */
-  readonly section?: { readonly sheet: Fetched<Record<string, never>>; readonly first: View };
+  readonly section?: {
+    readonly sheet: Fetched<Record<string, never>>;
+    readonly first: View;
+    /** As its button calls it; otherwise from the side. */
+    readonly called?: string;
+    /** It shows the fence unrolled itself. */
+    readonly strip?: 'own';
+  };
   /** What the strip shows first, of its nets; the first run unless this says otherwise. */
   readonly shows?: (plan: Plan) => string | null;
   /** Whether pieces of mesh bear their letters. */
@@ -48,7 +55,13 @@ export const STAGE_VIEWS: Readonly<Record<StageId, StageView>> = {
   },
   threats: {
     panel: fetched(async () => (await import('./threats/ThreatsPanel')).ThreatsPanel),
-    first: 'choices',
+    section: {
+      sheet: fetched(async () => (await import('../night/NightSheet')).NightSheet),
+      first: 'section',
+      called: 'Tonight',
+      strip: 'own',
+    },
+    first: 'places',
     lettered: false,
   },
   ground: {

@@ -8,6 +8,8 @@ import {
   type Plan,
   type Reader,
   type Term,
+  type VerdictAsked,
+  type VerdictMend,
 } from '@aviarum/core';
 import { useEffect, useMemo, useState } from 'react';
 import type { Feed } from '../workers/feed';
@@ -110,6 +112,26 @@ export function useMends(stage: StageId, asks: 'some' | 'none'): readonly ToldMe
     };
   }, [stage, version, asks]);
   return found?.version === version && found.stage === stage ? found.told : null;
+}
+
+/** What mends a verdict, tried on the plan that is shown; null until it was. */
+export function useVerdictMends(asked: VerdictAsked | null): readonly VerdictMend[] | null {
+  const version = useReckoning((s) => s.version);
+  const [found, setFound] = useState<{ key: string; mends: readonly VerdictMend[] } | null>(null);
+  const key = asked && `${version} ${JSON.stringify(asked)}`;
+  useEffect(() => {
+    let current = true;
+    if (key === null || useReckoning.getState().reckoning === null) return undefined;
+    const about = JSON.parse(key.slice(key.indexOf(' ') + 1)) as VerdictAsked;
+    const timer = setTimeout(() => {
+      void previews?.verdictMends(about).then((mends) => current && setFound({ key, mends }));
+    }, 60);
+    return () => {
+      current = false;
+      clearTimeout(timer);
+    };
+  }, [key]);
+  return found !== null && found.key === key ? found.mends : null;
 }
 
 /** A working by id, asked for when it is opened and again whenever the plan was reckoned anew. */

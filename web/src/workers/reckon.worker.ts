@@ -9,12 +9,14 @@ import {
   type StageId,
   type ToldFinding,
   type TriedMend,
+  type VerdictAsked,
+  type VerdictMend,
 } from '@aviarum/core';
 import { expose } from 'comlink';
 import type { Warmth } from '../state/ahead';
 import { type Feed, planAfter } from './feed';
 import type { Looked, LookFurther } from './improve';
-import { newMender, newPreviewer, newReckoner, readyFor, readyForAll } from './room';
+import { newMender, newPreviewer, newReckoner, newVerdictMender, readyFor, readyForAll } from './room';
 import { changedView, view } from './view';
 
 /** What mends a finding, as it is told. */
@@ -28,6 +30,7 @@ export interface ToldMending {
 const reckoner = newReckoner();
 const preview = newPreviewer();
 const mender = newMender();
+const verdictMender = newVerdictMender();
 let plan: Plan | null = null;
 let proofs: ProofBook = NO_PROOFS;
 let last: Reckoning | null = null;
@@ -105,6 +108,12 @@ const api = {
       if (turn !== began) return null;
     }
     return mendings;
+  },
+  /** What mends one verdict, tried on the plan in hand. */
+  async verdictMends(feed: Feed, asked: VerdictAsked): Promise<readonly VerdictMend[]> {
+    const now = follow(feed);
+    await readyForAll();
+    return verdictMender(now, asked, { proofs });
   },
   /** @returns one effect a change; null where the plan changed meanwhile, and they are asked for anew */
   async effects(feed: Feed, changes: readonly Change[]): Promise<readonly Effect[] | null> {

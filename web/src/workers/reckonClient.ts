@@ -167,6 +167,14 @@ export class PreviewClient {
     return await api.mends(feed, stage);
   }
 
+  /** @returns what mends one verdict */
+  async verdictMends(
+    asked: Parameters<ReckonApi['verdictMends']>[1],
+  ): Promise<Awaited<ReturnType<ReckonApi['verdictMends']>>> {
+    const [api, feed] = this.next();
+    return await api.verdictMends(feed, asked);
+  }
+
   /** The worker with what it has to be told first. */
   private next(): [Remote<ReckonApi>, Feed] {
     const api = this.api ?? this.start();

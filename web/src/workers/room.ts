@@ -8,12 +8,14 @@ import {
   type Previewer,
   type ReckonMore,
   type Reckoning,
+  type VerdictMender,
   menderWith,
   previewerWith,
   reckonerWith,
   tablesWith,
   told,
   usedLater,
+  verdictMenderWith,
 } from '@aviarum/core';
 
 let there: Partial<LaterStages> = {};
@@ -40,3 +42,4 @@ export const newReckoner = (): ((plan: Plan, more?: ReckonMore) => Reckoning) =>
 };
 export const newPreviewer = (): Previewer => previewerWith(tablesNow);
 export const newMender = (): Mender => menderWith(tablesNow);
+export const newVerdictMender = (): VerdictMender => verdictMenderWith(tablesNow);

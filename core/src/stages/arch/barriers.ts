@@ -1,6 +1,6 @@
-import { layersBy } from '../../catalogue/layer';
+import { type Layer, layersBy } from '../../catalogue/layer';
 import type { RollMarket } from '../../catalogue/market';
-import type { Barrier, Finer, Layer } from '../../findings/barrier';
+import type { Barrier, Finer } from '../../findings/barrier';
 import type { Mends } from '../../findings/types';
 import type { RingSide } from '../../ground/survey';
 import { EPSILON } from '../../units/round';

@@ -3,7 +3,10 @@ import type { Change } from '../../plan/changes/types';
 import { nextId } from '../../plan/ids';
 import type { Plan } from '../../plan/schema';
 import { tidy } from '../../units/round';
+import { standingOn } from '../../ground/fenceLines';
 import { roofOver } from '../../ground/roofed';
+import { choicesFor } from '../../plan/effective';
+import { topOf } from '../outline/plan/standing';
 import { surveyRings } from '../../ground/survey';
 import { type Cover, KINDS, type KindId, isOver, rowOf } from './plan/kinds';
 import { NET, coverWanted, isHoused } from './wanted';
@@ -11,6 +14,18 @@ import { NET, coverWanted, isHoused } from './wanted';
 /** Top of the walls as chosen for the whole plan, m: where a new cover lies. */
 export const wallTop = ({ choices }: Pick<Plan, 'choices'>): number =>
   tidy(Math.max(0.4, choices.plan.bands.at(-1)?.top ?? 1.8));
+
+/** Top of the walls round a run, the lowest of them: of what stands there as it was found, m. */
+function topRound(plan: Plan, enclosure: string): number {
+  const ring = plan.enclosures.find((e) => e.id === enclosure)?.ring ?? [];
+  const tops = ring.flatMap((step) => {
+    const side = plan.sides.find((s) => s.id === step.side);
+    if (!side || side.kind !== 'fence') return [];
+    const stands = standingOn(side);
+    return [stands ? topOf(stands) : (choicesFor(plan, side.id).bands.at(-1)?.top ?? 0)];
+  });
+  return tops.length === 0 ? wallTop(plan) : tidy(Math.max(0.4, Math.min(...tops)));
+}
 
 /** A name that no other cover of the plan bears. */
 function freeName({ covers }: Plan, kind: KindId): string {
@@ -58,7 +73,13 @@ export function newCover(plan: Plan, kind: KindId): Extract<Change, { verb: 'add
   const enclosure = (bare ?? posted[0])?.id;
   if (enclosure === undefined) return null;
   const id = nextId('v', plan.covers);
-  const over = { id, name: freeName(plan, kind), enclosure, outline: null, height: wallTop(plan) };
+  const over = {
+    id,
+    name: freeName(plan, kind),
+    enclosure,
+    outline: null,
+    height: topRound(plan, enclosure),
+  };
   const cover = fallingAway(plan, KINDS[kind].usual(over));
   return { verb: 'add-cover', cover: isHoused(plan) ? rowOf(cover).housed(cover) : cover };
 }

@@ -1,4 +1,5 @@
-import type { Barrier, Layer } from '../../findings/barrier';
+import type { Layer } from '../../catalogue/layer';
+import type { Barrier } from '../../findings/barrier';
 import { roofOver } from '../../ground/roofed';
 import { outerSides } from '../../ground/outerSides';
 import type { Ring, RingSide } from '../../ground/survey';

@@ -11,7 +11,7 @@ import type { Building, Plan } from '../../plan/schema';
 import type { ThreatId } from '../threats/plan/kinds';
 import { finerMesh, wireAgainst } from '../threats/shown/strongMesh';
 import { isPresent, threatIn } from '../threats/plan/kinds';
-import { housesOf } from '../ways/house/of';
+import { housesOf } from '../../ground/houses';
 import { openEnds } from './ends';
 import { IN_THE_GROUND } from './findings';
 import { type Skirt, isOfMesh, rowOf } from './plan/kinds';

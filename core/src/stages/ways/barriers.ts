@@ -10,7 +10,7 @@ import type { PartRef } from '../../plan/partRef';
 import type { Boundary, Building } from '../../plan/schema';
 import { finerMesh } from '../threats/shown/strongMesh';
 import { ventMeshed } from './house/findings';
-import { housesOf } from './house/of';
+import { housesOf } from '../../ground/houses';
 import { type Opening, hasSill, isCaught, leavesGap, rowOf } from './plan/kinds';
 import { tunnelMeshed, tunnelsOf } from './tunnel';
 

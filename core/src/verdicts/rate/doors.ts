@@ -1,5 +1,5 @@
 import type { Door } from '../../findings/barrier';
-import { type Rated, because, holds, open } from '../types';
+import { type Rated, because, holds, open } from '../rated/types';
 import { digsOf } from './footing';
 import type { Comer } from './layers';
 

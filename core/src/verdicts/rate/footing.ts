@@ -1,7 +1,7 @@
 import type { Footing, Skirting } from '../../findings/barrier';
 import type { Plan } from '../../plan/schema';
 import { EPSILON } from '../../units/round';
-import { type Rated, because, bestOf, delays, holds, open, worstOf } from '../types';
+import { type Rated, because, bestOf, delays, holds, open, worstOf } from '../rated/types';
 import { type Comer, isTorn, passes, rateWire } from './layers';
 
 /** How much faster or slower it digs than in loam (rules: Threats). */

@@ -1,7 +1,8 @@
 import { MESH_TYPES } from '../../catalogue/meshTypes';
-import type { Layer, Lid, WallHead } from '../../findings/barrier';
+import type { Layer } from '../../catalogue/layer';
+import type { Lid, WallHead } from '../../findings/barrier';
 import { EPSILON } from '../../units/round';
-import { type Rated, because, holds, open, worstOf } from '../types';
+import { type Rated, because, holds, open, worstOf } from '../rated/types';
 import { type Comer, isTorn, passes, rateLayers } from './layers';
 
 /** An overhang that whatever scrambles up a wall does not get round (rules: Threats), m. */
@@ -32,13 +33,13 @@ export function rateHead(comer: Comer, head: WallHead): Rated | null {
 }
 
 const isKnotted = ({ type }: Layer): boolean => MESH_TYPES[type].covers === 'net';
-const isPlasticNet = ({ type }: Layer): boolean => type === 'plastic';
+const isPlasticNet = ({ type }: Layer): boolean => MESH_TYPES[type].torn && MESH_TYPES[type].of === 'plastic';
 
 /** What flies: by the opening; what soils asks for a closed roof. */
 function rateAgainstFlyers({ row, squeeze }: Comer, layers: readonly Layer[]): Rated {
   const opening = Math.min(...layers.map((l) => l.opening));
   if (row.soils)
-    return layers.some((l) => l.opening === 0 && l.type !== 'shade-cloth')
+    return layers.some(({ type }) => MESH_TYPES[type].tight)
       ? holds(because('lid.closed', {}))
       : open(because('lid.droppings', {}));
   return passes(opening, squeeze)

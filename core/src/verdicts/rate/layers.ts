@@ -1,8 +1,9 @@
 import { MESH_TYPES } from '../../catalogue/meshTypes';
-import type { Layer } from '../../findings/barrier';
+import type { Layer } from '../../catalogue/layer';
+
 import type { ThreatId, ThreatRow } from '../../stages/threats/plan/kinds';
 import { EPSILON } from '../../units/round';
-import { type Rated, because, bestOf, delays, holds, open } from '../types';
+import { type Rated, because, bestOf, delays, holds, open } from '../rated/types';
 
 /** Thinner wire than this share of what is needed is no wire at all; from it on it delays (rules: Threats). */
 const DELAYS = 0.6;
@@ -24,9 +25,6 @@ export const passes = (opening: number, figure: number | null): boolean =>
 
 const isCloth = ({ type }: Layer): boolean =>
   MESH_TYPES[type].weave === 'closed' && MESH_TYPES[type].of === 'plastic';
-/** Rats chew what others tear. */
-const chews = ({ id }: Comer): boolean => id === 'rat' || id === 'mouse';
-
 /**
  * Whether a layer is none to a threat: hexagonal and plastic are torn by those marked so, and film like them; what chews goes through plastic of any
  * kind and through thin hexagonal wire.
@@ -37,7 +35,7 @@ export function isTorn(comer: Comer, layer: Layer): boolean {
   const soft = torn || isCloth(layer);
   if (!soft) return false;
   if (comer.row.tears) return true;
-  return chews(comer) && (of === 'plastic' || layer.wire <= CHEWED + EPSILON);
+  return comer.row.chews && (of === 'plastic' || layer.wire <= CHEWED + EPSILON);
 }
 
 /** How far the wire of a layer holds by itself. What is not torn but hexagonal holds by its type alone. */

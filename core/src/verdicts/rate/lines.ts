@@ -1,5 +1,5 @@
 import type { LiveLine } from '../../findings/barrier';
-import { type Rated, because, holds, open } from '../types';
+import { type Rated, because, holds, open } from '../rated/types';
 import { type Comer, passes } from './layers';
 
 /** A live line works from here on, and against a bear, kV (rules: Live nets). */

@@ -1,6 +1,7 @@
 import type { Way } from '../../findings/entry';
-import type { Layer, Pane } from '../../findings/barrier';
-import { type Rated, because, holds, open } from '../types';
+import type { Layer } from '../../catalogue/layer';
+import type { Pane } from '../../findings/barrier';
+import { type Rated, because, holds, open } from '../rated/types';
 import { type Comer, isTorn, passes, rateLayers } from './layers';
 
 /** How one way of getting in is rated. */

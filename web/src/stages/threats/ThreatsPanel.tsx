@@ -5,6 +5,7 @@ import { Choice } from '../../fields/Choice';
 import { SearchField } from '../../fields/SearchField';
 import { usePlan } from '../../state/planStore';
 import { useReader, useReckoning } from '../../state/reckoningStore';
+import { VerdictDetail } from '../../night/VerdictDetail';
 import { Panel } from '../Panel';
 
 const USUAL = THREAT_IDS.filter((id) => USUAL_THREATS[id]);
@@ -74,6 +75,7 @@ export function ThreatsPanel({ base }: { base: string }) {
   const order = [...found].sort((a, b) => Number(first.includes(b)) - Number(first.includes(a)));
   return (
     <Panel stage="threats" base={base} lead="What is about, by sign and by asking neighbours.">
+      <VerdictDetail />
       {untouched && (
         <p>
           {capital(listed(USUAL.map((id) => THREATS[id].name)))} are set to likely: they are nearly

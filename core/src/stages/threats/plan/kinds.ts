@@ -1,3 +1,7 @@
+/** Bodies that are told apart at a glance. */
+export type Silhouette =
+  'canine' | 'feline' | 'stout' | 'long' | 'rodent' | 'snake' | 'pig' | 'bear' | 'bird' | 'person';
+
 /** How a threat comes (rules: Threats). Lengths m. */
 export interface ThreatRow {
   readonly name: string;
@@ -21,6 +25,8 @@ export interface ThreatRow {
   readonly young: number | null;
   /** What takes feed alone is worth knowing, no more, and is let in beside a gate's leaf. */
   readonly takes: 'birds' | 'feed';
+  /** Gnaws through plastic of any kind, and through thin hexagonal wire. */
+  readonly chews: boolean;
   /** Opens a one-step catch. */
   readonly opens: boolean;
   /** Stopped by a lock. */
@@ -33,6 +39,9 @@ export interface ThreatRow {
   readonly over: number | null;
   /** Jumps at a wall and pulls itself up: a higher one holds it only where it hangs outward. */
   readonly scrambles: boolean;
+  /** What it looks like against the sky, and from nose to tail, wing to wing or head to foot, m. */
+  readonly shape: Silhouette;
+  readonly long: number;
   /** When it comes. */
   readonly when: 'night' | 'day' | 'any' | 'warm season';
   /** How far it digs in an hour in loam, m. */
@@ -53,6 +62,7 @@ const NOTHING: Omit<ThreatRow, 'name' | 'sign'> = {
   smallPrey: false,
   young: null,
   takes: 'birds',
+  chews: false,
   opens: false,
   steals: false,
   moves: 'walks',
@@ -62,6 +72,8 @@ const NOTHING: Omit<ThreatRow, 'name' | 'sign'> = {
   soils: false,
   when: 'night',
   digs: 0.3,
+  shape: 'canine',
+  long: 1,
 };
 
 /** @param of  lengths in mm, digging in m an hour; what is left out is no matter to it */
@@ -84,6 +96,8 @@ function threat(name: string, sign: string, of: Partial<typeof NOTHING>): Threat
 /** Everything that may be about, in the order in which the keeper is asked. */
 export const THREATS = {
   fox: threat('fox', 'birds carried off, feathers in a trail, or many killed and left', {
+    shape: 'canine',
+    long: 1.1,
     digs: 0.5,
     squeeze: 75,
     reach: 60,
@@ -95,6 +109,8 @@ export const THREATS = {
     scrambles: true,
   }),
   coyote: threat('coyote', 'birds carried off whole', {
+    shape: 'canine',
+    long: 1.3,
     digs: 1,
     squeeze: 150,
     reach: 75,
@@ -106,6 +122,8 @@ export const THREATS = {
     scrambles: true,
   }),
   dog: threat('dog', 'many dead, little eaten, wire torn or pushed', {
+    shape: 'canine',
+    long: 1.1,
     digs: 1,
     when: 'any',
     squeeze: 120,
@@ -117,6 +135,8 @@ export const THREATS = {
     over: 1800,
   }),
   'heavy-dog': threat('dog over 30 kg', 'many dead, welds broken, wire pushed in', {
+    shape: 'canine',
+    long: 1.4,
     digs: 1,
     when: 'any',
     squeeze: 120,
@@ -128,6 +148,8 @@ export const THREATS = {
     over: 1800,
   }),
   raccoon: threat('raccoon', 'heads or limbs pulled through mesh, catches opened', {
+    shape: 'stout',
+    long: 0.8,
     squeeze: 90,
     reach: 25,
     dig: 150,
@@ -138,6 +160,8 @@ export const THREATS = {
     climbs: true,
   }),
   opossum: threat('opossum', 'eggs crushed, one bird opened', {
+    shape: 'stout',
+    long: 0.75,
     squeeze: 75,
     reach: 40,
     dig: 100,
@@ -148,6 +172,8 @@ export const THREATS = {
     climbs: true,
   }),
   skunk: threat('skunk', 'eggs and chicks gone, a shallow scrape', {
+    shape: 'stout',
+    long: 0.6,
     squeeze: 75,
     reach: 40,
     dig: 250,
@@ -158,6 +184,8 @@ export const THREATS = {
     over: 300,
   }),
   badger: threat('badger', 'mesh pushed or ripped low, wide digging', {
+    shape: 'stout',
+    long: 0.85,
     digs: 3,
     squeeze: 130,
     reach: 60,
@@ -168,6 +196,8 @@ export const THREATS = {
     over: 1000,
   }),
   mink: threat('mink', 'whole flock killed, neck bites, laid side by side', {
+    shape: 'long',
+    long: 0.55,
     when: 'any',
     squeeze: 25,
     reach: 25,
@@ -178,6 +208,8 @@ export const THREATS = {
     climbs: true,
   }),
   weasel: threat('weasel or stoat', 'small neck bites, no gap seen', {
+    shape: 'long',
+    long: 0.3,
     when: 'any',
     squeeze: 19,
     reach: 19,
@@ -186,6 +218,8 @@ export const THREATS = {
     climbs: true,
   }),
   marten: threat('marten', 'killed and cached, entry high up', {
+    shape: 'long',
+    long: 0.7,
     squeeze: 40,
     reach: 40,
     dig: 100,
@@ -196,6 +230,8 @@ export const THREATS = {
     over: 1800,
   }),
   rat: threat('rat', 'chicks and eggs gone, burrows, gnawing', {
+    shape: 'rodent',
+    long: 0.38,
     squeeze: 15,
     reach: 15,
     dig: 450,
@@ -203,9 +239,12 @@ export const THREATS = {
     wire: 0.9,
     smallPrey: true,
     young: 13,
+    chews: true,
     climbs: true,
   }),
   mouse: threat('mouse', 'feed loss only', {
+    shape: 'rodent',
+    long: 0.16,
     squeeze: 7,
     dig: 150,
     wire: 0.5,
@@ -214,12 +253,16 @@ export const THREATS = {
     climbs: true,
   }),
   snake: threat('snake', 'eggs or chicks gone without trace', {
+    shape: 'snake',
+    long: 1.0,
     when: 'warm season',
     squeeze: 13,
     smallPrey: true,
     climbs: true,
   }),
   cat: threat('cat', 'chicks and small birds only', {
+    shape: 'feline',
+    long: 0.75,
     when: 'any',
     squeeze: 75,
     reach: 50,
@@ -229,6 +272,8 @@ export const THREATS = {
     over: 1800,
   }),
   lynx: threat('bobcat or lynx', 'bird covered with litter', {
+    shape: 'feline',
+    long: 1.0,
     squeeze: 120,
     reach: 75,
     dig: 150,
@@ -239,6 +284,8 @@ export const THREATS = {
     over: 2400,
   }),
   pig: threat('wild pig', 'fence lifted, ground rooted', {
+    shape: 'pig',
+    long: 1.4,
     squeeze: 250,
     dig: 300,
     apron: 900,
@@ -246,15 +293,25 @@ export const THREATS = {
     tears: true,
     over: 900,
   }),
-  bear: threat('bear', 'housing broken open', { tears: true, climbs: true }),
+  bear: threat('bear', 'housing broken open', { shape: 'bear', long: 1.8, tears: true, climbs: true }),
   hawk: threat('hawk or buzzard', 'plucked ring of feathers, breast eaten', {
+    shape: 'bird',
+    long: 1.2,
     when: 'day',
     squeeze: 60,
     moves: 'flies',
   }),
-  eagle: threat('eagle', 'bird gone by day', { when: 'day', squeeze: 150, moves: 'flies' }),
-  owl: threat('owl', 'head and neck eaten', { squeeze: 75, moves: 'flies' }),
+  eagle: threat('eagle', 'bird gone by day', {
+    shape: 'bird',
+    long: 2.0,
+    when: 'day',
+    squeeze: 150,
+    moves: 'flies',
+  }),
+  owl: threat('owl', 'head and neck eaten', { shape: 'bird', long: 0.95, squeeze: 75, moves: 'flies' }),
   crow: threat('crow or magpie', 'eggs and chicks gone', {
+    shape: 'bird',
+    long: 0.9,
     when: 'day',
     squeeze: 60,
     reach: 40,
@@ -264,9 +321,15 @@ export const THREATS = {
   'wild-birds': threat(
     'wild birds (disease)',
     'none; a housing order asks for a solid cover and openings that no sparrow gets through',
-    { when: 'any', squeeze: 26, moves: 'flies', soils: true },
+    { shape: 'bird', long: 0.22, when: 'any', squeeze: 26, moves: 'flies', soils: true },
   ),
-  person: threat('person (theft)', 'birds gone, catches undone', { when: 'any', opens: true, steals: true }),
+  person: threat('person (theft)', 'birds gone, catches undone', {
+    shape: 'person',
+    long: 1.75,
+    when: 'any',
+    opens: true,
+    steals: true,
+  }),
 } as const;
 export type ThreatId = keyof typeof THREATS;
 export const THREAT_IDS = Object.keys(THREATS) as readonly ThreatId[];

@@ -28,8 +28,20 @@ export function tornBy(plan: Threatened, type: MeshType, wire: number) {
 export const breaking = (plan: Threatened): readonly ThreatId[] =>
   THREAT_IDS.filter((id) => isPresent(plan, id) && threatIn(plan, id).wire !== null);
 
-/** The cheapest welded mesh by the square metre at this yard whose opening is smaller and whose wire is thick enough, m. */
+/**
+ * The cheapest welded mesh by the square metre at this yard whose opening is smaller and whose wire is thick enough, m; where none is, the cheapest of
+ * what else is hung as a wall and not torn.
+ */
 export function finerMesh(
+  ...[market, limit, wire, fit = () => true]: Parameters<typeof cheapest>
+): string | undefined {
+  return (
+    cheapest(market, limit, wire, (mesh) => typeOf(mesh).welded && fit(mesh)) ??
+    cheapest(market, limit, wire, (mesh) => typeOf(mesh).wall && !typeOf(mesh).rigid && fit(mesh))
+  );
+}
+
+function cheapest(
   market: Pick<Goods, 'meshIds' | 'mesh'> & Pick<RollPrices, 'meshRate'>,
   limit: number,
   wire: number,
@@ -38,12 +50,7 @@ export function finerMesh(
   let best: { id: string; rate: number } | undefined;
   for (const id of market.meshIds()) {
     const mesh = market.mesh(id);
-    if (
-      !typeOf(mesh).welded ||
-      shorterSide(mesh) >= limit - EPSILON ||
-      mesh.wire < wire - EPSILON ||
-      !fit(mesh)
-    )
+    if (typeOf(mesh).torn || shorterSide(mesh) >= limit - EPSILON || mesh.wire < wire - EPSILON || !fit(mesh))
       continue;
     const rate = market.meshRate(id);
     if (Number.isFinite(rate) && (!best || rate < best.rate)) best = { id, rate };

@@ -1,5 +1,5 @@
-import { MESH_TYPES, type MeshType } from '../catalogue/meshTypes';
-import type { Reader } from '../saying/reader';
+import { MESH_TYPES, type MeshType } from '../../catalogue/meshTypes';
+import type { Reader } from '../../saying/reader';
 
 interface Compared {
   readonly opening: number;

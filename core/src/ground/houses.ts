@@ -1,5 +1,5 @@
-import type { Ring } from '../../../ground/survey';
-import type { Building } from '../../../plan/schema';
+import type { Ring } from './survey';
+import type { Building } from '../plan/schema';
 
 /** Houses that stand on walls, each with the run that it is built on to; null for one that stands alone. */
 export const housesOf = (

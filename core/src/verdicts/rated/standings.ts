@@ -1,5 +1,5 @@
-import type { Rating } from '../findings/entry';
-import type { ThreatId } from '../stages/threats/plan/kinds';
+import type { Rating } from '../../findings/entry';
+import type { ThreatId } from '../../stages/threats/plan/kinds';
 import { type ToldVerdict, type Verdict, worstOf } from './types';
 
 /** The worst that is true of each threat. */

@@ -1,10 +1,10 @@
-import type { Rating, Way } from '../findings/entry';
-import type { Mends } from '../findings/types';
-import type { PartRef } from '../plan/partRef';
-import type { ParamsBy } from '../saying/sentences';
-import type { StageId } from '../stages/facts';
-import type { ThreatId } from '../stages/threats/plan/kinds';
-import type { REASONS } from './words';
+import type { Rating, Way } from '../../findings/entry';
+import type { Mends } from '../../findings/types';
+import type { PartRef } from '../../plan/partRef';
+import type { ParamsBy } from '../../saying/sentences';
+import type { StageId } from '../../stages/facts';
+import type { ThreatId } from '../../stages/threats/plan/kinds';
+import type { REASONS } from '../words';
 
 type Reasons = ParamsBy<typeof REASONS>;
 export type ReasonCode = keyof Reasons;
