@@ -33,7 +33,11 @@ export default {
       ...project('web', 'jsdom'),
       setupFiles: ['<rootDir>/scripts/lib/jsdom.mjs'],
       // No workers there: what they check is checked at once.
-      moduleNameMapper: { '^\\./outside$': '<rootDir>/web/src/testing/outside.ts' },
+      // How things look is looked at in the browser.
+      moduleNameMapper: {
+        '^\\./outside$': '<rootDir>/web/src/testing/outside.ts',
+        '\\.css$': '<rootDir>/web/src/testing/noStyle.ts',
+      },
     },
   ],
   maxWorkers: 2,

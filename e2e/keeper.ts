@@ -4,11 +4,20 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 
+interface ToldVerdict {
+  readonly threat: string;
+  readonly entry: string;
+  readonly part: string;
+  readonly rating: 'open' | 'delays' | 'holds';
+}
+
 /** What the command line says of a plan file. */
 export interface ReckoningFile {
   readonly figures: Readonly<Record<string, number>>;
   readonly enclosures: readonly { readonly id: string; readonly figures: Readonly<Record<string, number>> }[];
   readonly findings: readonly { readonly code: string; readonly severity: string }[];
+  readonly verdicts: readonly ToldVerdict[];
+  readonly worst: Readonly<Partial<Record<string, ToldVerdict>>>;
   readonly docket: {
     readonly total: number;
     readonly lines: readonly {

@@ -4,7 +4,7 @@ import type { Mends } from '../findings/types';
 import type { Change } from '../plan/changes/types';
 import type { Plan } from '../plan/schema';
 import { proposed } from '../stages/cover/proposed';
-import { newLoop } from '../stages/live/proposed';
+import { tightLoop } from '../stages/live/verbs/tight';
 import { openingLimits } from '../stages/threats/shown/openings';
 import { EPSILON } from '../units/round';
 import type { Comer } from './rate/layers';
@@ -72,6 +72,6 @@ function built({ barrier, entry, comer, comers }: MendsAsked, plan: Plan): reado
 export function mendsOf(asked: MendsAsked, plan: Plan): readonly Change[] {
   const { comer } = asked;
   const bear = comer.squeeze === null && comer.row.tears;
-  if (bear) return plan.nets.length > 0 ? [] : [newLoop(plan)];
+  if (bear) return plan.nets.length > 0 ? [] : [tightLoop(plan)];
   return built(asked, plan);
 }

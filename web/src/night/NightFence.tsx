@@ -30,9 +30,9 @@ export function NightFence({
               width={x(s.begins + s.length) - x(s.begins)}
               height={y(groundUnder(ground, s.begins + s.length / 2)) - y(scene.high)}
             />
-            {x(s.begins + s.length) - x(s.begins) > 44 && (
+            {x(s.begins + s.length) - x(s.begins) > 40 && (
               <text x={x(s.begins + s.length / 2)} y={y(scene.high / 2) + 4} textAnchor="middle">
-                {s.kind === 'wall' ? 'wall' : s.label.length > 9 ? 'house' : s.label}
+                {s.kind === 'wall' ? 'wall' : s.label.length > 7 ? 'house' : s.label}
               </text>
             )}
           </g>

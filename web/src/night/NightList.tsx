@@ -18,7 +18,7 @@ export function NightList({ rows }: { rows: readonly NightRow[] }) {
         (a.worst && b.worst ? worseFirst(a.worst, b.worst) : 0),
     );
   return (
-    <ol className="nightlist">
+    <ol className="nightlist" aria-label="Who comes, the worst first">
       {sorted.map(({ row, worst }) => {
         const name = capital(THREATS[row.threat].name);
         return (

@@ -89,7 +89,7 @@ export function Row({ row, x, y, fence, left, right }: RowProps) {
       </text>
       {marks.length === 0 && (
         <text className="n-soft" x={left + 22} y={y - 7}>
-          shut in: it meets the house alone
+          shut in: of vents and floor of the house nothing was said
         </text>
       )}
       <path className="n-thread" d={`M${left} ${y}H${right}`} />

@@ -1,10 +1,11 @@
-import '../look/night.css';
 import { type NightRow, type Rating, hasHouse, standingsOf } from '@aviarum/core';
 import { useRef } from 'react';
 import { useSize } from '../sheet/useSize';
 import { NightFence } from './NightFence';
 import { NightList } from './NightList';
 import { Row, Sign } from './NightRows';
+import { usePlan } from '../state/planStore';
+import { isAnswered } from './answered';
 import { birdsAre, useNight } from './nightState';
 import { useTonight } from './useTonight';
 
@@ -31,6 +32,9 @@ const asClock = (hours: number): string => {
 function Standing({ rows, night }: { rows: readonly NightRow[]; night: number }) {
   const worst = Object.fromEntries(rows.flatMap((row) => (row.worst ? [[row.threat, row.worst]] : [])));
   const { open, within, later } = standingsOf(worst, night);
+  // What nobody has said is not taken for an answer.
+  const answered = usePlan((s) => s.plan !== null && isAnswered(s.plan));
+  const none = answered ? 'Nothing open' : 'Nothing open to those named: what else is about was not said yet';
   const animals = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
   const said = [
     open > 0 ? `${animals(open, 'gets in', 'get in')} at once` : '',
@@ -39,7 +43,7 @@ function Standing({ rows, night }: { rows: readonly NightRow[]; night: number })
   ].filter((s) => s !== '');
   return (
     <b className="n-standing" data-open={open + within > 0}>
-      {rows.length === 0 ? 'Nobody is named yet' : said.length > 0 ? said.join(', ') : 'Nothing open'}
+      {rows.length === 0 ? 'Nobody is named yet' : said.length > 0 ? said.join(', ') : none}
     </b>
   );
 }
@@ -61,7 +65,7 @@ export function NightSheet() {
             <p className="soft small">
               The longest night here is {asClock(tonight.night)}.{' '}
               {birds === 'shut in'
-                ? 'The house is judged by what you said of its vents and floor.'
+                ? 'Of the house, vents and floor are judged.'
                 : 'Birds are out in the run.'}
             </p>
             {hasHouse(tonight.plan) && (

@@ -1,4 +1,3 @@
-import '../look/night.css';
 import {
   THREATS,
   type ToldVerdict,
@@ -11,7 +10,7 @@ import {
 } from '@aviarum/core';
 import { useEffect, useRef } from 'react';
 import { usePlan } from '../state/planStore';
-import { useReader, useReckoning, useVerdictMends } from '../state/reckoningStore';
+import { useReader, useVerdictMends, useVerdicts } from '../state/reckoningStore';
 import { MendButton } from '../stages/MendButton';
 import { PartPicture } from './PartPicture';
 import { openVerdict, useNight } from './nightState';
@@ -29,11 +28,11 @@ const RATED = { open: 'Open', delays: 'Gives way', holds: 'Holds' } as const;
 /** The mark that is open: how the animal comes there, why it is let in, and what mends it. */
 export function VerdictDetail() {
   const { open } = useNight();
-  const verdicts = useReckoning((s) => s.reckoning?.verdicts);
+  const verdicts = useVerdicts();
   const plan = usePlan((s) => s.plan);
   const reader = useReader();
   const found = open
-    ? verdicts?.find(
+    ? verdicts.find(
         (v) => v.threat === open.threat && v.entry === open.entry && formatPart(v.part) === open.part,
       )
     : undefined;
@@ -44,7 +43,7 @@ export function VerdictDetail() {
   }, [open]);
   if (!open || !found || !plan) return null;
   const { name, sign } = THREATS[found.threat];
-  const parts = alike(verdicts ?? [], found);
+  const parts = alike(verdicts, found);
   const hours = found.hours === null ? '' : ` in ${printNumber(found.hours, 1)} h`;
   return (
     <section ref={top} className="verdictdetail" aria-label="What is open" aria-live="polite">

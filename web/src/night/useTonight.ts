@@ -8,7 +8,7 @@ import {
 } from '@aviarum/core';
 import { useMemo } from 'react';
 import { usePlan } from '../state/planStore';
-import { useReckoning } from '../state/reckoningStore';
+import { useReckoning, useVerdicts } from '../state/reckoningStore';
 import { useNight } from './nightState';
 import { useSelection } from '../state/selection';
 
@@ -28,6 +28,7 @@ export function useTonight(): {
   const plan = usePlan((s) => s.plan);
   const reckoning = useReckoning((s) => s.reckoning);
   const { run } = useSelection();
+  const verdicts = useVerdicts();
   const birds = useNight((s) => s.birds);
   return useMemo(() => {
     if (!plan || !reckoning) return null;
@@ -41,8 +42,8 @@ export function useTonight(): {
     return {
       plan,
       scene,
-      rows: nightRows(plan, reckoning.verdicts, scene, { shown, birds }),
+      rows: nightRows(plan, verdicts, scene, { shown, birds }),
       night: reckoning.night,
     };
-  }, [plan, reckoning, run, birds]);
+  }, [plan, reckoning, verdicts, run, birds]);
 }

@@ -6,6 +6,7 @@ import {
   areaText,
   lengthText,
   printNumber,
+  worseFirst,
 } from '@aviarum/core';
 import { Suspense, useEffect, useState } from 'react';
 import { Link } from '../pages/Link';
@@ -130,12 +131,11 @@ export function DocketBar({ base }: { base: string }) {
 }
 
 /** The first that comes in, at once or before the longest night is over; undefined where nobody does. */
-function firstIn({
-  verdicts: [first],
-  night,
-}: Pick<ReckoningView, 'verdicts' | 'night'>): ToldVerdict | undefined {
-  if (!first?.counts || first.rating === 'holds') return undefined;
-  return (first.hours ?? 0) <= night ? first : undefined;
+function firstIn({ worst, night }: Pick<ReckoningView, 'worst' | 'night'>): ToldVerdict | undefined {
+  const coming = Object.values(worst).filter(
+    (v) => v.counts && v.rating !== 'holds' && (v.hours ?? 0) <= night,
+  );
+  return coming.sort(worseFirst)[0];
 }
 
 /** Who comes in tonight, and the way to where it is shown. */

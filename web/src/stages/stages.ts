@@ -54,7 +54,13 @@ export const STAGE_VIEWS: Readonly<Record<StageId, StageView>> = {
     lettered: false,
   },
   threats: {
-    panel: fetched(async () => (await import('./threats/ThreatsPanel')).ThreatsPanel),
+    panel: fetched(async () => {
+      const [{ ThreatsPanel }] = await Promise.all([
+        import('./threats/ThreatsPanel'),
+        import('../look/night.css'),
+      ]);
+      return ThreatsPanel;
+    }),
     section: {
       sheet: fetched(async () => (await import('../night/NightSheet')).NightSheet),
       first: 'section',

@@ -8,6 +8,7 @@ import {
   type Plan,
   type Reader,
   type Term,
+  type ToldVerdict,
   type VerdictAsked,
   type VerdictMend,
 } from '@aviarum/core';
@@ -112,6 +113,23 @@ export function useMends(stage: StageId, asks: 'some' | 'none'): readonly ToldMe
     };
   }, [stage, version, asks]);
   return found?.version === version && found.stage === stage ? found.told : null;
+}
+
+const NO_VERDICTS: readonly ToldVerdict[] = [];
+
+/** How every part meets everybody who is about: asked for by what shows it, again whenever the plan was reckoned anew. */
+export function useVerdicts(): readonly ToldVerdict[] {
+  const version = useReckoning((s) => s.version);
+  const [verdicts, setVerdicts] = useState(NO_VERDICTS);
+  useEffect(() => {
+    let current = true;
+    if (useReckoning.getState().reckoning !== null)
+      void client?.api.verdicts().then((told) => current && setVerdicts(told));
+    return () => {
+      current = false;
+    };
+  }, [version]);
+  return verdicts;
 }
 
 /** What mends a verdict, tried on the plan that is shown; null until it was. */

@@ -11,6 +11,7 @@ import {
   type TriedMend,
   type VerdictAsked,
   type VerdictMend,
+  toldVerdicts,
 } from '@aviarum/core';
 import { expose } from 'comlink';
 import type { Warmth } from '../state/ahead';
@@ -84,6 +85,8 @@ const api = {
     await readyFor(other);
     return view(newReckoner()(other));
   },
+  /** How every part of the plan in hand meets everybody who is about. */
+  verdicts: () => toldVerdicts(last?.verdicts ?? []),
   /** A docket line's working by its id, or a headline's by `headline:name`. */
   working(id: string) {
     if (!last) return null;

@@ -1,19 +1,10 @@
-import {
-  type CuttingPool,
-  type Reckoning,
-  type ToldFinding,
-  type ToldVerdict,
-  type ToldWorst,
-  toldVerdicts,
-  toldWorst,
-} from '@aviarum/core';
+import { type CuttingPool, type Reckoning, type ToldFinding, type ToldWorst, toldWorst } from '@aviarum/core';
 
-/** A reckoning as it is shown: workings and mends are asked for when they are looked at. */
+/** A reckoning as it is shown: workings, mends and what is said of every part are asked for when they are looked at. */
 export interface ReckoningView extends Omit<
   Reckoning,
   'workings' | 'findings' | 'verdicts' | 'worst' | 'docket' | 'cutting' | 'stacks'
 > {
-  readonly verdicts: readonly ToldVerdict[];
   readonly worst: ToldWorst;
   readonly findings: readonly ToldFinding[];
   readonly cutting: readonly CuttingPool[];
@@ -33,7 +24,6 @@ const SHOW: Show = {
   enclosures: asItIs,
   figures: asItIs,
   parts: asItIs,
-  verdicts: toldVerdicts,
   worst: toldWorst,
   night: asItIs,
   entries: asItIs,

@@ -5,6 +5,7 @@ import { Choice } from '../../fields/Choice';
 import { SearchField } from '../../fields/SearchField';
 import { usePlan } from '../../state/planStore';
 import { useReader, useReckoning } from '../../state/reckoningStore';
+import { isAnswered } from '../../night/answered';
 import { VerdictDetail } from '../../night/VerdictDetail';
 import { Panel } from '../Panel';
 
@@ -67,9 +68,7 @@ export function ThreatsPanel({ base }: { base: string }) {
   const [first] = useState(() => THREAT_IDS.filter((id) => (plan?.threats[id] ?? 'absent') !== 'absent'));
   if (!plan) return null;
   const presenceOf = (id: ThreatId): Presence => plan.threats[id] ?? 'absent';
-  const untouched =
-    plan.settled.threats !== true &&
-    THREAT_IDS.every((id) => presenceOf(id) === (USUAL_THREATS[id] ?? 'absent'));
+  const untouched = !isAnswered(plan);
   const isFull = (id: ThreatId) => first.includes(id) || presenceOf(id) !== 'absent' || asked === id;
   const found = THREAT_IDS.filter((id) => isFound(id, find));
   const order = [...found].sort((a, b) => Number(first.includes(b)) - Number(first.includes(a)));

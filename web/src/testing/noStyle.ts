@@ -1,0 +1,2 @@
+/** Stands for a style sheet where nothing is laid out. */
+export {};
