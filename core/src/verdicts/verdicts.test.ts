@@ -5,7 +5,9 @@ import type { Choices, Flock, Plan } from '../plan/schema';
 import { reckon } from '../reckon';
 import { KINDS as COVERS } from '../stages/cover/plan/kinds';
 import type { ThreatId } from '../stages/threats/plan/kinds';
+import { USUAL_ROOF } from '../stages/ground/plan/roof';
 import { type RunOptions, aRun } from '../testing/aRun';
+import { panels } from '../testing/anArch';
 import { longestNight, nightsByMonth } from './night';
 import { standingsOf } from './rated/standings';
 import { worstOf } from './rated/types';
@@ -315,6 +317,58 @@ describe('what is left open', () => {
   test('nobody is named: nothing is said', () => {
     const { verdicts, worst } = reckon(run([], bands(['hex-25', 1.8])));
     expect([verdicts, worst]).toEqual([[], {}]);
+  });
+});
+
+describe('arches and roofs that stand', () => {
+  const under = (to: object, threats: readonly ThreatId[]): Plan => ({
+    ...panels({ base: 2.4, length: 3.8 }, { skin: null, film: 'film', filmEnds: 'closed', ...to }),
+    threats: seen(...threats),
+    flock: [...HENS],
+  });
+  test('film over a panel of 150 × 200 counts for nothing to a fox, and holds a hawk', () => {
+    const plan = under({}, ['fox', 'hawk']);
+    expect(rated(plan, 'fox')).toMatchObject({ through: 'open', above: 'open' });
+    expect(rated(plan, 'hawk').above).toBe('holds');
+  });
+  test('a low band and a mesh skin hold it', () => {
+    const plan = under({ skin: 'welded-25', low: 'fine-13', lowHeight: 0.6 }, ['fox', 'raccoon']);
+    expect(rated(plan, 'fox')).toMatchObject({ through: 'holds', above: 'holds', tear: 'holds' });
+    expect(rated(plan, 'raccoon')).toMatchObject({ through: 'holds', above: 'holds', reach: 'holds' });
+  });
+  test('an arch that cannot be reckoned closes nothing', () => {
+    const plan = under({ skin: 'welded-25' }, ['fox', 'hawk']);
+    // No rectangle any more: one corner is drawn out.
+    const drawn = (c: Plan['corners'][number]) => (c.id === 'c1' ? { ...c, x: -2, y: -2 } : c);
+    const cut = { ...plan, corners: plan.corners.map(drawn) };
+    expect(rated(cut, 'fox').through).toBe('open');
+    expect(rated(cut, 'hawk').through).toBe('open');
+  });
+  const roof = (mesh: string): Plan => {
+    const base = run(['hawk', 'crow'], { ...bands([mesh, 1.8]), skirt: APRON }, { gate: 0 });
+    const outline = base.corners.map(({ x, y }) => ({ x, y }));
+    return {
+      ...base,
+      ground: {
+        ...base.ground,
+        buildings: [
+          {
+            id: 'r',
+            name: 'Roof',
+            outline,
+            eaves: 1.8,
+            height: 1.8,
+            stands: 'posts',
+            roof: { ...USUAL_ROOF, shape: 'flat' },
+          },
+        ],
+      },
+    };
+  };
+  test('a roof that stands holds a hawk from above, and mesh under 60 at the sides', () => {
+    expect(rated(roof('welded-50'), 'hawk')).toEqual({ through: 'holds', above: 'holds' });
+    const open = apply(roof('welded-50'), { verb: 'set-side-kind', side: 's1', kind: 'open' });
+    expect(rated(open, 'hawk')).toMatchObject({ through: 'open', above: 'holds' });
   });
 });
 

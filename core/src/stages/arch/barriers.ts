@@ -2,10 +2,12 @@ import { type Layer, layersBy } from '../../catalogue/layer';
 import type { RollMarket } from '../../catalogue/market';
 import type { Barrier, Finer } from '../../findings/barrier';
 import type { Mends } from '../../findings/types';
-import type { RingSide } from '../../ground/survey';
+import { standsOf } from '../../ground/fenceLines';
+import type { Ring, RingSide } from '../../ground/survey';
 import { EPSILON } from '../../units/round';
 import { WITHIN_REACH } from '../threats/shown/openings';
 import { finerMesh } from '../threats/shown/strongMesh';
+import type { Arched, Unshaped } from './arched';
 import { partOf, set } from './found/of';
 import { type ArchShape, hungEnds } from './shape';
 
@@ -62,8 +64,33 @@ function ofShape(shape: ArchShape, market: RollMarket, layers: LayersOf): Barrie
   ];
 }
 
+/** An arch that cannot be reckoned closes nothing. */
+const ofUnshaped = ({ arch }: Unshaped, rings: readonly Ring[]): Barrier[] =>
+  (rings.find((r) => r.enclosure === arch.enclosure)?.sides ?? [])
+    .filter(({ side }) => standsOf(side) === 'arch')
+    .map(({ side }) => ({
+      of: 'pane',
+      stage: 'arch',
+      part: partOf({ arch }),
+      enclosure: arch.enclosure,
+      side: side.id,
+      what: 'skin',
+      layers: [],
+      hole: Infinity,
+      near: true,
+      from: 0,
+      finer: () => [],
+    }));
+
 /** Arches as they stand in the way of what comes: walls and roof in one. */
-export function archBarriers(shapes: readonly ArchShape[], market: RollMarket): readonly Barrier[] {
+export function archBarriers(
+  { shapes, unshaped }: Arched,
+  rings: readonly Ring[],
+  market: RollMarket,
+): readonly Barrier[] {
   const layers = layersBy(market);
-  return shapes.flatMap((shape) => ofShape(shape, market, layers));
+  return [
+    ...shapes.flatMap((shape) => ofShape(shape, market, layers)),
+    ...unshaped.flatMap((one) => ofUnshaped(one, rings)),
+  ];
 }

@@ -97,8 +97,8 @@ const telling: readonly AnyStep[] = [
     { arched: A.ARCHED, strength: K.STRENGTH, products: K.PRODUCTS, assumed: K.ASSUMED },
     ({ arched: { shapes }, ...by }) => weakFindings({ ...by, shapes }),
   ),
-  adds(K.BARRIERS, { arched: A.ARCHED, market: K.ROLL_MARKET }, ({ arched: { shapes }, market }) =>
-    archBarriers(shapes, market),
+  adds(K.BARRIERS, { arched: A.ARCHED, rings: K.RINGS, market: K.ROLL_MARKET }, ({ arched, rings, market }) =>
+    archBarriers(arched, rings, market),
   ),
   adds(K.OPENINGS_LEFT, { arched: A.ARCHED, products: K.PRODUCTS }, ({ arched: { shapes }, products }) =>
     shapes.flatMap(({ arch, made }) => {
