@@ -89,8 +89,8 @@ test('what the screen says of an arch is what the command line says of its file;
   await keeper.open('Ways in');
   await page.getByRole('button', { name: 'Add a panel door', exact: true }).click();
   await keeper.type(/^Leaf height/, '1.95');
-  await expect(page.getByText(/The panel door is 1\.95 m high where the arch is/).first()).toBeVisible();
   await keeper.open('Arch');
+  await expect(page.getByText(/The panel door is 1\.95 m high where the arch is/).first()).toBeVisible();
   await page
     .getByRole('button', { name: /^Make it \d\.\d\d m high/ })
     .first()

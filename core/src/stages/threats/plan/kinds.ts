@@ -134,7 +134,7 @@ export const THREATS = {
     tears: true,
     over: 1800,
   }),
-  'heavy-dog': threat('dog over 30 kg', 'many dead, welds broken, wire pushed in', {
+  'heavy-dog': threat('heavy dog', 'many dead, welds broken, wire pushed in', {
     shape: 'canine',
     long: 1.4,
     digs: 1,
