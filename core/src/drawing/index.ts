@@ -13,6 +13,7 @@ export { roomIn, roomiest } from './roomiest';
 export { type SectionScene, sectionLine, sectionScene } from './section';
 export { netStripScene } from './netStrip';
 export { groundScene, sheetScene } from './sheet';
+export { footLaid } from '../stages/draw';
 export {
   type StripBay,
   type StripGate,

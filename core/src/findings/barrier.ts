@@ -34,8 +34,8 @@ export interface Pane extends Standing {
   readonly finer: (than: Finer) => Mends;
 }
 
-/** What lies at the foot against what digs. All m. */
-export interface Skirting {
+/** What is laid at the foot against what digs. All m. */
+export interface FootLaid {
   readonly depth: number;
   readonly out: number;
   /** Of loose pieces: what is small goes between them. */
@@ -44,13 +44,13 @@ export interface Skirting {
   readonly layer: Layer | null;
 }
 
-/** The foot of a side, a house or an end of a skirt: how what digs is stopped there. */
+/** The foot of a side, a house or an end of what is laid: how what digs is stopped there. */
 export interface Footing extends Standing {
   readonly of: 'foot';
-  /** `open`: nothing closes it however wide the skirt is; `solid`: a floor that nothing digs through. */
-  readonly closed: 'by skirt' | 'open' | 'solid';
+  /** `open`: nothing closes it however wide it is laid; `solid`: a floor that nothing digs through. */
+  readonly closed: 'as laid' | 'open' | 'solid';
   /** Any of them stops what it stops. */
-  readonly skirts: readonly Skirting[];
+  readonly laid: readonly FootLaid[];
   readonly better: (threats: readonly ThreatId[]) => Mends;
 }
 

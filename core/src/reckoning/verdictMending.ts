@@ -1,10 +1,10 @@
 import type { Way } from '../findings/entry';
-import type { FindingCode } from '../findings/types';
 import * as K from '../keys';
 import { apply } from '../plan/changes/apply';
 import { formatPart } from '../plan/partRef';
 import type { Plan } from '../plan/schema';
 import { blocking } from '../stages/blocking';
+import { JUDGED } from '../stages/facts';
 import type { ThreatId } from '../stages/threats/plan/kinds';
 import { type Verdict, worseFirst, worstOf } from '../verdicts/rated/types';
 import { effectBetween } from './effects';
@@ -26,22 +26,6 @@ export interface VerdictMend extends TriedMend {
   /** Of those, who is held at every way. */
   readonly holds: readonly ThreatId[];
 }
-
-/** Matters that say of one part what verdicts say of all: whether they are fewer is seen there. */
-const JUDGED: ReadonlySet<FindingCode> = new Set<FindingCode>([
-  'opening.passes',
-  'opening.reached',
-  'mesh.torn',
-  'skirt.none',
-  'skirt.short',
-  'skirt.end-open',
-  'gate.no-sill',
-  'gate.catches',
-  'gate.lock',
-  'house.earth-floor',
-  'side.open',
-  'arch.bare',
-]);
 
 type ByWays = ReadonlyMap<string, Verdict>;
 

@@ -15,6 +15,7 @@ import * as live from './live/plan/choice';
 import * as outline from './outline/plan/choice';
 import * as posts from './posts/plan/choice';
 import * as skirt from './skirt/plan/choice';
+import { SAMPLED } from './skirt/plan/sampled';
 import { HOUSE, houseReferences, usualOfHouse } from './skirt/plan/house';
 import * as threats from './threats/plan/choice';
 import * as walls from './walls/plan/choice';
@@ -24,6 +25,9 @@ import * as ways from './ways/plan/choice';
 export const building = ground.buildingWith({ ...HOUSE });
 /** What they lay round it names what is sold; and what they lay round one that is guarded by itself. */
 export { houseReferences, usualOfHouse };
+
+/** What the sample plans choose otherwise than is usual. */
+export { SAMPLED };
 
 /** What the stages say in the plan document, once for the whole plan. */
 export const PLAN = {

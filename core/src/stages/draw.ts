@@ -40,6 +40,9 @@ export const markShapes: OnSheet = (...given) => MARKS.flatMap((draw) => draw(..
 export const stripPanels: PanelsOnStrip = (...given) => PANELS.flatMap((draw) => draw(...given));
 export const stripLines: OnStrip = (...given) => STRIPS.flatMap((draw) => draw(...given));
 
+/** What lies at the foot of a side, as a section shows it. */
+export const footLaid = skirt.laidOn;
+
 /** A house with what lies round its foot. */
 export const houseReach = skirt.houseReach;
 

@@ -91,3 +91,12 @@ export const HOURS_OF = {
   ...live.HOURS_FIGURES,
 } as const;
 export type HoursPart = (typeof HOURS_OF)[keyof typeof HOURS_OF];
+
+/** What is found of one part and said by verdicts of all. */
+export const JUDGED: ReadonlySet<string> = new Set([
+  ...walls.JUDGED,
+  ...skirt.JUDGED,
+  ...ways.JUDGED,
+  ...outline.JUDGED,
+  ...arch.JUDGED,
+]);

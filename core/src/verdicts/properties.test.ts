@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { MESH_TYPE_IDS } from '../catalogue/meshTypes';
 import type { Layer } from '../catalogue/layer';
-import type { Barrier, Footing, Lid, Pane, Skirting, WallHead } from '../findings/barrier';
+import type { Barrier, Footing, Lid, Pane, FootLaid, WallHead } from '../findings/barrier';
 import type { Way } from '../findings/entry';
 import { formatPart } from '../plan/partRef';
 import { DEMO_PLANS } from '../plan/samples';
@@ -33,7 +33,7 @@ const pane: fc.Arbitrary<Pane> = fc
     near: fc.boolean(),
   })
   .map((p) => ({ of: 'pane', ...at, what: 'band', hole: Infinity, from: 0, finer: none, ...p }));
-const skirting: fc.Arbitrary<Skirting> = fc.record({
+const skirting: fc.Arbitrary<FootLaid> = fc.record({
   depth: mm(0, 900),
   out: mm(0, 1200),
   loose: fc.constant(false),
@@ -41,7 +41,7 @@ const skirting: fc.Arbitrary<Skirting> = fc.record({
 });
 const footing: fc.Arbitrary<Footing> = fc
   .array(skirting, { maxLength: 2 })
-  .map((skirts) => ({ of: 'foot', ...at, closed: 'by skirt', skirts, better: none }));
+  .map((skirts) => ({ of: 'foot', ...at, closed: 'as laid', laid: skirts, better: none }));
 const head: fc.Arbitrary<WallHead> = fc
   .record({ height: mm(300, 3000), overhang: fc.constantFrom(0, 0.3, 0.4) })
   .map((h) => ({ of: 'top', ...at, gap: 0, ...h }));
@@ -113,7 +113,7 @@ describe('what is made better never makes a verdict worse', () => {
         const larger = {
           ...one,
           // What was flat stays flat: a skirt in the ground is another one.
-          skirts: one.skirts.map((s) => (s[field] > 0 ? { ...s, [field]: s[field] + more } : s)),
+          laid: one.laid.map((s) => (s[field] > 0 ? { ...s, [field]: s[field] + more } : s)),
         };
         neverWorse([one], [larger], flock);
       }),
@@ -122,7 +122,7 @@ describe('what is made better never makes a verdict worse', () => {
   test('another skirt beside the one there is', () => {
     fc.assert(
       fc.property(footing, skirting, flocks, (one, more, flock) =>
-        neverWorse([one], [{ ...one, skirts: [...one.skirts, more] }], flock),
+        neverWorse([one], [{ ...one, laid: [...one.laid, more] }], flock),
       ),
     );
   });

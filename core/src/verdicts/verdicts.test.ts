@@ -418,6 +418,13 @@ describe('bears and live lines', () => {
     expect(rated(live, 'bear', reading).tear).toBe(bear);
     expect(rated(live, 'fox', reading).over).toBe(fox);
   });
+  test('a line that stands by day alone holds nothing that comes at any hour, nor by night', () => {
+    const byDay = apply(live, { verb: 'set-net', id: 'n1', to: { when: 'day' } });
+    const plan = { ...byDay, threats: seen('fox', 'mink', 'heavy-dog') };
+    expect(rated(plan, 'mink').over).toBe('open');
+    expect(rated(plan, 'fox').over).toBe('open');
+    expect(rated(plan, 'heavy-dog').over).toBe('open');
+  });
   test('what a line holds is told with what is left when it fails', () => {
     const over = reckon(live).verdicts.find((v) => v.threat === 'fox' && v.entry === 'over');
     expect(over).toMatchObject({ rating: 'holds', line: 'live', behind: 'open' });

@@ -50,12 +50,16 @@ export function yardsOf(barriers: readonly Barrier[]): readonly Yard[] {
 }
 
 /** A line that stands by day alone does not meet what comes by night, and the other way about. */
-const isUp = ({ when }: LiveLine, { row }: Comer): boolean =>
+const isMet = ({ when }: LiveLine, { row }: Comer): boolean =>
   when === 'always' || row.when === 'any' || row.when === 'warm season' || row.when === when;
 
-/** The best that a live line round a run or a paddock does about a threat; null where none is up. */
+/** Up whenever a threat may come: what comes at any hour finds a line that stands by day alone down by night. */
+const isAlwaysUp = ({ when }: LiveLine, { row }: Comer): boolean => when === 'always' || row.when === when;
+
+/** The best that a live line round a run or a paddock does about a threat; null where none is up whenever it comes. */
 export const lineOf = ({ lines }: Yard, comer: Comer, { reading }: Pick<YardBy, 'reading'>): Rated | null =>
-  bestOf(lines.filter((line) => isUp(line, comer)).map((line) => rateLine(comer, line, reading))) ?? null;
+  bestOf(lines.filter((line) => isAlwaysUp(line, comer)).map((line) => rateLine(comer, line, reading))) ??
+  null;
 
 export type Found = readonly [barrier: Barrier, entry: Way, rated: Rated];
 
@@ -102,7 +106,7 @@ export function foundIn(
   const alone = yard.lines.filter((line) => line.round === 'paddock');
   if (alone.length > 0 && comer.row.moves !== 'flies')
     return alone
-      .filter((line) => isUp(line, comer))
+      .filter((line) => isMet(line, comer))
       .map((line) => [line, 'through', rateLine(comer, line, reading)]);
   for (const pane of yard.panes) for (const [way, rated] of panes(pane)) found.push([pane, way, rated]);
   for (const foot of yard.feet) {

@@ -1,4 +1,4 @@
-import { type Part, THREATS, type ToldVerdict } from '@aviarum/core';
+import { type Part, THREATS, type ToldVerdict, footLaid } from '@aviarum/core';
 import { useReader, useReckoning } from '../state/reckoningStore';
 import { AnimalAt } from './Animal';
 
@@ -52,7 +52,7 @@ export function PartPicture({ verdict }: { verdict: ToldVerdict }) {
   );
   const bands = [...rows.values()].sort((a, b) => a.bottom - b.bottom);
   const top = Math.max(0.6, ...bands.map((b) => b.top));
-  const [skirt] = ofKind(parts, 'skirt', side);
+  const foot = footLaid(parts, side);
   const band = part.on === 'side-band' ? part.band : null;
   const from =
     bands.find(
@@ -76,10 +76,10 @@ export function PartPicture({ verdict }: { verdict: ToldVerdict }) {
       aria-label="The part to scale, with the animal"
     >
       <rect className="pp-earth" x="0" y={GROUND} width={WIDE} height={HIGH - GROUND} />
-      {skirt && skirt.out > 0 && (
-        <path className="pp-skirt" d={`M${WALL} ${y(-Math.max(0.03, skirt.depth))}h${-skirt.out * scale}`} />
+      {foot && foot.out > 0 && (
+        <path className="pp-foot" d={`M${WALL} ${y(-Math.max(0.03, foot.depth))}h${-foot.out * scale}`} />
       )}
-      {skirt && skirt.depth > 0 && <path className="pp-skirt" d={`M${WALL} ${GROUND}V${y(-skirt.depth)}`} />}
+      {foot && foot.depth > 0 && <path className="pp-foot" d={`M${WALL} ${GROUND}V${y(-foot.depth)}`} />}
       {bands.map((b, i) => (
         <path key={i} className="pp-band" data-nth={i} d={`M${WALL} ${y(b.bottom)}V${y(b.top)}`} />
       ))}

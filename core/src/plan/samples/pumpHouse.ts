@@ -1,7 +1,7 @@
 import { KINDS as ARCHES } from '../../stages/arch/plan/kinds';
 import { emptyPlan } from '../../starts/newPlan';
 import type { Building, Corner, Opening, Plan, Side } from '../schema';
-import { CHOSEN } from './chosen';
+import { SAMPLED } from '../../stages/choices';
 import { PLACE } from './place';
 
 /** A rectangle square to the axes as the ground of an arch along x: its feet below and above, its far end to the right. */
@@ -112,7 +112,7 @@ export function pumpHouse(): Plan {
     openings: DOORS,
     choices: {
       ...base.choices,
-      plan: { ...base.choices.plan, ...CHOSEN.pumpHouse },
+      plan: { ...base.choices.plan, ...SAMPLED.pumpHouse },
     },
     settled: { birds: true },
   };

@@ -2,7 +2,7 @@ import { emptyPlan } from '../../starts/newPlan';
 import { type Standing, usualStanding } from '../../stages/outline/plan/standing';
 import { PLAIN_GATE } from '../../stages/ways/plan/kinds/gate';
 import type { Building, Plan, Side } from '../schema';
-import { CHOSEN } from './chosen';
+import { SAMPLED } from '../../stages/choices';
 import { PLACE } from './place';
 
 /** Chain link that hung there for many years. */
@@ -62,7 +62,14 @@ export function walledCorner(): Plan {
     ],
     choices: {
       ...base.choices,
-      plan: { ...base.choices.plan, ...CHOSEN.walledCorner },
+      plan: {
+        ...base.choices.plan,
+        ...SAMPLED.walledCorner,
+        bands: [
+          { id: 'low', mesh: 'welded-25', top: 0.9, widths: 'cheapest' },
+          { id: 'high', mesh: 'welded-50x25', top: 1.5, widths: 'cheapest' },
+        ],
+      },
     },
     settled: { birds: true, threats: true },
   };

@@ -1,6 +1,6 @@
 import { layersBy } from '../../catalogue/layer';
 import type { RollMarket } from '../../catalogue/market';
-import type { Barrier, Footing, Skirting } from '../../findings/barrier';
+import type { Barrier, Footing, FootLaid } from '../../findings/barrier';
 import type { FenceLine } from '../../ground/fenceLines';
 import { outerSides } from '../../ground/outerSides';
 import type { Ring } from '../../ground/survey';
@@ -29,7 +29,7 @@ export interface SkirtBarriersBy {
 
 type LayersOf = ReturnType<typeof layersBy>;
 
-const skirtingOf = (skirt: Skirt, { mesh, depth, out }: SkirtShape, layers: LayersOf): Skirting => ({
+const skirtingOf = (skirt: Skirt, { mesh, depth, out }: SkirtShape, layers: LayersOf): FootLaid => ({
   depth,
   out,
   loose: rowOf(skirt).loose,
@@ -37,7 +37,7 @@ const skirtingOf = (skirt: Skirt, { mesh, depth, out }: SkirtShape, layers: Laye
 });
 
 /** What was found at a foot: nobody dug up what it is of. */
-const foundFoot = (foot: { readonly out: number; readonly depth: number | null }): Skirting => ({
+const foundFoot = (foot: { readonly out: number; readonly depth: number | null }): FootLaid => ({
   depth: foot.depth ?? 0,
   out: foot.out,
   loose: false,
@@ -91,8 +91,8 @@ function alongLines(by: SkirtBarriersBy, layers: LayersOf): Footing[] {
         part,
         enclosure,
         side: line.id,
-        closed: 'by skirt',
-        skirts: [...(shape ? [skirtingOf(skirt, shape, layers)] : []), ...(foot ? [foundFoot(foot)] : [])],
+        closed: 'as laid',
+        laid: [...(shape ? [skirtingOf(skirt, shape, layers)] : []), ...(foot ? [foundFoot(foot)] : [])],
         better: (threats) => (plan) => setOn(line)(plan, stopping(market, skirt, threats)(plan)),
       },
     ];
@@ -114,7 +114,7 @@ const atEnds = ({ rings, buildings, skirted }: SkirtBarriersBy, laid: ReadonlySe
           enclosure,
           side: line.id,
           closed: 'open',
-          skirts: [],
+          laid: [],
           better: () => (plan) => setOn(line)(plan, [skirtOfKind(plan, 'house-apron', skirt)]),
         },
       ];
@@ -135,8 +135,8 @@ function underHouses({ market, rings, buildings }: SkirtBarriersBy, layers: Laye
         part: { on: 'building', building: id },
         enclosure,
         side: null,
-        closed: floor?.kind === 'earth' ? 'by skirt' : 'solid',
-        skirts: [
+        closed: floor?.kind === 'earth' ? 'as laid' : 'solid',
+        laid: [
           ...(skirt && shape ? [skirtingOf(skirt, shape, layers)] : []),
           ...(foot ? [foundFoot(foot)] : []),
         ],

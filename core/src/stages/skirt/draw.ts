@@ -107,3 +107,10 @@ export function strip(part: Part, ground: GroundOf): readonly StripLine[] {
     },
   ];
 }
+
+/** How far what lies at the foot of a side goes out and down, m; undefined where nothing does. */
+export const laidOn = (
+  parts: readonly Part[],
+  side: string | null,
+): { readonly out: number; readonly depth: number } | undefined =>
+  parts.find((p): p is PartOf<'skirt'> => p.kind === 'skirt' && p.side === side);

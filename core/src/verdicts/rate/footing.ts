@@ -1,4 +1,4 @@
-import type { Footing, Skirting } from '../../findings/barrier';
+import type { Footing, FootLaid } from '../../findings/barrier';
 import type { Plan } from '../../plan/schema';
 import { EPSILON } from '../../units/round';
 import { type Rated, because, bestOf, delays, holds, open, worstOf } from '../rated/types';
@@ -27,13 +27,13 @@ export function digsOf({
  */
 export const hoursToDig = (
   { row }: Pick<Comer, 'row'>,
-  { depth, out }: Pick<Skirting, 'depth' | 'out'>,
+  { depth, out }: Pick<FootLaid, 'depth' | 'out'>,
   soil: Plan['ground']['soil'],
 ): number => (2 * Math.max(depth, LEAST) + out) / (row.digs * SOIL[soil]);
 
-/** One skirt by itself. One whose own opening lets a threat in is no skirt to it. */
-function rateSkirt(comer: Comer, skirt: Skirting, soil: Plan['ground']['soil']): Rated {
-  const { layer, depth, out, loose } = skirt;
+/** What is laid, by itself. To what passes its own opening nothing is laid. */
+function rateLaid(comer: Comer, laid: FootLaid, soil: Plan['ground']['soil']): Rated {
+  const { layer, depth, out, loose } = laid;
   const digs = digsOf(comer) ?? { depth: 0, width: 0 };
   if (loose && (comer.squeeze ?? 1) <= BETWEEN_STONES + EPSILON) return open(because('dig.stones', {}));
   if (layer && passes(layer.opening, comer.squeeze))
@@ -48,7 +48,7 @@ function rateSkirt(comer: Comer, skirt: Skirting, soil: Plan['ground']['soil']):
   const size =
     deep || wide
       ? holds(because('dig.holds', { has, needs, by }))
-      : delays(hoursToDig(comer, skirt, soil), because('dig.short', { has, needs, by }));
+      : delays(hoursToDig(comer, laid, soil), because('dig.short', { has, needs, by }));
   return worstOf(wire ? [size, wire] : [size]) ?? size;
 }
 
@@ -62,7 +62,5 @@ export function rateFooting(comer: Comer, footing: Footing, soil: Plan['ground']
   if (comer.row.moves === 'flies' || comer.row.steals || digsOf(comer) === null) return null;
   if (footing.closed === 'solid') return holds(because('floor.solid', {}));
   if (footing.closed === 'open') return open(because('dig.end', {}));
-  return (
-    bestOf(footing.skirts.map((skirt) => rateSkirt(comer, skirt, soil))) ?? open(because('dig.none', {}))
-  );
+  return bestOf(footing.laid.map((laid) => rateLaid(comer, laid, soil))) ?? open(because('dig.none', {}));
 }

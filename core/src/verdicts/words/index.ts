@@ -70,15 +70,15 @@ export const REASONS = {
   'bear.door': () => 'it tears doors off; only a live line of 6.0 kV keeps it away',
   'bear.cover': () => 'no cover holds a bear, only a live line of 6.0 kV',
   'dig.none': () => 'nothing lies in the ground or on it: it digs under',
-  'dig.end': () => 'the skirt ends here with nothing to close it',
+  'dig.end': () => 'what is laid at the foot ends here with nothing to close it',
   'dig.stones': () => 'it goes between loose stones',
   'dig.mesh': ({ opening: has, figure }: { readonly opening: number; readonly figure: number }, r: Reader) =>
-    `the skirt’s own opening of ${r.opening(has)} lets a body of ${r.opening(figure)} through: to it there is no skirt`,
-  'dig.torn': ({ type }: { readonly type: MeshType }) => `it tears a skirt of ${MESH_TYPES[type].said}`,
+    `what is laid at the foot has an opening of ${r.opening(has)}, which lets a body of ${r.opening(figure)} through: to it nothing lies there`,
+  'dig.torn': ({ type }: { readonly type: MeshType }) => `it tears ${MESH_TYPES[type].said} at the foot`,
   'dig.short': ({ has, needs, by }: Dug, r: Reader) =>
-    `a skirt ${r.length(has)} ${by} is dug under; ${r.length(needs)} stops it`,
+    `what lies ${r.length(has)} ${by} is dug under; ${r.length(needs)} stops it`,
   'dig.holds': ({ has, needs, by }: Dug, r: Reader) =>
-    `a skirt ${r.length(has)} ${by}; ${r.length(needs)} stops it`,
+    `it lies ${r.length(has)} ${by}, and ${r.length(needs)} stops it`,
   'floor.solid': () => 'the floor is solid',
   'over.climbs': () => 'it climbs any mesh and post, and nothing lies over the run',
   'over.jumps': ({ height, figure }: { readonly height: number; readonly figure: number }, r: Reader) =>

@@ -47,3 +47,6 @@ export const HOURS_FIGURES = {
   'hours.arch-skin': 'arch',
   'hours.arch-film': 'arch',
 } as const;
+
+/** What is found of one part and said by verdicts of all: whether there is less of it is seen there. */
+export const JUDGED = ['arch.bare'] as const;

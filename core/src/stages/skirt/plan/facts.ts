@@ -42,3 +42,6 @@ export const HOURS_FIGURES = {
   'hours.stones': 'skirt',
   'hours.concrete-strip': 'skirt',
 } as const;
+
+/** What is found of one part and said by verdicts of all: whether there is less of it is seen there. */
+export const JUDGED = ['skirt.none', 'skirt.short', 'skirt.end-open', 'house.earth-floor'] as const;

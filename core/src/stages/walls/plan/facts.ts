@@ -37,3 +37,6 @@ export const HOURS_FIGURES = {
   'hours.mesh': 'mesh',
   'hours.take-off': 'mesh',
 } as const;
+
+/** What is found of one part and said by verdicts of all: whether there is less of it is seen there. */
+export const JUDGED = ['opening.passes', 'opening.reached', 'mesh.torn'] as const;

@@ -22,3 +22,6 @@ export const HOURS_FIGURES = {
   'hours.gates-built': 'gates',
   'hours.pop-doors': 'flaps',
 } as const;
+
+/** What is found of one part and said by verdicts of all: whether there is less of it is seen there. */
+export const JUDGED = ['gate.no-sill', 'gate.catches', 'gate.lock'] as const;
