@@ -93,6 +93,21 @@ function threat(name: string, sign: string, of: Partial<typeof NOTHING>): Threat
   };
 }
 
+/** Of any weight; one over 30 kg breaks thicker wire. */
+const DOG = {
+  shape: 'canine',
+  long: 1.1,
+  digs: 1,
+  when: 'any',
+  squeeze: 120,
+  reach: 75,
+  dig: 400,
+  apron: 500,
+  wire: 1.5,
+  tears: true,
+  over: 1800,
+} as const;
+
 /** Everything that may be about, in the order in which the keeper is asked. */
 export const THREATS = {
   fox: threat('fox', 'birds carried off, feathers in a trail, or many killed and left', {
@@ -121,32 +136,8 @@ export const THREATS = {
     over: 2400,
     scrambles: true,
   }),
-  dog: threat('dog', 'many dead, little eaten, wire torn or pushed', {
-    shape: 'canine',
-    long: 1.1,
-    digs: 1,
-    when: 'any',
-    squeeze: 120,
-    reach: 75,
-    dig: 400,
-    apron: 500,
-    wire: 1.5,
-    tears: true,
-    over: 1800,
-  }),
-  'heavy-dog': threat('heavy dog', 'many dead, welds broken, wire pushed in', {
-    shape: 'canine',
-    long: 1.4,
-    digs: 1,
-    when: 'any',
-    squeeze: 120,
-    reach: 75,
-    dig: 400,
-    apron: 500,
-    wire: 2,
-    tears: true,
-    over: 1800,
-  }),
+  dog: threat('dog', 'many dead, little eaten, wire torn or pushed', DOG),
+  'heavy-dog': threat('heavy dog', 'many dead, welds broken, wire pushed in', { ...DOG, long: 1.4, wire: 2 }),
   raccoon: threat('raccoon', 'heads or limbs pulled through mesh, catches opened', {
     shape: 'stout',
     long: 0.8,
